@@ -1,0 +1,33 @@
+#pragma once
+#include "cli/commands.h"
+#include <CLI/CLI.hpp>
+
+namespace rl::cli {
+
+/// A command with one name; options are added in describe().
+class NamedCommand : public Command {
+public:
+    NamedCommand(std::string name, std::string what)
+        : m_name(std::move(name))
+        , m_what(std::move(what))
+    {
+    }
+    void declare(CLI::App& app) final
+    {
+        m_app = app.add_subcommand(m_name, m_what);
+        describe(*m_app);
+    }
+    bool chosen() const final { return m_app && m_app->parsed(); }
+
+protected:
+    virtual void describe(CLI::App& app) = 0;
+
+private:
+    std::string m_name, m_what;
+    CLI::App* m_app = nullptr;
+};
+
+std::vector<std::unique_ptr<Command>> lookCommands(); ///< read a work or a picture
+std::vector<std::unique_ptr<Command>> makeCommands(); ///< write something
+
+} // namespace rl::cli

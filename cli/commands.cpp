@@ -1,0 +1,65 @@
+#include "cli/commands.h"
+#include "cli/command_base.h"
+#include <iostream>
+
+namespace rl::cli {
+
+std::vector<std::unique_ptr<Command>> allCommands()
+{
+    auto all = lookCommands();
+    for (auto& c : makeCommands())
+        all.push_back(std::move(c));
+    return all;
+}
+
+namespace {
+int failed(const Error& e, std::ostream& err)
+{
+    err << "lantern: " << e.sentence << '\n';
+    if (!e.detail.empty())
+        err << "  (" << e.detail << ")\n";
+    return 2;
+}
+
+/// `lantern help render` is `lantern render --help`.
+std::vector<std::string> withHelp(int argc, const char* const* argv)
+{
+    std::vector<std::string> words(argv + 1, argv + argc);
+    if (!words.empty() && words[0] == "help") {
+        words.erase(words.begin());
+        words.push_back("--help");
+    }
+    std::reverse(words.begin(), words.end()); // CLI11 takes them last first
+    return words;
+}
+} // namespace
+
+int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostream& err)
+{
+    CLI::App app("lantern: measures, lights, reads and carries a painter's composite. JSON on standard output.", "lantern");
+    app.require_subcommand(1);
+    const auto commands = allCommands();
+    for (const auto& c : commands)
+        c->declare(app);
+    try {
+        app.parse(withHelp(argc, argv));
+    } catch (const CLI::CallForHelp& help) {
+        out << app.help();
+        return 0;
+    } catch (const CLI::ParseError& e) {
+        err << "lantern: " << e.what() << "\nTry: lantern help\n";
+        return 2;
+    }
+    for (const auto& c : commands) {
+        if (!c->chosen())
+            continue;
+        const auto result = guarded([&] { return c->run(); });
+        if (!result)
+            return failed(result.error(), err);
+        out << result->dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+        return 0;
+    }
+    return 2;
+}
+
+} // namespace rl::cli

@@ -1,0 +1,13 @@
+#pragma once
+#include "core/base/finding.h"
+#include "core/reading/read_rules.h"
+#include <nlohmann/json.hpp>
+
+namespace rl::cli {
+
+nlohmann::json jsonOf(const Finding& finding);
+nlohmann::json jsonOf(const Findings& findings);
+nlohmann::json jsonOf(const reading::Attention& attention);
+const char* nameOf(Station station);
+
+} // namespace rl::cli

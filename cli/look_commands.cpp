@@ -1,0 +1,188 @@
+#include "cli/command_base.h"
+#include "cli/json_out.h"
+#include "core/base/text.h"
+#include "core/colour/srgb.h"
+#include "core/review/review.h"
+#include "store/picture_reader.h"
+#include "store/project_file.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::cli {
+
+namespace {
+using nlohmann::json;
+
+class FileCommand : public NamedCommand {
+public:
+    using NamedCommand::NamedCommand;
+
+protected:
+    void describe(CLI::App& app) override { app.add_option("FILE", m_file, "a work (*.lantern)")->required(); }
+    Result<Project> project() const
+    {
+        auto opened = store::ProjectFile::open(m_file);
+        if (!opened)
+            return opened.error();
+        return opened.take().project;
+    }
+    std::string m_file;
+};
+
+class Info final : public FileCommand {
+public:
+    Info()
+        : FileCommand("info", "what a work holds: brief, references, elements at their sizes, lights")
+    {
+    }
+    Result<json> run() override
+    {
+        const auto opened = project();
+        if (!opened)
+            return opened.error();
+        const Project& p = *opened;
+        stage::SurfaceCache cache;
+        json j{{"title", p.brief.title}, {"canvas_cm", {p.brief.widthCm, p.brief.heightCm}}, {"medium", p.brief.medium},
+            {"viewing_distance_cm", p.brief.viewingDistanceCm}, {"horizon_cm", p.camera.horizonCm}, {"eye_height_m", p.camera.eyeHeightM},
+            {"fov_deg", p.camera.fovDegrees}, {"cast", json::array()}, {"references", json::array()}, {"elements", json::array()},
+            {"lanterns", json::array()}};
+        for (const CastMember& m : p.brief.cast)
+            j["cast"].push_back({{"id", m.id}, {"name", m.name}});
+        for (const Reference& r : p.references)
+            j["references"].push_back({{"id", r.id}, {"name", r.name}, {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", r.permission}});
+        for (const Element& e : p.elements) {
+            const Cutout* c = p.cutout(e.cutout);
+            const stage::Placement place = c ? stage::placementOf(p, e, cache.shape(*c)) : stage::Placement{};
+            j["elements"].push_back({{"id", e.id}, {"name", e.name}, {"base_cm", {e.baseCm.x, e.baseCm.y}}, {"distance_m", place.visible ? json(place.distance) : json()},
+                {"across_m", (e.baseCm.x - p.brief.widthCm / 2) * place.distance / stage::eyeOf(p).focalCm}, {"altitude_m", e.altitudeM},
+                {"real_height_m", e.heightM}, {"height_cm", place.canvas.height}});
+        }
+        for (const Lantern& l : p.lights.lanterns)
+            j["lanterns"].push_back({{"id", l.id}, {"name", l.name}, {"at_m", {l.position.x, l.position.y, l.position.z}}, {"kelvin", l.kelvin}});
+        return j;
+    }
+};
+
+class FindingsCommand final : public FileCommand {
+public:
+    FindingsCommand()
+        : FileCommand("findings", "everything the program has to say about a work, worst first within each station")
+    {
+    }
+    Result<json> run() override
+    {
+        const auto opened = project();
+        if (!opened)
+            return opened.error();
+        stage::SurfaceCache cache;
+        NoProgress progress;
+        return jsonOf(review::review(*opened, cache, progress).findings);
+    }
+};
+
+/// `lantern read FILE`, or a picture with its id map.
+class Read final : public NamedCommand {
+public:
+    Read()
+        : NamedCommand("read", "order and share of attention, what drives it, value steps, contours")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("FILE", m_file, "a work (*.lantern), or a picture with --ids")->required();
+        app.add_option("--ids", m_ids, "grey picture whose value is the element, 0 = ground");
+        app.add_option("--canvas-cm", m_canvas, "width and height of the canvas")->delimiter(',')->expected(2);
+        app.add_option("--distance-cm", m_distance, "viewing distance")->check(CLI::Range(1.0, 1e5));
+        app.add_option("--steps", m_steps, "value steps, 2 to 5")->check(CLI::Range(2, 5));
+    }
+    Result<json> run() override { return m_ids.empty() ? ofWork() : ofPicture(); }
+
+private:
+    Result<json> ofPicture() const
+    {
+        const auto picture = store::readPicture(std::filesystem::path(m_file));
+        if (!picture)
+            return picture.error();
+        const auto ids = store::readMask(m_ids);
+        if (!ids)
+            return ids.error();
+        if (ids->width() != picture->pixels.width() || ids->height() != picture->pixels.height())
+            return Error{Kind::Invalid, "The picture and its ids are not of one size.", {}};
+        if (m_canvas[0] <= 0 || m_canvas[1] <= 0)
+            return Error{Kind::Invalid, "The canvas must be larger than nothing.", {}};
+        cv::Mat wide;
+        ids->mat().convertTo(wide, CV_32S);
+        return jsonOf(reading::attention(colour::linearOf(picture->pixels), IdMap::fromMat(wide), {m_canvas[0], m_canvas[1], m_distance}));
+    }
+    Result<json> ofWork() const
+    {
+        auto opened = store::ProjectFile::open(m_file);
+        if (!opened)
+            return opened.error();
+        const Project project = opened.take().project;
+        stage::SurfaceCache cache;
+        NoProgress progress;
+        review::Review r = review::review(project, cache, progress);
+        r.reading = reading::read(project, r.picture, m_steps);
+        json j = jsonOf(r.reading.attention);
+        j["names"] = json::object();
+        for (const Element& e : project.elements)
+            j["names"][std::to_string(e.id)] = e.name;
+        for (const reading::ValueStep& s : r.reading.steps)
+            j["value_steps"].push_back({{"L", s.lightness}, {"from", s.from}, {"to", s.to}, {"share", s.share}});
+        for (const reading::Silhouette& s : r.reading.silhouettes)
+            j["contours"].push_back({{"element", s.element}, {"lost", s.lost}, {"soft", s.soft}, {"firm", s.firm}, {"median_dE00", s.medianDifference}, {"median_dL", s.medianLightness}});
+        for (const reading::Tangent& t : r.reading.tangents)
+            j["tangents"].push_back({{"first", t.first}, {"second", t.second}, {"gap_cm", t.gapPx / r.picture.pixelsPerCm}});
+        return j;
+    }
+    std::string m_file, m_ids;
+    std::vector<double> m_canvas{60, 40};
+    double m_distance = 200;
+    int m_steps = 3;
+};
+
+class LightCommand final : public NamedCommand {
+public:
+    LightCommand()
+        : NamedCommand("light", "where the light of a photograph comes from")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("IMAGE", m_image, "a photograph")->required();
+        app.add_option("--mask", m_mask, "grey picture of the object, white = in")->required();
+    }
+    Result<json> run() override
+    {
+        const auto picture = store::readPicture(std::filesystem::path(m_image));
+        if (!picture)
+            return picture.error();
+        const auto mask = store::readMask(m_mask);
+        if (!mask)
+            return mask.error();
+        if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
+            return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
+        const auto l = relief::photoLight(picture->pixels, *mask);
+        const char* words = l.confidence < 0.25 ? "Lit flat: cannot tell where the light comes from."
+            : l.confidence < 0.55               ? "Uncertain."
+            : l.elevation < 0                   ? "Back-lit."
+                                                : "One clear light.";
+        return json{{"azimuth_deg", l.azimuth}, {"elevation_deg", l.elevation}, {"confidence", l.confidence}, {"contrast", l.contrast}, {"says", words}};
+    }
+
+private:
+    std::string m_image, m_mask;
+};
+} // namespace
+
+std::vector<std::unique_ptr<Command>> lookCommands()
+{
+    std::vector<std::unique_ptr<Command>> all;
+    all.push_back(std::make_unique<Info>());
+    all.push_back(std::make_unique<FindingsCommand>());
+    all.push_back(std::make_unique<Read>());
+    all.push_back(std::make_unique<LightCommand>());
+    return all;
+}
+
+} // namespace rl::cli

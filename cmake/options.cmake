@@ -1,0 +1,29 @@
+option(RL_SANITIZE "Build with the address and undefined-behaviour sanitizers" OFF)
+option(RL_WERROR "Treat warnings as errors" OFF)
+
+if(NOT CMAKE_BUILD_TYPE)
+    set(CMAKE_BUILD_TYPE RelWithDebInfo CACHE STRING "" FORCE)
+endif()
+set(CMAKE_CXX_FLAGS_RELWITHDEBINFO "-O2 -g1")
+set(CMAKE_RUNTIME_OUTPUT_DIRECTORY ${CMAKE_BINARY_DIR}/bin)
+set(CMAKE_EXPORT_COMPILE_COMMANDS ON)
+find_program(RL_CCACHE ccache)
+if(RL_CCACHE)
+    set(CMAKE_CXX_COMPILER_LAUNCHER ${RL_CCACHE})
+endif()
+
+add_library(project_options INTERFACE)
+target_compile_features(project_options INTERFACE cxx_std_20)
+target_compile_options(project_options INTERFACE -Wall -Wextra -Wno-restrict) # -Wrestrict: false alarms on string + in GCC 12
+if(RL_WERROR)
+    target_compile_options(project_options INTERFACE -Werror)
+endif()
+if(RL_SANITIZE)
+    add_compile_options(-fsanitize=address,undefined -fno-omit-frame-pointer)
+    add_link_options(-fsanitize=address,undefined)
+endif()
+
+# The core is held to more: silent narrowing is where wrong numbers come from.
+add_library(core_options INTERFACE)
+target_link_libraries(core_options INTERFACE project_options)
+target_compile_options(core_options INTERFACE -Wconversion -O3)

@@ -1,0 +1,21 @@
+# A folder of the core: one static library whose links are the architecture.
+function(core_part name)
+    cmake_parse_arguments(PART "" "" "SOURCES;USES;LIBS" ${ARGN})
+    list(TRANSFORM PART_SOURCES PREPEND "${name}/")
+    list(TRANSFORM PART_USES PREPEND "core_")
+    add_library(core_${name} STATIC ${PART_SOURCES})
+    target_include_directories(core_${name} PUBLIC ${PROJECT_SOURCE_DIR})
+    target_include_directories(core_${name} SYSTEM PUBLIC ${OpenCV_INCLUDE_DIRS})
+    target_link_libraries(core_${name} PUBLIC ${PART_USES} ${PART_LIBS} project_options PRIVATE core_options)
+    set_target_properties(core_${name} PROPERTIES AUTOMOC OFF)
+endfunction()
+
+# A Qt Test program, run without a display.
+function(add_qt_test name)
+    cmake_parse_arguments(T "" "" "USES" ${ARGN})
+    add_executable(${name} ${name}.cpp)
+    set_target_properties(${name} PROPERTIES AUTOMOC ON RUNTIME_OUTPUT_DIRECTORY ${CMAKE_BINARY_DIR}/tests)
+    target_link_libraries(${name} PRIVATE ${T_USES} test_kit Qt6::Test project_options)
+    add_test(NAME ${name} COMMAND ${name})
+    set_tests_properties(${name} PROPERTIES TIMEOUT 240 ENVIRONMENT "QT_QPA_PLATFORM=offscreen")
+endfunction()

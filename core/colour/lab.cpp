@@ -1,0 +1,68 @@
+#include "core/colour/lab.h"
+#include "core/base/geometry.h"
+#include <cmath>
+
+namespace rl::colour {
+
+namespace {
+constexpr float kEpsilon = 216.f / 24389.f, kKappa = 24389.f / 27.f;
+float curve(float t) { return t > kEpsilon ? std::cbrt(t) : (kKappa * t + 16) / 116; }
+float uncurve(float f) { return f * f * f > kEpsilon ? f * f * f : (116 * f - 16) / kKappa; }
+} // namespace
+
+Lab toLab(Rgb c)
+{
+    const float x = (0.4124564f * c.r + 0.3575761f * c.g + 0.1804375f * c.b) / 0.95047f;
+    const float y = 0.2126729f * c.r + 0.7151522f * c.g + 0.0721750f * c.b;
+    const float z = (0.0193339f * c.r + 0.1191920f * c.g + 0.9503041f * c.b) / 1.08883f;
+    const float fx = curve(x), fy = curve(y), fz = curve(z);
+    return {116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)};
+}
+
+Rgb fromLab(Lab lab)
+{
+    const float fy = (lab.L + 16) / 116, fx = fy + lab.a / 500, fz = fy - lab.b / 200;
+    const float x = 0.95047f * uncurve(fx), y = uncurve(fy), z = 1.08883f * uncurve(fz);
+    return {3.2404542f * x - 1.5371385f * y - 0.4985314f * z, -0.9692660f * x + 1.8760108f * y + 0.0415560f * z,
+        0.0556434f * x - 0.2040259f * y + 1.0572252f * z};
+}
+
+float lightness(float y) { return 116 * curve(std::max(y, 0.f)) - 16; }
+float luminanceOf(float L) { return uncurve((L + 16) / 116); }
+
+namespace {
+double hueOf(double a, double b) { return a == 0 && b == 0 ? 0 : wrapped360(degrees(std::atan2(b, a))); }
+} // namespace
+
+double deltaE2000(Lab p, Lab q)
+{
+    constexpr double kTie = 180 + 1e-9, k25to7 = 6103515625.0;
+    const double c1 = std::hypot(double(p.a), double(p.b)), c2 = std::hypot(double(q.a), double(q.b));
+    const double c7 = std::pow((c1 + c2) / 2, 7), g = 0.5 * (1 - std::sqrt(c7 / (c7 + k25to7)));
+    const double a1 = (1 + g) * double(p.a), a2 = (1 + g) * double(q.a);
+    const double C1 = std::hypot(a1, double(p.b)), C2 = std::hypot(a2, double(q.b));
+    const double h1 = hueOf(a1, double(p.b)), h2 = hueOf(a2, double(q.b));
+    double dh = 0, hMean = h1 + h2;
+    if (C1 * C2 > 0) {
+        dh = h2 - h1;
+        if (dh > kTie)
+            dh -= 360;
+        else if (dh < -kTie)
+            dh += 360;
+        if (std::abs(h1 - h2) <= kTie)
+            hMean = (h1 + h2) / 2;
+        else
+            hMean = (h1 + h2 + (h1 + h2 < 360 ? 360 : -360)) / 2;
+    }
+    const double dL = double(q.L) - double(p.L), dC = C2 - C1, dH = 2 * std::sqrt(C1 * C2) * std::sin(radians(dh) / 2);
+    const double L = (double(p.L) + double(q.L)) / 2, C = (C1 + C2) / 2;
+    const double t = 1 - 0.17 * std::cos(radians(hMean - 30)) + 0.24 * std::cos(radians(2 * hMean))
+        + 0.32 * std::cos(radians(3 * hMean + 6)) - 0.20 * std::cos(radians(4 * hMean - 63));
+    const double C7 = std::pow(C, 7), rc = 2 * std::sqrt(C7 / (C7 + k25to7));
+    const double turn = 30 * std::exp(-std::pow((hMean - 275) / 25, 2)), l50 = (L - 50) * (L - 50);
+    const double sl = 1 + 0.015 * l50 / std::sqrt(20 + l50), sc = 1 + 0.045 * C, sh = 1 + 0.015 * C * t;
+    const double l = dL / sl, c = dC / sc, h = dH / sh;
+    return std::sqrt(std::max(0.0, l * l + c * c + h * h - std::sin(radians(2 * turn)) * rc * c * h));
+}
+
+} // namespace rl::colour

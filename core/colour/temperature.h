@@ -1,0 +1,11 @@
+#pragma once
+#include "core/base/raster.h"
+
+namespace rl::colour {
+
+/// Colour of a black body, linear sRGB with luminance 1; blue may be 0 for very warm lights.
+/// \param kelvin clamped to 1000…15000
+/// Source: M. Krystek, Color Research & Application 10 (1985), chromaticity within 1e-3 of the locus.
+Rgb blackBody(double kelvin);
+
+} // namespace rl::colour

@@ -1,0 +1,105 @@
+#include "core/cutout/cut.h"
+#include "core/colour/lab.h"
+#include "core/colour/srgb.h"
+#include "core/cutout/matte.h"
+#include "core/cutout/snap.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::cutout {
+
+Cut cut(const Photo& picture, const std::vector<Loop>& loops, const CutOptions& options, Progress& progress)
+{
+    Cut result;
+    std::vector<bool> holes;
+    progress.report(0, "following the edge");
+    for (const Loop& loop : loops) {
+        std::vector<Vec2> line = flattened(loop, 2.0);
+        if (line.size() < 3)
+            continue;
+        if (options.pullPx > 0)
+            line = snapped(line, picture, options.pullPx);
+        result.lines.push_back(std::move(line));
+        holes.push_back(loop.hole);
+        if (progress.cancelled())
+            return {};
+    }
+    if (result.lines.empty())
+        return {};
+    progress.report(0.5, "softening the edge");
+    result.alpha = softEdge(picture, filled(result.lines, holes, picture.width(), picture.height()), options.bandPx);
+    progress.report(1, "cut");
+    return progress.cancelled() ? Cut{} : result;
+}
+
+namespace {
+double medianOf(std::vector<double>& v)
+{
+    if (v.empty())
+        return 0;
+    std::nth_element(v.begin(), v.begin() + std::ptrdiff_t(v.size() / 2), v.end());
+    return v[v.size() / 2];
+}
+
+double jaggednessOf(const std::vector<cv::Point>& contour)
+{
+    const std::size_t n = contour.size();
+    if (n < 24)
+        return 0;
+    const auto mean = [&](std::size_t i, int reach) {
+        cv::Point2d sum(0, 0);
+        for (int k = -reach; k <= reach; ++k)
+            sum += cv::Point2d(contour[(i + n + std::size_t(k + int(n))) % n]);
+        return sum / double(2 * reach + 1);
+    };
+    double fine = 0, smooth = 0;
+    for (std::size_t i = 0; i < n; ++i) {
+        fine += cv::norm(mean(i + 1, 1) - mean(i, 1));
+        smooth += cv::norm(mean(i + 1, 5) - mean(i, 5));
+    }
+    return smooth > 0 ? 100 * (fine / smooth - 1) : 0;
+}
+} // namespace
+
+EdgeQuality edgeQuality(const Photo& picture, const Mask& alpha)
+{
+    EdgeQuality quality;
+    if (alpha.empty())
+        return quality;
+    const cv::Mat a = alpha.mat();
+    std::vector<std::vector<cv::Point>> contours;
+    cv::findContours(cv::Mat(a > 127), contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
+    cv::Mat gx, gy, steep, inside;
+    cv::Sobel(a, gx, CV_32F, 1, 0, 3, 0.125);
+    cv::Sobel(a, gy, CV_32F, 0, 1, 3, 0.125);
+    cv::magnitude(gx, gy, steep);
+    std::vector<double> widths, halos;
+    double border = 0, total = 0, jagged = 0, longest = 0;
+    for (const auto& contour : contours) {
+        if (double(contour.size()) > longest) {
+            longest = double(contour.size());
+            jagged = jaggednessOf(contour);
+        }
+        for (const cv::Point p : contour) {
+            ++total;
+            if (p.x < 1 || p.y < 1 || p.x >= a.cols - 1 || p.y >= a.rows - 1) {
+                ++border;
+                continue;
+            }
+            const float g = std::max(steep.at<float>(p), 1.f);
+            widths.push_back(0.8 * 255 / double(g));
+            const float dx = gx.at<float>(p) / g, dy = gy.at<float>(p) / g;
+            const int ix = p.x + int(std::lround(dx * 4)), iy = p.y + int(std::lround(dy * 4));
+            const int ox = p.x - int(std::lround(dx)), oy = p.y - int(std::lround(dy));
+            if (alpha.contains(ix, iy) && alpha.contains(ox, oy) && alpha.at(ix, iy) > 250 && alpha.at(ox, oy) > 20)
+                halos.push_back(colour::deltaE2000(colour::toLab(colour::linearOf(picture.at(ox, oy))),
+                    colour::toLab(colour::linearOf(picture.at(ix, iy)))));
+        }
+    }
+    quality.transitionPx = medianOf(widths);
+    quality.halo = medianOf(halos);
+    quality.jaggedness = jagged;
+    quality.touchingBorder = total > 0 ? border / total : 0;
+    return quality;
+}
+
+} // namespace rl::cutout

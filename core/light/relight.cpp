@@ -1,0 +1,316 @@
+#include "core/light/relight.h"
+#include "core/base/parallel.h"
+#include "core/colour/temperature.h"
+#include "core/light/tone.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::light {
+
+double throughAir(double distance, double half) { return half > 0 ? std::exp2(-distance / half) : 1; }
+
+double waterMirror(double cosine) { return 0.02 + 0.98 * std::pow(1 - std::clamp(cosine, 0.0, 1.0), 5); }
+
+namespace {
+using stage::Layer;
+using stage::StageFrame;
+
+/// Sky, ground and the blurred backdrop around it, falling on each pixel of a layer; darker towards the foot.
+std::vector<Rgb> ambientOn(const StageFrame& f, const Layer& l, const cv::Mat& smallBackdrop)
+{
+    std::vector<Rgb> out(l.cover.size());
+    const float reach = float(std::max(1.0, 0.12 * (l.footRow - l.headRow)));
+    const bool stands = l.footRow >= l.groundRow - 1.5;
+    cv::Mat spill;
+    if (!out.empty()) {
+        const double sx = double(smallBackdrop.cols) / f.width, sy = double(smallBackdrop.rows) / f.height;
+        const cv::Matx23d map(sx, 0, (l.left + 0.5) * sx - 0.5, 0, sy, (l.top + 0.5) * sy - 0.5);
+        cv::warpAffine(smallBackdrop, spill, map, cv::Size(l.width(), l.height()), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
+    }
+    const Rgb ground = f.sky.ground, horizon = f.sky.horizon, zenith = f.sky.zenith;
+    parallelRows(l.height(), [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const float up = float(l.footRow) - float(l.top + y) - 0.5f;
+            const float open = stands ? 1 - 0.45f * std::exp(-std::max(up, 0.f) / reach) : 1;
+            const cv::Vec3f* s = spill.ptr<cv::Vec3f>(y);
+            const Vec3f* n = l.normal.row(y);
+            Rgb* o = out.data() + std::size_t(y) * std::size_t(l.width());
+            for (int x = 0; x < l.width(); ++x) {
+                const float ny = n[x].y, high = std::max(ny, 0.f), t = 0.5f * (ny + 1);
+                const Rgb sky = horizon * (1 - high) + zenith * high;
+                const float side = 0.5f * (1 - std::abs(n[x].z));
+                const Rgb base = ground * (1 - t) + sky * t;
+                o[x] = (base * (1 - side) + Rgb{s[x][0], s[x][1], s[x][2]} * side) * open;
+            }
+        }
+    });
+    return out;
+}
+
+/// How open the ground is around feet: 1 - 0.65 · foot coverage, fading with distance from the contact line.
+std::vector<float> groundOpenness(const StageFrame& f)
+{
+    const int rows = f.height - f.groundTop;
+    std::vector<float> open(std::size_t(std::max(rows, 0)) * std::size_t(f.width), 1.f);
+    for (const Layer& l : f.layers) {
+        const stage::CasterCard& c = l.caster;
+        if (c.foot.empty() || *std::max_element(c.foot.begin(), c.foot.end()) < 0.05f)
+            continue;
+        const double widthM = double(c.foot.size()) / c.pixelsPerM;
+        const double fade = std::clamp(0.06 * std::max(widthM, c.top), 0.03, 0.6);
+        cv::Mat foot(1, int(c.foot.size()), CV_32FC1, const_cast<float*>(c.foot.data())), wide;
+        cv::copyMakeBorder(foot, wide, 0, 0, foot.cols / 2, foot.cols / 2, cv::BORDER_CONSTANT, cv::Scalar(0));
+        const int reach = std::max(3, int(fade * c.pixelsPerM) | 1);
+        cv::blur(wide, wide, cv::Size(reach, 1), cv::Point(-1, -1), cv::BORDER_CONSTANT);
+        const double left = c.left - double(foot.cols / 2) / c.pixelsPerM;
+        for (int y = 0; y < rows; ++y) {
+            const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
+            const float near = float(0.7 * std::exp(-std::pow((z - c.z) / (z < c.z ? fade : 2 * fade), 2)));
+            if (near < 0.01f)
+                continue;
+            const double m = z / f.eye.focalCm;
+            for (int x = 0; x < f.width; ++x) {
+                const double u = ((x + 0.5 - f.eye.x0) * m - left) * c.pixelsPerM;
+                if (u >= 0 && u < wide.cols)
+                    open[std::size_t(y) * std::size_t(f.width) + std::size_t(x)] *= 1 - near * std::min(1.f, wide.at<float>(0, int(u)));
+            }
+        }
+    }
+    return open;
+}
+
+/// The lights as colours to weigh their planes with.
+struct Lamp {
+    Rgb colour;
+    const LightPlanes* planes;
+};
+
+struct AirTerms {
+    float sky, half, wet;
+    Rgb haze;
+};
+
+std::vector<Rgb> litLayer(const Layer& l, std::size_t index, const std::vector<Rgb>& ambient, const std::vector<Lamp>& lamps, const AirTerms& air)
+{
+    std::vector<Rgb> out(l.cover.size());
+    const float through = float(throughAir(l.distance, double(air.half)));
+    const Rgb veil = air.haze * (1 - through);
+    const float gloss = l.material == Material::Wet ? 0.25f : l.material == Material::Satin ? 0.1f : 0.f;
+    parallelRows(l.height(), [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const std::size_t row = std::size_t(y) * std::size_t(l.width());
+            for (std::size_t i = row; i < row + std::size_t(l.width()); ++i) {
+                if (l.cover.data()[i] <= 0)
+                    continue;
+                Rgb light = ambient[i] * air.sky;
+                Rgb shine{};
+                for (const Lamp& lamp : lamps) {
+                    const float e = lamp.planes->layers[index][i];
+                    light = light + lamp.colour * e;
+                    if (gloss > 0)
+                        shine = shine + lamp.colour * (gloss * e * e * e / (0.2f + e * e));
+                }
+                if (l.material == Material::Glowing)
+                    light = light + Rgb{1.6f, 1.6f, 1.6f};
+                out[i] = (l.albedo.data()[i] * light + shine) * through + veil;
+            }
+        }
+    });
+    return out;
+}
+
+/// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there.
+void mirrorRow(Rgb* row, int y, const StageFrame& f, const std::vector<std::vector<Rgb>>& lit, const std::vector<float>& mirror)
+{
+    for (std::size_t k = 0; k < f.layers.size(); ++k) {
+        const Layer& l = f.layers[k];
+        const double below = y + 0.5 - l.groundRow; // px in front of the contact line
+        if (below <= 0 || lit[k].empty())
+            continue;
+        // Rippled water spreads the image up and down, more the farther it lies from the contact.
+        const double spread = 0.7 + 0.05 * below;
+        for (int tap = -2; tap <= 2; ++tap) {
+            const double source = 2 * l.groundRow - (y + 0.5) + tap * spread - l.top;
+            const int sy = int(std::floor(source));
+            if (sy < 0 || sy >= l.height())
+                continue;
+            const float weight = tap == 0 ? 0.3f : std::abs(tap) == 1 ? 0.22f : 0.13f;
+            const Rgb* from = lit[k].data() + std::size_t(sy) * std::size_t(l.width());
+            const float* cover = l.cover.row(sy);
+            for (int x = 0; x < l.width(); ++x) {
+                const float a = cover[x] * weight * mirror[std::size_t(l.left + x)];
+                Rgb& c = row[l.left + x];
+                c = c * (1 - a) + from[x] * a;
+            }
+        }
+    }
+}
+
+/// A lantern's low light drawn out towards the viewer on wet ground.
+void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colour, const std::vector<float>& mirror)
+{
+    const double k = f.eye.focalCm / q.position.z, contact = f.eye.horizon + k * f.eye.heightM;
+    const double image = f.eye.horizon + k * (f.eye.heightM + q.position.y);
+    if (y + 0.5 < contact)
+        return;
+    const double length = 0.55 * k * (q.position.y + 0.4), along = std::exp(-std::pow((y + 0.5 - image) / length, 2));
+    const double wide = std::max(1.5, k * q.radius * 1.2 + 0.035 * (y + 0.5 - contact));
+    const double x0 = f.eye.x0 + k * q.position.x + 0.25 * wide * std::sin(y * 0.9);
+    const int begin = std::clamp(int(x0 - 4 * wide), 0, f.width), end = std::clamp(int(x0 + 4 * wide) + 1, 0, f.width);
+    for (int x = begin; x < end; ++x) {
+        const double across = (x + 0.5 - x0) / wide;
+        row[x] = row[x] + colour * float(along * std::exp(-across * across)) * mirror[std::size_t(x)];
+    }
+}
+
+/// Light scattered around a lantern: (1 + (d/r)²)^-1.5, added before what stands nearer.
+void addGlow(std::vector<Rgb>& picture, const StageFrame& f, const Lantern& q, Rgb colour, float hazy)
+{
+    const double k = f.eye.focalCm / q.position.z;
+    const double x0 = f.eye.x0 + k * q.position.x, y0 = f.eye.horizon + k * (f.eye.heightM - q.position.y);
+    const double core = std::max(1.2, k * q.radius * 1.1), halo = core * 5;
+    const float bright = 1.3f, veil = 0.10f + 0.5f * hazy;
+    const int reach = int(halo * 9);
+    const int left = std::clamp(int(x0) - reach, 0, f.width), right = std::clamp(int(x0) + reach, 0, f.width);
+    const int top = std::clamp(int(y0) - reach, 0, f.height), bottom = std::clamp(int(y0) + reach, 0, f.height);
+    parallelRows(bottom - top, [&](int begin, int end) {
+        for (int y = top + begin; y < top + end; ++y)
+            for (int x = left; x < right; ++x) {
+                const float d2 = float((x + 0.5 - x0) * (x + 0.5 - x0) + (y + 0.5 - y0) * (y + 0.5 - y0));
+                const float a = d2 / float(core * core), b = d2 / float(halo * halo), edge = d2 / float(reach * reach);
+                if (edge >= 1)
+                    continue;
+                const float fade = (1 - edge) * (1 - edge);
+                const float g = bright / ((1 + a) * (1 + a)) + veil * fade / ((1 + b) * std::sqrt(1 + b));
+                Rgb& c = picture[std::size_t(y) * std::size_t(f.width) + std::size_t(x)];
+                c = c + colour * g;
+            }
+    });
+}
+
+void blendOver(std::vector<Rgb>& picture, const StageFrame& f, const Layer& l, const std::vector<Rgb>& lit)
+{
+    parallelRows(l.height(), [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            Rgb* row = picture.data() + std::size_t(l.top + y) * std::size_t(f.width) + std::size_t(l.left);
+            const float* a = l.cover.row(y);
+            const Rgb* from = lit.data() + std::size_t(y) * std::size_t(l.width());
+            for (int x = 0; x < l.width(); ++x)
+                if (a[x] > 0)
+                    row[x] = row[x] * (1 - a[x]) + from[x] * a[x];
+        }
+    });
+}
+
+bool sameShadows(const Sun& a, const Sun& b) { return a.azimuth == b.azimuth && a.elevation == b.elevation && a.diameter == b.diameter; }
+bool sameShadows(const Lantern& a, const Lantern& b) { return a.position == b.position && a.radius == b.radius && a.reference == b.reference; }
+} // namespace
+
+void Relighter::meet(std::shared_ptr<const StageFrame> frame)
+{
+    if (m_frame == frame)
+        return;
+    m_frame = std::move(frame);
+    m_sun.reset();
+    m_lanterns.clear();
+    m_layerAmbient.clear();
+    cv::Mat small;
+    cv::resize(m_frame->backdrop.mat(), small, cv::Size(std::max(2, m_frame->width / 24), std::max(2, m_frame->height / 24)), 0, 0, cv::INTER_AREA);
+    cv::GaussianBlur(small, small, cv::Size(), 1.5, 1.5, cv::BORDER_REPLICATE);
+    for (const Layer& l : m_frame->layers)
+        m_layerAmbient.push_back(ambientOn(*m_frame, l, small));
+    m_groundOpen = groundOpenness(*m_frame);
+}
+
+Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& lights)
+{
+    meet(std::move(frame));
+    const StageFrame& f = *m_frame;
+    std::vector<Lamp> lamps;
+    if (lights.sun.on && lights.sun.strength > 0) {
+        if (!m_sun || !sameShadows(*m_sun, lights.sun))
+            m_sunPlanes = sunPlanes(f, lights.sun);
+        m_sun = lights.sun;
+        lamps.push_back({colour::blackBody(lights.sun.kelvin) * float(lights.sun.strength), &m_sunPlanes});
+    }
+    std::vector<KeptLantern> kept;
+    for (const Lantern& q : lights.lanterns) {
+        const auto same = [&](const KeptLantern& k) { return k.lantern.id == q.id && sameShadows(k.lantern, q); };
+        const auto known = std::find_if(m_lanterns.begin(), m_lanterns.end(), same);
+        kept.push_back(known != m_lanterns.end() ? std::move(*known) : KeptLantern{q, q.on ? lanternPlanes(f, q) : LightPlanes{}});
+        if (kept.back().planes.ground.empty() && kept.back().planes.layers.empty() && q.on)
+            kept.back().planes = lanternPlanes(f, q);
+    }
+    m_lanterns = std::move(kept);
+    struct Lit {
+        const Lantern* lantern;
+        Rgb colour;
+    };
+    std::vector<Lit> burning;
+    for (std::size_t i = 0; i < lights.lanterns.size(); ++i) {
+        const Lantern& q = lights.lanterns[i];
+        if (!q.on || q.strength <= 0)
+            continue;
+        const Rgb colour = colour::blackBody(q.kelvin) * float(q.strength);
+        lamps.push_back({colour, &m_lanterns[i].planes});
+        const float through = float(throughAir(q.position.z, lights.air.halfContrastM));
+        burning.push_back({&q, colour * through});
+    }
+    const AirTerms air{float(lights.air.skyStrength), float(lights.air.halfContrastM), float(lights.air.wetness),
+        f.sky.horizon * float(lights.air.skyStrength)};
+    std::vector<std::vector<Rgb>> lit;
+    for (std::size_t i = 0; i < f.layers.size(); ++i)
+        lit.push_back(litLayer(f.layers[i], i, m_layerAmbient[i], lamps, air));
+
+    std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
+    const Rgb up = f.sky.zenith * 0.6f + f.sky.horizon * 0.4f;
+    parallelRows(f.height, [&](int begin, int end) {
+        std::vector<float> mirror(std::size_t(f.width));
+        for (int y = begin; y < end; ++y) {
+            Rgb* row = picture.data() + std::size_t(y) * std::size_t(f.width);
+            if (y < f.groundTop) {
+                for (int x = 0; x < f.width; ++x)
+                    row[x] = f.backdrop.row(y)[x] * air.sky;
+                continue;
+            }
+            const int g = y - f.groundTop;
+            const std::size_t at = std::size_t(g) * std::size_t(f.width);
+            const double z = f.eye.focalCm * f.eye.heightM / std::max(y + 0.5 - f.eye.horizon, 0.25);
+            const float through = float(throughAir(z, lights.air.halfContrastM));
+            // The photograph's own haze is in its colours already; only light added to it is dimmed on the way.
+            for (int x = 0; x < f.width; ++x) {
+                const std::size_t i = at + std::size_t(x);
+                Rgb light = up * (air.sky * m_groundOpen[i]);
+                for (const Lamp& lamp : lamps)
+                    light = light + lamp.colour * (lamp.planes->ground[i] * through);
+                row[x] = f.groundAlbedo.data()[i] * light;
+            }
+            if (air.wet <= 0)
+                continue;
+            const double h2 = f.eye.heightM * f.eye.heightM, m = z / f.eye.focalCm;
+            for (int x = 0; x < f.width; ++x) {
+                const double X = (x + 0.5 - f.eye.x0) * m;
+                mirror[std::size_t(x)] = air.wet * float(waterMirror(f.eye.heightM / std::sqrt(X * X + h2 + z * z)));
+            }
+            mirrorRow(row, y, f, lit, mirror);
+            for (const Lit& b : burning)
+                glitterRow(row, y, f, *b.lantern, b.colour * 1.2f, mirror);
+        }
+    });
+    const auto nearer = [](const Lit& a, const Lit& b) { return a.lantern->position.z > b.lantern->position.z; };
+    std::stable_sort(burning.begin(), burning.end(), nearer);
+    std::size_t next = 0;
+    const auto glowBehind = [&](double z) {
+        for (; next < burning.size() && burning[next].lantern->position.z > z; ++next) {
+            const Lantern& q = *burning[next].lantern;
+            addGlow(picture, f, q, burning[next].colour, float(1 - throughAir(q.position.z, lights.air.halfContrastM)));
+        }
+    };
+    for (std::size_t i = 0; i < f.layers.size(); ++i) {
+        glowBehind(f.layers[i].distance);
+        blendOver(picture, f, f.layers[i], lit[i]);
+    }
+    glowBehind(-1);
+    return {fitted({f.width, f.height, std::move(picture)}, lights.air.exposureStops), f.ids, f.pixelsPerCm};
+}
+
+} // namespace rl::light

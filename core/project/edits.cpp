@@ -1,0 +1,172 @@
+#include "core/project/edits.h"
+
+namespace rl::edits {
+
+namespace {
+template <class V, class T> void put(Project& p, V& items, T item)
+{
+    for (auto& old : items)
+        if (old.id == item.id) {
+            old = std::move(item);
+            return;
+        }
+    if (item.id <= 0)
+        item.id = p.freshId();
+    p.lastId = std::max(p.lastId, item.id);
+    items.push_back(std::move(item));
+}
+} // namespace
+
+Project withBrief(Project p, Brief brief)
+{
+    p.brief = std::move(brief);
+    repair(p);
+    return p;
+}
+
+Project withCastMoved(Project p, int from, int to)
+{
+    auto& cast = p.brief.cast;
+    const int n = int(cast.size());
+    if (from < 0 || to < 0 || from >= n || to >= n)
+        return p;
+    const CastMember moved = cast[std::size_t(from)];
+    cast.erase(cast.begin() + from);
+    cast.insert(cast.begin() + to, moved);
+    return p;
+}
+
+Project withReference(Project p, Reference reference)
+{
+    put(p, p.references, std::move(reference));
+    return p;
+}
+
+Project withoutReference(Project p, int id)
+{
+    std::erase_if(p.references, [=](const Reference& r) { return r.id == id; });
+    repair(p);
+    return p;
+}
+
+Project withCredit(Project p, int id, std::string credit, std::string permission)
+{
+    for (Reference& r : p.references)
+        if (r.id == id) {
+            r.credit = std::move(credit);
+            r.permission = std::move(permission);
+            break;
+        }
+    return p;
+}
+
+Project withCutout(Project p, Cutout cutout)
+{
+    put(p, p.cutouts, std::move(cutout));
+    return p;
+}
+
+Project withElement(Project p, Element element)
+{
+    put(p, p.elements, std::move(element));
+    repair(p);
+    return p;
+}
+
+Project withoutElement(Project p, int id)
+{
+    std::erase_if(p.elements, [=](const Element& e) { return e.id == id; });
+    return p;
+}
+
+Project withBase(Project p, int id, Vec2 baseCm)
+{
+    if (Element* e = p.element(id))
+        e->baseCm = baseCm;
+    repair(p);
+    return p;
+}
+
+Project withHeight(Project p, int id, double heightM)
+{
+    if (Element* e = p.element(id))
+        e->heightM = heightM;
+    repair(p);
+    return p;
+}
+
+Project withMirrored(Project p, int id)
+{
+    if (Element* e = p.element(id))
+        e->mirrored = !e->mirrored;
+    return p;
+}
+
+Project withCamera(Project p, Camera camera)
+{
+    const Camera before = p.camera;
+    p.camera = camera;
+    repair(p);
+    // The same ground point (X, Z) under the new camera: y - y_h = f h / Z and x - x0 = f X / Z.
+    const auto focal = [&](const Camera& c) { return p.brief.widthCm / (2 * std::tan(radians(c.fovDegrees) / 2)); };
+    const double f0 = focal(before), f1 = focal(p.camera), x0 = p.brief.widthCm / 2;
+    for (Element& e : p.elements) {
+        const double drop = e.baseCm.y - before.horizonCm;
+        if (drop <= 0)
+            continue;
+        e.baseCm.y = p.camera.horizonCm + drop * f1 * p.camera.eyeHeightM / (f0 * before.eyeHeightM);
+        e.baseCm.x = x0 + (e.baseCm.x - x0) * f1 / f0;
+    }
+    repair(p);
+    return p;
+}
+
+Project withBackdrop(Project p, Backdrop backdrop)
+{
+    p.backdrop = backdrop;
+    repair(p);
+    return p;
+}
+
+Project withSun(Project p, Sun sun)
+{
+    sun.azimuth = wrapped360(sun.azimuth);
+    p.lights.sun = sun;
+    repair(p);
+    return p;
+}
+
+Project withLantern(Project p, Lantern lantern)
+{
+    put(p, p.lights.lanterns, std::move(lantern));
+    repair(p);
+    return p;
+}
+
+Project withoutLantern(Project p, int id)
+{
+    std::erase_if(p.lights.lanterns, [=](const Lantern& l) { return l.id == id; });
+    return p;
+}
+
+Project withAir(Project p, Air air)
+{
+    p.lights.air = air;
+    repair(p);
+    return p;
+}
+
+Project withSheets(Project p, Sheets sheets)
+{
+    p.sheets = std::move(sheets);
+    repair(p);
+    return p;
+}
+
+Project withSetAside(Project p, const std::string& key, const std::string& reason)
+{
+    p.setAside[key] = reason;
+    return p;
+}
+
+} // namespace rl::edits

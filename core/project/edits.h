@@ -1,0 +1,29 @@
+#pragma once
+#include "core/project/project.h"
+
+/// Pure edits: each takes a project and gives the one after. A drag, a fix and a command share them.
+namespace rl::edits {
+
+Project withBrief(Project project, Brief brief);
+/// Moves the cast member at `from` so that it stands at `to` in reading order; out of range is ignored.
+Project withCastMoved(Project project, int from, int to);
+Project withReference(Project project, Reference reference); ///< gives it a fresh id when it has none
+/// Takes the picture away, and with it its cut-outs and the elements made of them.
+Project withoutReference(Project project, int id);
+Project withCredit(Project project, int reference, std::string credit, std::string permission);
+Project withCutout(Project project, Cutout cutout); ///< replaces the one of equal id, or adds with a fresh id
+Project withElement(Project project, Element element); ///< the same
+Project withoutElement(Project project, int id);
+Project withBase(Project project, int element, Vec2 baseCm);
+Project withHeight(Project project, int element, double heightM);
+Project withMirrored(Project project, int element); ///< turns it about; its own light turns with it
+Project withCamera(Project project, Camera camera); ///< elements keep their places in the scene
+Project withBackdrop(Project project, Backdrop backdrop);
+Project withSun(Project project, Sun sun);
+Project withLantern(Project project, Lantern lantern); ///< replaces the one of equal id, or adds
+Project withoutLantern(Project project, int id);
+Project withAir(Project project, Air air);
+Project withSheets(Project project, Sheets sheets);
+Project withSetAside(Project project, const std::string& key, const std::string& reason);
+
+} // namespace rl::edits

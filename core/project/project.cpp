@@ -1,0 +1,151 @@
+#include "core/project/project.h"
+#include <set>
+
+namespace rl {
+
+namespace {
+template <class V> auto* found(V& items, int id)
+{
+    for (auto& item : items)
+        if (item.id == id)
+            return &item;
+    return decltype(&items.front())(nullptr);
+}
+
+/// Brings a number into its range; NaN becomes the fallback.
+class Ranges {
+public:
+    void keep(double& v, double low, double high, double fallback)
+    {
+        const double kept = std::isfinite(v) ? std::clamp(v, low, high) : fallback;
+        m_clean = m_clean && kept == v;
+        v = kept;
+    }
+    void changed() { m_clean = false; }
+    bool clean() const { return m_clean; }
+
+private:
+    bool m_clean = true;
+};
+
+void repairScene(Project& p, Ranges& r)
+{
+    r.keep(p.camera.horizonCm, -2000, 4000, 16);
+    r.keep(p.camera.eyeHeightM, 0.05, 500, 1.7);
+    r.keep(p.camera.fovDegrees, 5, 120, 50);
+    r.keep(p.backdrop.horizon, 0.02, 0.98, 0.5);
+    for (Element& e : p.elements) {
+        r.keep(e.baseCm.x, -4000, 6000, p.brief.widthCm / 2);
+        r.keep(e.baseCm.y, -4000, 6000, p.brief.heightCm);
+        r.keep(e.heightM, 0.01, 2000, 1);
+        r.keep(e.altitudeM, 0, 2000, 0);
+        r.keep(e.delight, 0, 1, 0.7);
+        r.keep(e.ownLight.azimuth, -360, 720, 0);
+        r.keep(e.ownLight.elevation, -90, 90, 0);
+        r.keep(e.ownLight.confidence, 0, 1, 0);
+    }
+}
+
+void repairLights(Lights& l, Ranges& r)
+{
+    r.keep(l.sun.azimuth, -360, 720, 320);
+    r.keep(l.sun.elevation, -10, 90, 12);
+    r.keep(l.sun.diameter, 0.01, 60, 0.53);
+    r.keep(l.sun.kelvin, 1000, 15000, 5200);
+    r.keep(l.sun.strength, 0, 50, 0.6);
+    for (Lantern& n : l.lanterns) {
+        r.keep(n.position.x, -5000, 5000, 0);
+        r.keep(n.position.y, -10, 1000, 2);
+        r.keep(n.position.z, 0.05, 5000, 8);
+        r.keep(n.radius, 0.005, 20, 0.12);
+        r.keep(n.kelvin, 1000, 15000, 2100);
+        r.keep(n.reference, 0.05, 500, 2);
+        r.keep(n.strength, 0, 100, 1);
+    }
+    r.keep(l.air.halfContrastM, 0, 100000, 150);
+    r.keep(l.air.skyStrength, 0, 10, 1);
+    r.keep(l.air.wetness, 0, 1, 0.6);
+    r.keep(l.air.exposureStops, -8, 8, 0);
+}
+
+void repairLinks(Project& p, Ranges& r)
+{
+    const auto dropIf = [&](auto& items, auto bad) {
+        if (std::erase_if(items, bad) > 0)
+            r.changed();
+    };
+    dropIf(p.references, [](const Reference& x) { return x.pixels.empty(); });
+    dropIf(p.cutouts, [&](const Cutout& c) { return !p.reference(c.reference); });
+    for (Cutout& c : p.cutouts) {
+        r.keep(c.bandPx, 1, 200, 6);
+        const Photo& of = p.reference(c.reference)->pixels;
+        if (!c.alpha.empty() && (c.alpha.width() != of.width() || c.alpha.height() != of.height())) {
+            c.alpha = {};
+            r.changed();
+        }
+        for (Outline& o : c.pieces)
+            dropIf(o.points, [](const OutlinePoint& q) { return !std::isfinite(q.at.x) || !std::isfinite(q.at.y); });
+    }
+    dropIf(p.elements, [&](const Element& e) { return !p.cutout(e.cutout); });
+    if (p.backdrop.reference && !p.reference(p.backdrop.reference)) {
+        p.backdrop.reference = 0;
+        r.changed();
+    }
+    for (Element& e : p.elements)
+        if (e.cast && !p.castMember(e.cast)) {
+            e.cast = 0;
+            r.changed();
+        }
+}
+
+void repairIds(Project& p, Ranges& r)
+{
+    int highest = 0;
+    const auto unique = [&](auto& items) {
+        std::set<int> seen;
+        for (const auto& i : items)
+            highest = std::max(highest, i.id);
+        if (std::erase_if(items, [&](const auto& i) { return i.id <= 0 || !seen.insert(i.id).second; }) > 0)
+            r.changed();
+    };
+    unique(p.references);
+    unique(p.cutouts);
+    unique(p.elements);
+    unique(p.lights.lanterns);
+    unique(p.brief.cast);
+    if (p.lastId < highest) {
+        p.lastId = highest;
+        r.changed();
+    }
+}
+} // namespace
+
+const Reference* Project::reference(int id) const { return found(references, id); }
+const Cutout* Project::cutout(int id) const { return found(cutouts, id); }
+const Element* Project::element(int id) const { return found(elements, id); }
+const Lantern* Project::lantern(int id) const { return found(lights.lanterns, id); }
+const CastMember* Project::castMember(int id) const { return found(brief.cast, id); }
+Element* Project::element(int id) { return found(elements, id); }
+Lantern* Project::lantern(int id) { return found(lights.lanterns, id); }
+Cutout* Project::cutout(int id) { return found(cutouts, id); }
+
+bool repair(Project& p)
+{
+    Ranges r;
+    r.keep(p.brief.widthCm, 1, 2000, 60);
+    r.keep(p.brief.heightCm, 1, 2000, 40);
+    r.keep(p.brief.viewingDistanceCm, 10, 5000, 200);
+    r.keep(p.sheets.overlapCm, 0, 5, 1);
+    r.keep(p.sheets.gridCm, 0, 500, 0);
+    if (p.sheets.paper != "A4" && p.sheets.paper != "Letter") {
+        p.sheets.paper = "A4";
+        r.changed();
+    }
+    repairIds(p, r);
+    repairLinks(p, r);
+    repairScene(p, r);
+    repairLights(p.lights, r);
+    return r.clean();
+}
+
+} // namespace rl

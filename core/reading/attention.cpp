@@ -1,0 +1,322 @@
+#include "core/reading/attention.h"
+#include "core/reading/attention_maps.h"
+#include <numeric>
+#include <opencv2/imgproc.hpp>
+
+namespace rl::reading {
+
+namespace {
+constexpr std::array<double, kFeatures> kWeight = {1.0, 1.0, 0.35, 0.5, 0.6};
+constexpr std::array<double, kFeatures> kRarityGain = {0.35, 0.35, 0.5, 0.35, 0.35};
+constexpr std::array<const char*, kFeatures> kNames = {"value", "colour", "orientation", "detail", "sharpness"};
+
+struct Body {
+    int id = 0;
+    cv::Mat mask; ///< its own pixels
+    cv::Mat credited; ///< with the rim it owns in larger neighbours
+    cv::Rect box;
+    double areaPx = 0, areaDegrees = 0;
+    Vec2 centre;
+    bool figure = false; ///< small enough to be one; the rest is ground
+    std::array<double, kFeatures> feature{};
+    std::array<double, kFeatures> rarity{};
+    double lightness = 0, a = 0, b = 0, sharp = 0, jx = 0, jy = 0;
+    std::array<double, kFeatures> meanFeature{};
+    double sizeRarity = 0, size = 1, isolation = 1, position = 1;
+    double base() const
+    {
+        double sum = 0;
+        for (std::size_t k = 0; k < kFeatures; ++k)
+            sum += kWeight[k] * feature[k] * (1 + kRarityGain[k] * rarity[k]);
+        return sum;
+    }
+    double strength() const { return std::max(base(), 1e-6) * size * isolation * position; }
+};
+
+std::vector<Body> bodiesOf(const ContrastMaps& m)
+{
+    std::map<int, int> seen;
+    for (int y = 0; y < m.ids.rows; ++y)
+        for (int x = 0; x < m.ids.cols; ++x)
+            if (const int id = m.ids.at<std::int32_t>(y, x))
+                ++seen[id];
+    std::vector<Body> bodies;
+    const double canvas = double(m.ids.total());
+    for (const auto& [id, area] : seen) {
+        Body b;
+        b.id = id;
+        b.mask = m.ids == id;
+        b.box = cv::boundingRect(b.mask);
+        b.areaPx = area;
+        b.areaDegrees = area / (m.unit * m.unit);
+        const cv::Moments moments = cv::moments(b.mask, true);
+        b.centre = {moments.m10 / moments.m00, moments.m01 / moments.m00};
+        b.figure = area <= 0.25 * canvas && b.box.width <= 0.95 * m.ids.cols;
+        bodies.push_back(std::move(b));
+    }
+    return bodies;
+}
+
+/// Contrast along a border belongs to the figure, not to the sky around it: pixels within 0.8° of an element that
+/// belong to one three times as large count for the element (the nearest wins).
+void creditRims(std::vector<Body>& bodies, const ContrastMaps& m)
+{
+    std::map<int, double> area{{0, double(m.ids.total())}};
+    for (const Body& b : bodies)
+        area[b.id] = b.areaPx;
+    cv::Mat nearest(m.ids.size(), CV_32FC1, cv::Scalar(1e9)), owner(m.ids.size(), CV_32SC1, cv::Scalar(0));
+    const float reach = float(0.8 * m.unit);
+    for (const Body& b : bodies) {
+        if (!b.figure)
+            continue;
+        const int margin = int(reach) + 2;
+        const cv::Rect box = cv::Rect(b.box.x - margin, b.box.y - margin, b.box.width + 2 * margin, b.box.height + 2 * margin)
+            & cv::Rect(0, 0, m.ids.cols, m.ids.rows);
+        cv::Mat distance;
+        cv::distanceTransform(~b.mask(box), distance, cv::DIST_L2, 5);
+        for (int y = 0; y < box.height; ++y)
+            for (int x = 0; x < box.width; ++x) {
+                const float d = distance.at<float>(y, x);
+                const int gy = box.y + y, gx = box.x + x, at = m.ids.at<std::int32_t>(gy, gx);
+                if (d > 0 && d <= reach && d < nearest.at<float>(gy, gx) && area[at] >= 3 * b.areaPx) {
+                    nearest.at<float>(gy, gx) = d;
+                    owner.at<std::int32_t>(gy, gx) = b.id;
+                }
+            }
+    }
+    for (Body& b : bodies)
+        b.credited = (b.mask & (owner == 0)) | (owner == b.id);
+}
+
+double meanIn(const cv::Mat& m, const cv::Mat& mask) { return cv::mean(m, mask)[0]; }
+
+void measureBodies(std::vector<Body>& bodies, const ContrastMaps& m)
+{
+    const cv::Mat sharp = m.gradient.mul(m.gradient), soft = m.softGradient.mul(m.softGradient);
+    std::array<cv::Mat, kFeatures> squared;
+    for (std::size_t k = 0; k < kFeatures; ++k)
+        squared[k] = m.feature[k].mul(m.feature[k]);
+    for (Body& b : bodies) {
+        for (std::size_t k = 0; k < kFeatures; ++k) {
+            b.feature[k] = std::sqrt(std::max(0.0, meanIn(squared[k], b.credited)));
+            b.meanFeature[k] = meanIn(m.feature[k], b.mask);
+        }
+        b.lightness = meanIn(m.L, b.mask), b.a = meanIn(m.a, b.mask), b.b = meanIn(m.b, b.mask);
+        b.sharp = 0.5 * (std::log(meanIn(sharp, b.credited) + 0.05) - std::log(meanIn(soft, b.credited) + 0.05));
+        const double trace = meanIn(m.jTrace, b.mask) + 0.5;
+        b.jx = meanIn(m.jDiff, b.mask) / trace, b.jy = meanIn(m.jCross, b.mask) / trace;
+    }
+}
+
+double medianOf(std::vector<double> v)
+{
+    if (v.empty())
+        return 0;
+    std::sort(v.begin(), v.end());
+    const std::size_t h = v.size() / 2;
+    return v.size() % 2 ? v[h] : (v[h - 1] + v[h]) / 2;
+}
+double spreadOf(const std::vector<double>& v)
+{
+    const double mean = std::accumulate(v.begin(), v.end(), 0.0) / double(std::max<std::size_t>(1, v.size()));
+    double sum = 0;
+    for (const double x : v)
+        sum += (x - mean) * (x - mean);
+    return std::sqrt(sum / double(std::max<std::size_t>(1, v.size())));
+}
+
+/// How far one value lies from those of the others, in their spread; signed by side.
+double rarityOf(double own, const std::vector<double>& others, double floor)
+{
+    const double n = double(others.size());
+    if (n < 2)
+        return 0;
+    const double sd = spreadOf(others), away = own - medianOf(others);
+    return std::clamp(away / std::sqrt(sd * sd + floor * floor) * n / (n + 2), -4.0, 4.0);
+}
+double rarityOf(Vec2 own, const std::vector<Vec2>& others, double floor)
+{
+    std::vector<double> x, y;
+    for (const Vec2 o : others)
+        x.push_back(o.x), y.push_back(o.y);
+    const double n = double(others.size());
+    if (n < 2)
+        return 0;
+    const double dx = (own.x - medianOf(x)), dy = own.y - medianOf(y), sx = spreadOf(x), sy = spreadOf(y);
+    const double d = std::sqrt(dx * dx / (sx * sx + floor * floor) + dy * dy / (sy * sy + floor * floor));
+    return std::min(4.0, d * n / (n + 2));
+}
+
+void measureRarity(std::vector<Body>& bodies)
+{
+    for (Body& b : bodies) {
+        if (!b.figure)
+            continue;
+        std::vector<double> light, sharp, detail, area;
+        std::vector<Vec2> hue, direction;
+        for (const Body& o : bodies)
+            if (o.figure && o.id != b.id) {
+                light.push_back(o.lightness), sharp.push_back(o.sharp), detail.push_back(o.meanFeature[3]), area.push_back(std::log(o.areaDegrees));
+                hue.push_back({o.a, o.b}), direction.push_back({o.jx, o.jy});
+            }
+        b.rarity[0] = std::abs(rarityOf(b.lightness, light, 8));
+        b.rarity[1] = rarityOf(Vec2{b.a, b.b}, hue, 8);
+        b.rarity[2] = rarityOf(Vec2{b.jx, b.jy}, direction, 0.25);
+        const double d = rarityOf(b.meanFeature[3], detail, 4);
+        b.rarity[3] = d >= 0 ? d : -0.3 * d;
+        b.rarity[4] = std::max(0.0, rarityOf(b.sharp, sharp, 0.25));
+        b.sizeRarity = rarityOf(std::log(b.areaDegrees), area, 0.35);
+    }
+}
+
+double gapBetween(const Body& a, const Body& b)
+{
+    // The larger's distance map is read along the smaller's pixels, within the box that holds both.
+    const cv::Rect box = a.box | b.box;
+    cv::Mat distance;
+    cv::distanceTransform(~a.mask(box), distance, cv::DIST_L2, 5);
+    double least = 0;
+    cv::minMaxLoc(distance, &least, nullptr, nullptr, nullptr, b.mask(box));
+    return std::max(0.0, least - 1);
+}
+
+void measureGains(std::vector<Body>& bodies, const ContrastMaps& m)
+{
+    for (Body& b : bodies) {
+        const double A = b.areaDegrees;
+        b.size = std::pow(A / (1 + A / 60), 0.30) * (1 + 0.15 * std::abs(b.sizeRarity) * (b.sizeRarity > 0 ? 1 : 0.2));
+        const double dx = b.centre.x / m.ids.cols - 0.5, dy = b.centre.y / m.ids.rows - 0.5;
+        b.position = 0.85 + 0.15 * std::exp(-(dx * dx + dy * dy) / (2 * 0.4 * 0.4));
+        if (!b.figure)
+            continue;
+        double crowd = 0;
+        for (const Body& o : bodies) {
+            if (!o.figure || o.id == b.id)
+                continue;
+            const double gap = gapBetween(b, o) / m.unit;
+            const double apart = std::sqrt(std::pow(b.lightness - o.lightness, 2) + std::pow(b.a - o.a, 2) + std::pow(b.b - o.b, 2));
+            crowd += std::exp(-gap / 3) * std::exp(-apart / 20);
+        }
+        b.isolation = 1 / (1 + 0.30 * crowd);
+    }
+}
+
+double logMean(double a, double b) { return std::abs(a - b) < 1e-12 ? a : (a - b) / std::log(a / b); }
+
+/// The largest term of ln(E / E of the median other figure), split exactly over features and gains.
+std::string driverOf(const Body& b, const std::vector<Body>& bodies)
+{
+    std::array<double, kFeatures> reference{};
+    const auto part = [](const Body& x, std::size_t k) { return kWeight[k] * x.feature[k] * (1 + kRarityGain[k] * x.rarity[k]); };
+    const auto medianOver = [&](auto value) {
+        std::vector<double> v;
+        for (const Body& o : bodies)
+            if (o.id != b.id && (o.figure || bodies.size() < 3))
+                v.push_back(value(o));
+        return v.empty() ? 0.0 : medianOf(v);
+    };
+    double total = 0, referenceTotal = 0;
+    for (std::size_t k = 0; k < kFeatures; ++k) {
+        reference[k] = medianOver([&](const Body& o) { return part(o, k); });
+        total += part(b, k);
+        referenceTotal += reference[k];
+    }
+    std::string best = "value";
+    double most = -1e9;
+    const auto offer = [&](double term, const char* name) {
+        if (term > most)
+            most = term, best = name;
+    };
+    const double scale = logMean(std::max(total, 1e-9), std::max(referenceTotal, 1e-9));
+    for (std::size_t k = 0; k < kFeatures; ++k)
+        offer((part(b, k) - reference[k]) / scale, kNames[k]);
+    const auto gain = [&](double own, auto value) { return std::log(std::max(own, 1e-9) / std::max(medianOver(value), 1e-9)); };
+    if (bodies.size() > 1) {
+        offer(gain(b.size, [](const Body& o) { return o.size; }), "size");
+        offer(gain(b.isolation, [](const Body& o) { return o.isolation; }), "isolation");
+        offer(gain(b.position, [](const Body& o) { return o.position; }), "position");
+    }
+    return best;
+}
+
+std::vector<int> glancesOf(const std::vector<Body>& bodies, double unit)
+{
+    std::vector<int> out;
+    std::vector<double> fresh(bodies.size(), 1);
+    Vec2 last{-1, -1};
+    for (std::size_t round = 0; round < std::min<std::size_t>(5, bodies.size()); ++round) {
+        std::size_t best = 0;
+        double most = -1;
+        for (std::size_t i = 0; i < bodies.size(); ++i) {
+            const double d = (bodies[i].centre - last).length() / unit;
+            const double pull = bodies[i].strength() * fresh[i] * (last.x < 0 ? 1 : 1 + 0.25 * std::exp(-d * d / 128));
+            if (pull > most)
+                most = pull, best = i;
+        }
+        for (double& f : fresh)
+            f += 0.04 * (1 - f);
+        fresh[best] = 0.02;
+        last = bodies[best].centre;
+        out.push_back(bodies[best].id);
+    }
+    return out;
+}
+
+void measureLeak(Attention& result, const std::vector<Body>& bodies, const ContrastMaps& m)
+{
+    cv::Mat pull(m.ids.size(), CV_32FC1, cv::Scalar(0)), gain(m.ids.size(), CV_32FC1, cv::Scalar(0.15));
+    for (std::size_t k = 0; k < kFeatures; ++k)
+        pull += kWeight[k] * m.feature[k];
+    for (const Body& b : bodies) {
+        const double areaTerm = std::pow(b.areaDegrees / (1 + b.areaDegrees / 60), 0.30);
+        gain.setTo(cv::Scalar(b.strength() / std::max(b.base() * areaTerm, 1e-9)), b.mask);
+    }
+    const cv::Mat strength = blurred(pull.mul(gain), 0.5 * m.unit);
+    cv::Mat band(m.ids.size(), CV_32FC1);
+    const double fall = 0.04 * std::min(m.ids.cols, m.ids.rows);
+    for (int y = 0; y < band.rows; ++y)
+        for (int x = 0; x < band.cols; ++x)
+            band.at<float>(y, x) = float(std::exp(-std::min({x, y, band.cols - 1 - x, band.rows - 1 - y}) / fall));
+    const double all = std::max(1e-9, cv::sum(strength)[0]);
+    result.edgeLeak = cv::sum(strength.mul(band))[0] / all / cv::mean(band)[0];
+    for (const Body& b : bodies) {
+        if (!b.figure)
+            continue;
+        const double own = result.share[b.id] * meanIn(band, b.mask);
+        if (own > result.edgeShare)
+            result.edgeShare = own, result.edgeElement = b.id;
+    }
+}
+} // namespace
+
+Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing)
+{
+    Attention result;
+    if (picture.empty() || ids.width() != picture.width() || ids.height() != picture.height())
+        return result;
+    const ContrastMaps maps = contrastMaps(picture, ids, viewing);
+    std::vector<Body> bodies = bodiesOf(maps);
+    if (bodies.empty())
+        return result;
+    creditRims(bodies, maps);
+    measureBodies(bodies, maps);
+    measureRarity(bodies);
+    measureGains(bodies, maps);
+    std::stable_sort(bodies.begin(), bodies.end(), [](const Body& a, const Body& b) { return a.strength() > b.strength(); });
+    double total = 0;
+    for (const Body& b : bodies)
+        total += b.strength();
+    const double sx = double(ids.width()) / maps.ids.cols, sy = double(ids.height()) / maps.ids.rows;
+    for (const Body& b : bodies) {
+        result.order.push_back(b.id);
+        result.share[b.id] = b.strength() / total;
+        result.drivers[b.id] = driverOf(b, bodies);
+        result.centre[b.id] = {(b.centre.x + 0.5) * sx, (b.centre.y + 0.5) * sy};
+    }
+    result.driver = result.drivers[result.order.front()];
+    result.glances = glancesOf(bodies, maps.unit);
+    measureLeak(result, bodies, maps);
+    return result;
+}
+
+} // namespace rl::reading

@@ -1,0 +1,32 @@
+#pragma once
+#include "core/base/progress.h"
+#include "core/light/relight.h"
+#include <map>
+
+namespace rl::reading {
+
+/// How the canvas is looked at.
+struct Viewing {
+    double canvasWidthCm = 60, canvasHeightCm = 40, distanceCm = 200;
+};
+
+struct Attention {
+    std::vector<int> order; ///< element ids, strongest first
+    std::map<int, double> share; ///< of the measured pull, sums to 1
+    std::string driver; ///< why the strongest is strongest: value, colour, orientation, detail, sharpness, size, isolation or position
+    std::map<int, std::string> drivers; ///< the same for each
+    std::map<int, Vec2> centre; ///< px in the id map, inside the element
+    std::vector<int> glances; ///< where the gaze would go first, up to five
+    double edgeLeak = 0; ///< pull in the outer band over what an even canvas would have there
+    int edgeElement = 0; ///< the element that leaks most, 0 = none does
+    double edgeShare = 0; ///< its pull within the band
+};
+
+/// Contrast in value, colour, direction, detail and sharpness, normalised divisively over the canvas; rarity against
+/// the other elements; size, isolation and place. Gauges contrast only: it knows neither faces nor meaning.
+/// \param picture linear light \param ids same size, 0 = ground and sky
+/// Centre-surround contrast with divisive normalisation after Itti & Koch (2000) and Carandini & Heeger (2012), weights
+/// from this project's own made examples, not from gaze recordings. Convergence of lines is not weighed yet.
+Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing);
+
+} // namespace rl::reading

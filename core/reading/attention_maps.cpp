@@ -1,0 +1,175 @@
+#include "core/reading/attention_maps.h"
+#include "core/colour/lab.h"
+#include "core/reading/values.h"
+#include <map>
+#include <opencv2/imgproc.hpp>
+
+namespace rl::reading {
+
+cv::Mat blurred(const cv::Mat& m, double sigma)
+{
+    if (sigma < 0.3)
+        return m.clone();
+    cv::Mat out, weight;
+    const cv::Mat one(m.size(), CV_32FC1, cv::Scalar(1));
+    if (sigma > 6) { // wide blurs on a smaller copy
+        const double shrink = sigma / 3;
+        const cv::Size small(std::max(2, int(std::lround(m.cols / shrink))), std::max(2, int(std::lround(m.rows / shrink))));
+        cv::Mat s;
+        cv::resize(m, s, small, 0, 0, cv::INTER_AREA);
+        const double used = sigma * small.width / m.cols;
+        cv::GaussianBlur(s, s, cv::Size(), used, used, cv::BORDER_CONSTANT);
+        cv::Mat w(small, CV_32FC1, cv::Scalar(1));
+        cv::GaussianBlur(w, w, cv::Size(), used, used, cv::BORDER_CONSTANT);
+        cv::divide(s, w, s);
+        cv::resize(s, out, m.size(), 0, 0, cv::INTER_LINEAR);
+        return out;
+    }
+    const int k = int(std::ceil(sigma * 3.5)) * 2 + 1;
+    cv::GaussianBlur(m, out, cv::Size(k, k), sigma, sigma, cv::BORDER_CONSTANT);
+    cv::GaussianBlur(one, weight, cv::Size(k, k), sigma, sigma, cv::BORDER_CONSTANT);
+    cv::divide(out, weight, out);
+    return out;
+}
+
+namespace {
+constexpr int kLongSide = 384;
+
+/// Ids by majority of area; every element keeps at least one pixel.
+cv::Mat smallIds(const IdMap& ids, cv::Size size)
+{
+    cv::Mat out(size, CV_32SC1, cv::Scalar(0));
+    const double sx = double(ids.width()) / size.width, sy = double(ids.height()) / size.height;
+    std::map<int, std::pair<int, cv::Point>> strongest;
+    std::map<int, int> kept;
+    for (int y = 0; y < size.height; ++y)
+        for (int x = 0; x < size.width; ++x) {
+            std::map<int, int> votes;
+            const int x1 = std::max(int(x * sx) + 1, int((x + 1) * sx)), y1 = std::max(int(y * sy) + 1, int((y + 1) * sy));
+            for (int j = int(y * sy); j < std::min(y1, ids.height()); ++j)
+                for (int i = int(x * sx); i < std::min(x1, ids.width()); ++i)
+                    ++votes[ids.at(i, j)];
+            int best = 0, most = -1;
+            for (const auto& [id, n] : votes) {
+                if (n > most)
+                    best = id, most = n;
+                auto& s = strongest[id];
+                if (n > s.first)
+                    s = {n, {x, y}};
+            }
+            out.at<std::int32_t>(y, x) = best;
+            ++kept[best];
+        }
+    for (const auto& [id, s] : strongest)
+        if (id != 0 && kept[id] == 0)
+            out.at<std::int32_t>(s.second) = id;
+    return out;
+}
+
+/// x / (kappa + 2 rms over the canvas).
+cv::Mat normalised(const cv::Mat& x, double kappa)
+{
+    const double rms = std::sqrt(cv::mean(x.mul(x))[0]);
+    return cv::Mat(x / (kappa + 2 * rms));
+}
+
+cv::Mat positive(const cv::Mat& m) { return cv::Mat(cv::max(m, 0.0)); }
+
+/// Mean over three centre sizes of centre minus wide surround.
+cv::Mat centreSurround(const cv::Mat& m, double u)
+{
+    cv::Mat sum(m.size(), CV_32FC1, cv::Scalar(0));
+    for (const double s : {0.25, 0.5, 1.0})
+        sum += blurred(m, std::max(0.6, s * u / 2)) - blurred(m, 6 * s * u);
+    return sum / 3;
+}
+
+cv::Mat gradientOf(const cv::Mat& m, cv::Mat* gx = nullptr, cv::Mat* gy = nullptr)
+{
+    cv::Mat x, y, g;
+    cv::Sobel(m, x, CV_32F, 1, 0, 3, 0.125);
+    cv::Sobel(m, y, CV_32F, 0, 1, 3, 0.125);
+    cv::magnitude(x, y, g);
+    if (gx)
+        *gx = x, *gy = y;
+    return g;
+}
+
+void colourMaps(ContrastMaps& m)
+{
+    const double u = m.unit;
+    const cv::Mat l = centreSurround(m.L, u);
+    m.feature[0] = cv::max(normalised(positive(l), 8), normalised(positive(-l), 8));
+    const cv::Mat ca = centreSurround(m.a, u), cb = centreSurround(m.b, u);
+    m.feature[1] = cv::Mat(m.L.size(), CV_32FC1, cv::Scalar(0));
+    for (int k = 0; k < 8; ++k) {
+        const double angle = k * kPi / 4;
+        const cv::Mat along = ca * std::cos(angle) + cb * std::sin(angle);
+        cv::max(m.feature[1], normalised(positive(along), 8), m.feature[1]);
+    }
+}
+
+void shapeMaps(ContrastMaps& m)
+{
+    const double u = m.unit;
+    cv::Mat gx, gy;
+    m.gradient = gradientOf(m.L, &gx, &gy);
+    const cv::Mat jxx = blurred(gx.mul(gx), 0.35 * u), jyy = blurred(gy.mul(gy), 0.35 * u), jxy = blurred(gx.mul(gy), 0.35 * u);
+    m.jDiff = jxx - jyy;
+    m.jCross = 2 * jxy;
+    m.jTrace = jxx + jyy;
+    cv::Mat energy;
+    cv::sqrt(cv::max(m.jTrace, 0), energy);
+    const cv::Mat c = centreSurround(cv::Mat(m.jDiff / (energy + 1e-3)), u), s = centreSurround(cv::Mat(m.jCross / (energy + 1e-3)), u);
+    cv::Mat turned;
+    m.feature[2] = normalised(positive(c), 3);
+    for (const cv::Mat& way : {cv::Mat(-c), s, cv::Mat(-s)}) {
+        turned = normalised(positive(way), 3);
+        cv::max(m.feature[2], turned, m.feature[2]);
+    }
+
+    const cv::Mat fine = blurred(cv::abs(m.L - blurred(m.L, 1.2)), 0.5 * u);
+    const cv::Mat d = fine - blurred(fine, 3 * u);
+    m.feature[3] = normalised(cv::max(d, cv::Mat(-0.3 * d)), 3);
+
+    m.softGradient = gradientOf(blurred(m.L, 2.5));
+    const cv::Mat h = blurred(positive(m.gradient - 1.5 * m.softGradient), 0.5 * u);
+    m.feature[4] = normalised(positive(h - 0.7 * blurred(h, 3 * u)), 1.5);
+}
+} // namespace
+
+ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing)
+{
+    ContrastMaps m;
+    const double scale = double(kLongSide) / std::max(picture.width(), picture.height());
+    const cv::Size size(std::max(8, int(std::lround(picture.width() * scale))), std::max(8, int(std::lround(picture.height() * scale))));
+    cv::Mat small;
+    cv::resize(picture.mat(), small, size, 0, 0, scale < 1 ? cv::INTER_AREA : cv::INTER_LINEAR);
+    m.ids = smallIds(ids, size);
+    const double ppd = pixelsPerDegree(size.width, viewing.canvasWidthCm, viewing.distanceCm);
+    const double longSide = std::max(size.width, size.height);
+    if (0.02 * ppd >= 0.3) {
+        std::vector<cv::Mat> parts;
+        cv::split(small, parts);
+        for (cv::Mat& p : parts)
+            p = blurred(p, 0.02 * ppd);
+        cv::merge(parts, small);
+    }
+    m.unit = std::clamp(ppd, longSide / 60, longSide / 25);
+    m.L.create(size, CV_32FC1);
+    m.a.create(size, CV_32FC1);
+    m.b.create(size, CV_32FC1);
+    for (int y = 0; y < size.height; ++y)
+        for (int x = 0; x < size.width; ++x) {
+            const cv::Vec3f c = small.at<cv::Vec3f>(y, x);
+            const colour::Lab lab = colour::toLab({c[0], c[1], c[2]});
+            m.L.at<float>(y, x) = lab.L;
+            m.a.at<float>(y, x) = lab.a;
+            m.b.at<float>(y, x) = lab.b;
+        }
+    colourMaps(m);
+    shapeMaps(m);
+    return m;
+}
+
+} // namespace rl::reading

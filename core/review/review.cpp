@@ -1,0 +1,45 @@
+#include "core/review/review.h"
+#include "core/project/brief_rules.h"
+#include "core/stage/stage_rules.h"
+#include "core/transfer/carry_rules.h"
+
+namespace rl::review {
+
+Findings findingsOf(const Project& p, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache)
+{
+    Findings all;
+    const auto take = [&](Findings part) {
+        for (Finding& f : part)
+            if (!p.setAside.contains(f.key))
+                all.push_back(std::move(f));
+    };
+    take(briefFindings(p));
+    take(creditFindings(p));
+    take(stage::gatherFindings(p, cache));
+    take(stage::cutFindings(p, cache));
+    take(stage::stageFindings(p, cache));
+    take(light::lightFindings(p, cache));
+    take(reading::readFindings(p, picture, reading));
+    take(transfer::carryFindings(p));
+    std::stable_sort(all.begin(), all.end(), [](const Finding& a, const Finding& b) {
+        return a.station != b.station ? a.station < b.station : a.severity > b.severity;
+    });
+    return all;
+}
+
+Review review(const Project& p, stage::SurfaceCache& cache, Progress& progress, int widthPx)
+{
+    Review r;
+    const auto frame = stage::compose(p, widthPx, cache, progress);
+    if (!frame)
+        return r;
+    light::Relighter relighter;
+    r.picture = relighter.light(frame, p.lights);
+    if (progress.cancelled())
+        return {};
+    r.reading = reading::read(p, r.picture);
+    r.findings = findingsOf(p, r.picture, r.reading, cache);
+    return r;
+}
+
+} // namespace rl::review

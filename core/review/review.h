@@ -1,0 +1,21 @@
+#pragma once
+#include "core/light/light_rules.h"
+#include "core/reading/read_rules.h"
+
+namespace rl::review {
+
+/// One look at a whole work: the frame, the lit picture, what is read off it, and every finding.
+struct Review {
+    light::Picture picture;
+    reading::Reading reading;
+    Findings findings; ///< worst first within each station; those set aside are left out
+};
+
+/// \param widthPx of the picture that is judged (800 is enough for every rule)
+/// \return empty when cancelled
+Review review(const Project& project, stage::SurfaceCache& cache, Progress& progress, int widthPx = 800);
+
+/// The same findings on a picture already lit.
+Findings findingsOf(const Project& project, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache);
+
+} // namespace rl::review

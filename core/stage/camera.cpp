@@ -1,0 +1,77 @@
+#include "core/stage/camera.h"
+#include <limits>
+#include <opencv2/imgproc.hpp>
+
+namespace rl::stage {
+
+Eye eyeOf(const Project& p)
+{
+    return {p.brief.widthCm / (2 * std::tan(radians(p.camera.fovDegrees) / 2)), p.brief.widthCm / 2, p.camera.horizonCm,
+        p.camera.eyeHeightM};
+}
+
+Vec2 projected(const Eye& e, Vec3 at) { return {e.x0 + e.focalCm * at.x / at.z, e.horizon + e.focalCm * (e.heightM - at.y) / at.z}; }
+
+Vec3 atDistance(const Eye& e, Vec2 c, double z)
+{
+    return {(c.x - e.x0) * z / e.focalCm, e.heightM - (c.y - e.horizon) * z / e.focalCm, z};
+}
+
+double groundDistance(const Eye& e, double y)
+{
+    return y > e.horizon ? e.focalCm * e.heightM / (y - e.horizon) : std::numeric_limits<double>::infinity();
+}
+
+double standingHeightCm(const Eye& e, double footY, double heightM)
+{
+    return footY > e.horizon ? heightM * (footY - e.horizon) / e.heightM : 0;
+}
+
+Placement placementOf(const Project& project, const Element& element, const Rect& shape)
+{
+    Placement place;
+    const Eye eye = eyeOf(project);
+    place.distance = groundDistance(eye, element.baseCm.y);
+    if (!std::isfinite(place.distance) || shape.width <= 0 || shape.height <= 0)
+        return place;
+    const double cmPerM = eye.focalCm / place.distance;
+    place.heightM = element.heightM;
+    place.widthM = element.heightM * shape.width / shape.height;
+    place.altitudeM = element.altitudeM;
+    place.cmPerPixel = element.heightM * cmPerM / shape.height;
+    const double foot = element.baseCm.y - element.altitudeM * cmPerM;
+    place.canvas = {element.baseCm.x - place.widthM * cmPerM / 2, foot - element.heightM * cmPerM, place.widthM * cmPerM,
+        element.heightM * cmPerM};
+    place.visible = true;
+    return place;
+}
+
+Rect shapeOf(const Mask& alpha)
+{
+    if (alpha.empty())
+        return {};
+    const cv::Rect box = cv::boundingRect(cv::Mat(alpha.mat() > 127));
+    return {double(box.x), double(box.y), double(box.width), double(box.height)};
+}
+
+Vec3 sceneDirection(double azimuth, double elevation)
+{
+    const double a = radians(azimuth), e = radians(elevation);
+    return {std::cos(e) * std::sin(a), std::sin(e), std::cos(e) * std::cos(a)};
+}
+
+Vec3 sceneDirection(const PictureLight& l)
+{
+    const double a = radians(l.azimuth), e = radians(l.elevation);
+    return {std::cos(e) * std::cos(a), std::cos(e) * std::sin(a), -std::sin(e)};
+}
+
+PictureLight pictureLight(Vec3 d)
+{
+    const double n = std::max(d.length(), 1e-12);
+    return {wrapped360(degrees(std::atan2(d.y, d.x))), degrees(std::asin(std::clamp(-d.z / n, -1.0, 1.0))), 1};
+}
+
+PictureLight pictureLight(double azimuth, double elevation) { return pictureLight(sceneDirection(azimuth, elevation)); }
+
+} // namespace rl::stage

@@ -1,0 +1,46 @@
+#pragma once
+#include "core/project/project.h"
+
+/// The level camera with lens shift: verticals stay vertical. Canvas in cm (y down, origin top left), scene in m
+/// (X right, Y up, Z away), station point at (0, eye height, 0).
+namespace rl::stage {
+
+struct Eye {
+    double focalCm = 0; ///< f = W / (2 tan(φ/2))
+    double x0 = 0, horizon = 0; ///< cm, principal point
+    double heightM = 0;
+};
+Eye eyeOf(const Project& project);
+
+/// x = x0 + f X/Z, y = y_h + f (h - Y)/Z. \pre at.z > 0
+Vec2 projected(const Eye& eye, Vec3 at);
+/// The scene point seen at a canvas point, at a known distance. \param z m, > 0
+Vec3 atDistance(const Eye& eye, Vec2 canvas, double z);
+/// Distance of the ground seen at height y on the canvas, m; infinite at and above the horizon.
+double groundDistance(const Eye& eye, double y);
+/// Canvas height of something T m tall standing with its foot at y: T (y - y_h)/h, cm; 0 above the horizon.
+double standingHeightCm(const Eye& eye, double footY, double heightM);
+
+/// An element where it stands.
+struct Placement {
+    bool visible = false; ///< its base lies below the horizon and it has a shape
+    double distance = 0; ///< m
+    Rect canvas; ///< cm, the cut-out's bounding box on the canvas
+    double widthM = 0, heightM = 0, altitudeM = 0;
+    double cmPerPixel = 0; ///< of its picture
+};
+/// \param shape the cut-out's bounding box in its picture, px
+Placement placementOf(const Project& project, const Element& element, const Rect& shape);
+
+/// Bounding box of a matte (alpha > 127), px; empty when there is none.
+Rect shapeOf(const Mask& alpha);
+
+/// Light of the scene to light of a picture and back, for an element seen from the viewer: scene azimuth 0 = straight
+/// ahead behind it. Picture: direction (cos el cos az, cos el sin az, sin el), z towards the viewer.
+PictureLight pictureLight(double sceneAzimuth, double sceneElevation);
+/// The scene direction towards the light, unit length, X right, Y up, Z away.
+Vec3 sceneDirection(double sceneAzimuth, double sceneElevation);
+Vec3 sceneDirection(const PictureLight& light);
+PictureLight pictureLight(Vec3 towardsLight);
+
+} // namespace rl::stage

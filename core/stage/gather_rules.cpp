@@ -1,0 +1,59 @@
+#include "core/base/text.h"
+#include "core/stage/camera.h"
+#include "core/stage/stage_rules.h"
+
+namespace rl::stage {
+
+double neededPixelsPerCm(double distance) { return std::min(60.0, 1 / (distance * std::tan(radians(1.0 / 60)))); }
+
+namespace {
+std::string keyOf(const char* kind, int id) { return std::string(kind) + ":" + std::to_string(id); }
+
+void enoughPixels(const Project& p, const Element& e, const Placement& place, Findings& out)
+{
+    const double have = 1 / place.cmPerPixel, need = neededPixelsPerCm(p.brief.viewingDistanceCm);
+    if (have >= need)
+        return;
+    const double height = e.heightM * have / need;
+    out.push_back({keyOf("gather.pixels", e.id), Station::Gather, have < need / 2 ? Severity::Broken : Severity::Watch,
+        "“" + e.name + "” has too few pixels for its size: " + fixed(have) + " a centimetre, and from "
+            + fixed(p.brief.viewingDistanceCm, 0) + " cm the eye can tell " + fixed(need) + ".",
+        have, need, "px/cm", place.canvas, e.id,
+        "What the picture does not hold must be invented at the easel; better to know it before.",
+        Fix{"Show it no larger than its pixels carry (" + fixed(height, 2) + " m)", [id = e.id, height](Project& q) {
+                if (Element* x = q.element(id))
+                    x->heightM = height;
+            }}});
+}
+
+void litFlat(const Project& p, const Element& e, const Placement& place, SurfaceCache& cache, Findings& out)
+{
+    if (e.ownLightSet || e.material == Material::Glowing)
+        return;
+    const auto light = cache.light(p, e);
+    if (light.confidence >= 0.25)
+        return;
+    out.push_back({keyOf("gather.flat", e.id), Station::Gather, Severity::Watch,
+        "“" + e.name + "” was lit flat: where its light came from cannot be told.", light.confidence, 0.25,
+        "confidence", place.canvas, e.id,
+        "Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep it in shade.", {}});
+}
+} // namespace
+
+Findings gatherFindings(const Project& p, SurfaceCache& cache)
+{
+    Findings out;
+    for (const Element& e : p.elements) {
+        const Cutout* c = p.cutout(e.cutout);
+        if (!c || c->alpha.empty())
+            continue;
+        const Placement place = placementOf(p, e, cache.shape(*c));
+        if (!place.visible)
+            continue;
+        enoughPixels(p, e, place, out);
+        litFlat(p, e, place, cache, out);
+    }
+    return out;
+}
+
+} // namespace rl::stage

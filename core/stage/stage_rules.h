@@ -1,0 +1,17 @@
+#pragma once
+#include "core/stage/surface.h"
+
+namespace rl::stage {
+
+/// Finest detail the eye resolves, as picture pixels per cm on the canvas: one arc minute at the viewing distance,
+/// never more than 60. Source: normal acuity 1.0 resolves 1′ (ISO 8596).
+double neededPixelsPerCm(double viewingDistanceCm);
+
+/// References: enough pixels at their size on the canvas; lit so that a direction can be told.
+Findings gatherFindings(const Project& project, SurfaceCache& cache);
+/// Cut-outs: run off their picture, edges too wide or with a halo.
+Findings cutFindings(const Project& project, SurfaceCache& cache);
+/// Elements: off the ground, crowding the margin, too small to be painted.
+Findings stageFindings(const Project& project, SurfaceCache& cache);
+
+} // namespace rl::stage

@@ -1,0 +1,147 @@
+#include "demo/demo_work.h"
+#include "core/cutout/cut.h"
+#include "store/picture_reader.h"
+#include <QFile>
+#include <nlohmann/json.hpp>
+
+namespace rl::demo {
+
+namespace {
+std::vector<unsigned char> resource(const QString& name)
+{
+    QFile file(":/demo/" + name);
+    if (!file.open(QIODevice::ReadOnly))
+        return {};
+    const QByteArray bytes = file.readAll();
+    return {bytes.begin(), bytes.end()};
+}
+
+/// Builds the work step by step; stops at the first thing that fails.
+class Builder {
+public:
+    explicit Builder(Progress& progress)
+        : m_progress(progress)
+    {
+    }
+    int picture(const char* name, const char* permission = "own")
+    {
+        auto read = store::readPicture(std::make_shared<const std::vector<unsigned char>>(resource(QString("pictures/%1.jpg").arg(name))));
+        if (!read) {
+            m_error = read.error();
+            return 0;
+        }
+        const store::ReadPicture p = read.take();
+        Reference r{project.freshId(), name, p.original, p.sha256, p.pixels, *permission ? "made for this demo" : "", permission};
+        project.references.push_back(std::move(r));
+        return project.lastId;
+    }
+    int cutout(const char* name, int reference, double bandPx)
+    {
+        Cutout c;
+        c.id = project.freshId();
+        c.reference = reference;
+        c.bandPx = bandPx;
+        const auto bytes = resource(QString("outlines/%1.json").arg(name));
+        const auto json = nlohmann::json::parse(bytes.begin(), bytes.end(), nullptr, false);
+        std::vector<cutout::Loop> loops;
+        for (const auto& piece : json.value("pieces", nlohmann::json::array())) {
+            Outline o;
+            cutout::Loop loop;
+            o.hole = loop.hole = piece.value("hole", false);
+            for (const auto& p : piece["points"]) {
+                o.points.push_back({{p[0].get<double>(), p[1].get<double>()}, false});
+                loop.nodes.push_back({o.points.back().at, false});
+            }
+            c.pieces.push_back(std::move(o));
+            loops.push_back(std::move(loop));
+        }
+        if (const Reference* r = project.reference(reference))
+            c.alpha = cutout::cut(r->pixels, loops, {bandPx, 2.0}, m_progress).alpha;
+        project.cutouts.push_back(std::move(c));
+        return project.lastId;
+    }
+    int cast(const char* name)
+    {
+        project.brief.cast.push_back({project.freshId(), name});
+        return project.lastId;
+    }
+    Element& element(const char* name, int cast, int cutout, Vec2 baseCm, double heightM)
+    {
+        Element e;
+        e.id = project.freshId();
+        e.name = name;
+        e.cast = cast;
+        e.cutout = cutout;
+        e.baseCm = baseCm;
+        e.heightM = heightM;
+        project.elements.push_back(e);
+        return project.elements.back();
+    }
+    Project project;
+    Error m_error{Kind::Internal, "", ""};
+
+private:
+    Progress& m_progress;
+};
+
+void standCaravan(Builder& b)
+{
+    Project& p = b.project;
+    p.brief = {"Low Tide Caravan", 90, 60, LengthUnit::Centimetre, "acrylic", 220, {}};
+    p.camera = {27, 1.9, 52};
+    const int lamplighter = b.cast("Lamplighter"), tortoise = b.cast("Tortoise"), house = b.cast("Tea house"), pylons = b.cast("Pylons");
+    p.backdrop = {b.picture("flat_dusk"), 0.5};
+    b.picture("flat_grey");
+    const int figureCut = b.cutout("lamplighter", b.picture("lamplighter"), 5);
+    const int tortoiseCut = b.cutout("tortoise", b.picture("tortoise"), 5);
+    const int houseCut = b.cutout("tea_house", b.picture("tea_house"), 4);
+    const int pylonCut = b.cutout("pylon", b.picture("pylon", ""), 4);
+    const int heapCut = b.cutout("salt_heap", b.picture("salt_heap"), 5);
+    const int kiteCut = b.cutout("kite", b.picture("kite"), 3);
+    b.element("Far pylon", pylons, pylonCut, {50.5, 28.9}, 9.2).form = Form::Slab;
+    Element& middle = b.element("Middle pylon", pylons, pylonCut, {66, 29.9}, 9.2);
+    middle.form = Form::Slab;
+    middle.mirrored = true;
+    Element& near = b.element("Near pylon", pylons, pylonCut, {83.5, 32.2}, 9.2);
+    near.form = Form::Slab;
+    Element& teaHouse = b.element("Tea house", house, houseCut, {32.2, 39.6}, 3.1);
+    teaHouse.altitudeM = 2.72;
+    teaHouse.form = Form::Slab;
+    b.element("Tortoise", tortoise, tortoiseCut, {32, 40}, 3.35);
+    b.element("Lamplighter", lamplighter, figureCut, {60, 45.2}, 4.25);
+    b.element("Salt heap", 0, heapCut, {5.2, 47}, 1.35);
+    Element& kite = b.element("Kite", 0, kiteCut, {77.1, 34}, 1.4);
+    kite.altitudeM = 6.9;
+    kite.form = Form::Card;
+}
+
+void lightCaravan(Project& p)
+{
+    p.lights.sun = {true, 318, 7, 2.0, 2600, 0.20};
+    Lantern pole;
+    pole.id = p.freshId();
+    pole.name = "Pole lantern";
+    pole.kelvin = 2050;
+    pole.reference = 2.4;
+    pole.strength = 0.9;
+    pole.radius = 0.14;
+    pole.position = {2.2, 3.45, 8.7};
+    p.lights.lanterns = {pole};
+    p.lights.air = {170, 1.0, 0.75, 0.75};
+}
+} // namespace
+
+Result<Project> lowTideCaravan(Progress& progress)
+{
+    return guarded([&]() -> Result<Project> {
+        Builder b(progress);
+        standCaravan(b);
+        if (!b.m_error.sentence.empty())
+            return b.m_error;
+        lightCaravan(b.project);
+        repair(b.project);
+        return b.project;
+    });
+}
+
+} // namespace rl::demo

@@ -1,0 +1,27 @@
+#pragma once
+#include "core/base/progress.h"
+#include "core/base/result.h"
+#include "core/light/relight.h"
+#include "core/transfer/lineart.h"
+#include "core/transfer/tiles.h"
+#include <QString>
+
+namespace rl::output {
+
+enum class SheetContent { LineArt, Picture, Grid };
+
+struct SheetJob {
+    Project project;
+    light::Picture picture; ///< as rendered; for pictures at about 200 px/inch of canvas where the references carry it
+    SheetContent content = SheetContent::LineArt;
+    bool withGrid = true;
+};
+
+/// Writes the tiles of the canvas at 1:1 as a PDF: a first page with the sheet map, then one page a tile with overlap,
+/// cut marks, a label and a 10 cm check ruler. Lines stay vector. Written beside, then renamed.
+Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& progress);
+
+/// Pixels across the canvas wanted for printing the picture: 200 px/inch, at most 6000.
+int printWidthPx(const Project& project);
+
+} // namespace rl::output

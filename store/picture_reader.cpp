@@ -1,0 +1,224 @@
+#include "store/picture_reader.h"
+#include "core/base/text.h"
+#include "core/colour/profile.h"
+#include "store/digest.h"
+#include <exiv2/exiv2.hpp>
+#include <fstream>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
+
+namespace rl::store {
+
+namespace {
+/// What travels with the pixels: which way up, and which colours are meant.
+struct Companions {
+    int orientation = 1; ///< EXIF 1…8
+    std::vector<unsigned char> profile;
+};
+
+/// Metadata are a courtesy: damaged ones never stop a picture from being read.
+Companions companionsOf(const std::vector<unsigned char>& bytes)
+{
+    Companions c;
+    try {
+        const auto image = Exiv2::ImageFactory::open(bytes.data(), long(bytes.size()));
+        image->readMetadata();
+        const auto found = image->exifData().findKey(Exiv2::ExifKey("Exif.Image.Orientation"));
+        if (found != image->exifData().end())
+            c.orientation = int(found->toLong());
+        if (image->iccProfileDefined()) {
+            const Exiv2::DataBuf* icc = image->iccProfile();
+            c.profile.assign(icc->pData_, icc->pData_ + icc->size_);
+        }
+    } catch (const std::exception&) {
+        return c;
+    }
+    return c;
+}
+
+cv::Mat upright(const cv::Mat& m, int orientation)
+{
+    cv::Mat out = m;
+    if (orientation >= 5 && orientation <= 8)
+        cv::transpose(m, out);
+    const bool flipX = orientation == 2 || orientation == 3 || orientation == 6 || orientation == 7;
+    const bool flipY = orientation == 3 || orientation == 4 || orientation == 7 || orientation == 8;
+    if (flipX || flipY)
+        cv::flip(out, out, flipX && flipY ? -1 : flipX ? 1 : 0);
+    return out;
+}
+
+/// To 8-bit RGB; transparent parts are laid over mid grey.
+cv::Mat toRgb8(cv::Mat m, std::string& note)
+{
+    if (m.depth() == CV_16U) {
+        m.convertTo(m, CV_8U, 1 / 257.0);
+        note = "16 bits a channel were brought to 8. ";
+    } else if (m.depth() != CV_8U) {
+        cv::Mat finite = m.clone();
+        cv::patchNaNs(finite, 0);
+        finite.convertTo(m, CV_8U, 255);
+        note = "Its floating-point values were taken as 0 to 1. ";
+    }
+    cv::Mat rgb;
+    if (m.channels() == 1)
+        cv::cvtColor(m, rgb, cv::COLOR_GRAY2RGB);
+    else if (m.channels() == 3)
+        cv::cvtColor(m, rgb, cv::COLOR_BGR2RGB);
+    else if (m.channels() == 4) {
+        rgb.create(m.size(), CV_8UC3);
+        for (int y = 0; y < m.rows; ++y)
+            for (int x = 0; x < m.cols; ++x) {
+                const cv::Vec4b p = m.at<cv::Vec4b>(y, x);
+                const auto mix = [&](int c) { return std::uint8_t((p[c] * p[3] + 128 * (255 - p[3])) / 255); };
+                rgb.at<cv::Vec3b>(y, x) = {mix(2), mix(1), mix(0)};
+            }
+    }
+    return rgb;
+}
+
+Result<ReadPicture> decode(const Blob& bytes)
+{
+    const auto header = pictureHeader(*bytes);
+    if (!header)
+        return header.error();
+    if (header->width == 0 || header->height == 0)
+        return Error{Kind::Damaged, "The picture says it is 0 pixels wide or high; it is damaged.", {}};
+    if (header->width * header->height > kMostPixels)
+        return Error{Kind::TooLarge,
+            "The picture says it is " + std::to_string(header->width) + " × " + std::to_string(header->height)
+                + " pixels; 200 million in all are the most that can be opened.",
+            {}};
+    if (!header->complete)
+        return Error{Kind::Damaged, "The picture file ends too early; it was probably not copied whole.", {}};
+    if (header->animated)
+        return Error{Kind::Unsupported, "This is an animation; save the frame you want as a picture of its own.", {}};
+    cv::Mat raw;
+    try {
+        raw = cv::imdecode(*bytes, cv::IMREAD_UNCHANGED | cv::IMREAD_IGNORE_ORIENTATION);
+    } catch (const cv::Exception& e) {
+        return Error{Kind::Damaged, "The picture is damaged and cannot be decoded.", e.what()};
+    }
+    if (raw.empty())
+        return Error{Kind::Damaged, "The picture is damaged or of a variant that cannot be decoded.", {}};
+    ReadPicture out;
+    const cv::Mat rgb = toRgb8(raw, out.note);
+    if (rgb.empty())
+        return Error{Kind::Unsupported, "The picture has an unusual number of channels; save it as plain RGB.", {}};
+    const Companions with = companionsOf(*bytes);
+    out.pixels = Photo::fromMat(upright(rgb, with.orientation));
+    if (!with.profile.empty()) {
+        auto converted = colour::toSrgb(out.pixels, with.profile);
+        if (converted)
+            out.pixels = converted.take();
+        else
+            out.note += converted.error().sentence;
+    }
+    out.mediaType = header->mediaType;
+    out.original = bytes;
+    out.sha256 = sha256(*bytes);
+    return out;
+}
+} // namespace
+
+Result<ReadPicture> readPicture(Blob bytes)
+{
+    return guarded([&]() -> Result<ReadPicture> { return decode(bytes); });
+}
+
+Result<ReadPicture> readPicture(const std::filesystem::path& path)
+{
+    auto bytes = readFile(path);
+    if (!bytes)
+        return bytes.error();
+    return readPicture(bytes.take());
+}
+
+Result<Blob> readFile(const std::filesystem::path& path, std::uint64_t most)
+{
+    return guarded([&]() -> Result<Blob> {
+        const std::string name = "“" + path.filename().string() + "”";
+        std::error_code error;
+        if (!std::filesystem::exists(path, error))
+            return Error{Kind::Missing, "There is no file " + name + ".", path.string()};
+        if (!std::filesystem::is_regular_file(path, error))
+            return Error{Kind::Unsupported, name + " is not a file that can be read.", path.string()};
+        const std::uintmax_t size = std::filesystem::file_size(path, error);
+        if (error || size > most)
+            return Error{Kind::TooLarge, name + " is too large to be opened (" + fixed(double(size) / 1e6, 0) + " MB).", {}};
+        std::ifstream in(path, std::ios::binary);
+        std::vector<unsigned char> bytes(size);
+        if (!in || (size > 0 && !in.read(reinterpret_cast<char*>(bytes.data()), std::streamsize(size))))
+            return Error{Kind::NotWritable, name + " cannot be read; you may lack the permission.", {}};
+        return std::make_shared<const std::vector<unsigned char>>(std::move(bytes));
+    });
+}
+
+Result<Done> writeFile(const std::filesystem::path& path, Bytes bytes)
+{
+    return guarded([&]() -> Result<Done> {
+        std::filesystem::path beside = path;
+        beside += ".part";
+        {
+            std::ofstream out(beside, std::ios::binary);
+            out.write(reinterpret_cast<const char*>(bytes.data()), std::streamsize(bytes.size()));
+            out.flush();
+            if (!out) {
+                std::error_code ignored;
+                std::filesystem::remove(beside, ignored);
+                return Error{Kind::NotWritable, "“" + path.filename().string() + "” cannot be written there; the folder may be full or protected.", {}};
+            }
+        }
+        std::error_code error;
+        std::filesystem::rename(beside, path, error);
+        if (error)
+            return Error{Kind::NotWritable, "“" + path.filename().string() + "” cannot be written there.", error.message()};
+        return Done{};
+    });
+}
+
+Result<Mask> decodeMask(Bytes png)
+{
+    return guarded([&]() -> Result<Mask> {
+        const auto header = pictureHeader(png);
+        if (!header)
+            return header.error();
+        if (header->width * header->height > kMostPixels || header->width == 0 || header->height == 0)
+            return Error{Kind::TooLarge, "The mask is too large, or empty.", {}};
+        const cv::Mat m = cv::imdecode(cv::Mat(1, int(png.size()), CV_8UC1, const_cast<unsigned char*>(png.data())), cv::IMREAD_UNCHANGED);
+        if (m.empty() || m.depth() != CV_8U)
+            return Error{Kind::Damaged, "The mask is damaged or not 8 bits a channel.", {}};
+        cv::Mat one = m;
+        if (m.channels() == 4)
+            cv::extractChannel(m, one, 3);
+        else if (m.channels() == 3)
+            cv::cvtColor(m, one, cv::COLOR_BGR2GRAY);
+        return Mask::fromMat(one);
+    });
+}
+
+Result<Mask> readMask(const std::filesystem::path& path)
+{
+    const auto bytes = readFile(path);
+    if (!bytes)
+        return bytes.error();
+    return decodeMask(*bytes.value());
+}
+
+std::vector<unsigned char> encodePng(const Mask& mask)
+{
+    std::vector<unsigned char> out;
+    cv::imencode(".png", mask.mat(), out, {cv::IMWRITE_PNG_COMPRESSION, 2});
+    return out;
+}
+
+std::vector<unsigned char> encodePng(const Photo& photo)
+{
+    cv::Mat bgr;
+    cv::cvtColor(photo.mat(), bgr, cv::COLOR_RGB2BGR);
+    std::vector<unsigned char> out;
+    cv::imencode(".png", bgr, out, {cv::IMWRITE_PNG_COMPRESSION, 3});
+    return out;
+}
+
+} // namespace rl::store

@@ -1,0 +1,40 @@
+#pragma once
+#include "core/base/raster.h"
+#include "core/base/result.h"
+#include "store/picture_header.h"
+#include <filesystem>
+#include <memory>
+#include <vector>
+
+namespace rl::store {
+
+using Blob = std::shared_ptr<const std::vector<unsigned char>>;
+
+struct ReadPicture {
+    Photo pixels; ///< upright, 8 bits, sRGB
+    std::string mediaType;
+    Blob original;
+    std::string sha256;
+    std::string note; ///< what was done that the painter should know, or empty
+};
+
+inline constexpr std::uint64_t kMostPixels = 200'000'000;
+inline constexpr std::uint64_t kMostBytes = 1'000'000'000;
+
+/// Decodes a picture: size limits before decoding, EXIF orientation applied, embedded profile converted to sRGB,
+/// 16 bits and CMYK brought to 8-bit RGB (noted).
+Result<ReadPicture> readPicture(Blob bytes);
+Result<ReadPicture> readPicture(const std::filesystem::path& path);
+
+/// A whole file. \return Missing, TooLarge or NotWritable kinds with one sentence
+Result<Blob> readFile(const std::filesystem::path& path, std::uint64_t most = kMostBytes);
+/// Writes beside the path, then renames: the old file stays whole when this fails.
+Result<Done> writeFile(const std::filesystem::path& path, Bytes bytes);
+
+/// A matte (one channel) from a picture file: grey, or alpha where there is one.
+Result<Mask> readMask(const std::filesystem::path& path);
+Result<Mask> decodeMask(Bytes png);
+std::vector<unsigned char> encodePng(const Mask& mask);
+std::vector<unsigned char> encodePng(const Photo& photo);
+
+} // namespace rl::store

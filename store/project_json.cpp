@@ -1,0 +1,94 @@
+#include "store/project_json.h"
+#include <nlohmann/json.hpp>
+
+namespace rl {
+using nlohmann::json;
+
+NLOHMANN_JSON_SERIALIZE_ENUM(Form, {{Form::Puffed, "puffed"}, {Form::Ball, "ball"}, {Form::Column, "column"}, {Form::Slab, "slab"}, {Form::Card, "card"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Material, {{Material::Matt, "matt"}, {Material::Satin, "satin"}, {Material::Wet, "wet"}, {Material::Glowing, "glowing"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "in"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec2, x, y)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec3, x, y, z)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(CastMember, id, name)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Brief, title, widthCm, heightCm, unit, medium, viewingDistanceCm, cast)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PictureLight, azimuth, elevation, confidence)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(OutlinePoint, at, curved)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Outline, points, hole)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Element, id, name, cast, cutout, baseCm, heightM, altitudeM, mirrored, form, material, delight, ownLightSet, ownLight)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Camera, horizonCm, eyeHeightM, fovDegrees)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Backdrop, reference, horizon)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sun, on, azimuth, elevation, diameter, kelvin, strength)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lantern, id, name, on, position, radius, kelvin, reference, strength)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Air, halfContrastM, skyStrength, wetness, exposureStops)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lights, sun, lanterns, air)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sheets, paper, overlapCm, gridCm)
+} // namespace rl
+
+namespace rl::store {
+
+nlohmann::json toJson(const Project& p, const std::function<std::string(const Mask&)>& matteOf)
+{
+    json j{{"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera}, {"backdrop", p.backdrop}, {"lights", p.lights},
+        {"sheets", p.sheets}, {"setAside", p.setAside}, {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
+    for (const Reference& r : p.references)
+        j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256}, {"credit", r.credit}, {"permission", r.permission}});
+    for (const Cutout& c : p.cutouts)
+        j["cutouts"].push_back({{"id", c.id}, {"reference", c.reference}, {"pieces", c.pieces}, {"bandPx", c.bandPx},
+            {"matte", c.alpha.empty() ? std::string() : matteOf(c.alpha)}});
+    return j;
+}
+
+namespace {
+Result<Project> read(const json& j, const PixelSource& source)
+{
+    Project p;
+    p.brief = j.value("brief", Brief{});
+    p.elements = j.value("elements", std::vector<Element>{});
+    p.camera = j.value("camera", Camera{});
+    p.backdrop = j.value("backdrop", Backdrop{});
+    p.lights = j.value("lights", Lights{});
+    p.sheets = j.value("sheets", Sheets{});
+    p.setAside = j.value("setAside", std::map<std::string, std::string>{});
+    p.lastId = j.value("lastId", 0);
+    for (const json& r : j.value("references", json::array())) {
+        Reference ref;
+        ref.id = r.value("id", 0);
+        ref.name = r.value("name", std::string());
+        ref.sha256 = r.value("sha256", std::string());
+        ref.credit = r.value("credit", std::string());
+        ref.permission = r.value("permission", std::string());
+        auto filled = source.picture(std::move(ref));
+        if (!filled)
+            return filled.error();
+        p.references.push_back(filled.take());
+    }
+    for (const json& c : j.value("cutouts", json::array())) {
+        Cutout cut;
+        cut.id = c.value("id", 0);
+        cut.reference = c.value("reference", 0);
+        cut.pieces = c.value("pieces", std::vector<Outline>{});
+        cut.bandPx = c.value("bandPx", 6.0);
+        const std::string matte = c.value("matte", std::string());
+        if (!matte.empty()) {
+            auto alpha = source.matte(matte);
+            if (!alpha)
+                return alpha.error();
+            cut.alpha = alpha.take();
+        }
+        p.cutouts.push_back(std::move(cut));
+    }
+    repair(p);
+    return p;
+}
+} // namespace
+
+Result<Project> fromJson(const json& j, const PixelSource& source)
+{
+    try {
+        return read(j, source);
+    } catch (const json::exception& e) {
+        return Error{Kind::Damaged, "The work's own description is damaged.", e.what()};
+    }
+}
+
+} // namespace rl::store
