@@ -1,11 +1,17 @@
 #include "cli/commands.h"
 #include <QGuiApplication>
 #include <iostream>
+#include <optional>
+#include <string_view>
 
 int main(int argc, char** argv)
 {
-    // Sheets are drawn by Qt; no window is ever opened.
-    qputenv("QT_QPA_PLATFORM", "offscreen");
-    QGuiApplication app(argc, argv);
+    // Sheets are drawn by Qt, which wants an application; no window is ever opened.
+    std::optional<QGuiApplication> app;
+    if (argc > 1 && std::string_view(argv[1]) == "carry") {
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+        qputenv("QT_LOGGING_RULES", "*.warning=false");
+        app.emplace(argc, argv);
+    }
     return rl::cli::runLantern(argc, argv, std::cout, std::cerr);
 }

@@ -4,6 +4,8 @@
 #include <QFile>
 #include <nlohmann/json.hpp>
 
+static void openDemoResources() { Q_INIT_RESOURCE(demo); }
+
 namespace rl::demo {
 
 namespace {
@@ -44,6 +46,10 @@ public:
         const auto bytes = resource(QString("outlines/%1.json").arg(name));
         const auto json = nlohmann::json::parse(bytes.begin(), bytes.end(), nullptr, false);
         std::vector<cutout::Loop> loops;
+        if (!json.is_object()) {
+            m_error = {Kind::Missing, "A demo outline is missing.", name};
+            return 0;
+        }
         for (const auto& piece : json.value("pieces", nlohmann::json::array())) {
             Outline o;
             cutout::Loop loop;
@@ -98,42 +104,50 @@ void standCaravan(Builder& b)
     const int pylonCut = b.cutout("pylon", b.picture("pylon", ""), 4);
     const int heapCut = b.cutout("salt_heap", b.picture("salt_heap"), 5);
     const int kiteCut = b.cutout("kite", b.picture("kite"), 3);
-    b.element("Far pylon", pylons, pylonCut, {50.5, 28.9}, 9.2).form = Form::Slab;
-    Element& middle = b.element("Middle pylon", pylons, pylonCut, {66, 29.9}, 9.2);
+    b.element("Far pylon", pylons, pylonCut, {53.5, 28.9}, 9.2).form = Form::Slab;
+    Element& middle = b.element("Middle pylon", pylons, pylonCut, {71.5, 29.8}, 9.2);
     middle.form = Form::Slab;
     middle.mirrored = true;
-    Element& near = b.element("Near pylon", pylons, pylonCut, {83.5, 32.2}, 9.2);
-    near.form = Form::Slab;
-    Element& teaHouse = b.element("Tea house", house, houseCut, {32.2, 39.6}, 3.1);
-    teaHouse.altitudeM = 2.72;
+    b.element("Near pylon", pylons, pylonCut, {84.6, 31.6}, 9.2).form = Form::Slab;
+    Element& teaHouse = b.element("Tea house", house, houseCut, {27.6, 39.9}, 2.75);
+    teaHouse.altitudeM = 2.5;
     teaHouse.form = Form::Slab;
-    b.element("Tortoise", tortoise, tortoiseCut, {32, 40}, 3.35);
-    b.element("Lamplighter", lamplighter, figureCut, {60, 45.2}, 4.25);
-    b.element("Salt heap", 0, heapCut, {5.2, 47}, 1.35);
-    Element& kite = b.element("Kite", 0, kiteCut, {77.1, 34}, 1.4);
-    kite.altitudeM = 6.9;
+    b.element("Tortoise", tortoise, tortoiseCut, {27.4, 40.2}, 3.1);
+    b.element("Lamplighter", lamplighter, figureCut, {60.5, 45.4}, 4.2);
+    b.element("Salt heap", 0, heapCut, {5.6, 50.5}, 1.3);
+    Element& kite = b.element("Kite", 0, kiteCut, {79.6, 33.4}, 1.15);
+    kite.altitudeM = 7.75;
     kite.form = Form::Card;
 }
 
 void lightCaravan(Project& p)
 {
-    p.lights.sun = {true, 318, 7, 2.0, 2600, 0.20};
+    p.lights.sun = {true, 318, 7, 2.0, 2700, 0.30};
     Lantern pole;
     pole.id = p.freshId();
     pole.name = "Pole lantern";
-    pole.kelvin = 2050;
+    pole.kelvin = 2700;
     pole.reference = 2.4;
-    pole.strength = 0.9;
+    pole.strength = 0.42;
     pole.radius = 0.14;
-    pole.position = {2.2, 3.45, 8.7};
-    p.lights.lanterns = {pole};
-    p.lights.air = {170, 1.0, 0.75, 0.75};
+    pole.position = {2.5, 3.36, 8.2};
+    Lantern rakers;
+    rakers.id = p.freshId();
+    rakers.name = "Rakers' lamp";
+    rakers.kelvin = 3400;
+    rakers.reference = 2;
+    rakers.strength = 0.8;
+    rakers.radius = 0.06;
+    rakers.position = {-4.25, 1.25, 6.0};
+    p.lights.lanterns = {pole, rakers};
+    p.lights.air = {190, 1.0, 0.8, 0.6};
 }
 } // namespace
 
 Result<Project> lowTideCaravan(Progress& progress)
 {
     return guarded([&]() -> Result<Project> {
+        openDemoResources();
         Builder b(progress);
         standCaravan(b);
         if (!b.m_error.sentence.empty())

@@ -31,8 +31,8 @@ int picture(char** a)
     }
     cv::merge(bgr, m);
     cv::Mat fine(m.size(), CV_32FC3), coarse(m.rows / 2 + 1, m.cols / 2 + 1, CV_32FC1), grey;
-    random.fill(fine, cv::RNG::NORMAL, 0, 0.010);
-    random.fill(coarse, cv::RNG::NORMAL, 0, 0.014);
+    random.fill(fine, cv::RNG::NORMAL, 0, 0.006);
+    random.fill(coarse, cv::RNG::NORMAL, 0, 0.006);
     cv::resize(coarse, grey, m.size(), 0, 0, cv::INTER_CUBIC);
     cv::GaussianBlur(fine, fine, cv::Size(), 0.6);
     for (int y = 0; y < m.rows; ++y)

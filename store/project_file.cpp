@@ -18,6 +18,7 @@ constexpr std::uintmax_t kMostFile = 8'000'000'000;
 constexpr const char* kSchema = R"(
 CREATE TABLE work(id INTEGER PRIMARY KEY CHECK(id = 1), description TEXT NOT NULL);
 CREATE TABLE blob(sha256 TEXT PRIMARY KEY, kind TEXT NOT NULL, bytes BLOB NOT NULL) WITHOUT ROWID;
+CREATE TABLE preview(id INTEGER PRIMARY KEY CHECK(id = 1), bytes BLOB NOT NULL);
 CREATE TABLE milestone(id INTEGER PRIMARY KEY, name TEXT NOT NULL, made TEXT NOT NULL, description TEXT NOT NULL);
 )";
 
@@ -345,6 +346,31 @@ Result<Project> ProjectFile::projectAt(int milestone) const
             return Error{Kind::Missing, "There is no such milestone in this work.", {}};
         return m_database->projectFrom(s.columnText(0));
     });
+}
+
+Result<Done> ProjectFile::setPreview(const std::vector<unsigned char>& picture)
+{
+    return guarded([&]() -> Result<Done> {
+        return m_database->transaction([&]() -> Result<Done> {
+            Statement put(m_database->db, "INSERT INTO preview(id, bytes) VALUES(1, ?) ON CONFLICT(id) DO UPDATE SET bytes = excluded.bytes");
+            const int code = put.bytes(1, picture).step();
+            return code == SQLITE_DONE ? Result<Done>(Done{}) : Result<Done>(sqlError(m_database->db, code, "preview"));
+        });
+    });
+}
+
+std::vector<unsigned char> ProjectFile::previewOf(const std::filesystem::path& path)
+{
+    const auto read = guarded([&]() -> Result<std::vector<unsigned char>> {
+        auto d = Database::connect(path, SQLITE_OPEN_READONLY);
+        if (!d)
+            return d.error();
+        Statement get(d.value()->db, "SELECT bytes FROM preview WHERE id = 1 AND length(bytes) < 8000000");
+        if (d.value()->pragma("application_id") != kApplicationId || get.step() != SQLITE_ROW)
+            return Error{Kind::Missing, "There is no preview.", {}};
+        return get.columnBytes(0);
+    });
+    return read ? *read : std::vector<unsigned char>();
 }
 
 bool ProjectFile::readOnly() const { return m_database->readOnly; }

@@ -32,6 +32,9 @@ public:
     Result<Done> addMilestone(const std::string& name);
     Result<std::vector<Milestone>> milestones() const;
     Result<Project> projectAt(int milestone) const;
+    /// A small picture of the work as last seen, any encoded format; shown while the work itself is being read.
+    Result<Done> setPreview(const std::vector<unsigned char>& picture);
+    static std::vector<unsigned char> previewOf(const std::filesystem::path& path); ///< empty when there is none
     bool readOnly() const;
     std::filesystem::path path() const;
 

@@ -60,7 +60,7 @@ double jaggednessOf(const std::vector<cv::Point>& contour)
 }
 } // namespace
 
-EdgeQuality edgeQuality(const Photo& picture, const Mask& alpha)
+EdgeQuality edgeQuality(const LinearPicture& colours, const Mask& alpha)
 {
     EdgeQuality quality;
     if (alpha.empty())
@@ -68,38 +68,46 @@ EdgeQuality edgeQuality(const Photo& picture, const Mask& alpha)
     const cv::Mat a = alpha.mat();
     std::vector<std::vector<cv::Point>> contours;
     cv::findContours(cv::Mat(a > 127), contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
-    cv::Mat gx, gy, steep, inside;
+    cv::Mat gx, gy, steep;
     cv::Sobel(a, gx, CV_32F, 1, 0, 3, 0.125);
     cv::Sobel(a, gy, CV_32F, 0, 1, 3, 0.125);
     cv::magnitude(gx, gy, steep);
     std::vector<double> widths, halos;
-    double border = 0, total = 0, jagged = 0, longest = 0;
+    std::size_t longest = 0;
     for (const auto& contour : contours) {
-        if (double(contour.size()) > longest) {
-            longest = double(contour.size());
-            jagged = jaggednessOf(contour);
+        if (contour.size() > longest) {
+            longest = contour.size();
+            quality.jaggedness = jaggednessOf(contour);
         }
         for (const cv::Point p : contour) {
-            ++total;
-            if (p.x < 1 || p.y < 1 || p.x >= a.cols - 1 || p.y >= a.rows - 1) {
-                ++border;
+            if (p.x < 1 || p.y < 1 || p.x >= a.cols - 1 || p.y >= a.rows - 1)
                 continue;
-            }
             const float g = std::max(steep.at<float>(p), 1.f);
             widths.push_back(0.8 * 255 / double(g));
             const float dx = gx.at<float>(p) / g, dy = gy.at<float>(p) / g;
-            const int ix = p.x + int(std::lround(dx * 4)), iy = p.y + int(std::lround(dy * 4));
+            const int ix = p.x + int(std::lround(dx * 3)), iy = p.y + int(std::lround(dy * 3));
             const int ox = p.x - int(std::lround(dx)), oy = p.y - int(std::lround(dy));
             if (alpha.contains(ix, iy) && alpha.contains(ox, oy) && alpha.at(ix, iy) > 250 && alpha.at(ox, oy) > 20)
-                halos.push_back(colour::deltaE2000(colour::toLab(colour::linearOf(picture.at(ox, oy))),
-                    colour::toLab(colour::linearOf(picture.at(ix, iy)))));
+                halos.push_back(colour::deltaE2000(colour::toLab(colours.at(ox, oy)), colour::toLab(colours.at(ix, iy))));
         }
     }
     quality.transitionPx = medianOf(widths);
     quality.halo = medianOf(halos);
-    quality.jaggedness = jagged;
-    quality.touchingBorder = total > 0 ? border / total : 0;
     return quality;
+}
+
+double borderShare(const Mask& alpha)
+{
+    std::vector<std::vector<cv::Point>> contours;
+    if (!alpha.empty())
+        cv::findContours(cv::Mat(alpha.mat() > 127), contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
+    double border = 0, total = 0;
+    for (const auto& contour : contours)
+        for (const cv::Point p : contour) {
+            ++total;
+            border += p.x < 1 || p.y < 1 || p.x >= alpha.width() - 1 || p.y >= alpha.height() - 1;
+        }
+    return total > 0 ? border / total : 0;
 }
 
 } // namespace rl::cutout

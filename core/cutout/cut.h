@@ -22,8 +22,10 @@ struct EdgeQuality {
     double transitionPx = 0; ///< median width over which alpha goes from 10 % to 90 %
     double halo = 0; ///< ΔE00 between the half-covered pixels and the sure pixels just inside, median
     double jaggedness = 0; ///< length of the outline over that of its smoothed self, minus 1, in %
-    double touchingBorder = 0; ///< share of the outline that is the picture's own border, 0…1
 };
-EdgeQuality edgeQuality(const Photo& picture, const Mask& alpha);
+/// \param colours of the cut-out, linear, as large as its matte
+EdgeQuality edgeQuality(const LinearPicture& colours, const Mask& alpha);
+/// Share of the outline that is the picture's own border, 0…1.
+double borderShare(const Mask& alpha);
 
 } // namespace rl::cutout

@@ -18,12 +18,17 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
             continue;
         }
         const Placement place = placementOf(p, e, cache.shape(*c));
-        const cutout::EdgeQuality q = cutout::edgeQuality(r->pixels, c->alpha);
-        const double mm = q.transitionPx * place.cmPerPixel * 10;
-        if (q.touchingBorder > 0.01)
+        // One cut-out may stand in the scene several times: it is spoken of once.
+        const auto sameCut = [&](const Element& x) { return x.cutout == e.cutout; };
+        if (std::find_if(p.elements.begin(), p.elements.end(), sameCut)->id != e.id)
+            continue;
+        const auto surface = cache.surface(p, e);
+        const cutout::EdgeQuality q = cutout::edgeQuality(surface->colour, surface->alpha);
+        const double mm = q.transitionPx / surface->scale * place.cmPerPixel * 10, border = cutout::borderShare(c->alpha);
+        if (border > 0.01)
             out.push_back({"cut.border" + id, Station::Cut, Severity::Watch,
-                "“" + e.name + "” runs off its photograph: " + fixed(100 * q.touchingBorder) + " % of its edge is the picture's border.",
-                100 * q.touchingBorder, 1, "%", place.canvas, e.id,
+                "“" + e.name + "” runs off its photograph: " + fixed(100 * border) + " % of its edge is the picture's border.",
+                100 * border, 1, "%", place.canvas, e.id,
                 "A straight border in the middle of the scene reads as a mistake; hide it behind something or at the canvas edge.", {}});
         // Three arc minutes are seen as a soft edge; sharper needs care, wider looks out of focus.
         const double limit = 30 * p.brief.viewingDistanceCm * std::tan(radians(3.0 / 60));

@@ -28,6 +28,9 @@ void enoughPixels(const Project& p, const Element& e, const Placement& place, Fi
 
 void litFlat(const Project& p, const Element& e, const Placement& place, SurfaceCache& cache, Findings& out)
 {
+    const auto sameCut = [&](const Element& x) { return x.cutout == e.cutout; };
+    if (std::find_if(p.elements.begin(), p.elements.end(), sameCut)->id != e.id)
+        return; // one cut-out may stand in the scene several times
     if (e.ownLightSet || e.material == Material::Glowing)
         return;
     const auto light = cache.light(p, e);

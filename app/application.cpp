@@ -1,0 +1,135 @@
+#include "app/application.h"
+#include "app/main_window.h"
+#include "app/theme/theme.h"
+#include "demo/demo_work.h"
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDir>
+#include <QFileInfo>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTextStream>
+#include <QTimer>
+
+namespace rl::app {
+
+namespace {
+/// Nothing thrown may leave an event handler: the work is on the disk already, so one sentence is enough.
+class Application final : public QApplication {
+public:
+    using QApplication::QApplication;
+    bool notify(QObject* receiver, QEvent* event) override
+    {
+        try {
+            return QApplication::notify(receiver, event);
+        } catch (const std::exception& e) {
+            qWarning("an event could not be handled: %s", e.what());
+        } catch (...) {
+            qWarning("an event could not be handled");
+        }
+        return false;
+    }
+};
+
+/// The demo work in the user's own data folder, made on first use.
+Result<QString> demoFile()
+{
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    const QString path = folder + "/low-tide-caravan.lantern";
+    if (QFileInfo::exists(path))
+        return path;
+    QDir().mkpath(folder);
+    NoProgress progress;
+    const auto project = demo::lowTideCaravan(progress);
+    if (!project)
+        return project.error();
+    const auto made = store::ProjectFile::create(path.toStdString(), *project);
+    if (!made)
+        return made.error();
+    return path;
+}
+
+/// Leaves one picture of every station, then quits.
+class Shots final : public QObject {
+public:
+    Shots(MainWindow& window, const QString& folder)
+        : m_window(window)
+        , m_folder(folder)
+    {
+        QDir().mkpath(folder);
+        connect(&m_timer, &QTimer::timeout, this, [this] { step(); });
+        m_timer.start(60);
+    }
+
+private:
+    void step()
+    {
+        if (++m_waited > 2000) // two minutes: something is stuck
+            QCoreApplication::exit(2);
+        if (!m_window.settled())
+            return;
+        if (!m_there) {
+            m_window.goTo(Station(m_next));
+            m_there = true;
+            m_calm = 0;
+            return;
+        }
+        if (++m_calm < 8)
+            return;
+        const QString name = QString("%1-%2.png").arg(m_next + 1).arg(stationName(m_next).toLower());
+        m_window.grab().save(m_folder + "/" + name);
+        QTextStream(stdout) << m_folder << "/" << name << "\n";
+        m_there = false;
+        if (++m_next == kStationCount)
+            QCoreApplication::quit();
+    }
+    MainWindow& m_window;
+    QString m_folder;
+    QTimer m_timer;
+    int m_next = 0, m_calm = 0, m_waited = 0;
+    bool m_there = false;
+};
+} // namespace
+
+int runWindow(int argc, char** argv)
+{
+    Application app(argc, argv);
+    QCoreApplication::setOrganizationName("roving-lantern");
+    QCoreApplication::setApplicationName("roving-lantern");
+    QCommandLineParser parser;
+    parser.setApplicationDescription("Plan the light of an imagined scene and carry it to the canvas.");
+    parser.addHelpOption();
+    parser.addPositionalArgument("FILE", "a work (*.lantern)");
+    const QCommandLineOption demo("demo", "open the demo work"), shots("shots", "leave a picture of every station in DIR and quit", "DIR");
+    parser.addOptions({demo, shots});
+    parser.process(app);
+    theme::apply(app);
+    MainWindow window;
+    window.resize(1280, 800);
+    if (!parser.isSet(shots))
+        window.restoreGeometry(QSettings().value("windowGeometry").toByteArray());
+    window.show();
+    QString file = parser.positionalArguments().value(0);
+    if (file.isEmpty() && !parser.isSet(demo))
+        file = QSettings().value("lastWork").toString();
+    if (file.isEmpty() || !QFileInfo::exists(file)) {
+        const auto made = demoFile();
+        if (!made) {
+            QTextStream(stderr) << "roving-lantern: " << QString::fromStdString(made.error().sentence) << "\n";
+            return 2;
+        }
+        file = *made;
+    }
+    window.openWork(file);
+    std::unique_ptr<Shots> taker;
+    if (parser.isSet(shots)) {
+        taker = std::make_unique<Shots>(window, parser.value(shots));
+        QObject::connect(&window, &MainWindow::opened, &app, [](bool ok) {
+            if (!ok)
+                QCoreApplication::exit(2);
+        });
+    }
+    return app.exec();
+}
+
+} // namespace rl::app

@@ -1,0 +1,66 @@
+#pragma once
+#include "core/review/review.h"
+#include <QImage>
+#include <QObject>
+#include <atomic>
+#include <condition_variable>
+#include <mutex>
+#include <optional>
+#include <thread>
+
+namespace rl::app {
+
+/// What a worker made of one revision of the project.
+struct LitWork {
+    quint64 revision = 0;
+    std::shared_ptr<const stage::StageFrame> frame;
+    light::Picture picture;
+    QImage image; ///< sRGB, ready to show
+};
+
+/// Keeps the picture following the project: composes, lights, reads and judges on a thread of its own. Only the
+/// newest wish is worked on; an outdated one is given up.
+class LiveLight final : public QObject {
+    Q_OBJECT
+public:
+    explicit LiveLight(QObject* parent = nullptr);
+    ~LiveLight() override;
+
+    /// Asks for the picture of a project, and for its findings once nothing newer is wished for.
+    void ask(const Project& project, quint64 revision, int widthPx);
+    stage::SurfaceCache& surfaces() { return m_cache; }
+    bool idle() const; ///< nothing under way (for tests)
+
+signals:
+    void lit(std::shared_ptr<const rl::app::LitWork> work);
+    void reviewed(quint64 revision, std::shared_ptr<const rl::review::Review> review);
+
+private:
+    struct Wish {
+        Project project;
+        quint64 revision = 0;
+        int widthPx = 800;
+    };
+    void run();
+    void work(const Wish& wish);
+    void judge(const Wish& wish);
+    stage::SurfaceCache m_cache;
+    mutable std::mutex m_mutex;
+    std::condition_variable m_changed;
+    std::optional<Wish> m_next;
+    bool m_stop = false, m_busy = false;
+    std::atomic<bool> m_newer = false;
+    // The worker's own:
+    light::Relighter m_relighter;
+    std::shared_ptr<const stage::StageFrame> m_frame;
+    std::optional<Wish> m_framed; ///< what m_frame was composed from
+    std::thread m_thread;
+};
+
+QImage imageOf(const LinearPicture& picture);
+QImage imageOf(const Photo& photo);
+
+} // namespace rl::app
+
+Q_DECLARE_METATYPE(std::shared_ptr<const rl::app::LitWork>)
+Q_DECLARE_METATYPE(std::shared_ptr<const rl::review::Review>)

@@ -1,0 +1,46 @@
+#pragma once
+#include "app/stations/station.h"
+#include "app/widgets/ground_plan.h"
+
+class QComboBox;
+class QCheckBox;
+class QLabel;
+class QPushButton;
+
+namespace rl::app {
+
+/// Lanterns and sun to carry about, on the plan, from the side, or in the picture.
+class LightStation final : public StationView {
+    Q_OBJECT
+public:
+    explicit LightStation(Workbench& bench);
+    Station station() const override { return Station::Light; }
+    QWidget* bench() override { return m_bench; }
+    int benchHeight() const override { return 232; }
+    void refresh() override;
+
+    void paintOver(QPainter& painter, const Board& board) override;
+    bool press(Vec2 at, Qt::KeyboardModifiers keys, const Board& board) override;
+    void move(Vec2 at, Qt::KeyboardModifiers keys, const Board& board) override;
+    void release(Vec2 at, const Board& board) override;
+    bool key(QKeyEvent* e) override;
+
+private:
+    void editLantern(const QString& what, const std::function<void(Lantern&)>& change, int gesture = -1);
+    void editSun(const QString& what, const std::function<void(Sun&)>& change, int gesture = -1);
+    void editAir(const QString& what, const std::function<void(Air&)>& change);
+    void addLantern();
+    void say();
+    QWidget* m_bench;
+    GroundPlan *m_above, *m_side;
+    QComboBox *m_which, *m_form, *m_material;
+    QCheckBox *m_sunOn, *m_lanternOn;
+    QDoubleSpinBox *m_sunWarmth, *m_sunStrength, *m_sunSize, *m_warmth, *m_strength, *m_haze, *m_sky, *m_wet, *m_exposure, *m_delight;
+    QLabel* m_log;
+    QPushButton* m_douse;
+    Vec2 m_grip;
+    bool m_carrying = false;
+    int m_gesture = 0;
+};
+
+} // namespace rl::app

@@ -1,0 +1,47 @@
+#pragma once
+#include "app/document.h"
+#include "app/live_light.h"
+
+namespace rl::app {
+
+/// What the stations share beside the document: what is held, and the newest picture and findings.
+class Workbench final : public QObject {
+    Q_OBJECT
+public:
+    Workbench(Document& document, LiveLight& light)
+        : document(document)
+        , light(light)
+    {
+    }
+    Document& document;
+    LiveLight& light;
+    std::shared_ptr<const LitWork> lit;
+    std::shared_ptr<const review::Review> review;
+
+    int element() const { return m_element; }
+    int lantern() const { return m_lantern; }
+    int reference() const { return m_reference; }
+    void holdElement(int id) { hold(m_element, id); }
+    void holdLantern(int id) { hold(m_lantern, id); }
+    void holdReference(int id) { hold(m_reference, id); }
+    /// A cut-out's element: the held one, or the first made of the picture.
+    const Element* heldElement() const { return document.project().element(m_element); }
+
+signals:
+    void heldChanged();
+    void notice(const QString& sentence); ///< one sentence for the painter, shown without stopping the work
+    void importWanted(const QStringList& files);
+    void cutWanted(int reference); ///< go to Cut with this picture
+
+private:
+    void hold(int& what, int id)
+    {
+        if (what == id)
+            return;
+        what = id;
+        emit heldChanged();
+    }
+    int m_element = 0, m_lantern = 0, m_reference = 0;
+};
+
+} // namespace rl::app
