@@ -28,7 +28,7 @@ nlohmann::json jsonOf(const Findings& findings)
 
 nlohmann::json jsonOf(const reading::Attention& a)
 {
-    nlohmann::json j{{"order", a.order}, {"driver", a.driver}, {"glances", a.glances}, {"edge_leak", a.edgeLeak}};
+    nlohmann::json j{{"order", a.order}, {"driver", a.driver}, {"glances", a.glances}, {"edge_leak", a.edgeLeak}, {"edge_element", a.edgeElement}, {"edge_share", a.edgeShare}};
     j["share"] = nlohmann::json::object();
     for (const auto& [id, share] : a.share)
         j["share"][std::to_string(id)] = share;

@@ -104,19 +104,19 @@ void standCaravan(Builder& b)
     const int pylonCut = b.cutout("pylon", b.picture("pylon", ""), 4);
     const int heapCut = b.cutout("salt_heap", b.picture("salt_heap"), 5);
     const int kiteCut = b.cutout("kite", b.picture("kite"), 3);
-    b.element("Far pylon", pylons, pylonCut, {53.5, 28.9}, 9.2).form = Form::Slab;
-    Element& middle = b.element("Middle pylon", pylons, pylonCut, {71.5, 29.8}, 9.2);
+    b.element("Far pylon", pylons, pylonCut, {50.9, 28.9}, 9.0).form = Form::Slab;
+    Element& middle = b.element("Middle pylon", pylons, pylonCut, {75.2, 29.8}, 9.2);
     middle.form = Form::Slab;
     middle.mirrored = true;
-    b.element("Near pylon", pylons, pylonCut, {84.6, 31.6}, 9.2).form = Form::Slab;
+    b.element("Near pylon", pylons, pylonCut, {86.4, 31.6}, 9.2).form = Form::Slab;
     Element& teaHouse = b.element("Tea house", house, houseCut, {27.6, 39.9}, 2.75);
     teaHouse.altitudeM = 2.5;
     teaHouse.form = Form::Slab;
     b.element("Tortoise", tortoise, tortoiseCut, {27.4, 40.2}, 3.1);
-    b.element("Lamplighter", lamplighter, figureCut, {60.5, 45.4}, 4.2);
-    b.element("Salt heap", 0, heapCut, {5.6, 50.5}, 1.3);
-    Element& kite = b.element("Kite", 0, kiteCut, {79.6, 33.4}, 1.15);
-    kite.altitudeM = 7.75;
+    b.element("Lamplighter", lamplighter, figureCut, {63.6, 45.4}, 4.2);
+    b.element("Salt heap", 0, heapCut, {1.2, 50.5}, 0.95);
+    Element& kite = b.element("Kite", 0, kiteCut, {82.4, 33.4}, 1.15);
+    kite.altitudeM = 7.27;
     kite.form = Form::Card;
 }
 
@@ -130,7 +130,7 @@ void lightCaravan(Project& p)
     pole.reference = 2.4;
     pole.strength = 0.42;
     pole.radius = 0.14;
-    pole.position = {2.5, 3.36, 8.2};
+    pole.position = {2.66, 3.56, 9.0};
     Lantern rakers;
     rakers.id = p.freshId();
     rakers.name = "Rakers' lamp";
@@ -138,9 +138,9 @@ void lightCaravan(Project& p)
     rakers.reference = 2;
     rakers.strength = 0.8;
     rakers.radius = 0.06;
-    rakers.position = {-4.25, 1.25, 6.0};
+    rakers.position = {-4.5, 1.15, 6.1};
     p.lights.lanterns = {pole, rakers};
-    p.lights.air = {190, 1.0, 0.8, 0.6};
+    p.lights.air = {62, 1.0, 0.8, 0.6};
 }
 } // namespace
 

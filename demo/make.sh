@@ -7,7 +7,7 @@ develop=${LANTERN_DEVELOP:-$here/../build/bin/lantern-develop}
 mkdir -p "$work" "$here/pictures" "$here/outlines"
 seed=1
 for scene in flat_dusk:1920:1280:0.5:93 lamplighter:1350:1800:0.6:90 tea_house:1800:1350:0.6:86 flat_grey:1920:1280:0.6:90 \
-             kite:280:280:0.7:80 salt_heap:1600:1200:0.6:90 pylon:1200:1600:0.6:88 tortoise:1680:1260:0.6:88; do
+             kite:104:104:0.4:88 salt_heap:1600:1200:0.6:90 pylon:1200:1600:0.6:88 tortoise:1680:1260:0.6:88; do
     IFS=: read -r name w h lens quality <<X
 $scene
 X

@@ -18,7 +18,7 @@ public:
     ~CarryStation() override;
     Station station() const override { return Station::Carry; }
     QWidget* bench() override { return m_bench; }
-    int benchHeight() const override { return 132; }
+    int benchHeight() const override { return 106; }
     void refresh() override;
     void paintOver(QPainter& painter, const Board& board) override;
     QImage replacement() override;

@@ -108,6 +108,15 @@ double CutStation::pxPerCm() const
 void CutStation::refresh()
 {
     const Project& p = project();
+    // First time here without a picture chosen: the one that what is in hand was cut from.
+    if (m_reference == 0 && (work.reference() == 0 || work.reference() == p.backdrop.reference)) {
+        const Element* e = work.heldElement() ? work.heldElement() : p.elements.empty() ? nullptr : &p.elements.back();
+        if (const Cutout* c = e ? p.cutout(e->cutout) : nullptr) {
+            m_reference = -1;
+            work.holdReference(c->reference);
+            return;
+        }
+    }
     const QSignalBlocker quiet(m_which);
     m_which->clear();
     for (const Reference& r : p.references)

@@ -19,7 +19,7 @@ public:
     Station station() const override { return Station::Cut; }
     QWidget* bench() override { return m_bench; }
     QWidget* centre() override { return m_photo; }
-    int benchHeight() const override { return 136; }
+    int benchHeight() const override { return 108; }
     void refresh() override;
 
     void paintOver(QPainter& painter, const Board& board) override;

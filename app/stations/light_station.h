@@ -16,7 +16,7 @@ public:
     explicit LightStation(Workbench& bench);
     Station station() const override { return Station::Light; }
     QWidget* bench() override { return m_bench; }
-    int benchHeight() const override { return 232; }
+    int benchHeight() const override { return 216; }
     void refresh() override;
 
     void paintOver(QPainter& painter, const Board& board) override;

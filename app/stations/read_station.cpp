@@ -127,7 +127,7 @@ ReadStation::ReadStation(Workbench& bench)
     m_steps->setObjectName("valueSteps");
     m_steps->setAccessibleName(tr("Number of value steps"));
     m_steps->setToolTip(tr("In how many values the picture is read, 2 to 5"));
-    m_steps->setMaximumWidth(120);
+    m_steps->setFixedWidth(110);
     row->addSpacing(10);
     row->addWidget(m_stepsLabel);
     row->addWidget(m_steps);

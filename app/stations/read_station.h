@@ -45,7 +45,7 @@ public:
     explicit ReadStation(Workbench& bench);
     Station station() const override { return Station::Read; }
     QWidget* bench() override { return m_bench; }
-    int benchHeight() const override { return 226; }
+    int benchHeight() const override { return 178; }
     void refresh() override;
     void paintOver(QPainter& painter, const Board& board) override;
     QImage replacement() override;

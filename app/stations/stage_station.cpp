@@ -97,6 +97,7 @@ StageStation::StageStation(Workbench& bench)
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(m_mirror);
     buttons->addWidget(away);
+    buttons->addSpacing(10);
     buttons->addWidget(m_sizes, 1);
     grid->addLayout(buttons, 2, 0, 1, 6);
     auto* layout = new QHBoxLayout(m_bench);

@@ -16,7 +16,7 @@ public:
     explicit StageStation(Workbench& bench);
     Station station() const override { return Station::Stage; }
     QWidget* bench() override { return m_bench; }
-    int benchHeight() const override { return 222; }
+    int benchHeight() const override { return 196; }
     void refresh() override;
 
     void paintOver(QPainter& painter, const Board& board) override;

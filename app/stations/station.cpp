@@ -16,6 +16,7 @@ QDoubleSpinBox* numberField(const QString& name, const QString& unit, double low
     f->setDecimals(decimals);
     f->setSingleStep(step);
     f->setToolTip(tip);
+    f->setButtonSymbols(QAbstractSpinBox::NoButtons); // arrow keys and the wheel step it
     f->setKeyboardTracking(false);
     f->setLocale(QLocale::c());
     return f;

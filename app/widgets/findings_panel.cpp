@@ -70,9 +70,9 @@ QWidget* FindingsPanel::card(const Finding& f)
     grid->setHorizontalSpacing(6);
     grid->setVerticalSpacing(4);
     grid->addWidget(new LampGlyph(f.severity), 0, 0, 2, 1, Qt::AlignTop);
-    grid->addWidget(wrapped(QString::fromStdString(f.sentence), theme::text(14), theme::kInk), 0, 1);
-    const QString unit = QString::fromStdString(f.unit);
-    grid->addWidget(wrapped(tr("%1 %3, held against %2 %3").arg(number(f.measured), number(f.target), unit), theme::text(13, true), theme::kInk), 1, 1);
+    grid->addWidget(wrapped(QString::fromStdString(f.sentence).replace(" %", QString(QChar(0xa0)) + "%"), theme::text(14), theme::kInk), 0, 1);
+    const QString named = QString::fromStdString(f.unit), unit = named.startsWith(QChar(0xb0)) ? named : QChar(0xa0) + named;
+    grid->addWidget(wrapped(tr("%1%3, held against %2%3").arg(number(f.measured), number(f.target), unit), theme::text(13, true), theme::kInk), 1, 1);
     grid->addWidget(wrapped(QString::fromStdString(f.why), theme::text(13), theme::kFaint), 2, 0, 1, 2);
     auto* row = new QHBoxLayout;
     row->setSpacing(5);

@@ -124,7 +124,8 @@ void GroundPlan::paintEvent(QPaintEvent*)
             p.setBrush(theme::kGlow);
             p.drawEllipse(c, 6, 6);
             p.setPen(theme::kInk);
-            p.drawText(c + QPointF(9, -6), l.name);
+            if (l.id == m_scene.heldLantern)
+                p.drawText(c + QPointF(9, -8), l.name);
         }
         if (m_scene.sunOn) {
             const QPointF c = sunHandle();
@@ -164,11 +165,29 @@ void GroundPlan::paintAbove(QPainter& p) const
     p.drawEllipse(s, 4, 4);
     for (const Thing& t : m_scene.elements) {
         const bool held = t.id == m_scene.heldElement;
-        const QPointF a = toScreen(t.at - Vec3{t.halfWidth, 0, 0}), b = toScreen(t.at + Vec3{t.halfWidth, 0, 0}), c = toScreen(t.at);
+        const QPointF a = toScreen(t.at - Vec3{t.halfWidth, 0, 0}), b = toScreen(t.at + Vec3{t.halfWidth, 0, 0});
         p.setPen(QPen(held ? theme::kAccent : theme::kInk, held ? 5 : 4, Qt::SolidLine, Qt::RoundCap));
         p.drawLine(a, b);
-        p.setPen(held ? theme::kAccent : theme::kInk);
-        p.drawText(c + QPointF(-p.fontMetrics().horizontalAdvance(t.name) / 2.0, 14), t.name);
+    }
+    // Names where there is room: what is in hand first, then near to far.
+    std::vector<const Thing*> order;
+    for (const Thing& t : m_scene.elements)
+        order.push_back(&t);
+    std::stable_sort(order.begin(), order.end(), [&](const Thing* a, const Thing* b) {
+        return a->id == m_scene.heldElement || (b->id != m_scene.heldElement && a->at.z < b->at.z);
+    });
+    std::vector<QRectF> taken;
+    for (const Thing* t : order) {
+        const double w = p.fontMetrics().horizontalAdvance(t->name);
+        for (const double dy : {16.0, -6.0, 28.0}) {
+            const QRectF r(toScreen(t->at) + QPointF(-w / 2, dy - 11), QSizeF(w, 13));
+            if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& o) { return o.intersects(r); }))
+                continue;
+            taken.push_back(r);
+            p.setPen(t->id == m_scene.heldElement ? theme::kAccent : theme::kInk);
+            p.drawText(r.bottomLeft() - QPointF(0, 2), t->name);
+            break;
+        }
     }
 }
 

@@ -116,7 +116,7 @@ void Trail::paintEvent(QPaintEvent*)
         p.drawText(QRect(r.left() + 40, 8, r.width() - 44, 22), Qt::AlignVCenter, stationName(i));
         p.setFont(theme::text(12));
         p.setPen(theme::kFaint);
-        const QString words = m_count[k] == 0 ? tr("nothing to say") : m_broken[k] ? tr("%1 broken, %2 to watch").arg(m_broken[k]).arg(m_count[k] - m_broken[k]) : tr("%1 to watch").arg(m_count[k]);
+        const QString words = m_count[k] == 0 ? tr("nothing to say") : m_broken[k] == m_count[k] ? tr("%1 broken").arg(m_broken[k]) : m_broken[k] ? tr("%1 broken, %2 to watch").arg(m_broken[k]).arg(m_count[k] - m_broken[k]) : tr("%1 to watch").arg(m_count[k]);
         p.drawText(QRect(r.left() + 8, 36, r.width() - 12, 18), Qt::AlignVCenter, p.fontMetrics().elidedText(words, Qt::ElideRight, r.width() - 14));
     }
     p.setPen(theme::kLine);

@@ -277,12 +277,16 @@ void measureLeak(Attention& result, const std::vector<Body>& bodies, const Contr
     for (int y = 0; y < band.rows; ++y)
         for (int x = 0; x < band.cols; ++x)
             band.at<float>(y, x) = float(std::exp(-std::min({x, y, band.cols - 1 - x, band.rows - 1 - y}) / fall));
+    cv::Mat outer(m.ids.size(), CV_8UC1, cv::Scalar(255));
+    const int rim = int(std::lround(2 * fall));
+    outer(cv::Rect(rim, rim, outer.cols - 2 * rim, outer.rows - 2 * rim)).setTo(0);
     const double all = std::max(1e-9, cv::sum(strength)[0]);
     result.edgeLeak = cv::sum(strength.mul(band))[0] / all / cv::mean(band)[0];
     for (const Body& b : bodies) {
         if (!b.figure)
             continue;
-        const double own = result.share[b.id] * meanIn(band, b.mask);
+        // Its share, times how much of it lies in the outer twelfth of the canvas.
+        const double own = result.share[b.id] * cv::mean(outer, b.mask)[0] / 255;
         if (own > result.edgeShare)
             result.edgeShare = own, result.edgeElement = b.id;
     }
