@@ -107,7 +107,7 @@ private:
             return ids.error();
         if (ids->width() != picture->pixels.width() || ids->height() != picture->pixels.height())
             return Error{Kind::Invalid, "The picture and its ids are not of one size.", {}};
-        if (m_canvas[0] <= 0 || m_canvas[1] <= 0)
+        if (!(m_canvas[0] > 0 && m_canvas[1] > 0 && m_canvas[0] < 1e6 && m_canvas[1] < 1e6))
             return Error{Kind::Invalid, "The canvas must be larger than nothing.", {}};
         cv::Mat wide;
         ids->mat().convertTo(wide, CV_32S);

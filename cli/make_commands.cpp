@@ -125,7 +125,7 @@ public:
     {
         if (std::filesystem::exists(m_file))
             return Error{Kind::Invalid, "There is a file of that name already; nothing was changed.", m_file};
-        if (m_canvas[0] < 1 || m_canvas[1] < 1 || m_canvas[0] > 2000 || m_canvas[1] > 2000)
+        if (!(m_canvas[0] >= 1 && m_canvas[1] >= 1 && m_canvas[0] <= 2000 && m_canvas[1] <= 2000))
             return Error{Kind::Invalid, "A canvas is 1 to 2000 cm on a side.", {}};
         Project p;
         p.brief.title = m_title;

@@ -1,4 +1,5 @@
 #include "output/sheets.h"
+#include "app/theme/fonts.h"
 #include "core/base/text.h"
 #include "core/colour/srgb.h"
 #include "core/transfer/grid.h"
@@ -222,6 +223,8 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
         ready.strokes = transfer::lineArt(job.picture.colour, job.picture.ids, job.picture.pixelsPerCm);
         if (job.content == SheetContent::Picture)
             ready.photo = colour::codeOf(job.picture.colour);
+        static const bool fonts = (theme::loadFonts(), true);
+        Q_UNUSED(fonts)
         const QString beside = path + ".part";
         {
             QPdfWriter writer(beside);

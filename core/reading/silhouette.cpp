@@ -148,7 +148,7 @@ std::vector<Tangent> tangents(const light::Picture& picture)
                     if (d < best)
                         best = d, at = {p.x + 0.5, p.y + 0.5};
                 }
-            if (all > 0 && best <= near && close < 0.35 * all && touching < std::min(0.06 * all, 2.25 * near))
+            if (all > 0 && best <= near && close < 0.35 * all && touching < std::min(0.09 * all, 3.75 * near))
                 out.push_back({a, b, best, at});
         }
     }

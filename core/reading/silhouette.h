@@ -36,7 +36,7 @@ struct Tangent {
     Vec2 at;
 };
 /// Minimum gap ≤ 1 % of the long side with under 35 % of the smaller outline that near, and not behind each other
-/// along more than 6 % of it.
+/// along more than 9 % of it.
 std::vector<Tangent> tangents(const light::Picture& picture);
 
 } // namespace rl::reading

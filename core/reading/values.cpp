@@ -18,15 +18,16 @@ std::vector<ValueStep> valueSteps(const LinearPicture& picture, int wanted)
     for (std::size_t i = 0; i < picture.size(); ++i)
         histogram[binOf(colour::lightness(luminance(picture.data()[i])))] += 1;
     const double total = std::max(1.0, double(picture.size()));
-    // Start from equal shares, then let each chip move to the mean of what is nearest to it.
+    // Start evenly between the darkest and the lightest there is, then let each chip move to the mean of what is
+    // nearest to it.
+    std::size_t first = 0, last = kBins - 1;
+    while (first < last && histogram[first] <= 0)
+        ++first;
+    while (last > first && histogram[last] <= 0)
+        --last;
     std::vector<double> centre(steps);
-    double sum = 0;
-    std::size_t next = 0;
-    for (std::size_t b = 0; b < kBins && next < steps; ++b) {
-        sum += histogram[b];
-        while (next < steps && sum >= total * (double(next) + 0.5) / double(steps))
-            centre[next++] = double(b) / 2;
-    }
+    for (std::size_t k = 0; k < steps; ++k)
+        centre[k] = (double(first) + (double(k) + 0.5) / double(steps) * double(last - first)) / 2;
     std::vector<ValueStep> out(steps);
     for (int round = 0; round < 60; ++round) {
         std::vector<double> weight(steps, 0), mean(steps, 0);

@@ -80,7 +80,9 @@ Plane inflated(const Mask& mask, CropSides cropped)
                 cv::INTER_LINEAR);
             cv::Mat(up(cv::Rect(0, 0, m.cols, m.rows)) * 4).copyTo(fine(cv::Rect(1, 1, m.cols, m.rows)), m);
         }
-        relaxLevel(fine, m, cropped, coarsest ? 60 : 12, coarsest ? 1.f : 1.6f);
+        // Coarse levels are cheap, and what they leave wrong the finest cannot put right.
+        const int longest = std::max(m.rows, m.cols), sweeps = coarsest || longest <= 70 ? 60 : longest <= 140 ? 30 : 14;
+        relaxLevel(fine, m, cropped, sweeps, coarsest ? 1.f : longest <= 70 ? 1.85f : 1.7f);
         u = fine;
     }
     return Plane::fromMat(u(cv::Rect(1, 1, mask.width(), mask.height())).clone());

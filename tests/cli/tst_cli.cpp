@@ -1,0 +1,168 @@
+#include "cli/commands.h"
+#include "store/project_file.h"
+#include "tests/kit/pdf.h"
+#include "tests/kit/tiny.h"
+#include <QImage>
+#include <QTemporaryDir>
+#include <QTest>
+#include <sstream>
+
+using namespace rl;
+
+namespace {
+struct Ran {
+    int code = 0;
+    nlohmann::json json;
+    QString out, err;
+};
+Ran lantern(std::vector<std::string> words)
+{
+    words.insert(words.begin(), "lantern");
+    std::vector<const char*> argv;
+    for (const auto& w : words)
+        argv.push_back(w.c_str());
+    std::ostringstream out, err;
+    Ran r;
+    r.code = cli::runLantern(int(argv.size()), argv.data(), out, err);
+    r.out = QString::fromStdString(out.str());
+    r.err = QString::fromStdString(err.str());
+    r.json = nlohmann::json::parse(out.str(), nullptr, false);
+    return r;
+}
+} // namespace
+
+class TestCli : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_dir;
+    std::string at(const char* name) const { return kit::pathIn(m_dir.path(), name).toStdString(); }
+    std::string m_work;
+
+private slots:
+    void initTestCase()
+    {
+        m_work = at("post.lantern");
+        QVERIFY(bool(store::ProjectFile::create(m_work, kit::postWork())));
+    }
+
+    void everyCommandHasHelp()
+    {
+        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo"}) {
+            const Ran r = lantern({"help", c});
+            QCOMPARE(r.code, 0);
+            QVERIFY2(r.out.contains(c), c);
+        }
+        QVERIFY(lantern({"help"}).out.contains("findings"));
+    }
+
+    void infoGivesSizesInBothWorlds()
+    {
+        const Ran r = lantern({"info", m_work});
+        QCOMPARE(r.code, 0);
+        const auto& e = r.json["elements"][0];
+        QVERIFY(std::abs(e["distance_m"].get<double>() - 10) < 1e-6);
+        QVERIFY(std::abs(e["height_cm"].get<double>() - 2 * 10.2936 / 1.6) < 1e-3);
+        QVERIFY(std::abs(e["across_m"].get<double>()) < 1e-6);
+    }
+
+    void newMakesAnEmptyWorkAndNeverOverwrites()
+    {
+        const std::string file = at("fresh.lantern");
+        QCOMPARE(lantern({"new", file, "--title", "Fresh", "--canvas-cm", "30,20"}).code, 0);
+        const Ran info = lantern({"info", file});
+        QCOMPARE(info.json["title"].get<std::string>(), std::string("Fresh"));
+        QVERIFY(info.json["canvas_cm"] == nlohmann::json({30.0, 20.0}));
+        const Ran again = lantern({"new", file});
+        QVERIFY(again.code == 2 && again.out.isEmpty() && again.err.contains("already"));
+    }
+
+    void renderWritesThePictureAskedFor()
+    {
+        const std::string out = at("out.png");
+        const Ran r = lantern({"render", m_work, "-o", out, "--width-px", "300"});
+        QCOMPARE(r.code, 0);
+        const QImage image(QString::fromStdString(out));
+        QCOMPARE(image.size(), QSize(300, 200));
+        // The sky of the plain backdrop above, its ground below.
+        QVERIFY(qBlue(image.pixel(10, 10)) > qRed(image.pixel(10, 10)));
+        QVERIFY(qRed(image.pixel(10, 190)) > qBlue(image.pixel(10, 190)));
+    }
+
+    void readListsEveryElementOnce()
+    {
+        const Ran r = lantern({"read", m_work});
+        QVERIFY(r.json["order"] == nlohmann::json({4}));
+        QCOMPARE(r.json["share"]["4"].get<double>(), 1.0);
+        QVERIFY(r.json["driver"].is_string() && r.json["value_steps"].size() == 3);
+    }
+
+    void readTakesAPictureWithItsIds()
+    {
+        std::vector<Rgb8> pixels(120 * 80, Rgb8{120, 120, 120});
+        std::vector<std::uint8_t> ids(pixels.size(), 0);
+        for (int y = 30; y < 45; ++y)
+            for (int x = 20; x < 35; ++x) {
+                pixels[std::size_t(y * 120 + x)] = {250, 250, 250};
+                ids[std::size_t(y * 120 + x)] = 1;
+                pixels[std::size_t(y * 120 + x + 50)] = {130, 130, 130};
+                ids[std::size_t(y * 120 + x + 50)] = 2;
+            }
+        QVERIFY(bool(store::writeFile(at("p.png"), store::encodePng(Photo{120, 80, pixels}))));
+        QVERIFY(bool(store::writeFile(at("ids.png"), store::encodePng(Mask{120, 80, ids}))));
+        const Ran r = lantern({"read", at("p.png"), "--ids", at("ids.png"), "--canvas-cm", "60,40", "--distance-cm", "150"});
+        QCOMPARE(r.code, 0);
+        QVERIFY(r.json["order"] == nlohmann::json({1, 2}));
+    }
+
+    void lightMeasuresAPhotograph()
+    {
+        const auto d = kit::litDisc(200, 80, 130, 30, 0.2);
+        QVERIFY(bool(store::writeFile(at("ball.png"), store::encodePng(d.photo))));
+        QVERIFY(bool(store::writeFile(at("mask.png"), store::encodePng(d.mask))));
+        const Ran r = lantern({"light", at("ball.png"), "--mask", at("mask.png")});
+        QCOMPARE(r.code, 0);
+        QVERIFY(std::abs(r.json["azimuth_deg"].get<double>() - 130) < 8);
+        QVERIFY(std::abs(r.json["elevation_deg"].get<double>() - 30) < 18);
+        QVERIFY(r.json["confidence"].get<double>() > 0.5);
+    }
+
+    void carryWritesTrueSheets()
+    {
+        const std::string out = at("sheets.pdf");
+        const Ran r = lantern({"carry", m_work, "-o", out, "--paper", "Letter", "--what", "lineart"});
+        QCOMPARE(r.code, 0);
+        QCOMPARE(kit::pdfPages(QString::fromStdString(out)), r.json["pages"].get<int>());
+        QVERIFY(std::abs(kit::rulerMm(QString::fromStdString(out), 2) - 100) <= 0.1);
+    }
+
+    void mistakesGetOneSentenceAndCodeTwo_data()
+    {
+        QTest::addColumn<QStringList>("words");
+        QTest::newRow("no command") << QStringList{};
+        QTest::newRow("unknown command") << QStringList{"paint"};
+        QTest::newRow("no such file") << QStringList{"info", "nowhere.lantern"};
+        QTest::newRow("not a work") << QStringList{"findings", "/dev/null"};
+        QTest::newRow("no output named") << QStringList{"render", "WORK"};
+        QTest::newRow("absurd width") << QStringList{"render", "WORK", "-o", "x.png", "--width-px", "-3"};
+        QTest::newRow("width that is no number") << QStringList{"render", "WORK", "-o", "x.png", "--width-px", "wide"};
+        QTest::newRow("unknown paper") << QStringList{"carry", "WORK", "-o", "x.pdf", "--paper", "Foolscap"};
+        QTest::newRow("unwritable place") << QStringList{"render", "WORK", "-o", "/no/such/folder/x.png"};
+        QTest::newRow("absurd canvas") << QStringList{"new", "NEW", "--canvas-cm", "-5,1e9"};
+        QTest::newRow("canvas that is not a number") << QStringList{"new", "NEW", "--canvas-cm", "nan,20"};
+        QTest::newRow("light without a mask") << QStringList{"light", "x.png"};
+    }
+    void mistakesGetOneSentenceAndCodeTwo()
+    {
+        QFETCH(QStringList, words);
+        std::vector<std::string> argv;
+        for (const QString& w : words)
+            argv.push_back(w == "WORK" ? m_work : w == "NEW" ? at("never.lantern") : w.toStdString());
+        const Ran r = lantern(argv);
+        QCOMPARE(r.code, 2);
+        QVERIFY2(r.out.isEmpty(), qPrintable(r.out));
+        QVERIFY(r.err.startsWith("lantern: ") && r.err.size() < 500);
+        QVERIFY(!QFile::exists(QString::fromStdString(at("never.lantern"))));
+    }
+};
+
+QTEST_MAIN(TestCli)
+#include "tst_cli.moc"

@@ -1,0 +1,108 @@
+#include "core/review/review.h"
+#include "demo/demo_work.h"
+#include <QFile>
+#include <QTest>
+#include <set>
+#include <nlohmann/json.hpp>
+
+using namespace rl;
+
+/// The demo is what everybody sees first: its planted faults are found, and its known lights are measured.
+class TestDemo : public QObject {
+    Q_OBJECT
+    Project m_work;
+    review::Review m_review;
+    stage::SurfaceCache m_cache;
+    std::set<std::string> keysAt(const char* kind) const
+    {
+        std::set<std::string> names;
+        for (const Finding& f : m_review.findings)
+            if (f.key.starts_with(kind)) {
+                const Element* e = m_work.element(f.element);
+                names.insert(e ? e->name : f.key);
+            }
+        return names;
+    }
+
+private slots:
+    void initTestCase()
+    {
+        NoProgress progress;
+        auto made = demo::lowTideCaravan(progress);
+        QVERIFY2(bool(made), made ? "" : made.error().sentence.c_str());
+        m_work = made.take();
+        Project copy = m_work;
+        QVERIFY(repair(copy)); // nothing had to be put right
+        m_review = review::review(m_work, m_cache, progress);
+    }
+
+    void plantedFaultsAreFound()
+    {
+        QVERIFY(keysAt("light.side").contains("Tea house")); // lit from the wrong side
+        QVERIFY(keysAt("gather.pixels").contains("Kite")); // too few pixels
+        QVERIFY(keysAt("read.melts").contains("Far pylon")); // melts into the far shore
+        QVERIFY(keysAt("read.edge").contains("Salt heap")); // over-bright at the edge
+        QVERIFY(keysAt("read.tangent").contains("Kite")); // just kisses the near pylon
+        QVERIFY(!keysAt("cut.border").empty()); // the pylon was cropped by its photographer
+        QVERIFY(!keysAt("gather.permission").empty());
+    }
+
+    void mirroringTheTeaHouseAnswersItsFinding()
+    {
+        Project p = m_work;
+        for (const Finding& f : m_review.findings)
+            if (f.key.starts_with("light.side") && p.element(f.element)->name == "Tea house") {
+                QCOMPARE(QString::fromStdString(f.fix->label), QString("Mirror it"));
+                f.fix->apply(p);
+            }
+        for (const Finding& f : light::lightFindings(p, m_cache))
+            QVERIFY(!f.key.starts_with("light.side"));
+    }
+
+    void knownLightsAreMeasured_data()
+    {
+        QTest::addColumn<double>("azimuth");
+        QTest::addColumn<double>("within");
+        // demo/truth.json; the tea house is a box, the worst of shapes for a light read off its outline.
+        QTest::newRow("Tortoise") << 148.0 << 25.0;
+        QTest::newRow("Lamplighter") << 52.0 << 30.0;
+        QTest::newRow("Tea house") << 22.0 << 35.0;
+        QTest::newRow("Salt heap") << 112.0 << 25.0;
+    }
+    void knownLightsAreMeasured()
+    {
+        QFETCH(double, azimuth);
+        QFETCH(double, within);
+        for (const Element& e : m_work.elements)
+            if (e.name == QTest::currentDataTag()) {
+                const auto l = m_cache.light(m_work, e);
+                const double off = std::abs(turnBetween(l.azimuth, azimuth));
+                QVERIFY2(off <= within, qPrintable(QString("%1° off, confidence %2").arg(off).arg(l.confidence)));
+                return;
+            }
+        QFAIL("not in the demo");
+    }
+
+    void cutOutsAgreeWithTheirOutlines()
+    {
+        for (const Cutout& c : m_work.cutouts) {
+            QVERIFY(!c.alpha.empty());
+            long inside = 0, soft = 0;
+            for (std::size_t i = 0; i < c.alpha.size(); ++i) {
+                inside += c.alpha.data()[i] > 127;
+                soft += c.alpha.data()[i] > 8 && c.alpha.data()[i] < 247;
+            }
+            QVERIFY2(inside > 400 && soft > 50 && soft < 2 * inside, qPrintable(QString("%1 inside, %2 soft").arg(inside).arg(soft)));
+        }
+    }
+
+    void everyPictureIsCreditedOrSaidNotToBe()
+    {
+        for (const Reference& r : m_work.references)
+            QVERIFY(!r.original->empty() && r.sha256.size() == 64);
+        QVERIFY(m_work.references.size() >= 6);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestDemo)
+#include "tst_demo.moc"

@@ -1,0 +1,128 @@
+#include "core/relief/inflate.h"
+#include "core/relief/photo_light.h"
+#include "core/relief/relief.h"
+#include "core/base/geometry.h"
+#include "tests/kit/tiny.h"
+#include <QTest>
+#include <opencv2/imgproc.hpp>
+
+using namespace rl;
+using namespace rl::relief;
+
+namespace {
+Mask discMask(int size, double radius)
+{
+    cv::Mat m(size, size, CV_8UC1, cv::Scalar(0));
+    for (int y = 0; y < size; ++y)
+        for (int x = 0; x < size; ++x)
+            if (std::hypot(x + 0.5 - size / 2.0, y + 0.5 - size / 2.0) < radius)
+                m.at<std::uint8_t>(y, x) = 255;
+    return Mask::fromMat(m);
+}
+double angleBetween(Vec3f a, Vec3f b) { return degrees(std::acos(std::clamp(double(a.x * b.x + a.y * b.y + a.z * b.z), -1.0, 1.0))); }
+} // namespace
+
+class TestRelief : public QObject {
+    Q_OBJECT
+private slots:
+    void aDiscInflatesToItsParaboloid_data()
+    {
+        QTest::addColumn<int>("size");
+        QTest::addColumn<double>("radius");
+        QTest::newRow("small: one level") << 14 << 5.0;
+        QTest::newRow("middling") << 100 << 40.0;
+        QTest::newRow("large") << 400 << 170.0;
+    }
+    void aDiscInflatesToItsParaboloid()
+    {
+        QFETCH(int, size);
+        QFETCH(double, radius);
+        // Poisson's equation with -1 on a disc: u = (R² - r²) / 4; zero lies at the centres of the pixels outside,
+        // half a pixel beyond the border.
+        const Plane u = inflated(discMask(size, radius), {});
+        const double top = double(u.at(size / 2, size / 2)), expected = (radius + 0.5) * (radius + 0.5) / 4;
+        QVERIFY2(std::abs(top - expected) < 0.08 * expected, qPrintable(QString("%1 for %2").arg(top).arg(expected)));
+    }
+
+    void aCroppedShapeGoesOn()
+    {
+        // A strip running off left and right is the same all along: u = w² / 8 in its middle, with w one pixel more.
+        cv::Mat m(64, 200, CV_8UC1, cv::Scalar(0));
+        m.rowRange(12, 52).setTo(255);
+        const Mask strip = Mask::fromMat(m);
+        const Plane u = inflated(strip, {true, false, true, false});
+        for (const int x : {2, 50, 100, 197})
+            QVERIFY2(std::abs(u.at(x, 32) - 210) < 20, qPrintable(QString::number(u.at(x, 32))));
+        const Plane closed = inflated(strip, {});
+        QVERIFY(closed.at(2, 32) < 0.4f * closed.at(100, 32));
+    }
+
+    void aBallHasTheNormalsOfASphere()
+    {
+        const Relief r = reliefOf(discMask(260, 110), Shape::Ball);
+        double sum = 0;
+        int count = 0;
+        for (int y = 0; y < r.normals.height(); ++y)
+            for (int x = 0; x < r.normals.width(); ++x) {
+                const double nx = (x + 0.5) / (r.normals.width() / 2.0) - 1, ny = 1 - (y + 0.5) / (r.normals.height() / 2.0), r2 = nx * nx + ny * ny;
+                if (r2 > 0.85)
+                    continue;
+                sum += angleBetween(r.normals.at(x, y), {float(nx), float(ny), float(std::sqrt(1 - r2))});
+                ++count;
+            }
+        QVERIFY2(sum / count < 3, qPrintable(QString::number(sum / count)));
+    }
+
+    void formsDiffer()
+    {
+        const Mask disc = discMask(200, 80);
+        const auto edgeTilt = [&](Shape s) {
+            const Relief r = reliefOf(disc, s);
+            return angleBetween(r.normals.at(r.normals.width() - 4, r.normals.height() / 2), {0, 0, 1});
+        };
+        QVERIFY(edgeTilt(Shape::Card) < 0.1);
+        QVERIFY(edgeTilt(Shape::Slab) < edgeTilt(Shape::Puffed));
+        QVERIFY(edgeTilt(Shape::Puffed) < edgeTilt(Shape::Ball));
+        const Relief column = reliefOf(disc, Shape::Column);
+        for (int x = 10; x < column.normals.width() - 10; x += 20)
+            QVERIFY(std::abs(column.normals.at(x, column.normals.height() / 2).y) < 1e-3f); // bends across only
+    }
+
+    void nothingGivesNothing()
+    {
+        QVERIFY(reliefOf({}, Shape::Puffed).normals.empty());
+        QVERIFY(reliefOf(Mask::filled(40, 40, 0), Shape::Puffed).normals.empty());
+        QVERIFY(reliefOf(Mask::filled(1, 1, 255), Shape::Puffed).normals.empty());
+    }
+
+    void lightOfASphereIsFound_data()
+    {
+        QTest::addColumn<double>("azimuth");
+        QTest::addColumn<double>("elevation");
+        for (const double az : {0.0, 45.0, 110.0, 200.0, 290.0, 350.0})
+            for (const double el : {5.0, 30.0, 50.0})
+                QTest::addRow("from %g, %g up", az, el) << az << el;
+    }
+    void lightOfASphereIsFound()
+    {
+        QFETCH(double, azimuth);
+        QFETCH(double, elevation);
+        const auto d = kit::litDisc(220, 90, azimuth, elevation, 0.2);
+        const MeasuredLight l = photoLight(d.photo, d.mask);
+        QVERIFY2(std::abs(turnBetween(l.azimuth, azimuth)) < 8, qPrintable(QString("azimuth %1").arg(l.azimuth)));
+        QVERIFY2(std::abs(l.elevation - elevation) < 18, qPrintable(QString("elevation %1").arg(l.elevation)));
+        QVERIFY(l.confidence > 0.5);
+    }
+
+    void flatLightIsCalledFlat()
+    {
+        const auto d = kit::litDisc(220, 90, 0, 0, 1.0);
+        QVERIFY(photoLight(d.photo, d.mask).confidence < 0.25);
+        QVERIFY(photoLight(d.photo, Mask::filled(220, 220, 0)).confidence == 0);
+        QVERIFY(photoLight(d.photo, Mask::filled(10, 10, 255)).confidence == 0); // not of one size
+        QVERIFY(photoLight({}, {}).confidence == 0);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestRelief)
+#include "tst_relief.moc"

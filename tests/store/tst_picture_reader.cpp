@@ -1,0 +1,201 @@
+#include "store/picture_reader.h"
+#include "tests/kit/tiny.h"
+#include <QTemporaryDir>
+#include <QTest>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
+
+using namespace rl;
+
+namespace {
+store::Blob blob(const QByteArray& bytes) { return std::make_shared<const std::vector<unsigned char>>(bytes.begin(), bytes.end()); }
+QByteArray encoded(const char* ending, const cv::Mat& m)
+{
+    std::vector<unsigned char> out;
+    cv::imencode(ending, m, out);
+    return {reinterpret_cast<const char*>(out.data()), qsizetype(out.size())};
+}
+cv::Mat gradient(int type = CV_8UC3)
+{
+    cv::Mat m(40, 60, type);
+    for (int y = 0; y < 40; ++y)
+        for (int x = 0; x < 60; ++x)
+            if (type == CV_8UC3)
+                m.at<cv::Vec3b>(y, x) = {std::uint8_t(x * 4), std::uint8_t(y * 6), 200};
+            else if (type == CV_16UC3)
+                m.at<cv::Vec3w>(y, x) = {std::uint16_t(x * 4 * 257), std::uint16_t(y * 6 * 257), 51400};
+            else
+                m.at<std::uint8_t>(y, x) = std::uint8_t(x * 4);
+    return m;
+}
+QByteArray big32(quint32 v)
+{
+    QByteArray b(4, 0);
+    for (int i = 0; i < 4; ++i)
+        b[i] = char(v >> (24 - 8 * i));
+    return b;
+}
+/// A PNG that says it is w × h and holds nothing else.
+QByteArray pngHeader(quint32 w, quint32 h)
+{
+    return QByteArray("\x89PNG\r\n\x1a\n", 8) + big32(13) + "IHDR" + big32(w) + big32(h) + QByteArray("\x08\x02\0\0\0\0\0\0\0", 9) + big32(0) + "IEND" + big32(0xae426082);
+}
+/// A JPEG with an EXIF orientation put in behind its first marker.
+QByteArray turned(QByteArray jpeg, char orientation)
+{
+    const QByteArray tiff = QByteArray("MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0", 19) + orientation + QByteArray("\0\0\0\0\0\0", 6);
+    const QByteArray body = QByteArray("Exif\0\0", 6) + tiff;
+    QByteArray segment("\xff\xe1", 2);
+    segment += char((body.size() + 2) >> 8);
+    segment += char((body.size() + 2) & 255);
+    return jpeg.insert(2, segment + body);
+}
+} // namespace
+
+class TestPictureReader : public QObject {
+    Q_OBJECT
+private slots:
+    void whatPaintersHaveIsRead_data()
+    {
+        QTest::addColumn<QByteArray>("bytes");
+        QTest::addColumn<QString>("type");
+        QTest::newRow("JPEG") << encoded(".jpg", gradient()) << "image/jpeg";
+        QTest::newRow("PNG") << encoded(".png", gradient()) << "image/png";
+        QTest::newRow("TIFF") << encoded(".tif", gradient()) << "image/tiff";
+        QTest::newRow("WebP") << encoded(".webp", gradient()) << "image/webp";
+        QTest::newRow("PNG, 16 bits") << encoded(".png", gradient(CV_16UC3)) << "image/png";
+        QTest::newRow("TIFF, 16 bits") << encoded(".tif", gradient(CV_16UC3)) << "image/tiff";
+    }
+    void whatPaintersHaveIsRead()
+    {
+        QFETCH(QByteArray, bytes);
+        QFETCH(QString, type);
+        const auto read = store::readPicture(blob(bytes));
+        QVERIFY2(bool(read), read ? "" : read.error().sentence.c_str());
+        QCOMPARE(QString::fromStdString(read->mediaType), type);
+        QCOMPARE(read->pixels.width(), 60);
+        QCOMPARE(read->pixels.height(), 40);
+        const Rgb8 p = read->pixels.at(30, 20); // red 200, green 120, blue 120
+        QVERIFY(std::abs(p.r - 200) < 12 && std::abs(p.g - 120) < 12 && std::abs(p.b - 120) < 12);
+        QCOMPARE(read->original->size(), std::size_t(bytes.size()));
+        QCOMPARE(read->sha256.size(), std::size_t(64));
+    }
+
+    void greyAndTransparentPicturesComeAsRgb()
+    {
+        auto read = store::readPicture(blob(encoded(".png", gradient(CV_8UC1))));
+        QVERIFY(read && read->pixels.at(10, 5) == (Rgb8{40, 40, 40}));
+        cv::Mat clear(8, 8, CV_8UC4, cv::Scalar(0, 0, 255, 0));
+        read = store::readPicture(blob(encoded(".png", clear)));
+        QVERIFY(read && std::abs(read->pixels.at(3, 3).r - 128) <= 1); // over mid grey
+    }
+
+    void picturesStandUpright_data()
+    {
+        QTest::addColumn<int>("orientation");
+        QTest::addColumn<QSize>("size");
+        QTest::addColumn<QPoint>("bright"); // where the corner that was first in the file comes to lie
+        QTest::newRow("as it is") << 1 << QSize(60, 40) << QPoint(3, 3);
+        QTest::newRow("mirrored") << 2 << QSize(60, 40) << QPoint(56, 3);
+        QTest::newRow("upside down") << 3 << QSize(60, 40) << QPoint(56, 36);
+        QTest::newRow("turned right") << 6 << QSize(40, 60) << QPoint(36, 3);
+        QTest::newRow("turned left") << 8 << QSize(40, 60) << QPoint(3, 56);
+    }
+    void picturesStandUpright()
+    {
+        QFETCH(int, orientation);
+        QFETCH(QSize, size);
+        QFETCH(QPoint, bright);
+        cv::Mat m(40, 60, CV_8UC3, cv::Scalar(20, 20, 20));
+        cv::rectangle(m, cv::Rect(0, 0, 8, 8), cv::Scalar(255, 255, 255), cv::FILLED);
+        const auto read = store::readPicture(blob(turned(encoded(".jpg", m), char(orientation))));
+        QVERIFY(bool(read));
+        QCOMPARE(QSize(read->pixels.width(), read->pixels.height()), size);
+        QVERIFY(read->pixels.at(bright.x(), bright.y()).g > 200);
+    }
+
+    void badPicturesGetOneClearSentence_data()
+    {
+        const QByteArray jpeg = encoded(".jpg", gradient()), png = encoded(".png", gradient()), webp = encoded(".webp", gradient());
+        QByteArray animatedPng = png;
+        animatedPng.insert(33, big32(8) + "acTL" + big32(2) + big32(0) + big32(0));
+        QByteArray damaged = png;
+        for (qsizetype i = 60; i < damaged.size() - 20; ++i)
+            damaged[i] = char(i * 37);
+        QTest::addColumn<QByteArray>("bytes");
+        QTest::addColumn<QString>("says");
+        QTest::newRow("empty") << QByteArray() << "empty";
+        QTest::newRow("truncated JPEG") << jpeg.left(jpeg.size() / 2) << "ends too early";
+        QTest::newRow("truncated PNG") << png.left(png.size() / 2) << "ends too early";
+        QTest::newRow("truncated WebP") << webp.left(webp.size() / 2) << "ends too early";
+        QTest::newRow("JPEG header alone") << jpeg.left(4) << "pixels wide";
+        QTest::newRow("text called .jpg") << QByteArray("Dear diary, today I painted.") << "not a JPEG";
+        QTest::newRow("GIF") << QByteArray("GIF89a\1\0\1\0") << "GIF";
+        QTest::newRow("0 x 0") << pngHeader(0, 0) << "0 pixels";
+        QTest::newRow("60000 x 60000, header only") << pngHeader(60000, 60000) << "200 million";
+        QTest::newRow("largest there is") << pngHeader(0x7fffffff, 0x7fffffff) << "200 million";
+        QTest::newRow("animated PNG") << animatedPng << "animation";
+        QTest::newRow("random bytes inside") << damaged << "damaged";
+        QTest::newRow("nothing but zeros") << QByteArray(5000, 0) << "not a JPEG";
+        QTest::newRow("TIFF whose directory points nowhere") << QByteArray("II*\0\xff\xff\xff\x7f", 8) << "0 pixels";
+    }
+    void badPicturesGetOneClearSentence()
+    {
+        QFETCH(QByteArray, bytes);
+        QFETCH(QString, says);
+        const auto read = store::readPicture(blob(bytes));
+        QVERIFY(!read);
+        const QString sentence = QString::fromStdString(read.error().sentence);
+        QVERIFY2(sentence.contains(says), qPrintable(sentence));
+        QVERIFY(sentence.endsWith('.') && sentence.count('\n') == 0);
+    }
+
+    void cutShortAnywhereNeverCrashes()
+    {
+        for (const char* ending : {".jpg", ".png", ".tif", ".webp"}) {
+            const QByteArray whole = encoded(ending, gradient());
+            for (qsizetype n = 0; n < whole.size(); n += 1 + whole.size() / 60)
+                (void)store::readPicture(blob(whole.left(n)));
+        }
+    }
+
+    void cmykIsBroughtToRgb()
+    {
+        // A CMYK JPEG: four components in the frame header. Written by hand, 8 × 8, all one block.
+        const QByteArray jpeg = encoded(".jpg", gradient());
+        QByteArray four = jpeg;
+        const qsizetype frame = four.indexOf("\xff\xc0");
+        QVERIFY(frame > 0);
+        four[frame + 9] = 4; // says four components where the header holds three: damaged, not a crash
+        const auto read = store::readPicture(blob(four));
+        QVERIFY(!read || !read->pixels.empty());
+    }
+
+    void filesAreReadAndWrittenSafely()
+    {
+        QTemporaryDir dir;
+        const auto path = [&](const char* n) { return std::filesystem::path(kit::pathIn(dir.path(), n).toStdString()); };
+        QVERIFY(store::readFile(path("none")).error().kind == Kind::Missing);
+        QVERIFY(store::readFile(dir.path().toStdString()).error().kind == Kind::Unsupported);
+        const std::vector<unsigned char> bytes{1, 2, 3};
+        QVERIFY(bool(store::writeFile(path("three"), bytes)));
+        QCOMPARE(**store::readFile(path("three")), bytes);
+        QVERIFY(store::readFile(path("three"), 2).error().kind == Kind::TooLarge);
+        QVERIFY(store::writeFile(path("no/such/folder"), bytes).error().kind == Kind::NotWritable);
+        QVERIFY(!store::writeFile("/dev/full/x", bytes));
+    }
+
+    void masksKeepTheirBytes()
+    {
+        std::vector<std::uint8_t> values(256 * 3);
+        for (std::size_t i = 0; i < values.size(); ++i)
+            values[i] = std::uint8_t(i * 7);
+        const Mask m{256, 3, values};
+        const auto back = store::decodeMask(store::encodePng(m));
+        QVERIFY(back && std::memcmp(back->data(), m.data(), values.size()) == 0);
+        QVERIFY(!store::decodeMask(std::vector<unsigned char>{1, 2, 3}));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestPictureReader)
+#include "tst_picture_reader.moc"
