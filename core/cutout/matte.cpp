@@ -51,7 +51,7 @@ void solveRow(const cv::Vec3f* image, const cv::Vec3f* inside, const float* insi
             const float grain = 0.015f + 0.04f * (f[1] + b[1]);
             const float trust = length2 / (length2 + grain * grain);
             // Near the band's rim the outline is sure; the colours decide in the middle.
-            const float ramp = std::clamp(0.5f + distance[x] / (1.2f * half), 0.f, 1.f);
+            const float ramp = std::clamp(0.5f + distance[x] / (2 * half), 0.f, 1.f);
             const float colour = std::clamp(along, 0.f, 1.f);
             alpha = trust * colour + (1 - trust) * geometric;
             alpha = std::clamp(alpha, std::max(0.f, 2 * ramp - 1), std::min(1.f, 2 * ramp));

@@ -1,0 +1,383 @@
+#include "app/main_window.h"
+#include "app/stations/brief_station.h"
+#include "app/stations/carry_station.h"
+#include "app/stations/cut_station.h"
+#include "app/stations/gather_station.h"
+#include "app/theme/theme.h"
+#include "app/widgets/ground_plan.h"
+#include "core/colour/srgb.h"
+#include "core/transfer/tiles.h"
+#include "tests/kit/pdf.h"
+#include "tests/kit/tiny.h"
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QElapsedTimer>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QTimer>
+
+using namespace rl;
+using namespace rl::app;
+
+namespace {
+/// A figure's stand-in: a warm disc on a cool ground, lit from the left.
+void writePictures(const QString& folder)
+{
+    const auto d = kit::litDisc(600, 180, 150, 30, 0.3);
+    std::vector<Rgb8> ball(d.photo.data(), d.photo.data() + d.photo.size());
+    for (std::size_t i = 0; i < ball.size(); ++i)
+        if (d.mask.data()[i])
+            ball[i] = {ball[i].r, std::uint8_t(ball[i].g * 3 / 5), std::uint8_t(ball[i].b * 2 / 5)};
+    (void)store::writeFile(kit::pathIn(folder, "ball.png").toStdString(), store::encodePng(Photo{600, 600, ball}));
+    std::vector<Rgb8> flat(900 * 600);
+    for (std::size_t i = 0; i < flat.size(); ++i)
+        flat[i] = i / 900 < 300 ? Rgb8{120, 140, 180} : Rgb8{110, 100, 90};
+    (void)store::writeFile(kit::pathIn(folder, "flat.png").toStdString(), store::encodePng(Photo{900, 600, flat}));
+    kit::writeBytes(kit::pathIn(folder, "diary.jpg"), "Dear diary, today I painted.");
+}
+} // namespace
+
+/// Drives the real window with clicks and keys through all seven stations, from an empty work to sheets of paper.
+class TestWindow : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_dir;
+    std::unique_ptr<MainWindow> m_window;
+
+    MainWindow& window() { return *m_window; }
+    const Project& project() { return m_window->document().project(); }
+    template <class T> T* find(const char* name)
+    {
+        T* found = m_window->findChild<T*>(name);
+        if (!found)
+            qFatal("no widget called %s", name);
+        return found;
+    }
+    void clickButton(const char* name) { QTest::mouseClick(find<QPushButton>(name), Qt::LeftButton); }
+    void type(QWidget* field, const QString& words)
+    {
+        field->setFocus();
+        QTest::keyClick(field, Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(field, words);
+        QTest::keyClick(field, Qt::Key_Return);
+    }
+    void go(int station) { QTest::keyClick(m_window.get(), Qt::Key(Qt::Key_1 + station), Qt::AltModifier); }
+    void undo() { QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier); }
+    void drag(QWidget* on, QPointF from, QPointF to)
+    {
+        QTest::mousePress(on, Qt::LeftButton, {}, from.toPoint());
+        for (int i = 1; i <= 6; ++i) {
+            QMouseEvent move(QEvent::MouseMove, from + (to - from) * i / 6.0, on->mapToGlobal(from + (to - from) * i / 6.0), Qt::NoButton, Qt::LeftButton, {});
+            QCoreApplication::sendEvent(on, &move);
+        }
+        QTest::mouseRelease(on, Qt::LeftButton, {}, to.toPoint());
+    }
+    bool settle()
+    {
+        return QTest::qWaitFor([this] { return window().settled(); }, 30000);
+    }
+    bool hasFinding(const char* kind)
+    {
+        for (const Finding& f : window().workbench().review->findings)
+            if (f.key.starts_with(kind))
+                return true;
+        return false;
+    }
+
+private slots:
+    void initTestCase()
+    {
+        QStandardPaths::setTestModeEnabled(true);
+        QCoreApplication::setOrganizationName("roving-lantern-test");
+        theme::apply(*qApp);
+        writePictures(m_dir.path());
+        Project empty;
+        empty.camera.horizonCm = 18;
+        m_window = std::make_unique<MainWindow>();
+        m_window->resize(1280, 800);
+        m_window->show();
+        QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
+        m_window->newWork(m_dir.filePath("mine.lantern"), empty);
+        QVERIFY(settle());
+    }
+    void cleanupTestCase() { m_window.reset(); }
+
+    void step1Brief()
+    {
+        go(0);
+        QCOMPARE(window().current(), Station::Brief);
+        type(find<QLineEdit>("title"), "Harbour of glass");
+        type(find<QDoubleSpinBox>("canvasWidth"), "50");
+        type(find<QDoubleSpinBox>("canvasHeight"), "30");
+        type(find<QDoubleSpinBox>("viewingDistance"), "150");
+        for (const char* member : {"Beacon", "Boat", "Gulls"})
+            type(find<QLineEdit>("newMember"), member);
+        QCOMPARE(project().brief.title, std::string("Harbour of glass"));
+        QCOMPARE(project().brief.widthCm, 50.0);
+        QCOMPARE(project().brief.heightCm, 30.0);
+        QCOMPARE(project().brief.viewingDistanceCm, 150.0);
+        QCOMPARE(project().brief.cast.size(), std::size_t(3));
+        auto* cast = find<CastRow>("cast");
+        drag(cast, cast->cardRect(2).center(), cast->cardRect(0).center());
+        QCOMPARE(project().brief.cast[0].name, std::string("Gulls"));
+        undo();
+        QCOMPARE(project().brief.cast[0].name, std::string("Beacon"));
+        clickButton("format0");
+        QCOMPARE(project().brief.widthCm, 30.0);
+        undo();
+        QCOMPARE(project().brief.widthCm, 50.0);
+        QVERIFY(settle());
+        QVERIFY(hasFinding("brief.not-shown"));
+    }
+
+    void step2Gather()
+    {
+        go(1);
+        emit window().workbench().importWanted({m_dir.filePath("ball.png"), m_dir.filePath("flat.png"), m_dir.filePath("diary.jpg"), m_dir.filePath("ball.png")});
+        QTRY_COMPARE_WITH_TIMEOUT(project().references.size(), std::size_t(2), 20000);
+        QVERIFY(find<QLabel>("notice")->text().contains("diary.jpg"));
+        QVERIFY(find<QLabel>("notice")->text().contains("not a JPEG"));
+        auto* wall = find<ReferenceWall>("wall");
+        QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(1).center());
+        QCOMPARE(window().workbench().reference(), project().references[1].id);
+        clickButton("useBackdrop");
+        QCOMPARE(project().backdrop.reference, project().references[1].id);
+        QVERIFY(settle());
+        QVERIFY(hasFinding("gather.permission"));
+        type(find<QLineEdit>("credit"), "painted by me");
+        QCOMPARE(project().references[1].credit, std::string("painted by me"));
+        QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(0).center());
+    }
+
+    void step3Cut()
+    {
+        clickButton("cutFrom");
+        QCOMPARE(window().current(), Station::Cut);
+        auto* station = static_cast<CutStation*>(window().station(Station::Cut));
+        Board* photo = station->photo();
+        find<QCheckBox>("curved")->setChecked(true);
+        for (int i = 0; i < 10; ++i) { // roughly around the disc of 180 px
+            const double a = i * 2 * kPi / 10, r = 180 + (i % 2 ? 5 : -4);
+            QTest::mouseClick(photo, Qt::LeftButton, {}, photo->toScreen(Vec2{300 + r * std::cos(a), 300 + r * std::sin(a)}).toPoint());
+        }
+        QTest::keyClick(photo, Qt::Key_Return); // closes
+        QTest::keyClick(photo, Qt::Key_Return); // cuts
+        QTRY_COMPARE_WITH_TIMEOUT(project().cutouts.size(), std::size_t(1), 20000);
+        double both = 0, either = 0;
+        const Mask& alpha = project().cutouts[0].alpha;
+        for (int y = 0; y < 600; ++y)
+            for (int x = 0; x < 600; ++x) {
+                const bool in = std::hypot(x + 0.5 - 300, y + 0.5 - 300) < 180, cut = alpha.at(x, y) > 127;
+                both += in && cut, either += in || cut;
+            }
+        QVERIFY2(both / either > 0.98, qPrintable(QString::number(both / either)));
+        // A wrong point is dragged away, and cut again.
+        const Vec2 node = project().cutouts[0].pieces[0].points[0].at;
+        drag(photo, photo->toScreen(node), photo->toScreen(node + Vec2{3, 0}));
+        clickButton("cutOut");
+        QTRY_VERIFY_WITH_TIMEOUT(!station->cutting() && project().cutouts[0].alpha.identity() != alpha.identity(), 20000);
+        type(find<QLineEdit>("elementName"), "Beacon");
+        clickButton("stand");
+        QCOMPARE(project().elements.size(), std::size_t(1));
+        QCOMPARE(project().elements[0].cast, project().brief.cast[0].id); // known by its name
+    }
+
+    void step4Stage()
+    {
+        go(3);
+        QVERIFY(settle());
+        Board* board = window().board();
+        type(find<QDoubleSpinBox>("realHeight"), "3");
+        QCOMPARE(project().elements[0].heightM, 3.0);
+        type(find<QDoubleSpinBox>("eyeHeight"), "1.5");
+        QCOMPARE(project().camera.eyeHeightM, 1.5);
+        QVERIFY(settle());
+        // Drag it across by its middle; its depth is kept with Shift, here it moves freely.
+        const Vec2 before = project().elements[0].baseCm;
+        const auto place = stage::placementOf(project(), project().elements[0], window().workbench().light.surfaces().shape(project().cutouts[0]));
+        drag(board, board->toScreen(place.canvas.centre()), board->toScreen(place.canvas.centre() + Vec2{6, 1}));
+        QVERIFY(std::abs(project().elements[0].baseCm.x - before.x - 6) < 0.2);
+        QVERIFY(std::abs(project().elements[0].baseCm.y - before.y - 1) < 0.2);
+        undo();
+        QCOMPARE(project().elements[0].baseCm, before); // the whole drag is one step
+        QTest::keyClick(board, Qt::Key_Right);
+        QVERIFY(std::abs(project().elements[0].baseCm.x - before.x - 0.1) < 1e-9); // 1 mm
+        QTest::keyClick(board, Qt::Key_M);
+        QVERIFY(project().elements[0].mirrored);
+        undo();
+        QVERIFY(!project().elements[0].mirrored);
+        // The horizon by its line, far from the element.
+        const double horizon = project().camera.horizonCm;
+        drag(board, board->toScreen(Vec2{2, horizon}), board->toScreen(Vec2{2, horizon - 2}));
+        QVERIFY(std::abs(project().camera.horizonCm - horizon + 2) < 0.2);
+        undo();
+        // On the plan: away from the viewer makes it smaller.
+        auto* plan = static_cast<GroundPlan*>(window().station(Station::Stage)->bench()->findChild<QWidget*>("planAbove"));
+        const double z = place.distance;
+        drag(plan, plan->toScreen({0, 0, z}), plan->toScreen({0, 0, 1.6 * z}));
+        const double now = stage::groundDistance(stage::eyeOf(project()), project().elements[0].baseCm.y);
+        QVERIFY2(now > 1.3 * z, qPrintable(QString("%1 from %2").arg(now).arg(z)));
+        undo();
+        type(find<QDoubleSpinBox>("baseY"), "10"); // above the horizon
+        QVERIFY(settle());
+        QVERIFY(hasFinding("stage.floats"));
+        auto* fix = window().findChild<QPushButton*>("fix");
+        QVERIFY(fix);
+        QTest::mouseClick(fix, Qt::LeftButton);
+        QVERIFY(project().elements[0].baseCm.y > project().camera.horizonCm);
+        undo();
+        undo();
+        QVERIFY(settle());
+        QVERIFY(!hasFinding("stage.floats"));
+    }
+
+    void step5Light()
+    {
+        go(4);
+        QVERIFY(settle());
+        clickButton("addLantern");
+        QCOMPARE(project().lights.lanterns.size(), std::size_t(1));
+        QVERIFY(settle());
+        const QImage before = window().workbench().lit->image;
+        // Carry it in the picture: the picture follows.
+        Board* board = window().board();
+        const auto lanternAt = [&] { return board->toScreen(stage::projected(stage::eyeOf(project()), project().lights.lanterns[0].position)); };
+        const Vec3 from = project().lights.lanterns[0].position;
+        drag(board, lanternAt(), lanternAt() + QPointF(-90, -30));
+        const Vec3 to = project().lights.lanterns[0].position;
+        QVERIFY(to.x < from.x && to.y > from.y && std::abs(to.z - from.z) < 1e-9);
+        QVERIFY(settle());
+        QVERIFY(window().workbench().lit->image != before);
+        QTest::keyClick(board, Qt::Key_PageUp);
+        QVERIFY(std::abs(project().lights.lanterns[0].position.z - to.z - 0.1) < 1e-9);
+        auto* plan = static_cast<GroundPlan*>(window().station(Station::Light)->bench()->findChild<QWidget*>("planAbove"));
+        const double azimuth = project().lights.sun.azimuth;
+        drag(plan, plan->sunHandle(), QPointF(plan->width() - 20, plan->height() / 2.0));
+        QVERIFY(std::abs(turnBetween(project().lights.sun.azimuth, 90)) < 12 && project().lights.sun.azimuth != azimuth);
+        undo();
+        QCOMPARE(project().lights.sun.azimuth, azimuth);
+        QTest::mouseClick(find<QCheckBox>("sunOn"), Qt::LeftButton);
+        QVERIFY(!project().lights.sun.on);
+        undo();
+        QVERIFY(project().lights.sun.on);
+    }
+
+    void step6Read()
+    {
+        go(5);
+        QVERIFY(settle());
+        for (int look = 0; look < 5; ++look) {
+            clickButton(qPrintable(QString("look%1").arg(look)));
+            QVERIFY(!window().board()->grab().isNull());
+        }
+        const auto& reading = window().workbench().review->reading;
+        QCOMPARE(reading.attention.order.size(), std::size_t(1));
+        QCOMPARE(reading.attention.glances.front(), project().elements[0].id);
+        QVERIFY(!reading.silhouettes.empty() && !reading.silhouettes[0].contour.empty());
+    }
+
+    void step7Carry()
+    {
+        go(6);
+        auto* paper = find<QComboBox>("paper");
+        paper->setCurrentText("Letter");
+        emit paper->activated(paper->currentIndex());
+        QCOMPARE(project().sheets.paper, std::string("Letter"));
+        undo();
+        QCOMPARE(project().sheets.paper, std::string("A4"));
+        const QString pdf = m_dir.filePath("sheets.pdf");
+        auto* station = static_cast<CarryStation*>(window().station(Station::Carry));
+        station->writeTo(pdf);
+        QTRY_VERIFY_WITH_TIMEOUT(!station->writing(), 60000);
+        const auto plan = transfer::tilesOf(project());
+        QCOMPARE(kit::pdfPages(pdf), int(plan.tiles.size()) + 1);
+        const QSizeF mm = kit::pdfPageMm(pdf, 2);
+        QVERIFY(std::abs(std::min(mm.width(), mm.height()) - 210) < 0.2 && std::abs(std::max(mm.width(), mm.height()) - 297) < 0.2);
+        QVERIFY(std::abs(kit::rulerMm(pdf, 2) - 100) <= 0.1);
+    }
+
+    void theRenderedPictureShowsTheWork()
+    {
+        // The element is warm where it stands, the sky cool above it.
+        const auto& lit = *window().workbench().lit;
+        const auto place = stage::placementOf(project(), project().elements[0], window().workbench().light.surfaces().shape(project().cutouts[0]));
+        const Vec2 c = place.canvas.centre() * lit.picture.pixelsPerCm;
+        const Rgb warm = lit.picture.colour.at(int(c.x), int(c.y)), sky = lit.picture.colour.at(5, 5);
+        QVERIFY(warm.r > warm.b && sky.b > sky.r);
+        QCOMPARE(lit.picture.ids.at(int(c.x), int(c.y)), project().elements[0].id);
+    }
+
+    void everythingIsOnTheDisk()
+    {
+        window().document().waitSaved();
+        auto opened = store::ProjectFile::open(m_dir.filePath("mine.lantern").toStdString()).take();
+        QCOMPARE(opened.project.brief.title, std::string("Harbour of glass"));
+        QVERIFY(opened.project.elements == project().elements && opened.project.lights == project().lights);
+    }
+
+    void undoGoesBackToTheEmptyWork()
+    {
+        while (window().document().undoStack().canUndo())
+            undo();
+        QVERIFY(project().references.empty() && project().elements.empty() && project().brief.cast.empty());
+        while (window().document().undoStack().canRedo())
+            QTest::keyClick(m_window.get(), Qt::Key_Y, Qt::ControlModifier);
+        QCOMPARE(project().elements.size(), std::size_t(1));
+        QVERIFY(settle());
+    }
+
+    void theWindowNeverWaits()
+    {
+        // While the light is worked out, the event loop goes on: its longest pause during a drag of edits is shown.
+        go(4);
+        QElapsedTimer clock;
+        qint64 longest = 0;
+        QTimer beat;
+        QObject::connect(&beat, &QTimer::timeout, [&] {
+            longest = std::max(longest, clock.restart());
+        });
+        beat.start(2);
+        clock.start();
+        const int gesture = window().document().freshGesture();
+        for (int i = 0; i < 30; ++i) {
+            Lantern l = project().lights.lanterns[0];
+            l.position.x = -1 + 0.06 * i;
+            Project after = project();
+            after.lights.lanterns[0] = l;
+            window().document().edit("Carry the lantern", std::move(after), gesture);
+            QTest::qWait(10);
+        }
+        window().document().finishGesture();
+        qInfo("longest pause of the event loop during a drag: %lld ms", static_cast<long long>(longest));
+        QVERIFY(settle());
+    }
+
+    void namesForAssistiveTechnologyAndTips()
+    {
+        for (QDoubleSpinBox* f : window().findChildren<QDoubleSpinBox*>()) {
+            QVERIFY2(!f->accessibleName().isEmpty() && !f->toolTip().isEmpty(), qPrintable(f->objectName()));
+            QVERIFY2(!f->suffix().trimmed().isEmpty(), qPrintable(f->objectName())); // numbers carry units
+        }
+    }
+
+    void aBadFileIsRefusedAndTheWorkStays()
+    {
+        const QString title = QString::fromStdString(project().brief.title);
+        const QString bad = m_dir.filePath("bad.lantern");
+        kit::writeBytes(bad, QByteArray(3000, 'x'));
+        bool told = false, good = true;
+        QObject::connect(&window(), &MainWindow::opened, this, [&](bool ok) { told = true, good = ok; });
+        window().openWork(bad);
+        QTRY_VERIFY_WITH_TIMEOUT(told, 10000);
+        QVERIFY(!good && find<QLabel>("notice")->text().endsWith('.'));
+        QCOMPARE(QString::fromStdString(project().brief.title), title);
+    }
+};
+
+QTEST_MAIN(TestWindow)
+#include "tst_window.moc"
