@@ -167,7 +167,7 @@ void MainWindow::addEditActions()
     QAction* undo = m_document.undoStack().createUndoAction(this, tr("Take back:"));
     undo->setShortcut(QKeySequence::Undo);
     QAction* redo = m_document.undoStack().createRedoAction(this, tr("Do again:"));
-    redo->setShortcuts({QKeySequence::Redo, QKeySequence("Ctrl+Y")});
+    redo->setShortcuts({QKeySequence("Ctrl+Y"), QKeySequence("Ctrl+Shift+Z")});
     menu->addAction(undo);
     menu->addAction(redo);
     menu->addSeparator();
