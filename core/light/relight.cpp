@@ -8,7 +8,11 @@ namespace rl::light {
 
 double throughAir(double distance, double half) { return half > 0 ? std::exp2(-distance / half) : 1; }
 
-double waterMirror(double cosine) { return 0.02 + 0.98 * std::pow(1 - std::clamp(cosine, 0.0, 1.0), 5); }
+double waterMirror(double cosine)
+{
+    const double away = 1 - std::clamp(cosine, 0.0, 1.0), square = away * away;
+    return 0.02 + 0.98 * square * square * away;
+}
 
 namespace {
 using stage::Layer;
@@ -76,6 +80,24 @@ std::vector<float> groundOpenness(const StageFrame& f)
         }
     }
     return open;
+}
+
+/// How much still water would mirror at every pixel of the ground.
+std::vector<float> groundMirror(const StageFrame& f)
+{
+    const int rows = std::max(0, f.height - f.groundTop);
+    std::vector<float> mirror(std::size_t(rows) * std::size_t(f.width));
+    const double h2 = f.eye.heightM * f.eye.heightM;
+    parallelRows(rows, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25), m = z / f.eye.focalCm;
+            for (int x = 0; x < f.width; ++x) {
+                const double X = (x + 0.5 - f.eye.x0) * m;
+                mirror[std::size_t(y) * std::size_t(f.width) + std::size_t(x)] = float(waterMirror(f.eye.heightM / std::sqrt(X * X + h2 + z * z)));
+            }
+        }
+    });
+    return mirror;
 }
 
 /// The lights as colours to weigh their planes with.
@@ -169,21 +191,21 @@ void addGlow(std::vector<Rgb>& picture, const StageFrame& f, const Lantern& q, R
     const double x0 = f.eye.x0 + k * q.position.x, y0 = f.eye.horizon + k * (f.eye.heightM - q.position.y);
     const double core = std::max(1.2, k * q.radius * 1.1), halo = core * 5;
     const float bright = 1.3f, veil = 0.10f + 0.5f * hazy;
-    const int reach = int(halo * 9);
+    const int reach = int(halo * 5);
     const int left = std::clamp(int(x0) - reach, 0, f.width), right = std::clamp(int(x0) + reach, 0, f.width);
     const int top = std::clamp(int(y0) - reach, 0, f.height), bottom = std::clamp(int(y0) + reach, 0, f.height);
     parallelRows(bottom - top, [&](int begin, int end) {
-        for (int y = top + begin; y < top + end; ++y)
-            for (int x = left; x < right; ++x) {
-                const float d2 = float((x + 0.5 - x0) * (x + 0.5 - x0) + (y + 0.5 - y0) * (y + 0.5 - y0));
-                const float a = d2 / float(core * core), b = d2 / float(halo * halo), edge = d2 / float(reach * reach);
-                if (edge >= 1)
-                    continue;
-                const float fade = (1 - edge) * (1 - edge);
-                const float g = bright / ((1 + a) * (1 + a)) + veil * fade / ((1 + b) * std::sqrt(1 + b));
-                Rgb& c = picture[std::size_t(y) * std::size_t(f.width) + std::size_t(x)];
-                c = c + colour * g;
+        const float perCore = float(1 / (core * core)), perHalo = float(1 / (halo * halo)), perReach = float(1 / (double(reach) * reach));
+        for (int y = top + begin; y < top + end; ++y) {
+            const float dy = float(y + 0.5 - y0), dx0 = float(left + 0.5 - x0);
+            Rgb* row = picture.data() + std::size_t(y) * std::size_t(f.width) + std::size_t(left);
+            for (int x = 0; x < right - left; ++x) {
+                const float dx = dx0 + float(x), d2 = dx * dx + dy * dy;
+                const float a = 1 + d2 * perCore, b = 1 + d2 * perHalo, edge = std::max(0.f, 1 - d2 * perReach);
+                const float g = edge * edge * (bright / (a * a) + veil / (b * std::sqrt(b)));
+                row[x] = row[x] + colour * g;
             }
+        }
     });
 }
 
@@ -219,6 +241,7 @@ void Relighter::meet(std::shared_ptr<const StageFrame> frame)
     for (const Layer& l : m_frame->layers)
         m_layerAmbient.push_back(ambientOn(*m_frame, l, small));
     m_groundOpen = groundOpenness(*m_frame);
+    m_groundMirror = groundMirror(*m_frame);
 }
 
 Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& lights)
@@ -286,11 +309,8 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
             }
             if (air.wet <= 0)
                 continue;
-            const double h2 = f.eye.heightM * f.eye.heightM, m = z / f.eye.focalCm;
-            for (int x = 0; x < f.width; ++x) {
-                const double X = (x + 0.5 - f.eye.x0) * m;
-                mirror[std::size_t(x)] = air.wet * float(waterMirror(f.eye.heightM / std::sqrt(X * X + h2 + z * z)));
-            }
+            for (int x = 0; x < f.width; ++x)
+                mirror[std::size_t(x)] = air.wet * m_groundMirror[at + std::size_t(x)];
             mirrorRow(row, y, f, lit, mirror);
             for (const Lit& b : burning)
                 glitterRow(row, y, f, *b.lantern, b.colour * 1.2f, mirror);
@@ -310,7 +330,8 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
         blendOver(picture, f, f.layers[i], lit[i]);
     }
     glowBehind(-1);
-    return {fitted({f.width, f.height, std::move(picture)}, lights.air.exposureStops), f.ids, f.pixelsPerCm};
+    fitInPlace(picture, lights.air.exposureStops);
+    return {{f.width, f.height, std::move(picture)}, f.ids, f.pixelsPerCm};
 }
 
 } // namespace rl::light

@@ -25,6 +25,7 @@ private:
     void meet(std::shared_ptr<const stage::StageFrame> frame);
     std::shared_ptr<const stage::StageFrame> m_frame;
     std::vector<std::vector<Rgb>> m_layerAmbient; ///< sky, ground and backdrop spill on each layer, sky strength 1
+    std::vector<float> m_groundMirror; ///< Fresnel share of still water
     std::vector<float> m_groundOpen; ///< 0…1, how open the ground is to the sky near feet
     std::optional<Sun> m_sun;
     LightPlanes m_sunPlanes;

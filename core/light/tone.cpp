@@ -18,16 +18,15 @@ Rgb shouldered(Rgb c)
 
 Rgb fitted(Rgb colour, double exposureStops) { return shouldered(colour * float(std::exp2(exposureStops))); }
 
-LinearPicture fitted(const LinearPicture& picture, double exposureStops)
+void fitInPlace(std::vector<Rgb>& pixels, double exposureStops)
 {
     const float gain = float(std::exp2(exposureStops));
-    std::vector<Rgb> out(picture.size());
-    parallelRows(picture.height(), [&](int begin, int end) {
-        const std::size_t w = std::size_t(picture.width());
-        for (std::size_t i = std::size_t(begin) * w; i < std::size_t(end) * w; ++i)
-            out[i] = shouldered(picture.data()[i] * gain);
+    constexpr std::size_t kChunk = 4096;
+    parallelRows(int((pixels.size() + kChunk - 1) / kChunk), [&](int begin, int end) {
+        const std::size_t last = std::min(pixels.size(), std::size_t(end) * kChunk);
+        for (std::size_t i = std::size_t(begin) * kChunk; i < last; ++i)
+            pixels[i] = shouldered(pixels[i] * gain);
     });
-    return {picture.width(), picture.height(), std::move(out)};
 }
 
 } // namespace rl::light

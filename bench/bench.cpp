@@ -1,0 +1,170 @@
+// lantern-bench [--json]: how fast the heart of the program is, as ratios within one run.
+#include "app/main_window.h"
+#include "app/theme/theme.h"
+#include "core/light/relight.h"
+#include "core/stage/compose.h"
+#include "demo/demo_work.h"
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QEventLoop>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTimer>
+#include <algorithm>
+#include <chrono>
+#include <cstdio>
+#include <functional>
+#include <nlohmann/json.hpp>
+#include <opencv2/imgproc.hpp>
+
+using namespace rl;
+
+namespace {
+struct Row {
+    std::string name, against;
+    double ratio = 0, ms = 0, aim = 0;
+};
+
+/// Milliseconds of the middle run.
+double median(int runs, const std::function<void()>& f)
+{
+    std::vector<double> ms;
+    for (int i = 0; i < runs; ++i) {
+        const auto start = std::chrono::steady_clock::now();
+        f();
+        ms.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+    }
+    std::sort(ms.begin(), ms.end());
+    return ms[ms.size() / 2];
+}
+
+/// The demo at one megapixel: eight elements, the sun and two lanterns, haze, wet ground.
+void relighting(std::vector<Row>& rows)
+{
+    NoProgress progress;
+    auto made = demo::lowTideCaravan(progress);
+    if (!made)
+        return;
+    Project p = made.take();
+    stage::SurfaceCache cache;
+    const int width = 1225; // 1225 × 817 = 1.0 megapixel
+    auto frame = stage::compose(p, width, cache, progress);
+    const cv::Mat picture(frame->height, frame->width, CV_32FC3, cv::Scalar(0.2, 0.3, 0.4));
+    cv::Mat out;
+    cv::GaussianBlur(picture, out, cv::Size(), 5, 5);
+    const double blur = median(15, [&] { cv::GaussianBlur(picture, out, cv::Size(), 5, 5); });
+    const std::string against = "cv::GaussianBlur, float, 3 channels, sigma 5, same size";
+    const double full = median(9, [&] {
+        light::Relighter fresh;
+        fresh.light(frame, p.lights);
+    });
+    light::Relighter kept;
+    kept.light(frame, p.lights);
+    const double moved = median(15, [&] {
+        p.lights.lanterns[0].position.x -= 0.03;
+        kept.light(frame, p.lights);
+    });
+    const double composed = median(5, [&] { frame = stage::compose(p, width, cache, progress); });
+    rows.push_back({"full relight, 1 megapixel, 8 elements, sun + 2 lanterns, shadows, haze", against, full / blur, full, 3});
+    rows.push_back({"one lantern moved", against, moved / blur, moved, 1});
+    rows.push_back({"stage composed anew", against, composed / blur, composed, 0});
+}
+
+/// This program started again, until its window has been shown: bare, or with the demo's first picture.
+double started(const QStringList& words)
+{
+    QElapsedTimer clock;
+    clock.start();
+    QProcess run;
+    run.start(QCoreApplication::applicationFilePath(), words);
+    run.waitForFinished(60000);
+    return double(clock.nsecsElapsed()) / 1e6;
+}
+
+void starting(std::vector<Row>& rows)
+{
+    QTemporaryDir dir;
+    const QString work = dir.filePath("demo.lantern");
+    NoProgress progress;
+    const auto made = demo::lowTideCaravan(progress);
+    if (!made || !store::ProjectFile::create(work.toStdString(), *made))
+        return;
+    started({"--seen-once", work}); // the first visit leaves the preview that later ones show at once
+    std::vector<double> bare, ours, lit;
+    for (int i = 0; i < 5; ++i) {
+        bare.push_back(started({"--bare-window"}));
+        ours.push_back(started({"--first-picture", work}));
+        lit.push_back(started({"--lit-picture", work}));
+    }
+    const auto middle = [](std::vector<double> v) {
+        std::sort(v.begin(), v.end());
+        return v[v.size() / 2];
+    };
+    rows.push_back({"start to the first picture (as last seen)", "start to a bare Qt window", middle(ours) / middle(bare), middle(ours), 3});
+    rows.push_back({"start to the picture lit anew", "start to a bare Qt window", middle(lit) / middle(bare), middle(lit), 0});
+}
+
+int bareWindow(QApplication& app)
+{
+    QWidget window;
+    window.resize(1280, 800);
+    window.show();
+    QTimer::singleShot(0, &app, &QCoreApplication::quit);
+    return app.exec();
+}
+
+int ourWindow(QApplication& app, const QString& how, const QString& work)
+{
+    app::MainWindow* window = nullptr;
+    rl::theme::apply(app);
+    window = new app::MainWindow;
+    window->show();
+    if (how == "--first-picture")
+        QObject::connect(window, &app::MainWindow::firstPicture, [] { std::_Exit(0); });
+    QTimer poll;
+    QObject::connect(&poll, &QTimer::timeout, [&] {
+        if (how == "--lit-picture" && window->workbench().lit)
+            std::_Exit(0);
+        if (how == "--seen-once" && window->settled())
+            window->close(), QCoreApplication::quit();
+    });
+    poll.start(2);
+    QTimer::singleShot(0, window, [=] { window->openWork(work); });
+    const int code = app.exec();
+    delete window;
+    return code;
+}
+
+void print(const std::vector<Row>& rows, bool asJson)
+{
+    if (asJson) {
+        nlohmann::json all = nlohmann::json::array();
+        for (const Row& r : rows)
+            all.push_back({{"name", r.name}, {"ratio", r.ratio}, {"against", r.against}, {"ms", r.ms}});
+        std::printf("%s\n", all.dump(2).c_str());
+        return;
+    }
+    for (const Row& r : rows) {
+        std::printf("%6.2f ×  %8.1f ms  %s\n          against %s", r.ratio, r.ms, r.name.c_str(), r.against.c_str());
+        r.aim > 0 ? std::printf(" (aim: at most %g ×)\n", r.aim) : std::printf("\n");
+    }
+}
+} // namespace
+
+int main(int argc, char** argv)
+{
+    if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+    QApplication app(argc, argv);
+    QCoreApplication::setOrganizationName("roving-lantern-bench");
+    const QStringList words = app.arguments().mid(1);
+    if (words.value(0) == "--bare-window")
+        return bareWindow(app);
+    if (words.size() == 2)
+        return ourWindow(app, words[0], words[1]);
+    std::vector<Row> rows;
+    relighting(rows);
+    starting(rows);
+    print(rows, words.contains("--json"));
+    return rows.size() == 5 ? 0 : 2;
+}
