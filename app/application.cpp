@@ -100,7 +100,8 @@ int runWindow(int argc, char** argv)
     parser.setApplicationDescription("Plan the light of an imagined scene and carry it to the canvas.");
     parser.addHelpOption();
     parser.addPositionalArgument("FILE", "a work (*.lantern)");
-    const QCommandLineOption demo("demo", "open the demo work"), shots("shots", "leave a picture of every station in DIR and quit", "DIR");
+    const QCommandLineOption demo("demo", "open the demo work"),
+        shots("shots", "leave a picture of every station in DIR and quit", "DIR");
     parser.addOptions({demo, shots});
     parser.process(app);
     theme::apply(app);

@@ -29,7 +29,8 @@ void Importer::start(const QStringList& given)
     for (const QString& f : given) {
         const QFileInfo info(f);
         if (info.isDir())
-            for (const QFileInfo& inside : QDir(f).entryInfoList({"*.jpg", "*.jpeg", "*.png", "*.tif", "*.tiff", "*.webp"}, QDir::Files, QDir::Name))
+            for (const QFileInfo& inside : QDir(f).entryInfoList(
+                     {"*.jpg", "*.jpeg", "*.png", "*.tif", "*.tiff", "*.webp"}, QDir::Files, QDir::Name))
                 files << inside.filePath();
         else
             files << f;
@@ -45,7 +46,8 @@ void Importer::start(const QStringList& given)
             auto read = store::readPicture(std::filesystem::path(file.toStdString()));
             const QFileInfo info(file);
             if (!read) {
-                outcome.problems << QString("%1: %2").arg(info.fileName(), QString::fromStdString(read.error().sentence));
+                outcome.problems << QString("%1: %2").arg(
+                    info.fileName(), QString::fromStdString(read.error().sentence));
                 continue;
             }
             store::ReadPicture p = read.take();

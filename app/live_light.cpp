@@ -6,9 +6,15 @@ namespace rl::app {
 
 QImage imageOf(const Photo& photo)
 {
-    return photo.empty() ? QImage() : QImage(reinterpret_cast<const uchar*>(photo.data()), photo.width(), photo.height(), photo.width() * 3, QImage::Format_RGB888).copy();
+    return photo.empty() ? QImage()
+                         : QImage(reinterpret_cast<const uchar*>(photo.data()), photo.width(), photo.height(),
+                             photo.width() * 3, QImage::Format_RGB888)
+                               .copy();
 }
-QImage imageOf(const LinearPicture& picture) { return imageOf(colour::codeOf(picture)); }
+QImage imageOf(const LinearPicture& picture)
+{
+    return imageOf(colour::codeOf(picture));
+}
 
 namespace {
 class GiveUpWhenNewer final : public Progress {
@@ -26,16 +32,15 @@ private:
 
 bool sameReferences(const Project& a, const Project& b)
 {
-    return std::equal(a.cutouts.begin(), a.cutouts.end(), b.cutouts.begin(), b.cutouts.end(), [](const Cutout& x, const Cutout& y) {
-        return x.id == y.id && x.alpha.identity() == y.alpha.identity();
-    });
+    return std::equal(a.cutouts.begin(), a.cutouts.end(), b.cutouts.begin(), b.cutouts.end(),
+        [](const Cutout& x, const Cutout& y) { return x.id == y.id && x.alpha.identity() == y.alpha.identity(); });
 }
 
 /// Would both be composed to the same frame?
 bool sameStage(const Project& a, const Project& b)
 {
-    return a.elements == b.elements && a.camera == b.camera && a.backdrop == b.backdrop && a.brief.widthCm == b.brief.widthCm
-        && a.brief.heightCm == b.brief.heightCm && sameReferences(a, b);
+    return a.elements == b.elements && a.camera == b.camera && a.backdrop == b.backdrop
+        && a.brief.widthCm == b.brief.widthCm && a.brief.heightCm == b.brief.heightCm && sameReferences(a, b);
 }
 } // namespace
 

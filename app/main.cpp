@@ -1,3 +1,6 @@
 #include "app/application.h"
 
-int main(int argc, char** argv) { return rl::app::runWindow(argc, argv); }
+int main(int argc, char** argv)
+{
+    return rl::app::runWindow(argc, argv);
+}

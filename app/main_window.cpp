@@ -41,7 +41,8 @@ MainWindow::MainWindow()
 {
     setWindowTitle("Roving Lantern");
     m_centre->addWidget(m_board);
-    m_stations = {new BriefStation(m_work), new GatherStation(m_work), new CutStation(m_work), new StageStation(m_work), new LightStation(m_work), new ReadStation(m_work), new CarryStation(m_work)};
+    m_stations = {new BriefStation(m_work), new GatherStation(m_work), new CutStation(m_work), new StageStation(m_work),
+        new LightStation(m_work), new ReadStation(m_work), new CarryStation(m_work)};
     for (StationView* s : m_stations) {
         s->setParent(this);
         m_benches->addWidget(s->bench());
@@ -108,13 +109,16 @@ MainWindow::MainWindow()
         m_zoom->setText(m_board->zoomWords());
         askLight();
     });
-    connect(&m_importer, &Importer::progressed, this, [this](int done, int all) {
-        m_bar->setRange(0, all);
-        m_bar->setValue(done);
-        m_bar->setFormat(tr("bringing in %1 of %2").arg(done + 1).arg(all));
-        m_bar->setVisible(all > 1);
-        m_stop->setVisible(all > 1);
-    }, Qt::QueuedConnection);
+    connect(
+        &m_importer, &Importer::progressed, this,
+        [this](int done, int all) {
+            m_bar->setRange(0, all);
+            m_bar->setValue(done);
+            m_bar->setFormat(tr("bringing in %1 of %2").arg(done + 1).arg(all));
+            m_bar->setVisible(all > 1);
+            m_stop->setVisible(all > 1);
+        },
+        Qt::QueuedConnection);
     connect(&m_importer, &Importer::finished, this, &MainWindow::imported);
     connect(m_stop, &QPushButton::clicked, &m_importer, &Importer::cancel);
     connect(m_findings, &FindingsPanel::showWanted, this, [this](const Finding& f) {
@@ -137,7 +141,10 @@ MainWindow::MainWindow()
 
 MainWindow::~MainWindow() = default;
 
-bool MainWindow::settled() const { return !m_opening && m_light.idle() && m_work.lit && m_work.lit->revision == m_document.revision() && m_work.review; }
+bool MainWindow::settled() const
+{
+    return !m_opening && m_light.idle() && m_work.lit && m_work.lit->revision == m_document.revision() && m_work.review;
+}
 
 void MainWindow::buildMenus()
 {
@@ -183,7 +190,8 @@ void MainWindow::addViewActions()
 {
     QMenu* go = menuBar()->addMenu(tr("&Go to"));
     for (int i = 0; i < kStationCount; ++i)
-        go->addAction(stationName(i), QKeySequence(QString("Alt+%1").arg(i + 1)), this, [this, i] { goTo(Station(i)); });
+        go->addAction(
+            stationName(i), QKeySequence(QString("Alt+%1").arg(i + 1)), this, [this, i] { goTo(Station(i)); });
     QMenu* view = menuBar()->addMenu(tr("&View"));
     view->addAction(tr("The whole canvas\tF"), m_board, &Board::fit);
     view->addAction(tr("Life size\t1"), m_board, &Board::zoomLifeSize);
@@ -193,10 +201,13 @@ void MainWindow::addViewActions()
     help->addAction(tr("&Keys"), QKeySequence::HelpContents, this, [this] {
         QMessageBox::information(this, tr("Keys"),
             tr("Alt+1 … Alt+7: the stations. Ctrl+Z, Ctrl+Y: take back, do again.\n\n"
-               "On the board: hold P for the plain picture, O mirrored, Q with half-closed eyes. F all of it, 1 life size, 2 as seen from afar, + and - zoom, N another mat.\n\n"
-               "Cut: click points, Enter closes and cuts, C curved, H a hole, Backspace a point back, Delete the held point, Esc drops the thread.\n\n"
+               "On the board: hold P for the plain picture, O mirrored, Q with half-closed eyes. F all of it, 1 life "
+               "size, 2 as seen from afar, + and - zoom, N another mat.\n\n"
+               "Cut: click points, Enter closes and cuts, C curved, H a hole, Backspace a point back, Delete the held "
+               "point, Esc drops the thread.\n\n"
                "Stage: arrows move by 1 mm, Shift+arrows by 1 cm, M mirrors, Delete takes away.\n\n"
-               "Light: arrows carry the lantern by 10 cm, Shift by 1 m, Page Up and Down away and near, L hangs another; Shift-drag carries it in depth."));
+               "Light: arrows carry the lantern by 10 cm, Shift by 1 m, Page Up and Down away and near, L hangs "
+               "another; Shift-drag carries it in depth."));
     });
 }
 
@@ -223,7 +234,11 @@ void MainWindow::projectChanged()
     const double unit = inch ? 2.54 : 1;
     m_board->setCanvas(b.widthCm, b.heightCm, {unit, inch ? "in" : "cm"}, b.viewingDistanceCm);
     m_trail->setTitle(b.title.empty() ? tr("Untitled work") : QString::fromStdString(b.title),
-        QString("%1 × %2 %3 · %4%5").arg(b.widthCm / unit, 0, 'f', 1).arg(b.heightCm / unit, 0, 'f', 1).arg(inch ? "in" : "cm", QString::fromStdString(b.medium), m_document.readOnly() ? tr(" · reading only") : QString()));
+        QString("%1 × %2 %3 · %4%5")
+            .arg(b.widthCm / unit, 0, 'f', 1)
+            .arg(b.heightCm / unit, 0, 'f', 1)
+            .arg(inch ? "in" : "cm", QString::fromStdString(b.medium),
+                m_document.readOnly() ? tr(" · reading only") : QString()));
     setWindowTitle(QString("%1 — Roving Lantern").arg(QString::fromStdString(b.title)));
     m_stations[std::size_t(m_current)]->refresh();
     askLight();
@@ -284,7 +299,9 @@ void MainWindow::openWork(const QString& path)
         notice(note);
         emit this->opened(true);
     });
-    watcher->setFuture(QtConcurrent::run([path] { return std::make_shared<Result<store::ProjectFile::Opened>>(store::ProjectFile::open(path.toStdString())); }));
+    watcher->setFuture(QtConcurrent::run([path] {
+        return std::make_shared<Result<store::ProjectFile::Opened>>(store::ProjectFile::open(path.toStdString()));
+    }));
 }
 
 void MainWindow::newWork(const QString& path, Project project)
@@ -299,7 +316,8 @@ void MainWindow::newWork(const QString& path, Project project)
 
 void MainWindow::askNewWork()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("A new work"), QDir::homePath() + "/" + tr("untitled.lantern"), tr("Works (*.lantern)"));
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("A new work"), QDir::homePath() + "/" + tr("untitled.lantern"), tr("Works (*.lantern)"));
     if (path.isEmpty())
         return;
     Project p;
@@ -318,7 +336,8 @@ void MainWindow::askOpenWork()
 
 void MainWindow::askSaveCopy()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save a copy"), m_document.path(), tr("Works (*.lantern)"));
+    const QString path
+        = QFileDialog::getSaveFileName(this, tr("Save a copy"), m_document.path(), tr("Works (*.lantern)"));
     if (path.isEmpty())
         return;
     const auto saved = m_document.saveCopy(path);
@@ -328,7 +347,9 @@ void MainWindow::askSaveCopy()
 void MainWindow::askMilestone()
 {
     bool ok = false;
-    const QString name = QInputDialog::getText(this, tr("Set a milestone"), tr("Every change is saved as it happens. A milestone is a point you can go back to; its name:"), QLineEdit::Normal, {}, &ok);
+    const QString name = QInputDialog::getText(this, tr("Set a milestone"),
+        tr("Every change is saved as it happens. A milestone is a point you can go back to; its name:"),
+        QLineEdit::Normal, {}, &ok);
     if (!ok || name.trimmed().isEmpty())
         return;
     const auto done = m_document.addMilestone(name.trimmed());
@@ -354,7 +375,8 @@ void MainWindow::imported(std::vector<Reference> pictures, const QStringList& pr
     }
     const qsizetype fresh = qsizetype(after.references.size() - m_document.project().references.size());
     if (fresh > 0)
-        m_document.edit(fresh == 1 ? tr("Bring in a picture") : tr("Bring in %1 pictures").arg(fresh), std::move(after));
+        m_document.edit(
+            fresh == 1 ? tr("Bring in a picture") : tr("Bring in %1 pictures").arg(fresh), std::move(after));
     if (held)
         m_work.holdReference(held);
     QStringList words;
@@ -369,9 +391,11 @@ void MainWindow::imported(std::vector<Reference> pictures, const QStringList& pr
 void MainWindow::setAside(const Finding& f)
 {
     bool ok = false;
-    const QString reason = QInputDialog::getText(this, tr("Set aside"), QString::fromStdString(f.sentence) + "\n\n" + tr("You decide. Your reason:"), QLineEdit::Normal, {}, &ok);
+    const QString reason = QInputDialog::getText(this, tr("Set aside"),
+        QString::fromStdString(f.sentence) + "\n\n" + tr("You decide. Your reason:"), QLineEdit::Normal, {}, &ok);
     if (ok)
-        m_document.edit(tr("Set a finding aside"), edits::withSetAside(m_document.project(), f.key, reason.toStdString()));
+        m_document.edit(
+            tr("Set a finding aside"), edits::withSetAside(m_document.project(), f.key, reason.toStdString()));
 }
 
 void MainWindow::notice(const QString& sentence)

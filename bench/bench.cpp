@@ -65,7 +65,8 @@ void relighting(std::vector<Row>& rows)
         kept.light(frame, p.lights);
     });
     const double composed = median(5, [&] { frame = stage::compose(p, width, cache, progress); });
-    rows.push_back({"full relight, 1 megapixel, 8 elements, sun + 2 lanterns, shadows, haze", against, full / blur, full, 3});
+    rows.push_back(
+        {"full relight, 1 megapixel, 8 elements, sun + 2 lanterns, shadows, haze", against, full / blur, full, 3});
     rows.push_back({"one lantern moved", against, moved / blur, moved, 1});
     rows.push_back({"stage composed anew", against, composed / blur, composed, 0});
 }
@@ -100,8 +101,10 @@ void starting(std::vector<Row>& rows)
         std::sort(v.begin(), v.end());
         return v[v.size() / 2];
     };
-    rows.push_back({"start to the first picture (as last seen)", "start to a bare Qt window", middle(ours) / middle(bare), middle(ours), 3});
-    rows.push_back({"start to the picture lit anew", "start to a bare Qt window", middle(lit) / middle(bare), middle(lit), 0});
+    rows.push_back({"start to the first picture (as last seen)", "start to a bare Qt window",
+        middle(ours) / middle(bare), middle(ours), 3});
+    rows.push_back(
+        {"start to the picture lit anew", "start to a bare Qt window", middle(lit) / middle(bare), middle(lit), 0});
 }
 
 int bareWindow(QApplication& app)

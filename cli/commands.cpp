@@ -36,7 +36,8 @@ std::vector<std::string> withHelp(int argc, const char* const* argv)
 
 int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostream& err)
 {
-    CLI::App app("lantern: measures, lights, reads and carries a painter's composite. JSON on standard output.", "lantern");
+    CLI::App app(
+        "lantern: measures, lights, reads and carries a painter's composite. JSON on standard output.", "lantern");
     app.require_subcommand(1);
     const auto commands = allCommands();
     for (const auto& c : commands)

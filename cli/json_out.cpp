@@ -11,9 +11,9 @@ const char* nameOf(Station station)
 nlohmann::json jsonOf(const Finding& f)
 {
     static constexpr const char* kSeverity[] = {"holds", "watch", "broken"};
-    nlohmann::json j{{"key", f.key}, {"station", nameOf(f.station)}, {"severity", kSeverity[std::size_t(f.severity)]}, {"sentence", f.sentence},
-        {"measured", f.measured}, {"target", f.target}, {"unit", f.unit}, {"element", f.element}, {"why", f.why},
-        {"place_cm", {f.place.x, f.place.y, f.place.width, f.place.height}}};
+    nlohmann::json j{{"key", f.key}, {"station", nameOf(f.station)}, {"severity", kSeverity[std::size_t(f.severity)]},
+        {"sentence", f.sentence}, {"measured", f.measured}, {"target", f.target}, {"unit", f.unit},
+        {"element", f.element}, {"why", f.why}, {"place_cm", {f.place.x, f.place.y, f.place.width, f.place.height}}};
     j["fix"] = f.fix ? nlohmann::json(f.fix->label) : nlohmann::json();
     return j;
 }
@@ -28,7 +28,8 @@ nlohmann::json jsonOf(const Findings& findings)
 
 nlohmann::json jsonOf(const reading::Attention& a)
 {
-    nlohmann::json j{{"order", a.order}, {"driver", a.driver}, {"glances", a.glances}, {"edge_leak", a.edgeLeak}, {"edge_element", a.edgeElement}, {"edge_share", a.edgeShare}};
+    nlohmann::json j{{"order", a.order}, {"driver", a.driver}, {"glances", a.glances}, {"edge_leak", a.edgeLeak},
+        {"edge_element", a.edgeElement}, {"edge_share", a.edgeShare}};
     j["share"] = nlohmann::json::object();
     for (const auto& [id, share] : a.share)
         j["share"][std::to_string(id)] = share;

@@ -42,22 +42,25 @@ public:
         const Project& p = *opened;
         stage::SurfaceCache cache;
         json j{{"title", p.brief.title}, {"canvas_cm", {p.brief.widthCm, p.brief.heightCm}}, {"medium", p.brief.medium},
-            {"viewing_distance_cm", p.brief.viewingDistanceCm}, {"horizon_cm", p.camera.horizonCm}, {"eye_height_m", p.camera.eyeHeightM},
-            {"fov_deg", p.camera.fovDegrees}, {"cast", json::array()}, {"references", json::array()}, {"elements", json::array()},
-            {"lanterns", json::array()}};
+            {"viewing_distance_cm", p.brief.viewingDistanceCm}, {"horizon_cm", p.camera.horizonCm},
+            {"eye_height_m", p.camera.eyeHeightM}, {"fov_deg", p.camera.fovDegrees}, {"cast", json::array()},
+            {"references", json::array()}, {"elements", json::array()}, {"lanterns", json::array()}};
         for (const CastMember& m : p.brief.cast)
             j["cast"].push_back({{"id", m.id}, {"name", m.name}});
         for (const Reference& r : p.references)
-            j["references"].push_back({{"id", r.id}, {"name", r.name}, {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", r.permission}});
+            j["references"].push_back({{"id", r.id}, {"name", r.name}, {"px", {r.pixels.width(), r.pixels.height()}},
+                {"credit", r.credit}, {"permission", r.permission}});
         for (const Element& e : p.elements) {
             const Cutout* c = p.cutout(e.cutout);
             const stage::Placement place = c ? stage::placementOf(p, e, cache.shape(*c)) : stage::Placement{};
-            j["elements"].push_back({{"id", e.id}, {"name", e.name}, {"base_cm", {e.baseCm.x, e.baseCm.y}}, {"distance_m", place.visible ? json(place.distance) : json()},
-                {"across_m", (e.baseCm.x - p.brief.widthCm / 2) * place.distance / stage::eyeOf(p).focalCm}, {"altitude_m", e.altitudeM},
-                {"real_height_m", e.heightM}, {"height_cm", place.canvas.height}});
+            j["elements"].push_back({{"id", e.id}, {"name", e.name}, {"base_cm", {e.baseCm.x, e.baseCm.y}},
+                {"distance_m", place.visible ? json(place.distance) : json()},
+                {"across_m", (e.baseCm.x - p.brief.widthCm / 2) * place.distance / stage::eyeOf(p).focalCm},
+                {"altitude_m", e.altitudeM}, {"real_height_m", e.heightM}, {"height_cm", place.canvas.height}});
         }
         for (const Lantern& l : p.lights.lanterns)
-            j["lanterns"].push_back({{"id", l.id}, {"name", l.name}, {"at_m", {l.position.x, l.position.y, l.position.z}}, {"kelvin", l.kelvin}});
+            j["lanterns"].push_back({{"id", l.id}, {"name", l.name},
+                {"at_m", {l.position.x, l.position.y, l.position.z}}, {"kelvin", l.kelvin}});
         return j;
     }
 };
@@ -111,7 +114,8 @@ private:
             return Error{Kind::Invalid, "The canvas must be larger than nothing.", {}};
         cv::Mat wide;
         ids->mat().convertTo(wide, CV_32S);
-        return jsonOf(reading::attention(colour::linearOf(picture->pixels), IdMap::fromMat(wide), {m_canvas[0], m_canvas[1], m_distance}));
+        return jsonOf(reading::attention(
+            colour::linearOf(picture->pixels), IdMap::fromMat(wide), {m_canvas[0], m_canvas[1], m_distance}));
     }
     Result<json> ofWork() const
     {
@@ -130,9 +134,11 @@ private:
         for (const reading::ValueStep& s : r.reading.steps)
             j["value_steps"].push_back({{"L", s.lightness}, {"from", s.from}, {"to", s.to}, {"share", s.share}});
         for (const reading::Silhouette& s : r.reading.silhouettes)
-            j["contours"].push_back({{"element", s.element}, {"lost", s.lost}, {"soft", s.soft}, {"firm", s.firm}, {"median_dE00", s.medianDifference}, {"median_dL", s.medianLightness}});
+            j["contours"].push_back({{"element", s.element}, {"lost", s.lost}, {"soft", s.soft}, {"firm", s.firm},
+                {"median_dE00", s.medianDifference}, {"median_dL", s.medianLightness}});
         for (const reading::Tangent& t : r.reading.tangents)
-            j["tangents"].push_back({{"first", t.first}, {"second", t.second}, {"gap_cm", t.gapPx / r.picture.pixelsPerCm}});
+            j["tangents"].push_back(
+                {{"first", t.first}, {"second", t.second}, {"gap_cm", t.gapPx / r.picture.pixelsPerCm}});
         return j;
     }
     std::string m_file, m_ids;
@@ -167,7 +173,8 @@ public:
             : l.confidence < 0.55               ? "Uncertain."
             : l.elevation < 0                   ? "Back-lit."
                                                 : "One clear light.";
-        return json{{"azimuth_deg", l.azimuth}, {"elevation_deg", l.elevation}, {"confidence", l.confidence}, {"contrast", l.contrast}, {"says", words}};
+        return json{{"azimuth_deg", l.azimuth}, {"elevation_deg", l.elevation}, {"confidence", l.confidence},
+            {"contrast", l.contrast}, {"says", words}};
     }
 
 private:

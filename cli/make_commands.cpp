@@ -52,7 +52,8 @@ public:
         const auto written = store::writeFile(m_out, store::encodePng(colour::codeOf(picture->colour)));
         if (!written)
             return written.error();
-        return json{{"output", m_out}, {"px", {picture->colour.width(), picture->colour.height()}}, {"px_per_cm", picture->pixelsPerCm}};
+        return json{{"output", m_out}, {"px", {picture->colour.width(), picture->colour.height()}},
+            {"px_per_cm", picture->pixelsPerCm}};
     }
 
 private:
@@ -71,7 +72,8 @@ public:
         app.add_option("FILE", m_file, "a work (*.lantern)")->required();
         app.add_option("-o,--output", m_out, "PDF to write")->required();
         app.add_option("--paper", m_paper, "A4 or Letter")->check(CLI::IsMember({"A4", "Letter"}));
-        app.add_option("--what", m_what, "lineart, picture or grid")->check(CLI::IsMember({"lineart", "picture", "grid"}));
+        app.add_option("--what", m_what, "lineart, picture or grid")
+            ->check(CLI::IsMember({"lineart", "picture", "grid"}));
         app.add_option("--overlap-cm", m_overlap, "shared by neighbouring sheets")->check(CLI::Range(0.0, 5.0));
         app.add_flag("!--no-grid", m_grid, "leave the squared grid off");
     }
@@ -88,7 +90,9 @@ public:
         output::SheetJob job;
         job.project = p;
         job.withGrid = m_grid;
-        job.content = m_what == "picture" ? output::SheetContent::Picture : m_what == "grid" ? output::SheetContent::Grid : output::SheetContent::LineArt;
+        job.content = m_what == "picture" ? output::SheetContent::Picture
+            : m_what == "grid"            ? output::SheetContent::Grid
+                                          : output::SheetContent::LineArt;
         const auto picture = lit(p, m_what == "picture" ? output::printWidthPx(p) : 2000);
         if (!picture)
             return picture.error();
@@ -99,8 +103,9 @@ public:
             return done.error();
         const auto plan = transfer::tilesOf(p);
         const auto grid = transfer::gridOf(p);
-        return json{{"output", m_out}, {"sheets", plan.tiles.size()}, {"columns", plan.columns}, {"rows", plan.rows}, {"pages", plan.tiles.size() + 1},
-            {"paper", p.sheets.paper}, {"overlap_cm", plan.overlap}, {"grid_cm", grid.sideCm}, {"squares", {grid.columns, grid.rows}}};
+        return json{{"output", m_out}, {"sheets", plan.tiles.size()}, {"columns", plan.columns}, {"rows", plan.rows},
+            {"pages", plan.tiles.size() + 1}, {"paper", p.sheets.paper}, {"overlap_cm", plan.overlap},
+            {"grid_cm", grid.sideCm}, {"squares", {grid.columns, grid.rows}}};
     }
 
 private:

@@ -4,7 +4,10 @@
 #include <QFile>
 #include <nlohmann/json.hpp>
 
-static void openDemoResources() { Q_INIT_RESOURCE(demo); }
+static void openDemoResources()
+{
+    Q_INIT_RESOURCE(demo);
+}
 
 namespace rl::demo {
 
@@ -27,13 +30,15 @@ public:
     }
     int picture(const char* name, const char* permission = "own")
     {
-        auto read = store::readPicture(std::make_shared<const std::vector<unsigned char>>(resource(QString("pictures/%1.jpg").arg(name))));
+        auto read = store::readPicture(
+            std::make_shared<const std::vector<unsigned char>>(resource(QString("pictures/%1.jpg").arg(name))));
         if (!read) {
             m_error = read.error();
             return 0;
         }
         const store::ReadPicture p = read.take();
-        Reference r{project.freshId(), name, p.original, p.sha256, p.pixels, *permission ? "made for this demo" : "", permission};
+        Reference r{project.freshId(), name, p.original, p.sha256, p.pixels, *permission ? "made for this demo" : "",
+            permission};
         project.references.push_back(std::move(r));
         return project.lastId;
     }
@@ -95,7 +100,8 @@ void standCaravan(Builder& b)
     Project& p = b.project;
     p.brief = {"Low Tide Caravan", 90, 60, LengthUnit::Centimetre, "acrylic", 220, {}};
     p.camera = {27, 1.9, 52};
-    const int lamplighter = b.cast("Lamplighter"), tortoise = b.cast("Tortoise"), house = b.cast("Tea house"), pylons = b.cast("Pylons");
+    const int lamplighter = b.cast("Lamplighter"), tortoise = b.cast("Tortoise"), house = b.cast("Tea house"),
+              pylons = b.cast("Pylons");
     p.backdrop = {b.picture("flat_dusk"), 0.5};
     b.picture("flat_grey");
     const int figureCut = b.cutout("lamplighter", b.picture("lamplighter"), 5);

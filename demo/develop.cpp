@@ -27,7 +27,8 @@ int picture(char** a)
     for (const int c : {0, 2}) {
         const double k = c == 2 ? 0.9994 : 1.0005;
         const cv::Matx23d map(k, 0, (1 - k) * m.cols / 2, 0, k, (1 - k) * m.rows / 2);
-        cv::warpAffine(bgr[std::size_t(c)], bgr[std::size_t(c)], map, m.size(), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
+        cv::warpAffine(bgr[std::size_t(c)], bgr[std::size_t(c)], map, m.size(), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP,
+            cv::BORDER_REPLICATE);
     }
     cv::merge(bgr, m);
     cv::Mat fine(m.size(), CV_32FC3), coarse(m.rows / 2 + 1, m.cols / 2 + 1, CV_32FC1), grey;
@@ -43,7 +44,8 @@ int picture(char** a)
             for (int c = 0; c < 3; ++c) {
                 float v = std::clamp(p[c] * corner, 0.f, 1.f);
                 v = v + 0.12f * (v - 0.5f) * (1 - std::abs(2 * v - 1)); // a little more contrast in the middle
-                p[c] = 0.012f + 0.978f * v + fine.at<cv::Vec3f>(y, x)[c] + grey.at<float>(y, x) * (0.5f + v * (1 - v) * 2);
+                p[c] = 0.012f + 0.978f * v + fine.at<cv::Vec3f>(y, x)[c]
+                    + grey.at<float>(y, x) * (0.5f + v * (1 - v) * 2);
             }
         }
     cv::Mat out;

@@ -31,7 +31,10 @@ public:
     Page& operator=(const Page&) = delete;
     QPainter* operator->() { return &m_painter; }
     QPainter& painter() { return m_painter; }
-    void pen(double mm, QColor colour = Qt::black, Qt::PenStyle style = Qt::SolidLine) { m_painter.setPen(QPen(colour, mm / 10, style, Qt::RoundCap, Qt::RoundJoin)); }
+    void pen(double mm, QColor colour = Qt::black, Qt::PenStyle style = Qt::SolidLine)
+    {
+        m_painter.setPen(QPen(colour, mm / 10, style, Qt::RoundCap, Qt::RoundJoin));
+    }
     /// \param heightCm of the capitals, roughly
     void text(double x, double y, const QString& words, double heightCm = 0.3)
     {
@@ -120,10 +123,11 @@ void content(Page& page, const SheetJob& job, const Prepared& ready, const Rect&
 {
     if (job.content == SheetContent::Picture) {
         const double k = ready.photo.width() / job.project.brief.widthCm;
-        const QImage whole(reinterpret_cast<const uchar*>(ready.photo.data()), ready.photo.width(), ready.photo.height(), ready.photo.width() * 3,
-            QImage::Format_RGB888);
+        const QImage whole(reinterpret_cast<const uchar*>(ready.photo.data()), ready.photo.width(),
+            ready.photo.height(), ready.photo.width() * 3, QImage::Format_RGB888);
         const int x0 = std::max(0, int(part.x * k) - 1), y0 = std::max(0, int(part.y * k) - 1);
-        const int x1 = std::min(whole.width(), int(part.right() * k) + 2), y1 = std::min(whole.height(), int(part.bottom() * k) + 2);
+        const int x1 = std::min(whole.width(), int(part.right() * k) + 2),
+                  y1 = std::min(whole.height(), int(part.bottom() * k) + 2);
         page->drawImage(QRectF(x0 / k, y0 / k, (x1 - x0) / k, (y1 - y0) / k), whole.copy(x0, y0, x1 - x0, y1 - y0));
     }
     if (job.content == SheetContent::LineArt)
@@ -155,10 +159,13 @@ void mapPage(QPainter& painter, const SheetJob& job, const Prepared& ready)
             .arg(QString::fromStdString(job.project.sheets.paper))
             .arg(10 * plan.overlap, 0, 'f', 0),
         0.26);
-    page.text(left, top + 2.1, "Cut along the marks of the upper left sheets, lay each over its neighbour's shared strip, tape from behind.", 0.26);
+    page.text(left, top + 2.1,
+        "Cut along the marks of the upper left sheets, lay each over its neighbour's shared strip, tape from behind.",
+        0.26);
     const double room = plan.printableHeight() - 3.2;
     const double k = std::min(plan.printableWidth() / b.widthCm, room / b.heightCm);
-    const auto at = [&](const Rect& r) { return QRectF(left + r.x * k, top + 2.8 + r.y * k, r.width * k, r.height * k); };
+    const auto at
+        = [&](const Rect& r) { return QRectF(left + r.x * k, top + 2.8 + r.y * k, r.width * k, r.height * k); };
     page.pen(0.4);
     page->drawRect(at({0, 0, b.widthCm, b.heightCm}));
     for (const transfer::Stroke& s : ready.strokes) {
@@ -190,9 +197,11 @@ void tilePage(QPainter& painter, const SheetJob& job, const Prepared& ready, con
     // The strips shared with neighbours, so that it is plain where to lay one sheet on the other.
     page.pen(0.1, QColor(150, 150, 150), Qt::DashLine);
     if (tile.column + 1 < plan.columns)
-        page->drawLine(QPointF(area.right() - plan.overlap, area.top()), QPointF(area.right() - plan.overlap, area.bottom()));
+        page->drawLine(
+            QPointF(area.right() - plan.overlap, area.top()), QPointF(area.right() - plan.overlap, area.bottom()));
     if (tile.row + 1 < plan.rows)
-        page->drawLine(QPointF(area.left(), area.bottom() - plan.overlap), QPointF(area.right(), area.bottom() - plan.overlap));
+        page->drawLine(
+            QPointF(area.left(), area.bottom() - plan.overlap), QPointF(area.right(), area.bottom() - plan.overlap));
     cutMarks(page, area);
     const double foot = plan.paperHeight - plan.margin - 0.2;
     checkRuler(page, plan.margin, foot);
@@ -218,7 +227,10 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
     return guarded([&]() -> Result<Done> {
         Prepared ready{transfer::tilesOf(job.project), transfer::gridOf(job.project), {}, {}};
         if (ready.plan.tiles.size() > 2000)
-            return Error{Kind::TooLarge, "That would make " + std::to_string(ready.plan.tiles.size()) + " sheets; carry it with the grid instead.", {}};
+            return Error{Kind::TooLarge,
+                "That would make " + std::to_string(ready.plan.tiles.size())
+                    + " sheets; carry it with the grid instead.",
+                {}};
         progress.report(0.05, "drawing the lines");
         ready.strokes = transfer::lineArt(job.picture.colour, job.picture.ids, job.picture.pixelsPerCm);
         if (job.content == SheetContent::Picture)
@@ -231,19 +243,22 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
             writer.setResolution(kDpi);
             writer.setTitle(QString::fromStdString(job.project.brief.title));
             writer.setCreator("Roving Lantern");
-            writer.setPageSize(QPageSize(QSizeF(ready.plan.paperWidth, ready.plan.paperHeight) * 10, QPageSize::Millimeter, QString(), QPageSize::ExactMatch));
+            writer.setPageSize(QPageSize(QSizeF(ready.plan.paperWidth, ready.plan.paperHeight) * 10,
+                QPageSize::Millimeter, QString(), QPageSize::ExactMatch));
             writer.setPageMargins(QMarginsF(0, 0, 0, 0));
             QPainter painter;
             if (!painter.begin(&writer)) {
                 QFile::remove(beside);
-                return Error{Kind::NotWritable, "The sheets cannot be written there; choose another folder.", path.toStdString()};
+                return Error{Kind::NotWritable, "The sheets cannot be written there; choose another folder.",
+                    path.toStdString()};
             }
             mapPage(painter, job, ready);
             double done = 0;
             for (const transfer::Tile& tile : ready.plan.tiles) {
                 if (progress.cancelled())
                     break;
-                progress.report(0.2 + 0.8 * done++ / double(ready.plan.tiles.size()), "sheet " + sheetName(tile).toStdString());
+                progress.report(
+                    0.2 + 0.8 * done++ / double(ready.plan.tiles.size()), "sheet " + sheetName(tile).toStdString());
                 writer.newPage();
                 tilePage(painter, job, ready, tile);
             }
@@ -255,7 +270,8 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
         }
         QFile::remove(path);
         if (!QFile::rename(beside, path))
-            return Error{Kind::NotWritable, "The sheets cannot be written there; choose another folder.", path.toStdString()};
+            return Error{
+                Kind::NotWritable, "The sheets cannot be written there; choose another folder.", path.toStdString()};
         return Done{};
     });
 }

@@ -133,7 +133,8 @@ Result<PictureHeader> pictureHeader(Bytes bytes)
     if ((r.has(0, "II*") && r.byte(3) == 0) || (r.has(0, "MM") && r.byte(2) == 0 && r.byte(3) == 42))
         return tiff(r);
     if (r.has(0, "GIF8"))
-        return Error{Kind::Unsupported, "This is a GIF, which holds too few colours to be a reference; save it as PNG.", {}};
+        return Error{
+            Kind::Unsupported, "This is a GIF, which holds too few colours to be a reference; save it as PNG.", {}};
     return Error{Kind::Unsupported, "This is not a JPEG, PNG, TIFF or WebP picture, whatever its name says.", {}};
 }
 

@@ -145,7 +145,8 @@ Result<Blob> readFile(const std::filesystem::path& path, std::uint64_t most)
             return Error{Kind::Unsupported, name + " is not a file that can be read.", path.string()};
         const std::uintmax_t size = std::filesystem::file_size(path, error);
         if (error || size > most)
-            return Error{Kind::TooLarge, name + " is too large to be opened (" + fixed(double(size) / 1e6, 0) + " MB).", {}};
+            return Error{
+                Kind::TooLarge, name + " is too large to be opened (" + fixed(double(size) / 1e6, 0) + " MB).", {}};
         std::ifstream in(path, std::ios::binary);
         std::vector<unsigned char> bytes(size);
         if (!in || (size > 0 && !in.read(reinterpret_cast<char*>(bytes.data()), std::streamsize(size))))
@@ -166,13 +167,16 @@ Result<Done> writeFile(const std::filesystem::path& path, Bytes bytes)
             if (!out) {
                 std::error_code ignored;
                 std::filesystem::remove(beside, ignored);
-                return Error{Kind::NotWritable, "“" + path.filename().string() + "” cannot be written there; the folder may be full or protected.", {}};
+                return Error{Kind::NotWritable,
+                    "“" + path.filename().string() + "” cannot be written there; the folder may be full or protected.",
+                    {}};
             }
         }
         std::error_code error;
         std::filesystem::rename(beside, path, error);
         if (error)
-            return Error{Kind::NotWritable, "“" + path.filename().string() + "” cannot be written there.", error.message()};
+            return Error{
+                Kind::NotWritable, "“" + path.filename().string() + "” cannot be written there.", error.message()};
         return Done{};
     });
 }
@@ -185,7 +189,8 @@ Result<Mask> decodeMask(Bytes png)
             return header.error();
         if (header->width * header->height > kMostPixels || header->width == 0 || header->height == 0)
             return Error{Kind::TooLarge, "The mask is too large, or empty.", {}};
-        const cv::Mat m = cv::imdecode(cv::Mat(1, int(png.size()), CV_8UC1, const_cast<unsigned char*>(png.data())), cv::IMREAD_UNCHANGED);
+        const cv::Mat m = cv::imdecode(
+            cv::Mat(1, int(png.size()), CV_8UC1, const_cast<unsigned char*>(png.data())), cv::IMREAD_UNCHANGED);
         if (m.empty() || m.depth() != CV_8U)
             return Error{Kind::Damaged, "The mask is damaged or not 8 bits a channel.", {}};
         cv::Mat one = m;

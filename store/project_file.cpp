@@ -27,12 +27,14 @@ Error sqlError(sqlite3* db, int code, const std::string& doing)
     const std::string detail = doing + ": " + (db ? sqlite3_errmsg(db) : sqlite3_errstr(code));
     switch (code & 0xff) {
     case SQLITE_FULL:
-        return {Kind::Full, "There is no room left on the disk; the last change is not saved, everything before it is.", detail};
+        return {Kind::Full, "There is no room left on the disk; the last change is not saved, everything before it is.",
+            detail};
     case SQLITE_READONLY:
     case SQLITE_PERM:
         return {Kind::NotWritable, "This work is open for reading only; save a copy to go on.", detail};
     case SQLITE_CANTOPEN:
-        return {Kind::NotWritable, "The file cannot be opened or made there; the folder may be missing or protected.", detail};
+        return {Kind::NotWritable, "The file cannot be opened or made there; the folder may be missing or protected.",
+            detail};
     case SQLITE_BUSY:
     case SQLITE_LOCKED:
         return {Kind::NotWritable, "Another program is using this work.", detail};
@@ -76,12 +78,14 @@ public:
     std::string columnText(int at) const
     {
         const auto* t = sqlite3_column_text(m_statement, at);
-        return t ? std::string(reinterpret_cast<const char*>(t), std::size_t(sqlite3_column_bytes(m_statement, at))) : std::string();
+        return t ? std::string(reinterpret_cast<const char*>(t), std::size_t(sqlite3_column_bytes(m_statement, at)))
+                 : std::string();
     }
     std::vector<unsigned char> columnBytes(int at) const
     {
         const auto* b = static_cast<const unsigned char*>(sqlite3_column_blob(m_statement, at));
-        return b ? std::vector<unsigned char>(b, b + sqlite3_column_bytes(m_statement, at)) : std::vector<unsigned char>();
+        return b ? std::vector<unsigned char>(b, b + sqlite3_column_bytes(m_statement, at))
+                 : std::vector<unsigned char>();
     }
 
 private:
@@ -148,7 +152,8 @@ struct ProjectFile::Database {
         Statement s(db, "SELECT bytes FROM blob WHERE sha256 = ?");
         const int code = s.text(1, name).step();
         if (code != SQLITE_ROW)
-            return code == SQLITE_DONE ? Error{Kind::Damaged, "A picture of this work is missing from its file.", name} : sqlError(db, code, "blob");
+            return code == SQLITE_DONE ? Error{Kind::Damaged, "A picture of this work is missing from its file.", name}
+                                       : sqlError(db, code, "blob");
         auto bytes = std::make_shared<const std::vector<unsigned char>>(s.columnBytes(0));
         if (sha256(*bytes) != name)
             return Error{Kind::Damaged, "A picture in this work's file is damaged.", name};
@@ -205,7 +210,9 @@ struct ProjectFile::Database {
             return known.second;
         });
         if (code == SQLITE_DONE) {
-            Statement put(db, "INSERT INTO work(id, description) VALUES(1, ?) ON CONFLICT(id) DO UPDATE SET description = excluded.description");
+            Statement put(db,
+                "INSERT INTO work(id, description) VALUES(1, ?) ON CONFLICT(id) DO UPDATE SET description = "
+                "excluded.description");
             code = put.text(1, json.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace)).step();
         }
         return code == SQLITE_DONE ? Result<Done>(Done{}) : Result<Done>(sqlError(db, code, "write"));
@@ -251,7 +258,8 @@ Result<ProjectFile> ProjectFile::create(const std::filesystem::path& path, const
             if (!made)
                 return made.error();
             const auto d = made.take();
-            const std::string setup = "PRAGMA application_id = " + std::to_string(kApplicationId) + "; PRAGMA user_version = " + std::to_string(kVersion) + ";" + kSchema;
+            const std::string setup = "PRAGMA application_id = " + std::to_string(kApplicationId)
+                + "; PRAGMA user_version = " + std::to_string(kVersion) + ";" + kSchema;
             if (const int code = d->run(setup.c_str()); code != SQLITE_OK) {
                 const Error e = sqlError(d->db, code, "create");
                 std::filesystem::remove(beside, error);
@@ -286,7 +294,8 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
             return made.error();
         auto d = made.take();
         if (d->pragma("application_id") != kApplicationId)
-            return Error{Kind::Unsupported, "“" + path.filename().string() + "” is not a work of Roving Lantern, or it is damaged.", {}};
+            return Error{Kind::Unsupported,
+                "“" + path.filename().string() + "” is not a work of Roving Lantern, or it is damaged.", {}};
         const int version = d->pragma("user_version");
         std::string note;
         if (version > kVersion) {
@@ -301,11 +310,13 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
             return Error{Kind::Damaged, "This work's file is damaged; take its last backup.", check.columnText(0)};
         Statement get(d->db, "SELECT description FROM work WHERE id = 1");
         if (get.step() != SQLITE_ROW)
-            return version > kVersion ? Error{Kind::Newer, "This work was saved by a later version that this one cannot read.", {}}
-                                      : Error{Kind::Damaged, "This work's file holds no description of a work.", {}};
+            return version > kVersion
+                ? Error{Kind::Newer, "This work was saved by a later version that this one cannot read.", {}}
+                : Error{Kind::Damaged, "This work's file holds no description of a work.", {}};
         auto project = d->projectFrom(get.columnText(0));
         if (!project)
-            return version > kVersion ? Error{Kind::Newer, "This work was saved by a later version that this one cannot read.", project.error().detail}
+            return version > kVersion ? Error{Kind::Newer,
+                       "This work was saved by a later version that this one cannot read.", project.error().detail}
                                       : project.error();
         return Opened{ProjectFile(std::move(d)), project.take(), note};
     });
@@ -313,16 +324,19 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
 
 Result<Done> ProjectFile::save(const Project& project)
 {
-    return guarded([&]() -> Result<Done> { return m_database->transaction([&] { return m_database->write(project); }); });
+    return guarded(
+        [&]() -> Result<Done> { return m_database->transaction([&] { return m_database->write(project); }); });
 }
 
 Result<Done> ProjectFile::addMilestone(const std::string& name)
 {
     return guarded([&]() -> Result<Done> {
         return m_database->transaction([&]() -> Result<Done> {
-            Statement put(m_database->db, "INSERT INTO milestone(name, made, description) SELECT ?, ?, description FROM work WHERE id = 1");
+            Statement put(m_database->db,
+                "INSERT INTO milestone(name, made, description) SELECT ?, ?, description FROM work WHERE id = 1");
             const int code = put.text(1, name).text(2, nowUtc()).step();
-            return code == SQLITE_DONE ? Result<Done>(Done{}) : Result<Done>(sqlError(m_database->db, code, "milestone"));
+            return code == SQLITE_DONE ? Result<Done>(Done{})
+                                       : Result<Done>(sqlError(m_database->db, code, "milestone"));
         });
     });
 }
@@ -352,7 +366,8 @@ Result<Done> ProjectFile::setPreview(const std::vector<unsigned char>& picture)
 {
     return guarded([&]() -> Result<Done> {
         return m_database->transaction([&]() -> Result<Done> {
-            Statement put(m_database->db, "INSERT INTO preview(id, bytes) VALUES(1, ?) ON CONFLICT(id) DO UPDATE SET bytes = excluded.bytes");
+            Statement put(m_database->db,
+                "INSERT INTO preview(id, bytes) VALUES(1, ?) ON CONFLICT(id) DO UPDATE SET bytes = excluded.bytes");
             const int code = put.bytes(1, picture).step();
             return code == SQLITE_DONE ? Result<Done>(Done{}) : Result<Done>(sqlError(m_database->db, code, "preview"));
         });
@@ -373,7 +388,13 @@ std::vector<unsigned char> ProjectFile::previewOf(const std::filesystem::path& p
     return read ? *read : std::vector<unsigned char>();
 }
 
-bool ProjectFile::readOnly() const { return m_database->readOnly; }
-std::filesystem::path ProjectFile::path() const { return m_database->path; }
+bool ProjectFile::readOnly() const
+{
+    return m_database->readOnly;
+}
+std::filesystem::path ProjectFile::path() const
+{
+    return m_database->path;
+}
 
 } // namespace rl::store

@@ -4,8 +4,11 @@
 namespace rl {
 using nlohmann::json;
 
-NLOHMANN_JSON_SERIALIZE_ENUM(Form, {{Form::Puffed, "puffed"}, {Form::Ball, "ball"}, {Form::Column, "column"}, {Form::Slab, "slab"}, {Form::Card, "card"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(Material, {{Material::Matt, "matt"}, {Material::Satin, "satin"}, {Material::Wet, "wet"}, {Material::Glowing, "glowing"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Form,
+    {{Form::Puffed, "puffed"}, {Form::Ball, "ball"}, {Form::Column, "column"}, {Form::Slab, "slab"},
+        {Form::Card, "card"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Material,
+    {{Material::Matt, "matt"}, {Material::Satin, "satin"}, {Material::Wet, "wet"}, {Material::Glowing, "glowing"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "in"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec2, x, y)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec3, x, y, z)
@@ -14,7 +17,8 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Brief, title, widthCm, heightCm,
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PictureLight, azimuth, elevation, confidence)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(OutlinePoint, at, curved)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Outline, points, hole)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Element, id, name, cast, cutout, baseCm, heightM, altitudeM, mirrored, form, material, delight, ownLightSet, ownLight)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Element, id, name, cast, cutout, baseCm, heightM, altitudeM, mirrored,
+    form, material, delight, ownLightSet, ownLight)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Camera, horizonCm, eyeHeightM, fovDegrees)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Backdrop, reference, horizon)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sun, on, azimuth, elevation, diameter, kelvin, strength)
@@ -28,10 +32,12 @@ namespace rl::store {
 
 nlohmann::json toJson(const Project& p, const std::function<std::string(const Mask&)>& matteOf)
 {
-    json j{{"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera}, {"backdrop", p.backdrop}, {"lights", p.lights},
-        {"sheets", p.sheets}, {"setAside", p.setAside}, {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
+    json j{{"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera}, {"backdrop", p.backdrop},
+        {"lights", p.lights}, {"sheets", p.sheets}, {"setAside", p.setAside}, {"lastId", p.lastId},
+        {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
-        j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256}, {"credit", r.credit}, {"permission", r.permission}});
+        j["references"].push_back(
+            {{"id", r.id}, {"name", r.name}, {"sha256", r.sha256}, {"credit", r.credit}, {"permission", r.permission}});
     for (const Cutout& c : p.cutouts)
         j["cutouts"].push_back({{"id", c.id}, {"reference", c.reference}, {"pieces", c.pieces}, {"bandPx", c.bandPx},
             {"matte", c.alpha.empty() ? std::string() : matteOf(c.alpha)}});

@@ -22,9 +22,12 @@ BriefStation::BriefStation(Workbench& bench)
     , m_newName(new QLineEdit)
     , m_medium(new QComboBox)
     , m_unit(new QComboBox)
-    , m_width(numberField("canvasWidth", "cm", 1, 2000, 1, 1, tr("Width of the canvas. Every size in the plan is measured on it.")))
-    , m_height(numberField("canvasHeight", "cm", 1, 2000, 1, 1, tr("Height of the canvas. Every size in the plan is measured on it.")))
-    , m_distance(numberField("viewingDistance", "cm", 10, 5000, 0, 10, tr("Viewing distance. It decides how fine a detail can be seen and how many pixels a reference needs.")))
+    , m_width(numberField(
+          "canvasWidth", "cm", 1, 2000, 1, 1, tr("Width of the canvas. Every size in the plan is measured on it.")))
+    , m_height(numberField(
+          "canvasHeight", "cm", 1, 2000, 1, 1, tr("Height of the canvas. Every size in the plan is measured on it.")))
+    , m_distance(numberField("viewingDistance", "cm", 10, 5000, 0, 10,
+          tr("Viewing distance. It decides how fine a detail can be seen and how many pixels a reference needs.")))
     , m_cast(new CastRow)
 {
     m_title->setObjectName("title");
@@ -38,7 +41,8 @@ BriefStation::BriefStation(Workbench& bench)
     m_unit->setToolTip(tr("What lengths are shown in; the rulers follow"));
     m_newName->setObjectName("newMember");
     m_newName->setPlaceholderText(tr("who or what must appear…"));
-    m_newName->setToolTip(tr("Name a member of the cast and press Enter: everything that must appear, in the order in which it should be read"));
+    m_newName->setToolTip(tr("Name a member of the cast and press Enter: everything that must appear, in the order in "
+                             "which it should be read"));
     auto* add = new QPushButton(tr("Add to the cast"));
     add->setObjectName("addMember");
     auto* top = new QHBoxLayout;
@@ -82,7 +86,9 @@ BriefStation::BriefStation(Workbench& bench)
     });
     connect(add, &QPushButton::clicked, this, &BriefStation::addMember);
     connect(m_newName, &QLineEdit::returnPressed, this, &BriefStation::addMember);
-    connect(m_cast, &CastRow::moved, this, [this](int from, int to) { work.document.edit(tr("Change the reading order"), edits::withCastMoved(project(), from, to)); });
+    connect(m_cast, &CastRow::moved, this, [this](int from, int to) {
+        work.document.edit(tr("Change the reading order"), edits::withCastMoved(project(), from, to));
+    });
     connect(m_cast, &CastRow::removed, this, [this](int i) {
         Project p = project();
         p.brief.cast.erase(p.brief.cast.begin() + i);
@@ -163,7 +169,8 @@ void BriefStation::paintOver(QPainter& p, const Board& board)
             if (!e || e->cast != m.id)
                 continue;
             const Vec2 px = a.centre.at(id);
-            const QPointF c = board.toScreen(Vec2{px.x / work.review->picture.pixelsPerCm, px.y / work.review->picture.pixelsPerCm});
+            const QPointF c = board.toScreen(
+                Vec2{px.x / work.review->picture.pixelsPerCm, px.y / work.review->picture.pixelsPerCm});
             p.setPen(QPen(theme::kInk, 1.5));
             p.setBrush(theme::kPaper);
             p.drawEllipse(c, 13, 13);
@@ -210,7 +217,9 @@ void CastRow::paintEvent(QPaintEvent*)
     p.setRenderHint(QPainter::Antialiasing);
     if (m_members.empty()) {
         p.setPen(theme::kFaint);
-        p.drawText(rect(), Qt::AlignVCenter | Qt::TextWordWrap, tr("Nobody is in the cast yet. Name what must appear, most important first: the program then holds the picture's own order of reading against yours."));
+        p.drawText(rect(), Qt::AlignVCenter | Qt::TextWordWrap,
+            tr("Nobody is in the cast yet. Name what must appear, most important first: the program then holds the "
+               "picture's own order of reading against yours."));
         return;
     }
     for (int i = 0; i < int(m_members.size()); ++i) {
@@ -225,7 +234,8 @@ void CastRow::paintEvent(QPaintEvent*)
         p.drawText(r.adjusted(10, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, QString::number(i + 1));
         p.setPen(theme::kInk);
         p.setFont(theme::text(15, true));
-        p.drawText(r.adjusted(36, 4, -6, -4), Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, QString::fromStdString(m_members[std::size_t(i)].name));
+        p.drawText(r.adjusted(36, 4, -6, -4), Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap,
+            QString::fromStdString(m_members[std::size_t(i)].name));
     }
 }
 
@@ -257,7 +267,8 @@ void CastRow::mouseDoubleClickEvent(QMouseEvent* e)
     if (i < 0)
         return;
     bool ok = false;
-    const QString name = QInputDialog::getText(this, tr("Rename"), tr("Name in the cast:"), QLineEdit::Normal, QString::fromStdString(m_members[std::size_t(i)].name), &ok);
+    const QString name = QInputDialog::getText(this, tr("Rename"), tr("Name in the cast:"), QLineEdit::Normal,
+        QString::fromStdString(m_members[std::size_t(i)].name), &ok);
     if (ok && !name.trimmed().isEmpty())
         emit renamed(i, name.trimmed());
 }

@@ -9,10 +9,10 @@
 #include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QPointer>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
+#include <QPointer>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QSettings>
@@ -25,7 +25,10 @@ namespace rl::app {
 struct CarryStation::Job final : Progress {
     std::atomic<bool> stop = false;
     std::function<void(double, QString)> told;
-    void report(double fraction, std::string_view note) override { told(fraction, QString::fromUtf8(note.data(), qsizetype(note.size()))); }
+    void report(double fraction, std::string_view note) override
+    {
+        told(fraction, QString::fromUtf8(note.data(), qsizetype(note.size())));
+    }
     bool cancelled() const override { return stop; }
 };
 
@@ -36,7 +39,8 @@ CarryStation::CarryStation(Workbench& bench)
     , m_paper(new QComboBox)
     , m_side(new QComboBox)
     , m_grid(new QCheckBox(tr("with the squared grid")))
-    , m_overlap(numberField("overlap", "mm", 0, 50, 0, 1, tr("What neighbouring sheets share. Printers drift by a millimetre or two.")))
+    , m_overlap(numberField(
+          "overlap", "mm", 0, 50, 0, 1, tr("What neighbouring sheets share. Printers drift by a millimetre or two.")))
     , m_says(new QLabel)
     , m_write(new QPushButton(tr("Write the sheets…")))
     , m_cancel(new QPushButton(tr("Stop")))
@@ -53,7 +57,8 @@ CarryStation::CarryStation(Workbench& bench)
     m_grid->setToolTip(tr("Prints the squares over the sheets too, so that they can be laid on a squared canvas"));
     m_write->setObjectName("writeSheets");
     m_write->setProperty("main", true);
-    m_write->setToolTip(tr("Writes a PDF at 1:1 with overlap, cut marks, a map of the sheets and a 10 cm ruler on each"));
+    m_write->setToolTip(
+        tr("Writes a PDF at 1:1 with overlap, cut marks, a map of the sheets and a 10 cm ruler on each"));
     m_says->setWordWrap(true);
     m_bar->setRange(0, 100);
     m_bar->hide();
@@ -79,9 +84,13 @@ CarryStation::CarryStation(Workbench& bench)
         if (!(s == project().sheets))
             work.document.edit(what, edits::withSheets(project(), s));
     };
-    connect(m_paper, &QComboBox::activated, this, [=, this] { edit(tr("Choose the paper"), [&](Sheets& s) { s.paper = m_paper->currentText().toStdString(); }); });
-    connect(m_overlap, &QDoubleSpinBox::valueChanged, this, [=, this](double v) { edit(tr("Set the shared strip"), [&](Sheets& s) { s.overlapCm = v / 10; }); });
-    connect(m_side, &QComboBox::activated, this, [=, this] { edit(tr("Choose the squares"), [&](Sheets& s) { s.gridCm = m_side->currentData().toDouble(); }); });
+    connect(m_paper, &QComboBox::activated, this, [=, this] {
+        edit(tr("Choose the paper"), [&](Sheets& s) { s.paper = m_paper->currentText().toStdString(); });
+    });
+    connect(m_overlap, &QDoubleSpinBox::valueChanged, this,
+        [=, this](double v) { edit(tr("Set the shared strip"), [&](Sheets& s) { s.overlapCm = v / 10; }); });
+    connect(m_side, &QComboBox::activated, this,
+        [=, this] { edit(tr("Choose the squares"), [&](Sheets& s) { s.gridCm = m_side->currentData().toDouble(); }); });
     connect(m_what, &QComboBox::activated, this, [this] { emit work.heldChanged(); });
     connect(m_grid, &QCheckBox::clicked, this, [this] { emit work.heldChanged(); });
     connect(m_write, &QPushButton::clicked, this, &CarryStation::chooseFile);
@@ -101,7 +110,8 @@ void CarryStation::chooseFile()
 {
     QSettings settings;
     const QString folder = settings.value("lastSheetFolder", QDir::homePath()).toString();
-    const QString path = QFileDialog::getSaveFileName(m_bench, tr("Write the sheets"), folder + "/" + tr("sheets.pdf"), tr("PDF (*.pdf)"));
+    const QString path = QFileDialog::getSaveFileName(
+        m_bench, tr("Write the sheets"), folder + "/" + tr("sheets.pdf"), tr("PDF (*.pdf)"));
     if (path.isEmpty())
         return;
     settings.setValue("lastSheetFolder", QFileInfo(path).absolutePath());
@@ -140,7 +150,9 @@ void CarryStation::writeTo(const QString& path)
         m_cancel->hide();
         m_write->setEnabled(true);
         const QString problem = watcher->result();
-        emit work.notice(problem.isEmpty() ? tr("The sheets are in %1. Print them at 100 % and measure the ruler on each.").arg(path) : problem);
+        emit work.notice(problem.isEmpty()
+                ? tr("The sheets are in %1. Print them at 100 % and measure the ruler on each.").arg(path)
+                : problem);
         emit written(problem.isEmpty());
     });
     watcher->setFuture(QtConcurrent::run([sheets, width, path, job = m_job, &cache = work.light.surfaces()]() mutable {
@@ -166,7 +178,8 @@ void CarryStation::refresh()
     const bool inch = p.brief.unit == LengthUnit::Inch;
     const double chosen = transfer::chosenSideCm(p.brief.widthCm, p.brief.heightCm, p.brief.unit);
     m_side->addItem(inch ? tr("chosen: %1 in").arg(chosen / 2.54) : tr("chosen: %1 cm").arg(chosen), 0.0);
-    for (const double s : inch ? std::vector<double>{1.27, 2.54, 5.08, 10.16} : std::vector<double>{1, 2, 2.5, 5, 10, 20})
+    for (const double s :
+        inch ? std::vector<double>{1.27, 2.54, 5.08, 10.16} : std::vector<double>{1, 2, 2.5, 5, 10, 20})
         m_side->addItem(inch ? tr("%1 in").arg(s / 2.54) : tr("%1 cm").arg(s), s);
     m_side->setCurrentIndex(std::max(0, m_side->findData(p.sheets.gridCm)));
     if (work.lit && m_linesFrom != work.lit.get() && m_bench->isVisible()) {
@@ -178,11 +191,13 @@ void CarryStation::refresh()
             watcher->deleteLater();
             emit work.heldChanged();
         });
-        watcher->setFuture(QtConcurrent::run([lit] { return transfer::lineArt(lit->picture.colour, lit->picture.ids, lit->picture.pixelsPerCm); }));
+        watcher->setFuture(QtConcurrent::run(
+            [lit] { return transfer::lineArt(lit->picture.colour, lit->picture.ids, lit->picture.pixelsPerCm); }));
     }
     const auto plan = transfer::tilesOf(p);
     const auto grid = transfer::gridOf(p);
-    m_says->setText(tr("%1 sheets of %2 in %3 columns and %4 rows, and a map of them. Grid: %5 × %6 squares of %7 cm; along the upper edge mark every %7 cm from the left, down the side every %7 cm from the top.")
+    m_says->setText(tr("%1 sheets of %2 in %3 columns and %4 rows, and a map of them. Grid: %5 × %6 squares of %7 cm; "
+                       "along the upper edge mark every %7 cm from the left, down the side every %7 cm from the top.")
                         .arg(plan.tiles.size())
                         .arg(QString::fromStdString(p.sheets.paper))
                         .arg(plan.columns)
@@ -223,7 +238,8 @@ void CarryStation::paintOver(QPainter& p, const Board& board)
             p.drawLine(board.toScreen(Vec2{0, y}), board.toScreen(Vec2{grid.xs.back(), y}));
         p.setPen(QColor(50, 65, 95));
         for (int c = 0; c < grid.columns; ++c)
-            p.drawText(board.toScreen(Vec2{grid.xs[std::size_t(c)], 0}) + QPointF(4, 13), QString::fromStdString(grid.column(c)));
+            p.drawText(board.toScreen(Vec2{grid.xs[std::size_t(c)], 0}) + QPointF(4, 13),
+                QString::fromStdString(grid.column(c)));
         for (int r = 1; r < grid.rows; ++r)
             p.drawText(board.toScreen(Vec2{0, grid.ys[std::size_t(r)]}) + QPointF(4, 13), QString::number(r + 1));
     }

@@ -35,8 +35,10 @@ CutStation::CutStation(Workbench& bench)
     , m_says(new QLabel)
     , m_curved(new QCheckBox(tr("curved (C)")))
     , m_hole(new QCheckBox(tr("a hole (H)")))
-    , m_band(numberField("band", "px", 1, 60, 0, 1, tr("Width of the uncertain band. Wider for hair and out-of-focus edges, narrow for crisp ones.")))
-    , m_pull(numberField("pull", "px", 0, 60, 0, 1, tr("How far the thread may be pulled onto the picture's own edge. 0 takes it as drawn.")))
+    , m_band(numberField("band", "px", 1, 60, 0, 1,
+          tr("Width of the uncertain band. Wider for hair and out-of-focus edges, narrow for crisp ones.")))
+    , m_pull(numberField("pull", "px", 0, 60, 0, 1,
+          tr("How far the thread may be pulled onto the picture's own edge. 0 takes it as drawn.")))
     , m_name(new QLineEdit)
     , m_cut(new QPushButton(tr("Cut it out (Enter)")))
     , m_stand(new QPushButton(tr("Stand it in the scene")))
@@ -194,9 +196,12 @@ void CutStation::say()
     else if (cutting())
         m_says->setText(tr("Following the edge…"));
     else if (!m_open.points.empty())
-        m_says->setText(tr("%1 points. Click on towards the start; double-click or Enter closes the thread, Backspace takes a point back, Esc drops it.").arg(m_open.points.size()));
+        m_says->setText(tr("%1 points. Click on towards the start; double-click or Enter closes the thread, Backspace "
+                           "takes a point back, Esc drops it.")
+                            .arg(m_open.points.size()));
     else if (!c || c->alpha.empty())
-        m_says->setText(tr("Click around the element, roughly along its edge: the thread is pulled onto it. Close with a double-click or Enter."));
+        m_says->setText(tr("Click around the element, roughly along its edge: the thread is pulled onto it. Close with "
+                           "a double-click or Enter."));
     else {
         if (m_judged != c->alpha.identity()) {
             m_judged = c->alpha.identity();
@@ -204,10 +209,12 @@ void CutStation::say()
         }
         const auto& q = m_quality;
         const double k = pxPerCm();
-        m_says->setText(tr("Cut out. Edge: %1 px wide%2, jaggedness %3 %. Drag a point to correct it, click between two to add one, Delete takes the held one away; then cut again.")
-                            .arg(q.transitionPx, 0, 'f', 1)
-                            .arg(k > 0 ? tr(" (%1 mm on the canvas)").arg(10 * q.transitionPx / k, 0, 'f', 2) : QString())
-                            .arg(q.jaggedness, 0, 'f', 1));
+        m_says->setText(
+            tr("Cut out. Edge: %1 px wide%2, jaggedness %3 %. Drag a point to correct it, click between two to add "
+               "one, Delete takes the held one away; then cut again.")
+                .arg(q.transitionPx, 0, 'f', 1)
+                .arg(k > 0 ? tr(" (%1 mm on the canvas)").arg(10 * q.transitionPx / k, 0, 'f', 2) : QString())
+                .arg(q.jaggedness, 0, 'f', 1));
     }
 }
 
@@ -225,7 +232,8 @@ void CutStation::paintOver(QPainter& p, const Board& board)
             for (const OutlinePoint& v : o.points)
                 line << board.toScreen(v.at);
         p.setBrush(Qt::NoBrush);
-        for (const auto& pen : {QPen(QColor(255, 255, 255, 210), 3.4), QPen(held ? theme::kAccent : theme::kDark, 1.6)}) {
+        for (const auto& pen :
+            {QPen(QColor(255, 255, 255, 210), 3.4), QPen(held ? theme::kAccent : theme::kDark, 1.6)}) {
             p.setPen(pen);
             closed ? p.drawPolygon(line) : p.drawPolyline(line);
         }
@@ -279,7 +287,8 @@ bool CutStation::press(Vec2 at, Qt::KeyboardModifiers, const Board& board)
         }
     }
     m_heldPiece = m_heldPoint = -1;
-    if (m_open.points.size() >= 3 && ((m_open.points.front().at - at).length() < near || (m_open.points.back().at - at).length() < near / 2)) {
+    if (m_open.points.size() >= 3
+        && ((m_open.points.front().at - at).length() < near || (m_open.points.back().at - at).length() < near / 2)) {
         closeLine();
         return true;
     }
@@ -294,7 +303,10 @@ void CutStation::move(Vec2 at, Qt::KeyboardModifiers, const Board&)
         m_pieces[std::size_t(m_heldPiece)].points[std::size_t(m_heldPoint)].at = at;
 }
 
-void CutStation::release(Vec2, const Board&) { say(); }
+void CutStation::release(Vec2, const Board&)
+{
+    say();
+}
 
 bool CutStation::key(QKeyEvent* e)
 {
@@ -397,13 +409,15 @@ void CutStation::stand()
     for (const CastMember& m : project().brief.cast)
         if (QString::fromStdString(m.name).compare(QString::fromStdString(e.name), Qt::CaseInsensitive) == 0)
             e.cast = m.id;
-    e.baseCm = {project().brief.widthCm / 2, project().camera.horizonCm + 0.6 * (project().brief.heightCm - project().camera.horizonCm)};
+    e.baseCm = {project().brief.widthCm / 2,
+        project().camera.horizonCm + 0.6 * (project().brief.heightCm - project().camera.horizonCm)};
     e.heightM = 1.7;
     Project after = edits::withElement(project(), e);
     const int id = after.elements.back().id;
     work.document.edit(tr("Stand it in the scene"), std::move(after));
     work.holdElement(id);
-    emit work.notice(tr("“%1” now stands in the scene, 1.7 m tall. Give it its true height on the Stage (Alt+4).").arg(QString::fromStdString(e.name)));
+    emit work.notice(tr("“%1” now stands in the scene, 1.7 m tall. Give it its true height on the Stage (Alt+4).")
+                         .arg(QString::fromStdString(e.name)));
 }
 
 } // namespace rl::app

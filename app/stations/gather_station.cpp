@@ -5,14 +5,14 @@
 #include <QBuffer>
 #include <QClipboard>
 #include <QComboBox>
+#include <QDateTime>
 #include <QDir>
 #include <QDoubleSpinBox>
-#include <QDateTime>
 #include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QKeyEvent>
+#include <QLabel>
 #include <QLineEdit>
 #include <QMimeData>
 #include <QPainter>
@@ -33,7 +33,8 @@ GatherStation::GatherStation(Workbench& bench)
     , m_backdrop(new QPushButton(tr("Use as the backdrop")))
     , m_cut(new QPushButton(tr("Cut something out of it")))
     , m_away(new QPushButton(tr("Take it off the wall")))
-    , m_horizon(numberField("backdropHorizon", "%", 2, 98, 1, 0.5, tr("Where the horizon lies in the backdrop, from its top. It is laid on the horizon of your stage.")))
+    , m_horizon(numberField("backdropHorizon", "%", 2, 98, 1, 0.5,
+          tr("Where the horizon lies in the backdrop, from its top. It is laid on the horizon of your stage.")))
 {
     auto* scroll = new QScrollArea;
     scroll->setWidget(m_wall);
@@ -46,7 +47,8 @@ GatherStation::GatherStation(Workbench& bench)
     auto* pasteButton = new QPushButton(tr("Paste"));
     m_cut->setObjectName("cutFrom");
     m_backdrop->setObjectName("useBackdrop");
-    m_backdrop->setToolTip(tr("Lays it behind the scene, its horizon on yours; sky and ground light are taken from it"));
+    m_backdrop->setToolTip(
+        tr("Lays it behind the scene, its horizon on yours; sky and ground light are taken from it"));
     m_credit->setObjectName("credit");
     m_credit->setPlaceholderText(tr("who made it"));
     m_credit->setToolTip(tr("Who made the picture: it goes on the finished record"));
@@ -101,7 +103,8 @@ GatherStation::GatherStation(Workbench& bench)
 void GatherStation::chooseFiles()
 {
     QSettings settings;
-    const QStringList files = QFileDialog::getOpenFileNames(m_centre, tr("Bring in pictures"), settings.value("lastPictureFolder", QDir::homePath()).toString(),
+    const QStringList files = QFileDialog::getOpenFileNames(m_centre, tr("Bring in pictures"),
+        settings.value("lastPictureFolder", QDir::homePath()).toString(),
         tr("Pictures (*.jpg *.jpeg *.png *.tif *.tiff *.webp);;All files (*)"));
     if (files.isEmpty())
         return;
@@ -148,11 +151,14 @@ void GatherStation::refresh()
     for (const Reference& r : p.references) {
         QImage& small = m_small[r.pixels.identity()];
         if (small.isNull()) {
-            const QImage whole(reinterpret_cast<const uchar*>(r.pixels.data()), r.pixels.width(), r.pixels.height(), r.pixels.width() * 3, QImage::Format_RGB888);
-            small = whole.scaled(520, 300, Qt::KeepAspectRatio, Qt::FastTransformation).scaled(420, 260, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+            const QImage whole(reinterpret_cast<const uchar*>(r.pixels.data()), r.pixels.width(), r.pixels.height(),
+                r.pixels.width() * 3, QImage::Format_RGB888);
+            small = whole.scaled(520, 300, Qt::KeepAspectRatio, Qt::FastTransformation)
+                        .scaled(420, 260, Qt::KeepAspectRatio, Qt::SmoothTransformation);
         }
         keep[r.pixels.identity()] = small;
-        ReferenceWall::Picture w{r.id, small, QString::fromStdString(r.name), QString::fromStdString(r.credit), {r.pixels.width(), r.pixels.height()}, p.backdrop.reference == r.id, false, 0, 0};
+        ReferenceWall::Picture w{r.id, small, QString::fromStdString(r.name), QString::fromStdString(r.credit),
+            {r.pixels.width(), r.pixels.height()}, p.backdrop.reference == r.id, false, 0, 0};
         for (const Element& e : p.elements) {
             const Cutout* c = p.cutout(e.cutout);
             // Measured on a worker with the first picture; only read here.
@@ -180,7 +186,11 @@ void GatherStation::refresh()
         m_about->setText(tr("The wall is empty. Bring in the photographs and mock-ups you want to paint from."));
         return;
     }
-    m_about->setText(QString("<b>%1</b> · %2 × %3 px%4").arg(QString::fromStdString(r->name)).arg(r->pixels.width()).arg(r->pixels.height()).arg(p.backdrop.reference == r->id ? tr(" · the backdrop") : QString()));
+    m_about->setText(QString("<b>%1</b> · %2 × %3 px%4")
+                         .arg(QString::fromStdString(r->name))
+                         .arg(r->pixels.width())
+                         .arg(r->pixels.height())
+                         .arg(p.backdrop.reference == r->id ? tr(" · the backdrop") : QString()));
     if (!m_credit->hasFocus())
         m_credit->setText(QString::fromStdString(r->credit));
     const QSignalBlocker quiet(m_permission);
@@ -193,7 +203,8 @@ ReferenceWall::ReferenceWall()
     setAcceptDrops(true);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Reference wall"));
-    setToolTip(tr("Your references. Click one to work with it, double-click to cut something out of it, drop files to bring more."));
+    setToolTip(tr("Your references. Click one to work with it, double-click to cut something out of it, drop files to "
+                  "bring more."));
 }
 
 void ReferenceWall::show(std::vector<Picture> pictures, int held)
@@ -211,7 +222,8 @@ void ReferenceWall::hang()
     int x = 22, y = 22;
     constexpr int kHeight = 190;
     for (const Picture& p : m_pictures) {
-        const int w = std::clamp(p.small.isNull() ? kHeight : p.small.width() * kHeight / std::max(1, p.small.height()), 90, 330);
+        const int w = std::clamp(
+            p.small.isNull() ? kHeight : p.small.width() * kHeight / std::max(1, p.small.height()), 90, 330);
         if (x > 22 && x + w > width() - 20)
             x = 22, y += kHeight + 62;
         m_places.push_back({x, y, w, kHeight});
@@ -220,9 +232,18 @@ void ReferenceWall::hang()
     setMinimumHeight(y + kHeight + 60);
 }
 
-QSize ReferenceWall::sizeHint() const { return {800, 500}; }
-QRect ReferenceWall::pictureRect(int i) const { return i < int(m_places.size()) ? m_places[std::size_t(i)] : QRect(); }
-void ReferenceWall::resizeEvent(QResizeEvent*) { hang(); }
+QSize ReferenceWall::sizeHint() const
+{
+    return {800, 500};
+}
+QRect ReferenceWall::pictureRect(int i) const
+{
+    return i < int(m_places.size()) ? m_places[std::size_t(i)] : QRect();
+}
+void ReferenceWall::resizeEvent(QResizeEvent*)
+{
+    hang();
+}
 
 void ReferenceWall::paintEvent(QPaintEvent*)
 {
@@ -233,7 +254,8 @@ void ReferenceWall::paintEvent(QPaintEvent*)
     if (m_pictures.empty()) {
         p.setPen(theme::kInk);
         p.setFont(theme::heading(24));
-        p.drawText(rect().adjusted(40, 60, -40, 0), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, tr("An empty wall. Drop pictures here, or bring them in below."));
+        p.drawText(rect().adjusted(40, 60, -40, 0), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,
+            tr("An empty wall. Drop pictures here, or bring them in below."));
     }
     for (std::size_t i = 0; i < m_places.size(); ++i) {
         const Picture& w = m_pictures[i];
@@ -246,11 +268,17 @@ void ReferenceWall::paintEvent(QPaintEvent*)
         p.drawRect(QRectF(r).adjusted(-1, -1, 1, 1));
         p.setPen(theme::kInk);
         p.setFont(theme::text(13.5, true));
-        p.drawText(QRect(r.left(), r.bottom() + 6, r.width(), 18), Qt::AlignLeft, p.fontMetrics().elidedText(w.name + (w.backdrop ? tr(" (backdrop)") : QString()), Qt::ElideRight, r.width()));
+        p.drawText(QRect(r.left(), r.bottom() + 6, r.width(), 18), Qt::AlignLeft,
+            p.fontMetrics().elidedText(
+                w.name + (w.backdrop ? tr(" (backdrop)") : QString()), Qt::ElideRight, r.width()));
         p.setFont(theme::text(12));
         p.setPen(theme::kFaint);
         p.drawText(QRect(r.left(), r.bottom() + 24, r.width(), 16), Qt::AlignLeft,
-            p.fontMetrics().elidedText(QString("%1 × %2 px · %3").arg(w.pixels.width()).arg(w.pixels.height()).arg(w.credit.isEmpty() ? tr("no credit yet") : w.credit), Qt::ElideRight, r.width()));
+            p.fontMetrics().elidedText(QString("%1 × %2 px · %3")
+                                           .arg(w.pixels.width())
+                                           .arg(w.pixels.height())
+                                           .arg(w.credit.isEmpty() ? tr("no credit yet") : w.credit),
+                Qt::ElideRight, r.width()));
         if (!w.measured)
             continue;
         // A small compass of the measured light; no needle when it was lit flat.
@@ -288,7 +316,9 @@ void ReferenceWall::mouseDoubleClickEvent(QMouseEvent* e)
 }
 void ReferenceWall::keyPressEvent(QKeyEvent* e)
 {
-    const int step = e->key() == Qt::Key_Right || e->key() == Qt::Key_Down ? 1 : e->key() == Qt::Key_Left || e->key() == Qt::Key_Up ? -1 : 0;
+    const int step = e->key() == Qt::Key_Right || e->key() == Qt::Key_Down ? 1
+        : e->key() == Qt::Key_Left || e->key() == Qt::Key_Up               ? -1
+                                                                           : 0;
     if (!step) {
         QWidget::keyPressEvent(e);
         return;

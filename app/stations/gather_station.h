@@ -65,7 +65,7 @@ private:
     QWidget *m_bench, *m_centre;
     ReferenceWall* m_wall;
     QLabel* m_about;
-    QLineEdit *m_credit;
+    QLineEdit* m_credit;
     QComboBox* m_permission;
     QPushButton *m_backdrop, *m_cut, *m_away;
     QDoubleSpinBox* m_horizon;

@@ -25,16 +25,26 @@ LightStation::LightStation(Workbench& bench)
     , m_material(new QComboBox)
     , m_sunOn(new QCheckBox(tr("Sun")))
     , m_lanternOn(new QCheckBox(tr("burns")))
-    , m_sunWarmth(numberField("sunWarmth", "K", 1000, 15000, 0, 100, tr("Colour temperature of the sun. 2000 K red at the horizon, 5500 K by day, 9000 K cold.")))
-    , m_sunStrength(numberField("sunStrength", "×", 0, 20, 2, 0.05, tr("Strength of the sun. 1 is full key light on a white card facing it.")))
-    , m_sunSize(numberField("sunSize", QString(QChar(0xb0)), 0.1, 60, 1, 0.5, tr("How wide the sun is. 0.5 degrees in clear air; wider gives softer shadows.")))
-    , m_warmth(numberField("lanternWarmth", "K", 1000, 15000, 0, 100, tr("Colour temperature of the lantern. A flame is near 1900 K, a bulb 2700 K.")))
-    , m_strength(numberField("lanternStrength", "×", 0, 100, 2, 0.05, tr("Strength of the lantern at two metres and a bit. 1 is full key light there.")))
-    , m_haze(numberField("haze", "m", 0, 100000, 0, 10, tr("Distance at which the air halves contrast. 0 is perfectly clear.")))
-    , m_sky(numberField("sky", "×", 0, 10, 2, 0.05, tr("How much sky light fills the shade. 1 is as the backdrop has it.")))
-    , m_wet(numberField("wet", "%", 0, 100, 0, 5, tr("How wet the ground is. Wet ground mirrors what stands on it and draws lights towards you.")))
-    , m_exposure(numberField("exposure", "stops", -8, 8, 2, 0.25, tr("Exposure of the whole picture. One stop doubles the light.")))
-    , m_delight(numberField("delight", "%", 0, 100, 0, 5, tr("How much of the photograph's own light is taken off this element. 0 is as photographed.")))
+    , m_sunWarmth(numberField("sunWarmth", "K", 1000, 15000, 0, 100,
+          tr("Colour temperature of the sun. 2000 K red at the horizon, 5500 K by day, 9000 K cold.")))
+    , m_sunStrength(numberField("sunStrength", "×", 0, 20, 2, 0.05,
+          tr("Strength of the sun. 1 is full key light on a white card facing it.")))
+    , m_sunSize(numberField("sunSize", QString(QChar(0xb0)), 0.1, 60, 1, 0.5,
+          tr("How wide the sun is. 0.5 degrees in clear air; wider gives softer shadows.")))
+    , m_warmth(numberField("lanternWarmth", "K", 1000, 15000, 0, 100,
+          tr("Colour temperature of the lantern. A flame is near 1900 K, a bulb 2700 K.")))
+    , m_strength(numberField("lanternStrength", "×", 0, 100, 2, 0.05,
+          tr("Strength of the lantern at two metres and a bit. 1 is full key light there.")))
+    , m_haze(numberField(
+          "haze", "m", 0, 100000, 0, 10, tr("Distance at which the air halves contrast. 0 is perfectly clear.")))
+    , m_sky(numberField(
+          "sky", "×", 0, 10, 2, 0.05, tr("How much sky light fills the shade. 1 is as the backdrop has it.")))
+    , m_wet(numberField("wet", "%", 0, 100, 0, 5,
+          tr("How wet the ground is. Wet ground mirrors what stands on it and draws lights towards you.")))
+    , m_exposure(numberField(
+          "exposure", "stops", -8, 8, 2, 0.25, tr("Exposure of the whole picture. One stop doubles the light.")))
+    , m_delight(numberField("delight", "%", 0, 100, 0, 5,
+          tr("How much of the photograph's own light is taken off this element. 0 is as photographed.")))
     , m_log(new QLabel)
     , m_douse(new QPushButton(tr("Douse")))
 {
@@ -91,18 +101,30 @@ LightStation::LightStation(Workbench& bench)
     layout->addWidget(m_side, 3);
     layout->addLayout(element, 2);
 
-    connect(m_sunOn, &QCheckBox::clicked, this, [this](bool on) { editSun(on ? tr("Light the sun") : tr("Put the sun out"), [&](Sun& s) { s.on = on; }); });
-    connect(m_sunWarmth, &QDoubleSpinBox::valueChanged, this, [this](double v) { editSun(tr("Colour the sun"), [&](Sun& s) { s.kelvin = v; }); });
-    connect(m_sunStrength, &QDoubleSpinBox::valueChanged, this, [this](double v) { editSun(tr("Set the sun's strength"), [&](Sun& s) { s.strength = v; }); });
-    connect(m_sunSize, &QDoubleSpinBox::valueChanged, this, [this](double v) { editSun(tr("Set the sun's width"), [&](Sun& s) { s.diameter = v; }); });
+    connect(m_sunOn, &QCheckBox::clicked, this,
+        [this](bool on) { editSun(on ? tr("Light the sun") : tr("Put the sun out"), [&](Sun& s) { s.on = on; }); });
+    connect(m_sunWarmth, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editSun(tr("Colour the sun"), [&](Sun& s) { s.kelvin = v; }); });
+    connect(m_sunStrength, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editSun(tr("Set the sun's strength"), [&](Sun& s) { s.strength = v; }); });
+    connect(m_sunSize, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editSun(tr("Set the sun's width"), [&](Sun& s) { s.diameter = v; }); });
     connect(m_which, &QComboBox::activated, &work, [this] { work.holdLantern(m_which->currentData().toInt()); });
-    connect(m_warmth, &QDoubleSpinBox::valueChanged, this, [this](double v) { editLantern(tr("Colour the lantern"), [&](Lantern& l) { l.kelvin = v; }); });
-    connect(m_strength, &QDoubleSpinBox::valueChanged, this, [this](double v) { editLantern(tr("Set the lantern's strength"), [&](Lantern& l) { l.strength = v; }); });
-    connect(m_lanternOn, &QCheckBox::clicked, this, [this](bool on) { editLantern(on ? tr("Light the lantern") : tr("Put the lantern out"), [&](Lantern& l) { l.on = on; }); });
-    connect(m_haze, &QDoubleSpinBox::valueChanged, this, [this](double v) { editAir(tr("Set the haze"), [&](Air& a) { a.halfContrastM = v; }); });
-    connect(m_sky, &QDoubleSpinBox::valueChanged, this, [this](double v) { editAir(tr("Set the sky's fill"), [&](Air& a) { a.skyStrength = v; }); });
-    connect(m_wet, &QDoubleSpinBox::valueChanged, this, [this](double v) { editAir(tr("Wet the ground"), [&](Air& a) { a.wetness = v / 100; }); });
-    connect(m_exposure, &QDoubleSpinBox::valueChanged, this, [this](double v) { editAir(tr("Set the exposure"), [&](Air& a) { a.exposureStops = v; }); });
+    connect(m_warmth, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editLantern(tr("Colour the lantern"), [&](Lantern& l) { l.kelvin = v; }); });
+    connect(m_strength, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editLantern(tr("Set the lantern's strength"), [&](Lantern& l) { l.strength = v; }); });
+    connect(m_lanternOn, &QCheckBox::clicked, this, [this](bool on) {
+        editLantern(on ? tr("Light the lantern") : tr("Put the lantern out"), [&](Lantern& l) { l.on = on; });
+    });
+    connect(m_haze, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editAir(tr("Set the haze"), [&](Air& a) { a.halfContrastM = v; }); });
+    connect(m_sky, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editAir(tr("Set the sky's fill"), [&](Air& a) { a.skyStrength = v; }); });
+    connect(m_wet, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editAir(tr("Wet the ground"), [&](Air& a) { a.wetness = v / 100; }); });
+    connect(m_exposure, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editAir(tr("Set the exposure"), [&](Air& a) { a.exposureStops = v; }); });
     const auto editElement = [this](const QString& what, auto change) {
         const Element* held = work.heldElement();
         if (!held)
@@ -111,19 +133,27 @@ LightStation::LightStation(Workbench& bench)
         change(e);
         work.document.edit(what, edits::withElement(project(), e));
     };
-    connect(m_form, &QComboBox::activated, this, [=, this](int i) { editElement(tr("Choose its form"), [&](Element& e) { e.form = Form(i); }); });
-    connect(m_material, &QComboBox::activated, this, [=, this](int i) { editElement(tr("Choose its surface"), [&](Element& e) { e.material = Material(i); }); });
-    connect(m_delight, &QDoubleSpinBox::valueChanged, this, [=, this](double v) { editElement(tr("Take its own light off"), [&](Element& e) { e.delight = v / 100; }); });
+    connect(m_form, &QComboBox::activated, this,
+        [=, this](int i) { editElement(tr("Choose its form"), [&](Element& e) { e.form = Form(i); }); });
+    connect(m_material, &QComboBox::activated, this,
+        [=, this](int i) { editElement(tr("Choose its surface"), [&](Element& e) { e.material = Material(i); }); });
+    connect(m_delight, &QDoubleSpinBox::valueChanged, this,
+        [=, this](double v) { editElement(tr("Take its own light off"), [&](Element& e) { e.delight = v / 100; }); });
     connect(add, &QPushButton::clicked, this, &LightStation::addLantern);
-    connect(m_douse, &QPushButton::clicked, this, [this] { work.document.edit(tr("Douse a lantern"), edits::withoutLantern(project(), work.lantern())); });
+    connect(m_douse, &QPushButton::clicked, this,
+        [this] { work.document.edit(tr("Douse a lantern"), edits::withoutLantern(project(), work.lantern())); });
     for (GroundPlan* plan : {m_above, m_side}) {
         connect(plan, &GroundPlan::lanternHeld, &work, [this](int id) { work.holdLantern(id); });
         connect(plan, &GroundPlan::elementHeld, &work, [this](int id) { work.holdElement(id); });
         connect(plan, &GroundPlan::lanternMoved, this, [this](int id, Vec3 to, int gesture) {
             work.holdLantern(id);
-            editLantern(tr("Carry the lantern"), [&](Lantern& l) { l.position = to; }, gesture);
+            editLantern(
+                tr("Carry the lantern"), [&](Lantern& l) { l.position = to; }, gesture);
         });
-        connect(plan, &GroundPlan::sunMoved, this, [this](double az, double el, int gesture) { editSun(tr("Carry the sun"), [&](Sun& s) { s.azimuth = az, s.elevation = el; }, gesture); });
+        connect(plan, &GroundPlan::sunMoved, this, [this](double az, double el, int gesture) {
+            editSun(
+                tr("Carry the sun"), [&](Sun& s) { s.azimuth = az, s.elevation = el; }, gesture);
+        });
         connect(plan, &GroundPlan::released, this, [this] { work.document.finishGesture(); });
     }
 }
@@ -158,7 +188,12 @@ void LightStation::addLantern()
     l.name = tr("Lantern %1").arg(project().lights.lanterns.size() + 1).toStdString();
     l.kelvin = 2300;
     l.strength = 0.6;
-    l.position = {0.6, 2.0, std::max(3.0, 0.8 * (project().elements.empty() ? 8.0 : stage::groundDistance(stage::eyeOf(project()), project().elements.back().baseCm.y)))};
+    l.position = {0.6, 2.0,
+        std::max(3.0,
+            0.8
+                * (project().elements.empty()
+                        ? 8.0
+                        : stage::groundDistance(stage::eyeOf(project()), project().elements.back().baseCm.y)))};
     if (!std::isfinite(l.position.z))
         l.position.z = 8;
     Project after = edits::withLantern(project(), l);
@@ -177,13 +212,20 @@ void LightStation::say()
         double most = 0;
         for (const Element& e : project().elements) {
             const Cutout* c = project().cutout(e.cutout);
-            const auto place = c ? stage::placementOf(project(), e, work.light.surfaces().shape(*c)) : stage::Placement{};
+            const auto place
+                = c ? stage::placementOf(project(), e, work.light.surfaces().shape(*c)) : stage::Placement{};
             if (!place.visible)
                 continue;
-            const Vec3 middle = stage::atDistance(stage::eyeOf(project()), place.canvas.centre(), place.distance), to = l->position - middle;
-            const double level = l->strength * light::lanternIrradiance(*l, middle, to * (1 / std::max(1e-6, to.length())));
+            const Vec3 middle = stage::atDistance(stage::eyeOf(project()), place.canvas.centre(), place.distance),
+                       to = l->position - middle;
+            const double level
+                = l->strength * light::lanternIrradiance(*l, middle, to * (1 / std::max(1e-6, to.length())));
             if (level > most)
-                most = level, reached = tr("reaches %1 first, %2 m off, at %3 × key").arg(QString::fromStdString(e.name)).arg(to.length(), 0, 'f', 1).arg(level, 0, 'f', 2);
+                most = level,
+                reached = tr("reaches %1 first, %2 m off, at %3 × key")
+                              .arg(QString::fromStdString(e.name))
+                              .arg(to.length(), 0, 'f', 1)
+                              .arg(level, 0, 'f', 2);
         }
         words = tr("%1: %2 m %3, %4 m high, %5 m away; %6.")
                     .arg(QString::fromStdString(l->name))
@@ -195,7 +237,13 @@ void LightStation::say()
     }
     if (const Element* e = work.heldElement(); e && work.lit) {
         const auto own = work.light.surfaces().light(project(), *e);
-        words += "\n" + (own.confidence < 0.25 ? tr("%1 was lit flat.").arg(QString::fromStdString(e->name)) : tr("%1 was lit from %2°, %3° up towards you (confidence %4).").arg(QString::fromStdString(e->name)).arg(own.azimuth, 0, 'f', 0).arg(own.elevation, 0, 'f', 0).arg(own.confidence, 0, 'f', 2));
+        words += "\n"
+            + (own.confidence < 0.25 ? tr("%1 was lit flat.").arg(QString::fromStdString(e->name))
+                                     : tr("%1 was lit from %2°, %3° up towards you (confidence %4).")
+                                           .arg(QString::fromStdString(e->name))
+                                           .arg(own.azimuth, 0, 'f', 0)
+                                           .arg(own.elevation, 0, 'f', 0)
+                                           .arg(own.confidence, 0, 'f', 2));
     }
     m_log->setText(words.trimmed());
 }
@@ -252,7 +300,8 @@ void LightStation::paintOver(QPainter& p, const Board& board)
     for (const Lantern& l : project().lights.lanterns) {
         if (!l.on)
             continue;
-        const QPointF c = board.toScreen(stage::projected(eye, l.position)), foot = board.toScreen(stage::projected(eye, {l.position.x, 0, l.position.z}));
+        const QPointF c = board.toScreen(stage::projected(eye, l.position)),
+                      foot = board.toScreen(stage::projected(eye, {l.position.x, 0, l.position.z}));
         const bool held = l.id == work.lantern();
         p.setPen(QPen(QColor(255, 244, 220, held ? 220 : 130), 1.2, Qt::DashLine));
         p.drawLine(c, foot);
@@ -315,7 +364,8 @@ void LightStation::release(Vec2, const Board&)
 bool LightStation::key(QKeyEvent* e)
 {
     const double step = e->modifiers() & Qt::ShiftModifier ? 1.0 : 0.1; // m
-    const auto carry = [&](Vec3 by) { editLantern(tr("Carry the lantern"), [&](Lantern& l) { l.position = l.position + by; }); };
+    const auto carry
+        = [&](Vec3 by) { editLantern(tr("Carry the lantern"), [&](Lantern& l) { l.position = l.position + by; }); };
     switch (e->key()) {
     case Qt::Key_Left:
         carry({-step, 0, 0});

@@ -35,7 +35,8 @@ private:
     GroundPlan *m_above, *m_side;
     QComboBox *m_which, *m_form, *m_material;
     QCheckBox *m_sunOn, *m_lanternOn;
-    QDoubleSpinBox *m_sunWarmth, *m_sunStrength, *m_sunSize, *m_warmth, *m_strength, *m_haze, *m_sky, *m_wet, *m_exposure, *m_delight;
+    QDoubleSpinBox *m_sunWarmth, *m_sunStrength, *m_sunSize, *m_warmth, *m_strength, *m_haze, *m_sky, *m_wet,
+        *m_exposure, *m_delight;
     QLabel* m_log;
     QPushButton* m_douse;
     Vec2 m_grip;

@@ -1,7 +1,7 @@
 #include "app/stations/read_station.h"
 #include "app/theme/theme.h"
-#include "core/colour/srgb.h"
 #include "core/colour/lab.h"
+#include "core/colour/srgb.h"
 #include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -16,7 +16,8 @@ Ladders::Ladders()
 {
     setMinimumSize(330, 130);
     setAccessibleName(tr("Intended and measured order"));
-    setToolTip(tr("Left: the order you want. Right: the order measured by contrast alone. Threads that cross are the trouble.\nBy contrast only: it knows neither faces nor meaning."));
+    setToolTip(tr("Left: the order you want. Right: the order measured by contrast alone. Threads that cross are the "
+                  "trouble.\nBy contrast only: it knows neither faces nor meaning."));
 }
 
 void Ladders::show(std::vector<Rung> intended, std::vector<Rung> measured)
@@ -44,7 +45,8 @@ void Ladders::paintEvent(QPaintEvent*)
         for (std::size_t j = 0; j < m_measured.size(); ++j)
             if (m_intended[i].cast == m_measured[j].cast) {
                 QPainterPath thread(QPointF(side + 2, y(i)));
-                thread.cubicTo(QPointF(width() / 2.0, y(i)), QPointF(width() / 2.0, y(j)), QPointF(width() - side - 6, y(j)));
+                thread.cubicTo(
+                    QPointF(width() / 2.0, y(i)), QPointF(width() / 2.0, y(j)), QPointF(width() - side - 6, y(j)));
                 p.setBrush(Qt::NoBrush);
                 p.setPen(QPen(i == j ? theme::kFaint : theme::kAccent, i == j ? 1.4 : 2.6));
                 p.drawPath(thread);
@@ -56,13 +58,17 @@ void Ladders::paintEvent(QPaintEvent*)
         if (share) {
             p.setPen(Qt::NoPen);
             p.setBrush(QColor(0xdc, 0xd8, 0xd0));
-            p.drawRoundedRect(QRectF(r.x() + 1, r.y() + 1, std::max(2.0, (r.width() - 2) * std::min(1.0, g.share)), r.height() - 2), 3, 3);
+            p.drawRoundedRect(
+                QRectF(r.x() + 1, r.y() + 1, std::max(2.0, (r.width() - 2) * std::min(1.0, g.share)), r.height() - 2),
+                3, 3);
         }
         p.setPen(theme::kInk);
         p.setFont(theme::text(13));
-        p.drawText(r.adjusted(6, 0, -4, 0), Qt::AlignVCenter, p.fontMetrics().elidedText(g.name, Qt::ElideRight, int(r.width()) - (share ? 46 : 8)));
+        p.drawText(r.adjusted(6, 0, -4, 0), Qt::AlignVCenter,
+            p.fontMetrics().elidedText(g.name, Qt::ElideRight, int(r.width()) - (share ? 46 : 8)));
         if (share)
-            p.drawText(r.adjusted(6, 0, -5, 0), Qt::AlignVCenter | Qt::AlignRight, QString("%1 %").arg(100 * g.share, 0, 'f', 0));
+            p.drawText(r.adjusted(6, 0, -5, 0), Qt::AlignVCenter | Qt::AlignRight,
+                QString("%1 %").arg(100 * g.share, 0, 'f', 0));
     };
     for (std::size_t i = 0; i < m_intended.size(); ++i)
         rung({0.5, y(i) - step / 2 + 2, double(side), step - 4}, m_intended[i], false);
@@ -74,7 +80,8 @@ Chips::Chips()
 {
     setMinimumHeight(54);
     setAccessibleName(tr("Value steps"));
-    setToolTip(tr("The values the picture falls into, each as wide as its share of the canvas. L* 0 is black, 100 white."));
+    setToolTip(
+        tr("The values the picture falls into, each as wide as its share of the canvas. L* 0 is black, 100 white."));
 }
 
 void Chips::show(std::vector<reading::ValueStep> steps)
@@ -94,7 +101,8 @@ void Chips::paintEvent(QPaintEvent*)
         p.setPen(s.lightness > 55 ? theme::kInk : QColor(Qt::white));
         p.setFont(theme::text(12));
         if (w > 44)
-            p.drawText(QRectF(x + 3, 2, w - 6, height() - 4), Qt::AlignCenter, QString("L* %1\n%2 %").arg(s.lightness, 0, 'f', 0).arg(100 * s.share, 0, 'f', 0));
+            p.drawText(QRectF(x + 3, 2, w - 6, height() - 4), Qt::AlignCenter,
+                QString("L* %1\n%2 %").arg(s.lightness, 0, 'f', 0).arg(100 * s.share, 0, 'f', 0));
         x += w;
     }
 }
@@ -110,8 +118,10 @@ ReadStation::ReadStation(Workbench& bench)
     , m_chips(new Chips)
 {
     const char* looks[] = {"Contours", "Values", "Silhouettes", "Squint", "Plain"};
-    const char* tips[] = {"Marks where contours are lost (thick), soft (dots) or firm", "The picture in few values, as you would block it in", "Every element filled flat: can each be told by its shape?",
-        "As with half-closed eyes: what still reads?", "The lit picture by itself"};
+    const char* tips[] = {"Marks where contours are lost (thick), soft (dots) or firm",
+        "The picture in few values, as you would block it in",
+        "Every element filled flat: can each be told by its shape?", "As with half-closed eyes: what still reads?",
+        "The lit picture by itself"};
     auto* row = new QHBoxLayout;
     for (int i = 0; i < 5; ++i) {
         auto* b = new QPushButton(tr(looks[i]));
@@ -183,7 +193,9 @@ QImage ReadStation::replacement()
     else if (m_look == 2)
         m_made = imageOf(reading::silhouettePicture(picture));
     else
-        m_made = imageOf(reading::squinted(picture.colour, reading::pixelsPerDegree(picture.colour.width(), project().brief.widthCm, project().brief.viewingDistanceCm)));
+        m_made = imageOf(reading::squinted(picture.colour,
+            reading::pixelsPerDegree(
+                picture.colour.width(), project().brief.widthCm, project().brief.viewingDistanceCm)));
     m_madeFrom = work.lit.get();
     m_madeLook = m_look;
     m_madeSteps = m_steps->value();
@@ -200,9 +212,12 @@ void ReadStation::refresh()
     if (m_smallFrom != work.lit.get()) {
         m_smallFrom = work.lit.get();
         const QImage plain = work.lit->image, shapes = imageOf(reading::silhouettePicture(picture));
-        m_small[0]->setPixmap(QPixmap::fromImage(shapes.scaled(150, 110, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
-        m_small[1]->setPixmap(QPixmap::fromImage(plain.scaled(24, 24, Qt::KeepAspectRatio, Qt::SmoothTransformation).scaled(150, 110, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
-        m_small[2]->setPixmap(QPixmap::fromImage(plain.scaledToWidth(std::max(40, int(m_bench->physicalDpiX() / 2.54 * 3)), Qt::SmoothTransformation)));
+        m_small[0]->setPixmap(
+            QPixmap::fromImage(shapes.scaled(150, 110, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+        m_small[1]->setPixmap(QPixmap::fromImage(plain.scaled(24, 24, Qt::KeepAspectRatio, Qt::SmoothTransformation)
+                                                     .scaled(150, 110, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+        m_small[2]->setPixmap(QPixmap::fromImage(
+            plain.scaledToWidth(std::max(40, int(m_bench->physicalDpiX() / 2.54 * 3)), Qt::SmoothTransformation)));
     }
     if (!work.review)
         return;
@@ -221,7 +236,9 @@ void ReadStation::refresh()
         if (const Element* e = project().element(id))
             names << QString::fromStdString(e->name);
     m_glances->setText(names.isEmpty() ? tr("Nothing stands in the scene yet, so there is nothing to read.")
-                                       : tr("First glances, by contrast: <b>%1</b>. The strongest is so mostly through %2. It does not know faces or meaning.").arg(names.join(" → "), QString::fromStdString(a.driver)));
+                                       : tr("First glances, by contrast: <b>%1</b>. The strongest is so mostly through "
+                                            "%2. It does not know faces or meaning.")
+                                             .arg(names.join(" → "), QString::fromStdString(a.driver)));
 }
 
 void ReadStation::paintOver(QPainter& p, const Board& board)

@@ -36,7 +36,8 @@ void paintHeld(QPainter& p, const Board& board, const Project& project, Workbenc
     p.setPen(QPen(theme::kGlow, 2));
     // Corner brackets, and the foot on the ground.
     const double k = std::min({14.0, r.width() / 3, r.height() / 3});
-    for (const auto& [c0, sx, sy] : {std::tuple{r.topLeft(), 1, 1}, {r.topRight(), -1, 1}, {r.bottomLeft(), 1, -1}, {r.bottomRight(), -1, -1}}) {
+    for (const auto& [c0, sx, sy] :
+        {std::tuple{r.topLeft(), 1, 1}, {r.topRight(), -1, 1}, {r.bottomLeft(), 1, -1}, {r.bottomRight(), -1, -1}}) {
         p.drawLine(c0, c0 + QPointF(k * sx, 0));
         p.drawLine(c0, c0 + QPointF(0, k * sy));
     }
@@ -54,13 +55,21 @@ StageStation::StageStation(Workbench& bench)
     : StationView(bench)
     , m_bench(new QWidget)
     , m_plan(new GroundPlan(GroundPlan::View::Above))
-    , m_horizon(numberField("horizon", "cm", -200, 2000, 1, 0.5, tr("Horizon, from the top of the canvas. Drag its line in the picture; everything keeps its place on the ground.")))
-    , m_eye(numberField("eyeHeight", "m", 0.1, 300, 2, 0.1, tr("Eye height above the ground. High eyes spread the ground out, low ones stack it.")))
-    , m_fov(numberField("fov", QString(QChar(0xb0)), 10, 120, 0, 1, tr("Field of view across the canvas. Wide for deep space, narrow for flat.")))
-    , m_height(numberField("realHeight", "m", 0.01, 2000, 2, 0.05, tr("True height. The size on the canvas follows from it and from where it stands.")))
-    , m_altitude(numberField("altitude", "m", 0, 2000, 2, 0.1, tr("How far above the ground it hangs, flies or is carried.")))
-    , m_x(numberField("baseX", "cm", -4000, 6000, 1, 0.1, tr("Where its foot stands across the canvas, from the left.")))
-    , m_y(numberField("baseY", "cm", -4000, 6000, 1, 0.1, tr("Where its foot stands down the canvas. Lower is nearer, and larger.")))
+    , m_horizon(numberField("horizon", "cm", -200, 2000, 1, 0.5,
+          tr("Horizon, from the top of the canvas. Drag its line in the picture; everything keeps its place on the "
+             "ground.")))
+    , m_eye(numberField("eyeHeight", "m", 0.1, 300, 2, 0.1,
+          tr("Eye height above the ground. High eyes spread the ground out, low ones stack it.")))
+    , m_fov(numberField("fov", QString(QChar(0xb0)), 10, 120, 0, 1,
+          tr("Field of view across the canvas. Wide for deep space, narrow for flat.")))
+    , m_height(numberField("realHeight", "m", 0.01, 2000, 2, 0.05,
+          tr("True height. The size on the canvas follows from it and from where it stands.")))
+    , m_altitude(
+          numberField("altitude", "m", 0, 2000, 2, 0.1, tr("How far above the ground it hangs, flies or is carried.")))
+    , m_x(numberField(
+          "baseX", "cm", -4000, 6000, 1, 0.1, tr("Where its foot stands across the canvas, from the left.")))
+    , m_y(numberField("baseY", "cm", -4000, 6000, 1, 0.1,
+          tr("Where its foot stands down the canvas. Lower is nearer, and larger.")))
     , m_which(new QComboBox)
     , m_cast(new QComboBox)
     , m_sizes(new QLabel)
@@ -110,15 +119,23 @@ StageStation::StageStation(Workbench& bench)
         change(c);
         work.document.edit(what, edits::withCamera(project(), c));
     };
-    connect(m_horizon, &QDoubleSpinBox::valueChanged, this, [=, this](double v) { camera(tr("Set the horizon"), [&](Camera& c) { c.horizonCm = v; }); });
-    connect(m_eye, &QDoubleSpinBox::valueChanged, this, [=, this](double v) { camera(tr("Set the eye height"), [&](Camera& c) { c.eyeHeightM = v; }); });
-    connect(m_fov, &QDoubleSpinBox::valueChanged, this, [=, this](double v) { camera(tr("Set the field of view"), [&](Camera& c) { c.fovDegrees = v; }); });
-    connect(m_height, &QDoubleSpinBox::valueChanged, this, [this](double v) { editElement(tr("Give it its true height"), [&](Element& e) { e.heightM = v; }); });
-    connect(m_altitude, &QDoubleSpinBox::valueChanged, this, [this](double v) { editElement(tr("Lift it"), [&](Element& e) { e.altitudeM = v; }); });
-    connect(m_x, &QDoubleSpinBox::valueChanged, this, [this](double v) { editElement(tr("Move it"), [&](Element& e) { e.baseCm.x = v; }); });
-    connect(m_y, &QDoubleSpinBox::valueChanged, this, [this](double v) { editElement(tr("Move it"), [&](Element& e) { e.baseCm.y = v; }); });
+    connect(m_horizon, &QDoubleSpinBox::valueChanged, this,
+        [=, this](double v) { camera(tr("Set the horizon"), [&](Camera& c) { c.horizonCm = v; }); });
+    connect(m_eye, &QDoubleSpinBox::valueChanged, this,
+        [=, this](double v) { camera(tr("Set the eye height"), [&](Camera& c) { c.eyeHeightM = v; }); });
+    connect(m_fov, &QDoubleSpinBox::valueChanged, this,
+        [=, this](double v) { camera(tr("Set the field of view"), [&](Camera& c) { c.fovDegrees = v; }); });
+    connect(m_height, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editElement(tr("Give it its true height"), [&](Element& e) { e.heightM = v; }); });
+    connect(m_altitude, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editElement(tr("Lift it"), [&](Element& e) { e.altitudeM = v; }); });
+    connect(m_x, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editElement(tr("Move it"), [&](Element& e) { e.baseCm.x = v; }); });
+    connect(m_y, &QDoubleSpinBox::valueChanged, this,
+        [this](double v) { editElement(tr("Move it"), [&](Element& e) { e.baseCm.y = v; }); });
     connect(m_which, &QComboBox::activated, &work, [this] { work.holdElement(m_which->currentData().toInt()); });
-    connect(m_cast, &QComboBox::activated, this, [this] { editElement(tr("Say whom it shows"), [&](Element& e) { e.cast = m_cast->currentData().toInt(); }); });
+    connect(m_cast, &QComboBox::activated, this,
+        [this] { editElement(tr("Say whom it shows"), [&](Element& e) { e.cast = m_cast->currentData().toInt(); }); });
     connect(m_mirror, &QPushButton::clicked, this, &StageStation::mirror);
     connect(away, &QPushButton::clicked, this, &StageStation::takeAway);
     connect(m_plan, &GroundPlan::elementHeld, &work, [this](int id) { work.holdElement(id); });
@@ -141,7 +158,10 @@ void StageStation::editElement(const QString& what, const std::function<void(Ele
         work.document.edit(what, edits::withElement(project(), e), gesture);
 }
 
-void StageStation::mirror() { editElement(tr("Mirror it"), [](Element& e) { e.mirrored = !e.mirrored; }); }
+void StageStation::mirror()
+{
+    editElement(tr("Mirror it"), [](Element& e) { e.mirrored = !e.mirrored; });
+}
 
 void StageStation::takeAway()
 {
@@ -189,12 +209,14 @@ void StageStation::refresh()
     m_cast->setCurrentIndex(std::max(0, m_cast->findData(e->cast)));
     const Cutout* c = p.cutout(e->cutout);
     const auto place = c ? stage::placementOf(p, *e, work.light.surfaces().shape(*c)) : stage::Placement{};
-    m_sizes->setText(place.visible ? tr("%1 m away · %2 × %3 cm on the canvas · %4 pixels a cm. Arrow keys move it by 1 mm, with Shift by 1 cm.")
-                                         .arg(place.distance, 0, 'f', 1)
-                                         .arg(place.canvas.width, 0, 'f', 1)
-                                         .arg(place.canvas.height, 0, 'f', 1)
-                                         .arg(1 / place.cmPerPixel, 0, 'f', 0)
-                                   : tr("Its foot is above the horizon: there is no ground there."));
+    m_sizes->setText(
+        place.visible ? tr(
+            "%1 m away · %2 × %3 cm on the canvas · %4 pixels a cm. Arrow keys move it by 1 mm, with Shift by 1 cm.")
+                            .arg(place.distance, 0, 'f', 1)
+                            .arg(place.canvas.width, 0, 'f', 1)
+                            .arg(place.canvas.height, 0, 'f', 1)
+                            .arg(1 / place.cmPerPixel, 0, 'f', 0)
+                      : tr("Its foot is above the horizon: there is no ground there."));
 }
 
 void StageStation::paintOver(QPainter& p, const Board& board)
@@ -207,7 +229,8 @@ void StageStation::paintOver(QPainter& p, const Board& board)
     p.drawLine(QPointF(left, y), QPointF(right, y));
     p.setFont(theme::text(12));
     const QString words = tr("horizon · eye level %1 m").arg(project().camera.eyeHeightM, 0, 'f', 2);
-    const QRectF tag(right - p.fontMetrics().horizontalAdvance(words) - 14, y - 21, p.fontMetrics().horizontalAdvance(words) + 10, 18);
+    const QRectF tag(right - p.fontMetrics().horizontalAdvance(words) - 14, y - 21,
+        p.fontMetrics().horizontalAdvance(words) + 10, 18);
     p.setPen(Qt::NoPen);
     p.setBrush(QColor(246, 245, 242, 225));
     p.drawRoundedRect(tag, 4, 4);
@@ -263,7 +286,9 @@ void StageStation::release(Vec2, const Board&)
 bool StageStation::key(QKeyEvent* e)
 {
     const double step = e->modifiers() & Qt::ShiftModifier ? 1.0 : 0.1;
-    const auto nudge = [&](double dx, double dy) { editElement(tr("Nudge it"), [&](Element& x) { x.baseCm = x.baseCm + Vec2{dx, dy}; }); };
+    const auto nudge = [&](double dx, double dy) {
+        editElement(tr("Nudge it"), [&](Element& x) { x.baseCm = x.baseCm + Vec2{dx, dy}; });
+    };
     switch (e->key()) {
     case Qt::Key_Left:
         nudge(-step, 0);

@@ -6,7 +6,8 @@
 
 namespace rl::app {
 
-QDoubleSpinBox* numberField(const QString& name, const QString& unit, double low, double high, int decimals, double step, const QString& tip)
+QDoubleSpinBox* numberField(
+    const QString& name, const QString& unit, double low, double high, int decimals, double step, const QString& tip)
 {
     auto* f = new QDoubleSpinBox;
     f->setObjectName(name);

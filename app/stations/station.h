@@ -27,7 +27,8 @@ protected:
 };
 
 /// A number with its unit and a tool tip that says what it does and why; one edit when it is set.
-QDoubleSpinBox* numberField(const QString& name, const QString& unit, double low, double high, int decimals, double step, const QString& tip);
+QDoubleSpinBox* numberField(
+    const QString& name, const QString& unit, double low, double high, int decimals, double step, const QString& tip);
 /// Sets a field without it answering back.
 void setQuietly(QDoubleSpinBox* field, double value);
 QWidget* labelled(const QString& label, QWidget* field);

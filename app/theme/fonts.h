@@ -2,7 +2,8 @@
 
 namespace rl::theme {
 
-/// Makes the shipped fonts known (EB Garamond for headings, Cabin for text; SIL Open Font Licence). Once an application.
+/// Makes the shipped fonts known (EB Garamond for headings, Cabin for text; SIL Open Font Licence). Once an
+/// application.
 void loadFonts();
 
 } // namespace rl::theme

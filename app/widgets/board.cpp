@@ -24,8 +24,9 @@ Board::Board(QWidget* parent)
     setAcceptDrops(true);
     setMinimumSize(320, 220);
     setAccessibleName(tr("Board"));
-    setToolTip(tr("The canvas at its true proportions. Wheel: zoom. Middle button or Space and drag: move about.\n"
-                  "Hold P: the plain picture, Hold O: mirrored, Hold Q: with half-closed eyes. N: another mat. F: all of it."));
+    setToolTip(tr(
+        "The canvas at its true proportions. Wheel: zoom. Middle button or Space and drag: move about.\n"
+        "Hold P: the plain picture, Hold O: mirrored, Hold Q: with half-closed eyes. N: another mat. F: all of it."));
 }
 
 void Board::setCanvas(double w, double h, const Unit& unit, double distance)
@@ -51,16 +52,29 @@ void Board::setGuest(BoardGuest* guest)
     update();
 }
 
-QRectF Board::canvasRect() const { return {m_origin, QSizeF(m_width * m_scale, m_height * m_scale)}; }
-QPointF Board::toScreen(Vec2 c) const { return m_origin + QPointF(c.x, c.y) * m_scale; }
-QRectF Board::toScreen(const Rect& r) const { return {toScreen(Vec2{r.x, r.y}), QSizeF(r.width, r.height) * m_scale}; }
+QRectF Board::canvasRect() const
+{
+    return {m_origin, QSizeF(m_width * m_scale, m_height * m_scale)};
+}
+QPointF Board::toScreen(Vec2 c) const
+{
+    return m_origin + QPointF(c.x, c.y) * m_scale;
+}
+QRectF Board::toScreen(const Rect& r) const
+{
+    return {toScreen(Vec2{r.x, r.y}), QSizeF(r.width, r.height) * m_scale};
+}
 Vec2 Board::toCanvas(QPointF s) const
 {
     const QPointF p = (s - m_origin) / m_scale;
     return {p.x(), p.y()};
 }
 
-int Board::wantedWidthPx() const { return std::clamp(int(m_width * std::min(m_scale, (width() - kRuler) / m_width * 1.6) * devicePixelRatioF()), 200, 1600); }
+int Board::wantedWidthPx() const
+{
+    return std::clamp(
+        int(m_width * std::min(m_scale, (width() - kRuler) / m_width * 1.6) * devicePixelRatioF()), 200, 1600);
+}
 
 void Board::fit()
 {
@@ -82,15 +96,22 @@ void Board::zoomAt(QPointF screen, double factor)
     emit viewChanged();
 }
 
-void Board::zoomLifeSize() { zoomAt(rect().center(), physicalDpiX() / 2.54 / m_scale); }
+void Board::zoomLifeSize()
+{
+    zoomAt(rect().center(), physicalDpiX() / 2.54 / m_scale);
+}
 
 /// The angle the canvas takes up from its viewing distance, for eyes 60 cm from the screen.
-void Board::zoomAsSeen() { zoomAt(rect().center(), physicalDpiX() / 2.54 * 60 / m_distance / m_scale); }
+void Board::zoomAsSeen()
+{
+    zoomAt(rect().center(), physicalDpiX() / 2.54 * 60 / m_distance / m_scale);
+}
 
 QString Board::zoomWords() const
 {
     const double life = physicalDpiX() / 2.54, share = m_scale / life;
-    return tr("%1 % of life size").arg(100 * share, 0, 'f', 0) + tr(" · as seen from %1 m").arg(0.6 / std::max(share, 1e-3), 0, 'f', 1);
+    return tr("%1 % of life size").arg(100 * share, 0, 'f', 0)
+        + tr(" · as seen from %1 m").arg(0.6 / std::max(share, 1e-3), 0, 'f', 1);
 }
 
 void Board::nextMat()
@@ -118,7 +139,8 @@ const QImage& Board::shown()
     if (!m_squinted)
         return m_image;
     if (m_soft.isNull() && !m_image.isNull()) // half-closed eyes: a third of a degree runs together
-        m_soft = m_image.scaledToWidth(std::max(12, int(m_width / (m_distance * 0.0058))), Qt::SmoothTransformation).scaled(m_image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+        m_soft = m_image.scaledToWidth(std::max(12, int(m_width / (m_distance * 0.0058))), Qt::SmoothTransformation)
+                     .scaled(m_image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
     return m_soft;
 }
 

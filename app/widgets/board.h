@@ -76,7 +76,8 @@ private:
     QRectF canvasRect() const;
     double m_width = 60, m_height = 40, m_distance = 200;
     Unit m_unit;
-    bool m_fitted = true, m_plain = false, m_mirrored = false, m_squinted = false, m_panning = false, m_guestHolds = false;
+    bool m_fitted = true, m_plain = false, m_mirrored = false, m_squinted = false, m_panning = false,
+         m_guestHolds = false;
     double m_scale = 10; ///< screen px per cm
     QPointF m_origin; ///< screen place of the canvas' top left corner
     QPointF m_last;

@@ -35,12 +35,20 @@ QLabel* wrapped(const QString& words, const QFont& font, const QColor& colour)
     auto* label = new QLabel(words);
     label->setWordWrap(true);
     label->setFont(font);
-    label->setStyleSheet(QString("font-size: %1px; color: %2; font-weight: %3;").arg(font.pixelSize()).arg(colour.name()).arg(font.weight() > QFont::Normal ? 600 : 400));
+    label->setStyleSheet(QString("font-size: %1px; color: %2; font-weight: %3;")
+                             .arg(font.pixelSize())
+                             .arg(colour.name())
+                             .arg(font.weight() > QFont::Normal ? 600 : 400));
     label->setTextInteractionFlags(Qt::TextSelectableByMouse);
     return label;
 }
 
-QString number(double v) { return std::abs(v) >= 100 || v == std::round(v) ? QString::number(v, 'f', 0) : std::abs(v) < 1 ? QString::number(v, 'f', 2) : QString::number(v, 'f', 1); }
+QString number(double v)
+{
+    return std::abs(v) >= 100 || v == std::round(v) ? QString::number(v, 'f', 0)
+        : std::abs(v) < 1                           ? QString::number(v, 'f', 2)
+                                                    : QString::number(v, 'f', 1);
+}
 } // namespace
 
 FindingsPanel::FindingsPanel(QWidget* parent)
@@ -70,9 +78,14 @@ QWidget* FindingsPanel::card(const Finding& f)
     grid->setHorizontalSpacing(6);
     grid->setVerticalSpacing(4);
     grid->addWidget(new LampGlyph(f.severity), 0, 0, 2, 1, Qt::AlignTop);
-    grid->addWidget(wrapped(QString::fromStdString(f.sentence).replace(" %", QString(QChar(0xa0)) + "%"), theme::text(14), theme::kInk), 0, 1);
-    const QString named = QString::fromStdString(f.unit), unit = named.startsWith(QChar(0xb0)) ? named : QChar(0xa0) + named;
-    grid->addWidget(wrapped(tr("%1%3, held against %2%3").arg(number(f.measured), number(f.target), unit), theme::text(13, true), theme::kInk), 1, 1);
+    grid->addWidget(wrapped(QString::fromStdString(f.sentence).replace(" %", QString(QChar(0xa0)) + "%"),
+                        theme::text(14), theme::kInk),
+        0, 1);
+    const QString named = QString::fromStdString(f.unit),
+                  unit = named.startsWith(QChar(0xb0)) ? named : QChar(0xa0) + named;
+    grid->addWidget(wrapped(tr("%1%3, held against %2%3").arg(number(f.measured), number(f.target), unit),
+                        theme::text(13, true), theme::kInk),
+        1, 1);
     grid->addWidget(wrapped(QString::fromStdString(f.why), theme::text(13), theme::kFaint), 2, 0, 1, 2);
     auto* row = new QHBoxLayout;
     row->setSpacing(5);
@@ -110,7 +123,9 @@ void FindingsPanel::show(const Findings& all, int station)
     if (keys == m_shown)
         return;
     m_shown = keys;
-    m_head->setText(mine.empty() ? tr("Nothing to say here") : mine.size() == 1 ? tr("One finding") : tr("%1 findings").arg(mine.size()));
+    m_head->setText(mine.empty() ? tr("Nothing to say here")
+            : mine.size() == 1   ? tr("One finding")
+                                 : tr("%1 findings").arg(mine.size()));
     auto* list = new QWidget;
     auto* layout = new QVBoxLayout(list);
     layout->setContentsMargins(0, 0, 4, 0);
@@ -118,7 +133,9 @@ void FindingsPanel::show(const Findings& all, int station)
     for (const Finding& f : mine)
         layout->addWidget(card(f));
     if (mine.empty())
-        layout->addWidget(wrapped(tr("The lamp of this station burns bright. Findings come back by themselves when a change brings one about."), theme::text(13), theme::kFaint));
+        layout->addWidget(wrapped(tr("The lamp of this station burns bright. Findings come back by themselves when a "
+                                     "change brings one about."),
+            theme::text(13), theme::kFaint));
     layout->addStretch();
     m_scroll->setWidget(list);
 }

@@ -8,8 +8,14 @@ namespace rl::app {
 
 namespace {
 constexpr double kBend = 3; // m: where the logarithm takes over
-double folded(double metres) { return std::log1p(std::max(metres, 0.0) / kBend); }
-double unfolded(double f) { return kBend * std::expm1(f); }
+double folded(double metres)
+{
+    return std::log1p(std::max(metres, 0.0) / kBend);
+}
+double unfolded(double f)
+{
+    return kBend * std::expm1(f);
+}
 int s_gesture = 1 << 20; // apart from the document's own numbers
 } // namespace
 
@@ -21,7 +27,9 @@ GroundPlan::Scene planOf(const Project& p, const std::function<Rect(const Cutout
         const Cutout* c = p.cutout(e.cutout);
         const stage::Placement place = c ? stage::placementOf(p, e, shapeOf(*c)) : stage::Placement{};
         if (place.visible)
-            s.elements.push_back({e.id, QString::fromStdString(e.name), {(e.baseCm.x - eye.x0) * place.distance / eye.focalCm, e.altitudeM, place.distance}, place.widthM / 2, place.heightM});
+            s.elements.push_back({e.id, QString::fromStdString(e.name),
+                {(e.baseCm.x - eye.x0) * place.distance / eye.focalCm, e.altitudeM, place.distance}, place.widthM / 2,
+                place.heightM});
     }
     for (const Lantern& l : p.lights.lanterns)
         if (l.on)
@@ -43,8 +51,10 @@ GroundPlan::GroundPlan(View view, QWidget* parent)
     setMouseTracking(true);
     setFocusPolicy(Qt::ClickFocus);
     setAccessibleName(view == View::Above ? tr("Ground plan from above") : tr("Side view"));
-    setToolTip(view == View::Above ? tr("The scene from above, in metres from where you stand. Drag a footprint, a lantern or the sun: the picture follows.")
-                                   : tr("The scene from the side: heights against distance. Drag a lantern up or down, or the sun along its arc."));
+    setToolTip(view == View::Above ? tr("The scene from above, in metres from where you stand. Drag a footprint, a "
+                                        "lantern or the sun: the picture follows.")
+                                   : tr("The scene from the side: heights against distance. Drag a lantern up or down, "
+                                        "or the sun along its arc."));
 }
 
 void GroundPlan::show(Scene scene)
@@ -53,7 +63,10 @@ void GroundPlan::show(Scene scene)
     update();
 }
 
-QPointF GroundPlan::station() const { return m_view == View::Above ? QPointF(width() / 2.0, height() - 14) : QPointF(34, height() - 20); }
+QPointF GroundPlan::station() const
+{
+    return m_view == View::Above ? QPointF(width() / 2.0, height() - 14) : QPointF(34, height() - 20);
+}
 double GroundPlan::farthest() const
 {
     double far = 20;
@@ -72,7 +85,10 @@ double GroundPlan::highest() const
         high = std::max(high, t.at.y);
     return high * 1.15;
 }
-double GroundPlan::reach() const { return (m_view == View::Above ? height() - 40 : width() - 90) / folded(farthest()); }
+double GroundPlan::reach() const
+{
+    return (m_view == View::Above ? height() - 40 : width() - 90) / folded(farthest());
+}
 
 QPointF GroundPlan::toScreen(Vec3 at) const
 {
@@ -86,7 +102,8 @@ Vec3 GroundPlan::fromScreen(QPointF s, Vec3 before) const
 {
     const QPointF d = s - station();
     if (m_view == View::Side)
-        return {before.x, std::max(0.05, -d.y() / (height() - 44) * highest()), std::clamp(unfolded(d.x() / reach()), 0.5, 400.0)};
+        return {before.x, std::max(0.05, -d.y() / (height() - 44) * highest()),
+            std::clamp(unfolded(d.x() / reach()), 0.5, 400.0)};
     const double r = unfolded(std::hypot(d.x(), d.y()) / reach()), angle = std::atan2(d.x(), -d.y());
     return {std::sin(angle) * r, before.y, std::max(0.5, std::cos(angle) * r)};
 }
@@ -120,7 +137,8 @@ void GroundPlan::paintEvent(QPaintEvent*)
             p.setPen(Qt::NoPen);
             p.setBrush(glow);
             p.drawEllipse(c, 22, 22);
-            p.setPen(QPen(l.id == m_scene.heldLantern ? theme::kAccent : theme::kInk, l.id == m_scene.heldLantern ? 2.5 : 1.4));
+            p.setPen(QPen(
+                l.id == m_scene.heldLantern ? theme::kAccent : theme::kInk, l.id == m_scene.heldLantern ? 2.5 : 1.4));
             p.setBrush(theme::kGlow);
             p.drawEllipse(c, 6, 6);
             p.setPen(theme::kInk);
@@ -133,9 +151,11 @@ void GroundPlan::paintEvent(QPaintEvent*)
             p.setBrush(QColor(0xff, 0xe2, 0xa6));
             p.drawEllipse(c, 8, 8);
             p.setPen(theme::kFaint);
-            const QString words = m_view == View::Above ? tr("sun %1°").arg(m_scene.sunAzimuth, 0, 'f', 0) : tr("sun %1° high").arg(m_scene.sunElevation, 0, 'f', 0);
+            const QString words = m_view == View::Above ? tr("sun %1°").arg(m_scene.sunAzimuth, 0, 'f', 0)
+                                                        : tr("sun %1° high").arg(m_scene.sunElevation, 0, 'f', 0);
             const double w = p.fontMetrics().horizontalAdvance(words);
-            p.drawText(QPointF(std::clamp(c.x() - w / 2, 4.0, width() - w - 4), c.y() < 30 ? c.y() + 22 : c.y() - 12), words);
+            p.drawText(
+                QPointF(std::clamp(c.x() - w / 2, 4.0, width() - w - 4), c.y() < 30 ? c.y() + 22 : c.y() - 12), words);
         }
     }
 }
@@ -267,10 +287,12 @@ void GroundPlan::mouseMoveEvent(QMouseEvent* e)
         emit lanternMoved(m_heldId, fromScreen(e->position(), find(m_scene.lanterns)), m_gesture);
     if (m_held == Held::Sun && m_view == View::Above) {
         const QPointF d = e->position() - QPointF(width() / 2.0, height() / 2.0 + 2);
-        emit sunMoved(wrapped360(degrees(std::atan2(d.x() / width(), -d.y() / height()))), m_scene.sunElevation, m_gesture);
+        emit sunMoved(
+            wrapped360(degrees(std::atan2(d.x() / width(), -d.y() / height()))), m_scene.sunElevation, m_gesture);
     } else if (m_held == Held::Sun) {
         const QPointF d = QPointF(width() - 14, height() - 20) - e->position();
-        emit sunMoved(m_scene.sunAzimuth, std::clamp(degrees(std::atan2(d.y(), std::max(1.0, d.x()))), -5.0, 90.0), m_gesture);
+        emit sunMoved(
+            m_scene.sunAzimuth, std::clamp(degrees(std::atan2(d.y(), std::max(1.0, d.x()))), -5.0, 90.0), m_gesture);
     }
 }
 

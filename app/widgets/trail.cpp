@@ -36,7 +36,8 @@ void paintLamp(QPainter& p, QPointF c, double s, int state)
     p.setBrush(state == 2 ? QBrush(theme::kDark) : QBrush(state == 0 ? QColor(0xff, 0xd9, 0x8c) : theme::kPaper));
     p.drawPath(house);
     p.setBrush(theme::kInk);
-    p.drawPolygon(QPolygonF{c + QPointF(-0.42 * s, -0.27 * s), c + QPointF(0.42 * s, -0.27 * s), c + QPointF(0.14 * s, -0.55 * s), c + QPointF(-0.14 * s, -0.55 * s)});
+    p.drawPolygon(QPolygonF{c + QPointF(-0.42 * s, -0.27 * s), c + QPointF(0.42 * s, -0.27 * s),
+        c + QPointF(0.14 * s, -0.55 * s), c + QPointF(-0.14 * s, -0.55 * s)});
     if (state == 1) { // a low flame
         p.setPen(Qt::NoPen);
         p.setBrush(theme::kAccent);
@@ -116,8 +117,12 @@ void Trail::paintEvent(QPaintEvent*)
         p.drawText(QRect(r.left() + 40, 8, r.width() - 44, 22), Qt::AlignVCenter, stationName(i));
         p.setFont(theme::text(12));
         p.setPen(theme::kFaint);
-        const QString words = m_count[k] == 0 ? tr("nothing to say") : m_broken[k] == m_count[k] ? tr("%1 broken").arg(m_broken[k]) : m_broken[k] ? tr("%1 broken, %2 to watch").arg(m_broken[k]).arg(m_count[k] - m_broken[k]) : tr("%1 to watch").arg(m_count[k]);
-        p.drawText(QRect(r.left() + 8, 36, r.width() - 12, 18), Qt::AlignVCenter, p.fontMetrics().elidedText(words, Qt::ElideRight, r.width() - 14));
+        const QString words = m_count[k] == 0 ? tr("nothing to say")
+            : m_broken[k] == m_count[k]       ? tr("%1 broken").arg(m_broken[k])
+            : m_broken[k] ? tr("%1 broken, %2 to watch").arg(m_broken[k]).arg(m_count[k] - m_broken[k])
+                          : tr("%1 to watch").arg(m_count[k]);
+        p.drawText(QRect(r.left() + 8, 36, r.width() - 12, 18), Qt::AlignVCenter,
+            p.fontMetrics().elidedText(words, Qt::ElideRight, r.width() - 14));
     }
     p.setPen(theme::kLine);
     p.drawLine(0, height() - 1, width(), height() - 1);
@@ -136,7 +141,12 @@ bool Trail::event(QEvent* e)
         auto* help = static_cast<QHelpEvent*>(e);
         for (int i = 0; i < kStationCount; ++i)
             if (lampRect(i).contains(help->pos()))
-                QToolTip::showText(help->globalPos(), tr("%1 (Alt+%2). A burning lamp: nothing left to say. Low: worth watching. Out: something is broken.").arg(stationName(i)).arg(i + 1), this);
+                QToolTip::showText(help->globalPos(),
+                    tr("%1 (Alt+%2). A burning lamp: nothing left to say. Low: worth watching. Out: something is "
+                       "broken.")
+                        .arg(stationName(i))
+                        .arg(i + 1),
+                    this);
         return true;
     }
     return QWidget::event(e);

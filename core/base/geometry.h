@@ -6,8 +6,14 @@
 namespace rl {
 
 inline constexpr double kPi = std::numbers::pi;
-inline double radians(double degrees) { return degrees * kPi / 180.0; }
-inline double degrees(double radians) { return radians * 180.0 / kPi; }
+inline double radians(double degrees)
+{
+    return degrees * kPi / 180.0;
+}
+inline double degrees(double radians)
+{
+    return radians * 180.0 / kPi;
+}
 /// The same direction in [0, 360).
 inline double wrapped360(double degrees)
 {
@@ -15,7 +21,10 @@ inline double wrapped360(double degrees)
     return d < 0 ? d + 360.0 : d;
 }
 /// Smallest turn from a to b, in [-180, 180).
-inline double turnBetween(double a, double b) { return wrapped360(b - a + 180.0) - 180.0; }
+inline double turnBetween(double a, double b)
+{
+    return wrapped360(b - a + 180.0) - 180.0;
+}
 
 struct Vec2 {
     double x = 0, y = 0;
@@ -47,7 +56,8 @@ struct Rect {
     Rect cutTo(const Rect& o) const
     {
         const double l = std::max(x, o.x), t = std::max(y, o.y);
-        return {l, t, std::max(0.0, std::min(right(), o.right()) - l), std::max(0.0, std::min(bottom(), o.bottom()) - t)};
+        return {
+            l, t, std::max(0.0, std::min(right(), o.right()) - l), std::max(0.0, std::min(bottom(), o.bottom()) - t)};
     }
 };
 

@@ -7,7 +7,8 @@ void parallelRows(int count, const std::function<void(int, int)>& f)
 {
     if (count <= 0)
         return;
-    cv::parallel_for_(cv::Range(0, count), [&](const cv::Range& r) { f(r.start, r.end); }, count < 64 ? 1.0 : 8.0);
+    cv::parallel_for_(
+        cv::Range(0, count), [&](const cv::Range& r) { f(r.start, r.end); }, count < 64 ? 1.0 : 8.0);
 }
 
 } // namespace rl

@@ -19,7 +19,10 @@ struct Rgb {
     bool operator==(const Rgb&) const = default;
 };
 /// Relative luminance Y, 0…1 for colours inside sRGB (IEC 61966-2-1 primaries).
-inline float luminance(Rgb c) { return 0.2126f * c.r + 0.7152f * c.g + 0.0722f * c.b; }
+inline float luminance(Rgb c)
+{
+    return 0.2126f * c.r + 0.7152f * c.g + 0.0722f * c.b;
+}
 
 /// sRGB-encoded, 8 bits a channel, as pictures arrive and leave.
 struct Rgb8 {
@@ -32,12 +35,24 @@ struct Vec3f {
 };
 
 template <class T> struct CvType;
-template <> struct CvType<std::uint8_t> { static constexpr int value = CV_8UC1; };
-template <> struct CvType<std::int32_t> { static constexpr int value = CV_32SC1; };
-template <> struct CvType<float> { static constexpr int value = CV_32FC1; };
-template <> struct CvType<Rgb8> { static constexpr int value = CV_8UC3; };
-template <> struct CvType<Rgb> { static constexpr int value = CV_32FC3; };
-template <> struct CvType<Vec3f> { static constexpr int value = CV_32FC3; };
+template <> struct CvType<std::uint8_t> {
+    static constexpr int value = CV_8UC1;
+};
+template <> struct CvType<std::int32_t> {
+    static constexpr int value = CV_32SC1;
+};
+template <> struct CvType<float> {
+    static constexpr int value = CV_32FC1;
+};
+template <> struct CvType<Rgb8> {
+    static constexpr int value = CV_8UC3;
+};
+template <> struct CvType<Rgb> {
+    static constexpr int value = CV_32FC3;
+};
+template <> struct CvType<Vec3f> {
+    static constexpr int value = CV_32FC3;
+};
 
 /// A rectangle of pixels that never changes, rows from the top left. Copies share the pixels: a copy is
 /// cheap, and any thread may read one without a lock.

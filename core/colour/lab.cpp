@@ -6,8 +6,14 @@ namespace rl::colour {
 
 namespace {
 constexpr float kEpsilon = 216.f / 24389.f, kKappa = 24389.f / 27.f;
-float curve(float t) { return t > kEpsilon ? std::cbrt(t) : (kKappa * t + 16) / 116; }
-float uncurve(float f) { return f * f * f > kEpsilon ? f * f * f : (116 * f - 16) / kKappa; }
+float curve(float t)
+{
+    return t > kEpsilon ? std::cbrt(t) : (kKappa * t + 16) / 116;
+}
+float uncurve(float f)
+{
+    return f * f * f > kEpsilon ? f * f * f : (116 * f - 16) / kKappa;
+}
 } // namespace
 
 Lab toLab(Rgb c)
@@ -27,11 +33,20 @@ Rgb fromLab(Lab lab)
         0.0556434f * x - 0.2040259f * y + 1.0572252f * z};
 }
 
-float lightness(float y) { return 116 * curve(std::max(y, 0.f)) - 16; }
-float luminanceOf(float L) { return uncurve((L + 16) / 116); }
+float lightness(float y)
+{
+    return 116 * curve(std::max(y, 0.f)) - 16;
+}
+float luminanceOf(float L)
+{
+    return uncurve((L + 16) / 116);
+}
 
 namespace {
-double hueOf(double a, double b) { return a == 0 && b == 0 ? 0 : wrapped360(degrees(std::atan2(b, a))); }
+double hueOf(double a, double b)
+{
+    return a == 0 && b == 0 ? 0 : wrapped360(degrees(std::atan2(b, a)));
+}
 } // namespace
 
 double deltaE2000(Lab p, Lab q)

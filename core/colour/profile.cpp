@@ -12,7 +12,8 @@ Result<Photo> toSrgb(const Photo& pixels, std::span<const unsigned char> icc)
 {
     const Profile from(cmsOpenProfileFromMem(icc.data(), cmsUInt32Number(icc.size())), &cmsCloseProfile);
     if (!from || cmsGetColorSpace(from.get()) != cmsSigRgbData)
-        return Error{Kind::Unsupported, "The picture's colour profile cannot be used; its colours are taken as sRGB.", {}};
+        return Error{
+            Kind::Unsupported, "The picture's colour profile cannot be used; its colours are taken as sRGB.", {}};
     const Profile to(cmsCreate_sRGBProfile(), &cmsCloseProfile);
     const Transform transform(
         cmsCreateTransform(from.get(), TYPE_RGB_8, to.get(), TYPE_RGB_8, INTENT_PERCEPTUAL, 0), &cmsDeleteTransform);

@@ -5,8 +5,14 @@
 
 namespace rl::colour {
 
-double toLinear(double e) { return e <= 0.04045 ? e / 12.92 : std::pow((e + 0.055) / 1.055, 2.4); }
-double toEncoded(double l) { return l <= 0.0031308 ? 12.92 * l : 1.055 * std::pow(l, 1 / 2.4) - 0.055; }
+double toLinear(double e)
+{
+    return e <= 0.04045 ? e / 12.92 : std::pow((e + 0.055) / 1.055, 2.4);
+}
+double toEncoded(double l)
+{
+    return l <= 0.0031308 ? 12.92 * l : 1.055 * std::pow(l, 1 / 2.4) - 0.055;
+}
 
 namespace {
 const std::array<float, 256>& linearTable()
@@ -35,10 +41,22 @@ inline std::uint8_t lookup(const std::uint8_t* table, float linear)
 }
 } // namespace
 
-float linearOf(std::uint8_t code) { return linearTable()[code]; }
-std::uint8_t codeOf(float linear) { return lookup(codeTable().data(), linear); }
-Rgb linearOf(Rgb8 c) { return {linearOf(c.r), linearOf(c.g), linearOf(c.b)}; }
-Rgb8 codeOf(Rgb c) { return {codeOf(c.r), codeOf(c.g), codeOf(c.b)}; }
+float linearOf(std::uint8_t code)
+{
+    return linearTable()[code];
+}
+std::uint8_t codeOf(float linear)
+{
+    return lookup(codeTable().data(), linear);
+}
+Rgb linearOf(Rgb8 c)
+{
+    return {linearOf(c.r), linearOf(c.g), linearOf(c.b)};
+}
+Rgb8 codeOf(Rgb c)
+{
+    return {codeOf(c.r), codeOf(c.g), codeOf(c.b)};
+}
 
 LinearPicture linearOf(const Photo& photo)
 {

@@ -88,7 +88,8 @@ EdgeQuality edgeQuality(const LinearPicture& colours, const Mask& alpha)
             const int ix = p.x + int(std::lround(dx * 3)), iy = p.y + int(std::lround(dy * 3));
             const int ox = p.x - int(std::lround(dx)), oy = p.y - int(std::lround(dy));
             if (alpha.contains(ix, iy) && alpha.contains(ox, oy) && alpha.at(ix, iy) > 250 && alpha.at(ox, oy) > 20)
-                halos.push_back(colour::deltaE2000(colour::toLab(colours.at(ox, oy)), colour::toLab(colours.at(ix, iy))));
+                halos.push_back(
+                    colour::deltaE2000(colour::toLab(colours.at(ox, oy)), colour::toLab(colours.at(ix, iy))));
         }
     }
     quality.transitionPx = medianOf(widths);

@@ -35,7 +35,8 @@ cv::Rect boundsOf(const cv::Mat& mask, int margin)
 }
 
 void solveRow(const cv::Vec3f* image, const cv::Vec3f* inside, const float* insideWeight, const cv::Vec3f* outside,
-    const float* outsideWeight, const float* distance, const std::uint8_t* coverage, std::uint8_t* out, int width, float half)
+    const float* outsideWeight, const float* distance, const std::uint8_t* coverage, std::uint8_t* out, int width,
+    float half)
 {
     for (int x = 0; x < width; ++x) {
         if (std::abs(distance[x]) >= half) {
@@ -47,7 +48,8 @@ void solveRow(const cv::Vec3f* image, const cv::Vec3f* inside, const float* insi
         if (insideWeight[x] > 1e-5f && outsideWeight[x] > 1e-5f) {
             const cv::Vec3f f = inside[x] / insideWeight[x], b = outside[x] / outsideWeight[x], d = f - b;
             const float length2 = d.dot(d), along = (image[x] - b).dot(d) / std::max(length2, 1e-9f);
-            // How far apart the two colours are against what grain would do (about 0.02 in linear light, more when bright).
+            // How far apart the two colours are against what grain would do (about 0.02 in linear light, more when
+            // bright).
             const float grain = 0.015f + 0.04f * (f[1] + b[1]);
             const float trust = length2 / (length2 + grain * grain);
             // Near the band's rim the outline is sure; the colours decide in the middle.
@@ -78,7 +80,8 @@ Mask softEdge(const Photo& picture, const Mask& coverage, double bandPx)
     cv::Mat(signedDistance >= half).convertTo(sureIn, CV_32F, 1 / 255.0);
     cv::Mat(signedDistance <= -half).convertTo(sureOut, CV_32F, 1 / 255.0);
     const LinearPicture linear = colour::linearOf(Photo::fromMat(picture.mat()(box)));
-    const LocalMean inside = localMean(linear.mat(), sureIn, bandPx), outside = localMean(linear.mat(), sureOut, bandPx);
+    const LocalMean inside = localMean(linear.mat(), sureIn, bandPx),
+                    outside = localMean(linear.mat(), sureOut, bandPx);
     cv::Mat part = result(box);
     parallelRows(box.height, [&](int begin, int end) {
         for (int y = begin; y < end; ++y)

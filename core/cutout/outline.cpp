@@ -7,8 +7,9 @@ namespace {
 Vec2 catmullRom(Vec2 a, Vec2 b, Vec2 c, Vec2 d, double t)
 {
     const auto blend = [t](double p0, double p1, double p2, double p3) {
-        return 0.5 * (2 * p1 + (p2 - p0) * t + (2 * p0 - 5 * p1 + 4 * p2 - p3) * t * t
-                   + (3 * p1 - p0 - 3 * p2 + p3) * t * t * t);
+        return 0.5
+            * (2 * p1 + (p2 - p0) * t + (2 * p0 - 5 * p1 + 4 * p2 - p3) * t * t
+                + (3 * p1 - p0 - 3 * p2 + p3) * t * t * t);
     };
     return {blend(a.x, b.x, c.x, d.x), blend(a.y, b.y, c.y, d.y)};
 }
@@ -45,7 +46,8 @@ cv::Rect boundsOf(const std::vector<std::vector<Vec2>>& lines, int width, int he
             y0 = std::min(y0, p.y), y1 = std::max(y1, p.y);
         }
     const auto px = [](double v) { return int(std::clamp(v, -1e6, 1e6)); };
-    return cv::Rect(px(x0) - 1, px(y0) - 1, std::max(0, px(x1) - px(x0) + 3), std::max(0, px(y1) - px(y0) + 3)) & cv::Rect(0, 0, width, height);
+    return cv::Rect(px(x0) - 1, px(y0) - 1, std::max(0, px(x1) - px(x0) + 3), std::max(0, px(y1) - px(y0) + 3))
+        & cv::Rect(0, 0, width, height);
 }
 } // namespace
 
@@ -65,9 +67,11 @@ Mask filled(const std::vector<std::vector<Vec2>>& lines, const std::vector<bool>
                 continue;
             std::vector<cv::Point> points;
             for (const Vec2 p : lines[i]) // pixel centres lie at +0.5; the filled border is half a fine pixel too wide
-                points.emplace_back(int(std::lround(((std::clamp(p.x, -1e5, 1e5) - box.x) * fine - 0.5) * (1 << kShift))),
+                points.emplace_back(
+                    int(std::lround(((std::clamp(p.x, -1e5, 1e5) - box.x) * fine - 0.5) * (1 << kShift))),
                     int(std::lround(((std::clamp(p.y, -1e5, 1e5) - box.y) * fine - 0.5) * (1 << kShift))));
-            cv::fillPoly(large, std::vector<std::vector<cv::Point>>{points}, cv::Scalar(hole ? 0 : 255), cv::LINE_8, kShift);
+            cv::fillPoly(
+                large, std::vector<std::vector<cv::Point>>{points}, cv::Scalar(hole ? 0 : 255), cv::LINE_8, kShift);
         }
     };
     draw(false);

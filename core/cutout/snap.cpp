@@ -63,7 +63,9 @@ std::vector<int> bestPath(const std::vector<std::vector<float>>& gain, float sti
                 }
             }
     std::vector<int> path(n);
-    path[n - 1] = startState >= 0 ? startState : int(std::max_element(score[n - 1].begin(), score[n - 1].end()) - score[n - 1].begin());
+    path[n - 1] = startState >= 0
+        ? startState
+        : int(std::max_element(score[n - 1].begin(), score[n - 1].end()) - score[n - 1].begin());
     for (std::size_t i = n - 1; i > 0; --i)
         path[i - 1] = from[i][std::size_t(path[i])];
     return path;
@@ -82,7 +84,8 @@ std::vector<Vec2> snapped(const std::vector<Vec2>& line, const Photo& picture, d
     }
     const int margin = int(reach) + 6;
     const cv::Rect whole(0, 0, picture.width(), picture.height());
-    const cv::Rect box = cv::Rect(int(x0) - margin, int(y0) - margin, int(x1 - x0) + 2 * margin, int(y1 - y0) + 2 * margin) & whole;
+    const cv::Rect box
+        = cv::Rect(int(x0) - margin, int(y0) - margin, int(x1 - x0) + 2 * margin, int(y1 - y0) + 2 * margin) & whole;
     if (box.width < 8 || box.height < 8)
         return line;
     const cv::Mat edges = edgeStrength(picture.mat()(box));
@@ -94,7 +97,8 @@ std::vector<Vec2> snapped(const std::vector<Vec2>& line, const Photo& picture, d
         for (int s = 0; s < states; ++s) {
             const double off = (s - half) * reach / half;
             const float away = float(off / reach);
-            gain[i][std::size_t(s)] = std::min(sampled(edges, line[i] + normal * off - origin), 40.f) - 3.0f * away * away;
+            gain[i][std::size_t(s)]
+                = std::min(sampled(edges, line[i] + normal * off - origin), 40.f) - 3.0f * away * away;
         }
     }
     // Two passes close the loop: the second starts and ends at the offset the first found in its middle.

@@ -21,7 +21,8 @@ public:
     CardRow(const stage::CasterCard& card, double level, double v)
         : m_level(std::clamp(level, 0.0, double(card.mips.size() - 1)))
         , m_low(card.mips[std::size_t(m_level)], std::ldexp(v, -int(m_level)))
-        , m_high(card.mips[std::min(std::size_t(m_level) + 1, card.mips.size() - 1)], std::ldexp(v, -(int(m_level) + 1)))
+        , m_high(
+              card.mips[std::min(std::size_t(m_level) + 1, card.mips.size() - 1)], std::ldexp(v, -(int(m_level) + 1)))
         , m_mix(float(m_level - std::floor(m_level)))
         , m_lowScale(float(std::ldexp(1.0, -int(m_level))))
         , m_highScale(m_lowScale / 2)
@@ -86,11 +87,13 @@ Crossing crossingOf(const PointRow& row, const ShadowLight& light, double z)
     const double span = light.at.z - row.z, t = std::abs(span) > 1e-9 ? (z - row.z) / span : -1;
     if (t <= 1e-4 || t >= 1 - 1e-4)
         return c;
-    return {true, row.x0 * (1 - t) + light.at.x * t, row.dx * (1 - t), row.y * (1 - t) + light.at.y * t, t * light.size};
+    return {
+        true, row.x0 * (1 - t) + light.at.x * t, row.dx * (1 - t), row.y * (1 - t) + light.at.y * t, t * light.size};
 }
 } // namespace
 
-void shade(std::span<float> visible, const PointRow& row, const ShadowLight& light, const std::vector<stage::Layer>& layers, int skip)
+void shade(std::span<float> visible, const PointRow& row, const ShadowLight& light,
+    const std::vector<stage::Layer>& layers, int skip)
 {
     const double n = double(visible.size());
     for (const stage::Layer& layer : layers) {
@@ -110,7 +113,8 @@ void shade(std::span<float> visible, const PointRow& row, const ShadowLight& lig
         double first = (-reach - u0) / du, last = (fine.width() + reach - u0) / du;
         if (first > last)
             std::swap(first, last);
-        const int begin = int(std::clamp(std::floor(first), 0.0, n)), end = int(std::clamp(std::ceil(last) + 1, 0.0, n));
+        const int begin = int(std::clamp(std::floor(first), 0.0, n)),
+                  end = int(std::clamp(std::ceil(last) + 1, 0.0, n));
         if (begin >= end)
             continue;
         // Never read finer than the points lie apart, or thin things would flicker.

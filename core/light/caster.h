@@ -24,6 +24,7 @@ struct PointRow {
 /// one point; the coverage there is read from a level matched to the penumbra (light size × distance from the
 /// blocker / distance to the light).
 /// \param skip an element that does not shade this row (itself), 0 = none
-void shade(std::span<float> visible, const PointRow& row, const ShadowLight& light, const std::vector<stage::Layer>& layers, int skip);
+void shade(std::span<float> visible, const PointRow& row, const ShadowLight& light,
+    const std::vector<stage::Layer>& layers, int skip);
 
 } // namespace rl::light

@@ -5,7 +5,10 @@
 namespace rl::light {
 
 namespace {
-std::string keyOf(const char* kind, int id) { return std::string(kind) + ":" + std::to_string(id); }
+std::string keyOf(const char* kind, int id)
+{
+    return std::string(kind) + ":" + std::to_string(id);
+}
 
 stage::Placement placed(const Project& p, const Element& e, stage::SurfaceCache& cache)
 {
@@ -28,14 +31,15 @@ void side(const Project& p, const Element& e, stage::SurfaceCache& cache, Findin
     const double mirrored = std::abs(turnBetween(180 - own.azimuth, plan.direction.azimuth));
     const bool helps = mirrored < 50;
     out.push_back({keyOf("light.side", e.id), Station::Light, off > 90 ? Severity::Broken : Severity::Watch,
-        "“" + e.name + "” was photographed with its light " + fixed(off, 0) + "° away from where " + plan.strongest + " is"
-            + (helps ? "; mirrored it would be " + fixed(mirrored, 0) + "° off." : "."),
+        "“" + e.name + "” was photographed with its light " + fixed(off, 0) + "° away from where " + plan.strongest
+            + " is" + (helps ? "; mirrored it would be " + fixed(mirrored, 0) + "° off." : "."),
         off, 50, "°", place.canvas, e.id,
         "Light from two sides is the first thing that makes an element look stuck on.",
-        helps ? Fix{"Mirror it", [id = e.id](Project& q) {
-                        if (Element* x = q.element(id))
-                            x->mirrored = !x->mirrored;
-                    }}
+        helps ? Fix{"Mirror it",
+            [id = e.id](Project& q) {
+                if (Element* x = q.element(id))
+                    x->mirrored = !x->mirrored;
+            }}
               : Fix{"Take its own light off wholly", [id = e.id](Project& q) {
                         if (Element* x = q.element(id))
                             x->delight = 1;
@@ -48,8 +52,8 @@ void lanternPlace(const Project& p, const Lantern& l, Findings& out)
         return;
     const Vec2 at = stage::projected(stage::eyeOf(p), l.position);
     out.push_back({keyOf("light.in-ground", l.id), Station::Light, Severity::Broken,
-        "“" + l.name + "” is " + fixed(100 * (l.radius - l.position.y), 0) + " cm into the ground.", l.position.y, l.radius, "m",
-        {at.x - 2, at.y - 2, 4, 4}, 0, "From there it lights nothing that stands.",
+        "“" + l.name + "” is " + fixed(100 * (l.radius - l.position.y), 0) + " cm into the ground.", l.position.y,
+        l.radius, "m", {at.x - 2, at.y - 2, 4, 4}, 0, "From there it lights nothing that stands.",
         Fix{"Lift it clear", [id = l.id](Project& q) {
                 if (Lantern* x = q.lantern(id))
                     x->position.y = std::max(0.5, 2 * x->radius);
@@ -62,8 +66,8 @@ void sunUnder(const Project& p, Findings& out)
     if (!s.on || s.strength <= 0 || s.elevation >= 0)
         return;
     out.push_back({"light.sun-under", Station::Light, Severity::Watch,
-        "The sun is " + fixed(-s.elevation, 0) + "° under the horizon and still lights upright things.", s.elevation, 0, "°", {}, 0,
-        "After sunset only the sky is left; warm light on a figure then needs a lantern.",
+        "The sun is " + fixed(-s.elevation, 0) + "° under the horizon and still lights upright things.", s.elevation, 0,
+        "°", {}, 0, "After sunset only the sky is left; warm light on a figure then needs a lantern.",
         Fix{"Put the sun out", [](Project& q) { q.lights.sun.on = false; }}});
 }
 
@@ -81,19 +85,22 @@ void clearAir(const Project& p, stage::SurfaceCache& cache, Findings& out)
     if (farthest < 40 || left < 92)
         return;
     out.push_back({"light.clear-air", Station::Light, Severity::Watch,
-        "At " + fixed(farthest, 0) + " m the air still lets " + fixed(left, 0) + " % of the contrast through.", left, 85, "%", where, who,
-        "Far things as dark and as coloured as near ones flatten the depth.",
-        Fix{"Let contrast halve at " + fixed(2 * farthest, 0) + " m", [d = 2 * farthest](Project& q) { q.lights.air.halfContrastM = d; }}});
+        "At " + fixed(farthest, 0) + " m the air still lets " + fixed(left, 0) + " % of the contrast through.", left,
+        85, "%", where, who, "Far things as dark and as coloured as near ones flatten the depth.",
+        Fix{"Let contrast halve at " + fixed(2 * farthest, 0) + " m",
+            [d = 2 * farthest](Project& q) { q.lights.air.halfContrastM = d; }}});
 }
 
 void dark(const Project& p, Findings& out)
 {
-    const bool lantern = std::any_of(p.lights.lanterns.begin(), p.lights.lanterns.end(), [](const Lantern& l) { return l.on && l.strength > 0; });
+    const bool lantern = std::any_of(
+        p.lights.lanterns.begin(), p.lights.lanterns.end(), [](const Lantern& l) { return l.on && l.strength > 0; });
     const bool sun = p.lights.sun.on && p.lights.sun.strength > 0;
     if (sun || lantern)
         return;
-    out.push_back({"light.no-light", Station::Light, Severity::Watch, "No light is burning: everything is filled by the sky alone.", 0, 1,
-        "lights", {}, 0, "Without a direction of light no form turns and nothing casts a shadow.",
+    out.push_back({"light.no-light", Station::Light, Severity::Watch,
+        "No light is burning: everything is filled by the sky alone.", 0, 1, "lights", {}, 0,
+        "Without a direction of light no form turns and nothing casts a shadow.",
         Fix{"Light the sun", [](Project& q) {
                 q.lights.sun.on = true;
                 q.lights.sun.strength = std::max(q.lights.sun.strength, 0.6);

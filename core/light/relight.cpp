@@ -6,7 +6,10 @@
 
 namespace rl::light {
 
-double throughAir(double distance, double half) { return half > 0 ? std::exp2(-distance / half) : 1; }
+double throughAir(double distance, double half)
+{
+    return half > 0 ? std::exp2(-distance / half) : 1;
+}
 
 double waterMirror(double cosine)
 {
@@ -28,7 +31,8 @@ std::vector<Rgb> ambientOn(const StageFrame& f, const Layer& l, const cv::Mat& s
     if (!out.empty()) {
         const double sx = double(smallBackdrop.cols) / f.width, sy = double(smallBackdrop.rows) / f.height;
         const cv::Matx23d map(sx, 0, (l.left + 0.5) * sx - 0.5, 0, sy, (l.top + 0.5) * sy - 0.5);
-        cv::warpAffine(smallBackdrop, spill, map, cv::Size(l.width(), l.height()), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
+        cv::warpAffine(smallBackdrop, spill, map, cv::Size(l.width(), l.height()),
+            cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
     }
     const Rgb ground = f.sky.ground, horizon = f.sky.horizon, zenith = f.sky.zenith;
     parallelRows(l.height(), [&](int begin, int end) {
@@ -75,7 +79,8 @@ std::vector<float> groundOpenness(const StageFrame& f)
             for (int x = 0; x < f.width; ++x) {
                 const double u = ((x + 0.5 - f.eye.x0) * m - left) * c.pixelsPerM;
                 if (u >= 0 && u < wide.cols)
-                    open[std::size_t(y) * std::size_t(f.width) + std::size_t(x)] *= 1 - near * std::min(1.f, wide.at<float>(0, int(u)));
+                    open[std::size_t(y) * std::size_t(f.width) + std::size_t(x)]
+                        *= 1 - near * std::min(1.f, wide.at<float>(0, int(u)));
             }
         }
     }
@@ -90,10 +95,12 @@ std::vector<float> groundMirror(const StageFrame& f)
     const double h2 = f.eye.heightM * f.eye.heightM;
     parallelRows(rows, [&](int begin, int end) {
         for (int y = begin; y < end; ++y) {
-            const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25), m = z / f.eye.focalCm;
+            const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25),
+                         m = z / f.eye.focalCm;
             for (int x = 0; x < f.width; ++x) {
                 const double X = (x + 0.5 - f.eye.x0) * m;
-                mirror[std::size_t(y) * std::size_t(f.width) + std::size_t(x)] = float(waterMirror(f.eye.heightM / std::sqrt(X * X + h2 + z * z)));
+                mirror[std::size_t(y) * std::size_t(f.width) + std::size_t(x)]
+                    = float(waterMirror(f.eye.heightM / std::sqrt(X * X + h2 + z * z)));
             }
         }
     });
@@ -111,7 +118,8 @@ struct AirTerms {
     Rgb haze;
 };
 
-std::vector<Rgb> litLayer(const Layer& l, std::size_t index, const std::vector<Rgb>& ambient, const std::vector<Lamp>& lamps, const AirTerms& air)
+std::vector<Rgb> litLayer(const Layer& l, std::size_t index, const std::vector<Rgb>& ambient,
+    const std::vector<Lamp>& lamps, const AirTerms& air)
 {
     std::vector<Rgb> out(l.cover.size());
     const float through = float(throughAir(l.distance, double(air.half)));
@@ -141,7 +149,8 @@ std::vector<Rgb> litLayer(const Layer& l, std::size_t index, const std::vector<R
 }
 
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there.
-void mirrorRow(Rgb* row, int y, const StageFrame& f, const std::vector<std::vector<Rgb>>& lit, const std::vector<float>& mirror)
+void mirrorRow(
+    Rgb* row, int y, const StageFrame& f, const std::vector<std::vector<Rgb>>& lit, const std::vector<float>& mirror)
 {
     for (std::size_t k = 0; k < f.layers.size(); ++k) {
         const Layer& l = f.layers[k];
@@ -195,7 +204,8 @@ void addGlow(std::vector<Rgb>& picture, const StageFrame& f, const Lantern& q, R
     const int left = std::clamp(int(x0) - reach, 0, f.width), right = std::clamp(int(x0) + reach, 0, f.width);
     const int top = std::clamp(int(y0) - reach, 0, f.height), bottom = std::clamp(int(y0) + reach, 0, f.height);
     parallelRows(bottom - top, [&](int begin, int end) {
-        const float perCore = float(1 / (core * core)), perHalo = float(1 / (halo * halo)), perReach = float(1 / (double(reach) * reach));
+        const float perCore = float(1 / (core * core)), perHalo = float(1 / (halo * halo)),
+                    perReach = float(1 / (double(reach) * reach));
         for (int y = top + begin; y < top + end; ++y) {
             const float dy = float(y + 0.5 - y0), dx0 = float(left + 0.5 - x0);
             Rgb* row = picture.data() + std::size_t(y) * std::size_t(f.width) + std::size_t(left);
@@ -223,8 +233,14 @@ void blendOver(std::vector<Rgb>& picture, const StageFrame& f, const Layer& l, c
     });
 }
 
-bool sameShadows(const Sun& a, const Sun& b) { return a.azimuth == b.azimuth && a.elevation == b.elevation && a.diameter == b.diameter; }
-bool sameShadows(const Lantern& a, const Lantern& b) { return a.position == b.position && a.radius == b.radius && a.reference == b.reference; }
+bool sameShadows(const Sun& a, const Sun& b)
+{
+    return a.azimuth == b.azimuth && a.elevation == b.elevation && a.diameter == b.diameter;
+}
+bool sameShadows(const Lantern& a, const Lantern& b)
+{
+    return a.position == b.position && a.radius == b.radius && a.reference == b.reference;
+}
 } // namespace
 
 void Relighter::meet(std::shared_ptr<const StageFrame> frame)
@@ -236,7 +252,8 @@ void Relighter::meet(std::shared_ptr<const StageFrame> frame)
     m_lanterns.clear();
     m_layerAmbient.clear();
     cv::Mat small;
-    cv::resize(m_frame->backdrop.mat(), small, cv::Size(std::max(2, m_frame->width / 24), std::max(2, m_frame->height / 24)), 0, 0, cv::INTER_AREA);
+    cv::resize(m_frame->backdrop.mat(), small,
+        cv::Size(std::max(2, m_frame->width / 24), std::max(2, m_frame->height / 24)), 0, 0, cv::INTER_AREA);
     cv::GaussianBlur(small, small, cv::Size(), 1.5, 1.5, cv::BORDER_REPLICATE);
     for (const Layer& l : m_frame->layers)
         m_layerAmbient.push_back(ambientOn(*m_frame, l, small));
@@ -259,7 +276,8 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
     for (const Lantern& q : lights.lanterns) {
         const auto same = [&](const KeptLantern& k) { return k.lantern.id == q.id && sameShadows(k.lantern, q); };
         const auto known = std::find_if(m_lanterns.begin(), m_lanterns.end(), same);
-        kept.push_back(known != m_lanterns.end() ? std::move(*known) : KeptLantern{q, q.on ? lanternPlanes(f, q) : LightPlanes{}});
+        kept.push_back(
+            known != m_lanterns.end() ? std::move(*known) : KeptLantern{q, q.on ? lanternPlanes(f, q) : LightPlanes{}});
         if (kept.back().planes.ground.empty() && kept.back().planes.layers.empty() && q.on)
             kept.back().planes = lanternPlanes(f, q);
     }

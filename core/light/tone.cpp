@@ -16,7 +16,10 @@ Rgb shouldered(Rgb c)
 }
 } // namespace
 
-Rgb fitted(Rgb colour, double exposureStops) { return shouldered(colour * float(std::exp2(exposureStops))); }
+Rgb fitted(Rgb colour, double exposureStops)
+{
+    return shouldered(colour * float(std::exp2(exposureStops)));
+}
 
 void fitInPlace(std::vector<Rgb>& pixels, double exposureStops)
 {

@@ -77,7 +77,8 @@ Findings creditFindings(const Project& p)
             continue;
         const bool credited = !r.credit.empty();
         out.push_back({"gather.permission:" + std::to_string(r.id), Station::Gather, Severity::Watch,
-            "“" + r.name + "” is used, but " + (credited ? "permission for it is still to be asked." : "nobody is credited for it."),
+            "“" + r.name + "” is used, but "
+                + (credited ? "permission for it is still to be asked." : "nobody is credited for it."),
             0, 1, credited ? "permission" : "credit", {}, 0,
             "A finished work that cannot be shown is a lost work; asking takes a minute now.",
             Fix{"It is my own picture", [id = r.id](Project& q) {

@@ -120,14 +120,38 @@ void repairIds(Project& p, Ranges& r)
 }
 } // namespace
 
-const Reference* Project::reference(int id) const { return found(references, id); }
-const Cutout* Project::cutout(int id) const { return found(cutouts, id); }
-const Element* Project::element(int id) const { return found(elements, id); }
-const Lantern* Project::lantern(int id) const { return found(lights.lanterns, id); }
-const CastMember* Project::castMember(int id) const { return found(brief.cast, id); }
-Element* Project::element(int id) { return found(elements, id); }
-Lantern* Project::lantern(int id) { return found(lights.lanterns, id); }
-Cutout* Project::cutout(int id) { return found(cutouts, id); }
+const Reference* Project::reference(int id) const
+{
+    return found(references, id);
+}
+const Cutout* Project::cutout(int id) const
+{
+    return found(cutouts, id);
+}
+const Element* Project::element(int id) const
+{
+    return found(elements, id);
+}
+const Lantern* Project::lantern(int id) const
+{
+    return found(lights.lanterns, id);
+}
+const CastMember* Project::castMember(int id) const
+{
+    return found(brief.cast, id);
+}
+Element* Project::element(int id)
+{
+    return found(elements, id);
+}
+Lantern* Project::lantern(int id)
+{
+    return found(lights.lanterns, id);
+}
+Cutout* Project::cutout(int id)
+{
+    return found(cutouts, id);
+}
 
 bool repair(Project& p)
 {

@@ -70,7 +70,8 @@ void creditRims(std::vector<Body>& bodies, const ContrastMaps& m)
         if (!b.figure)
             continue;
         const int margin = int(reach) + 2;
-        const cv::Rect box = cv::Rect(b.box.x - margin, b.box.y - margin, b.box.width + 2 * margin, b.box.height + 2 * margin)
+        const cv::Rect box
+            = cv::Rect(b.box.x - margin, b.box.y - margin, b.box.width + 2 * margin, b.box.height + 2 * margin)
             & cv::Rect(0, 0, m.ids.cols, m.ids.rows);
         cv::Mat distance;
         cv::distanceTransform(~b.mask(box), distance, cv::DIST_L2, 5);
@@ -88,7 +89,10 @@ void creditRims(std::vector<Body>& bodies, const ContrastMaps& m)
         b.credited = (b.mask & (owner == 0)) | (owner == b.id);
 }
 
-double meanIn(const cv::Mat& m, const cv::Mat& mask) { return cv::mean(m, mask)[0]; }
+double meanIn(const cv::Mat& m, const cv::Mat& mask)
+{
+    return cv::mean(m, mask)[0];
+}
 
 void measureBodies(std::vector<Body>& bodies, const ContrastMaps& m)
 {
@@ -156,7 +160,8 @@ void measureRarity(std::vector<Body>& bodies)
         std::vector<Vec2> hue, direction;
         for (const Body& o : bodies)
             if (o.figure && o.id != b.id) {
-                light.push_back(o.lightness), sharp.push_back(o.sharp), detail.push_back(o.meanFeature[3]), area.push_back(std::log(o.areaDegrees));
+                light.push_back(o.lightness), sharp.push_back(o.sharp), detail.push_back(o.meanFeature[3]),
+                    area.push_back(std::log(o.areaDegrees));
                 hue.push_back({o.a, o.b}), direction.push_back({o.jx, o.jy});
             }
         b.rarity[0] = std::abs(rarityOf(b.lightness, light, 8));
@@ -194,20 +199,25 @@ void measureGains(std::vector<Body>& bodies, const ContrastMaps& m)
             if (!o.figure || o.id == b.id)
                 continue;
             const double gap = gapBetween(b, o) / m.unit;
-            const double apart = std::sqrt(std::pow(b.lightness - o.lightness, 2) + std::pow(b.a - o.a, 2) + std::pow(b.b - o.b, 2));
+            const double apart
+                = std::sqrt(std::pow(b.lightness - o.lightness, 2) + std::pow(b.a - o.a, 2) + std::pow(b.b - o.b, 2));
             crowd += std::exp(-gap / 3) * std::exp(-apart / 20);
         }
         b.isolation = 1 / (1 + 0.30 * crowd);
     }
 }
 
-double logMean(double a, double b) { return std::abs(a - b) < 1e-12 ? a : (a - b) / std::log(a / b); }
+double logMean(double a, double b)
+{
+    return std::abs(a - b) < 1e-12 ? a : (a - b) / std::log(a / b);
+}
 
 /// The largest term of ln(E / E of the median other figure), split exactly over features and gains.
 std::string driverOf(const Body& b, const std::vector<Body>& bodies)
 {
     std::array<double, kFeatures> reference{};
-    const auto part = [](const Body& x, std::size_t k) { return kWeight[k] * x.feature[k] * (1 + kRarityGain[k] * x.rarity[k]); };
+    const auto part
+        = [](const Body& x, std::size_t k) { return kWeight[k] * x.feature[k] * (1 + kRarityGain[k] * x.rarity[k]); };
     const auto medianOver = [&](auto value) {
         std::vector<double> v;
         for (const Body& o : bodies)
@@ -230,7 +240,8 @@ std::string driverOf(const Body& b, const std::vector<Body>& bodies)
     const double scale = logMean(std::max(total, 1e-9), std::max(referenceTotal, 1e-9));
     for (std::size_t k = 0; k < kFeatures; ++k)
         offer((part(b, k) - reference[k]) / scale, kNames[k]);
-    const auto gain = [&](double own, auto value) { return std::log(std::max(own, 1e-9) / std::max(medianOver(value), 1e-9)); };
+    const auto gain
+        = [&](double own, auto value) { return std::log(std::max(own, 1e-9) / std::max(medianOver(value), 1e-9)); };
     if (bodies.size() > 1) {
         offer(gain(b.size, [](const Body& o) { return o.size; }), "size");
         offer(gain(b.isolation, [](const Body& o) { return o.isolation; }), "isolation");
@@ -306,7 +317,8 @@ Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewin
     measureBodies(bodies, maps);
     measureRarity(bodies);
     measureGains(bodies, maps);
-    std::stable_sort(bodies.begin(), bodies.end(), [](const Body& a, const Body& b) { return a.strength() > b.strength(); });
+    std::stable_sort(
+        bodies.begin(), bodies.end(), [](const Body& a, const Body& b) { return a.strength() > b.strength(); });
     double total = 0;
     for (const Body& b : bodies)
         total += b.strength();

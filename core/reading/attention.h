@@ -13,7 +13,8 @@ struct Viewing {
 struct Attention {
     std::vector<int> order; ///< element ids, strongest first
     std::map<int, double> share; ///< of the measured pull, sums to 1
-    std::string driver; ///< why the strongest is strongest: value, colour, orientation, detail, sharpness, size, isolation or position
+    std::string driver; ///< why the strongest is strongest: value, colour, orientation, detail, sharpness, size,
+                        ///< isolation or position
     std::map<int, std::string> drivers; ///< the same for each
     std::map<int, Vec2> centre; ///< px in the id map, inside the element
     std::vector<int> glances; ///< where the gaze would go first, up to five

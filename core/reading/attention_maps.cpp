@@ -14,7 +14,8 @@ cv::Mat blurred(const cv::Mat& m, double sigma)
     const cv::Mat one(m.size(), CV_32FC1, cv::Scalar(1));
     if (sigma > 6) { // wide blurs on a smaller copy
         const double shrink = sigma / 3;
-        const cv::Size small(std::max(2, int(std::lround(m.cols / shrink))), std::max(2, int(std::lround(m.rows / shrink))));
+        const cv::Size small(
+            std::max(2, int(std::lround(m.cols / shrink))), std::max(2, int(std::lround(m.rows / shrink))));
         cv::Mat s;
         cv::resize(m, s, small, 0, 0, cv::INTER_AREA);
         const double used = sigma * small.width / m.cols;
@@ -45,7 +46,8 @@ cv::Mat smallIds(const IdMap& ids, cv::Size size)
     for (int y = 0; y < size.height; ++y)
         for (int x = 0; x < size.width; ++x) {
             std::map<int, int> votes;
-            const int x1 = std::max(int(x * sx) + 1, int((x + 1) * sx)), y1 = std::max(int(y * sy) + 1, int((y + 1) * sy));
+            const int x1 = std::max(int(x * sx) + 1, int((x + 1) * sx)),
+                      y1 = std::max(int(y * sy) + 1, int((y + 1) * sy));
             for (int j = int(y * sy); j < std::min(y1, ids.height()); ++j)
                 for (int i = int(x * sx); i < std::min(x1, ids.width()); ++i)
                     ++votes[ids.at(i, j)];
@@ -73,7 +75,10 @@ cv::Mat normalised(const cv::Mat& x, double kappa)
     return cv::Mat(x / (kappa + 2 * rms));
 }
 
-cv::Mat positive(const cv::Mat& m) { return cv::Mat(cv::max(m, 0.0)); }
+cv::Mat positive(const cv::Mat& m)
+{
+    return cv::Mat(cv::max(m, 0.0));
+}
 
 /// Mean over three centre sizes of centre minus wide surround.
 cv::Mat centreSurround(const cv::Mat& m, double u)
@@ -114,13 +119,15 @@ void shapeMaps(ContrastMaps& m)
     const double u = m.unit;
     cv::Mat gx, gy;
     m.gradient = gradientOf(m.L, &gx, &gy);
-    const cv::Mat jxx = blurred(gx.mul(gx), 0.35 * u), jyy = blurred(gy.mul(gy), 0.35 * u), jxy = blurred(gx.mul(gy), 0.35 * u);
+    const cv::Mat jxx = blurred(gx.mul(gx), 0.35 * u), jyy = blurred(gy.mul(gy), 0.35 * u),
+                  jxy = blurred(gx.mul(gy), 0.35 * u);
     m.jDiff = jxx - jyy;
     m.jCross = 2 * jxy;
     m.jTrace = jxx + jyy;
     cv::Mat energy;
     cv::sqrt(cv::max(m.jTrace, 0), energy);
-    const cv::Mat c = centreSurround(cv::Mat(m.jDiff / (energy + 1e-3)), u), s = centreSurround(cv::Mat(m.jCross / (energy + 1e-3)), u);
+    const cv::Mat c = centreSurround(cv::Mat(m.jDiff / (energy + 1e-3)), u),
+                  s = centreSurround(cv::Mat(m.jCross / (energy + 1e-3)), u);
     cv::Mat turned;
     m.feature[2] = normalised(positive(c), 3);
     for (const cv::Mat& way : {cv::Mat(-c), s, cv::Mat(-s)}) {
@@ -142,7 +149,8 @@ ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const 
 {
     ContrastMaps m;
     const double scale = double(kLongSide) / std::max(picture.width(), picture.height());
-    const cv::Size size(std::max(8, int(std::lround(picture.width() * scale))), std::max(8, int(std::lround(picture.height() * scale))));
+    const cv::Size size(std::max(8, int(std::lround(picture.width() * scale))),
+        std::max(8, int(std::lround(picture.height() * scale))));
     cv::Mat small;
     cv::resize(picture.mat(), small, size, 0, 0, scale < 1 ? cv::INTER_AREA : cv::INTER_LINEAR);
     m.ids = smallIds(ids, size);

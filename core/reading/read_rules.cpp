@@ -5,7 +5,10 @@
 namespace rl::reading {
 
 namespace {
-std::string keyOf(const char* kind, int id) { return std::string(kind) + ":" + std::to_string(id); }
+std::string keyOf(const char* kind, int id)
+{
+    return std::string(kind) + ":" + std::to_string(id);
+}
 
 Rect boundsOf(const light::Picture& picture, int element)
 {
@@ -51,11 +54,13 @@ void order(const Project& p, const light::Picture& picture, const Attention& a, 
             const auto driver = a.drivers.find(rival);
             out.push_back({"read.order:" + std::to_string(first.id) + ">" + std::to_string(second.id), Station::Read,
                 i == 0 && !tie ? Severity::Broken : Severity::Watch,
-                "By contrast, “" + second.name + "” draws " + fixed(100 * other->second, 0) + " % of the measured pull and “" + first.name + "” "
-                    + fixed(100 * own->second, 0) + " %, though “" + first.name + "” should be read first"
+                "By contrast, “" + second.name + "” draws " + fixed(100 * other->second, 0)
+                    + " % of the measured pull and “" + first.name + "” " + fixed(100 * own->second, 0) + " %, though “"
+                    + first.name + "” should be read first"
                     + (driver != a.drivers.end() ? "; mostly through " + driver->second + "." : "."),
                 100 * own->second, 100 * other->second, "% of pull", boundsOf(picture, who), rival,
-                "The order of reading is decided by contrast long before detail; repainting it later costs weeks. It does not know faces or meaning.",
+                "The order of reading is decided by contrast long before detail; repainting it later costs weeks. It "
+                "does not know faces or meaning.",
                 {}});
         }
 }
@@ -66,12 +71,14 @@ void melts(const Project& p, const light::Picture& picture, const std::vector<Si
         if (s.lost < 0.25 || s.contour.size() < 30)
             continue;
         const double k = picture.pixelsPerCm;
-        out.push_back({keyOf("read.melts", s.element), Station::Read, s.lost > 0.45 ? Severity::Broken : Severity::Watch,
-            nameOf(p, s.element) + " melts into what is behind it along " + fixed(100 * s.lost, 0) + " % of its contour (median difference ΔE "
-                + fixed(s.medianDifference) + ", " + fixed(s.medianLightness) + " L*).",
-            100 * s.lost, 25, "% lost", {s.lostPlace.x / k, s.lostPlace.y / k, s.lostPlace.width / k, s.lostPlace.height / k}, s.element,
-            "A lost edge here and there lets a shape breathe; when a quarter is gone the shape itself is.",
-            {}});
+        out.push_back(
+            {keyOf("read.melts", s.element), Station::Read, s.lost > 0.45 ? Severity::Broken : Severity::Watch,
+                nameOf(p, s.element) + " melts into what is behind it along " + fixed(100 * s.lost, 0)
+                    + " % of its contour (median difference ΔE " + fixed(s.medianDifference) + ", "
+                    + fixed(s.medianLightness) + " L*).",
+                100 * s.lost, 25, "% lost",
+                {s.lostPlace.x / k, s.lostPlace.y / k, s.lostPlace.width / k, s.lostPlace.height / k}, s.element,
+                "A lost edge here and there lets a shape breathe; when a quarter is gone the shape itself is.", {}});
     }
 }
 
@@ -86,15 +93,18 @@ void kisses(const Project& p, const light::Picture& picture, const std::vector<T
         const double areaA = a.width * a.height, areaB = b.width * b.height;
         const int moved = areaA <= areaB ? t.first : t.second;
         const double sign = (moved == t.first ? a.centre().x - b.centre().x : b.centre().x - a.centre().x) < 0 ? -1 : 1;
-        Finding f{"read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second), Station::Read, Severity::Watch,
-            "The outlines of " + nameOf(p, t.first) + " and " + nameOf(p, t.second) + " just kiss: " + fixed(10 * t.gapPx / k, 0) + " mm between them.",
+        Finding f{"read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second), Station::Read,
+            Severity::Watch,
+            "The outlines of " + nameOf(p, t.first) + " and " + nameOf(p, t.second)
+                + " just kiss: " + fixed(10 * t.gapPx / k, 0) + " mm between them.",
             10 * t.gapPx / k, 10 * step, "mm", {t.at.x / k - 2, t.at.y / k - 2, 4, 4}, moved,
             "Two edges that just touch tie near and far together; let them overlap clearly or stand apart.", {}};
         if (ea)
-            f.fix = Fix{"Move " + nameOf(p, moved) + " " + fixed(10 * step, 0) + " mm away", [moved, dx = sign * step](Project& q) {
-                            if (Element* x = q.element(moved))
-                                x->baseCm.x += dx;
-                        }};
+            f.fix = Fix{"Move " + nameOf(p, moved) + " " + fixed(10 * step, 0) + " mm away",
+                [moved, dx = sign * step](Project& q) {
+                    if (Element* x = q.element(moved))
+                        x->baseCm.x += dx;
+                }};
         out.push_back(std::move(f));
     }
 }
@@ -109,10 +119,11 @@ void leak(const Project& p, const light::Picture& picture, const Attention& a, F
     const double move = left < right ? room - left : right - room;
     const auto driver = a.drivers.find(a.edgeElement);
     Finding f{keyOf("read.edge", a.edgeElement), Station::Read, Severity::Watch,
-        nameOf(p, a.edgeElement) + " pulls the gaze off the edge: " + fixed(100 * a.edgeShare) + " % of the pull lies with it in the outer band"
+        nameOf(p, a.edgeElement) + " pulls the gaze off the edge: " + fixed(100 * a.edgeShare)
+            + " % of the pull lies with it in the outer band"
             + (driver != a.drivers.end() ? ", mostly through " + driver->second + "." : "."),
-        100 * a.edgeShare, 8, "% of pull", r, a.edgeElement,
-        "A strong patch at the edge is a door out of the picture.", {}};
+        100 * a.edgeShare, 8, "% of pull", r, a.edgeElement, "A strong patch at the edge is a door out of the picture.",
+        {}};
     if (std::abs(move) > 0.2)
         f.fix = Fix{"Move it in by " + fixed(std::abs(move)) + " cm", [id = a.edgeElement, move](Project& q) {
                         if (Element* x = q.element(id))
@@ -146,7 +157,8 @@ std::map<int, double> castShares(const Project& p, const Attention& a)
 Reading read(const Project& p, const light::Picture& picture, int steps)
 {
     Reading r;
-    r.attention = attention(picture.colour, picture.ids, {p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm});
+    r.attention
+        = attention(picture.colour, picture.ids, {p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm});
     r.silhouettes = silhouettes(picture);
     r.tangents = tangents(picture);
     r.steps = valueSteps(picture.colour, steps);

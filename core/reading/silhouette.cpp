@@ -52,14 +52,16 @@ Silhouette measure(const light::Picture& picture, int element, double sigma)
     const cv::Mat whole = picture.ids.mat() == element;
     const int margin = int(sigma * 4) + 4;
     const cv::Rect object = cv::boundingRect(whole);
-    const cv::Rect box = cv::Rect(object.x - margin, object.y - margin, object.width + 2 * margin, object.height + 2 * margin)
+    const cv::Rect box
+        = cv::Rect(object.x - margin, object.y - margin, object.width + 2 * margin, object.height + 2 * margin)
         & cv::Rect(0, 0, whole.cols, whole.rows);
     const cv::Mat mask = whole(box), colour = picture.colour.mat()(box);
     cv::Mat inner, outer;
     cv::erode(mask, inner, cv::Mat());
     cv::dilate(mask, outer, cv::Mat());
     // Thin parts have no inside left after erosion; there the mask itself is the inside.
-    const OneSided inside = oneSided(colour, inner, sigma), thin = oneSided(colour, mask, sigma), outside = oneSided(colour, ~outer, sigma);
+    const OneSided inside = oneSided(colour, inner, sigma), thin = oneSided(colour, mask, sigma),
+                   outside = oneSided(colour, ~outer, sigma);
     std::vector<std::vector<cv::Point>> contours;
     cv::findContours(mask, contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
     std::vector<float> differences, steps;
@@ -69,7 +71,8 @@ Silhouette measure(const light::Picture& picture, int element, double sigma)
             const int gx = p.x + box.x, gy = p.y + box.y;
             if (gx < 2 || gy < 2 || gx >= whole.cols - 2 || gy >= whole.rows - 2 || outside.weight.at<float>(p) < 1e-3f)
                 continue;
-            const colour::Lab in = labAt(inside.weight.at<float>(p) > 0.02f ? inside : thin, p), out = labAt(outside, p);
+            const colour::Lab in = labAt(inside.weight.at<float>(p) > 0.02f ? inside : thin, p),
+                              out = labAt(outside, p);
             const float d = float(colour::deltaE2000(in, out));
             const EdgeKind kind = d < 4 ? EdgeKind::Lost : d < 12 ? EdgeKind::Soft : EdgeKind::Firm;
             s.contour.push_back({{gx + 0.5, gy + 0.5}, kind, d});
@@ -124,7 +127,8 @@ std::vector<Tangent> tangents(const light::Picture& picture)
         cv::Mat distance;
         cv::distanceTransform(picture.ids.mat() != a, distance, cv::DIST_L2, 5);
         const cv::Rect box = cv::boundingRect(cv::Mat(picture.ids.mat() == a));
-        const double cropped = double((box.x <= 0) + (box.y <= 0) + (box.x + box.width >= w) + (box.y + box.height >= h));
+        const double cropped
+            = double((box.x <= 0) + (box.y <= 0) + (box.x + box.width >= w) + (box.y + box.height >= h));
         const double toEdge = std::min({box.x, box.y, w - box.x - box.width, h - box.y - box.height});
         if (cropped == 0 && toEdge <= near) {
             const bool across = box.x == toEdge || w - box.x - box.width == toEdge;

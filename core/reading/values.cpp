@@ -8,7 +8,10 @@ namespace rl::reading {
 
 namespace {
 constexpr int kBins = 201; // half an L* each
-std::size_t binOf(float L) { return std::size_t(std::clamp(int(std::lround(L * 2)), 0, kBins - 1)); }
+std::size_t binOf(float L)
+{
+    return std::size_t(std::clamp(int(std::lround(L * 2)), 0, kBins - 1));
+}
 } // namespace
 
 std::vector<ValueStep> valueSteps(const LinearPicture& picture, int wanted)

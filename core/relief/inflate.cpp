@@ -76,12 +76,15 @@ Plane inflated(const Mask& mask, CropSides cropped)
         const bool coarsest = u.empty();
         if (!coarsest) {
             cv::Mat up;
-            cv::resize(u(cv::Rect(1, 1, u.cols - 2, u.rows - 2)), up, cv::Size(2 * (u.cols - 2), 2 * (u.rows - 2)), 0, 0,
-                cv::INTER_LINEAR);
+            cv::resize(u(cv::Rect(1, 1, u.cols - 2, u.rows - 2)), up, cv::Size(2 * (u.cols - 2), 2 * (u.rows - 2)), 0,
+                0, cv::INTER_LINEAR);
             cv::Mat(up(cv::Rect(0, 0, m.cols, m.rows)) * 4).copyTo(fine(cv::Rect(1, 1, m.cols, m.rows)), m);
         }
         // Coarse levels are cheap, and what they leave wrong the finest cannot put right.
-        const int longest = std::max(m.rows, m.cols), sweeps = coarsest || longest <= 70 ? 60 : longest <= 140 ? 30 : 14;
+        const int longest = std::max(m.rows, m.cols),
+                  sweeps = coarsest || longest <= 70 ? 60
+            : longest <= 140                         ? 30
+                                                     : 14;
         relaxLevel(fine, m, cropped, sweeps, coarsest ? 1.f : longest <= 70 ? 1.85f : 1.7f);
         u = fine;
     }

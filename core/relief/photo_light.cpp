@@ -9,8 +9,14 @@ namespace rl::relief {
 
 namespace {
 constexpr int kAzimuths = 72, kElevations = 12, kWorkSize = 112;
-double azimuthOf(int i) { return 5.0 * i; }
-double elevationOf(int i) { return -30.0 + 10.0 * i; }
+double azimuthOf(int i)
+{
+    return 5.0 * i;
+}
+double elevationOf(int i)
+{
+    return -30.0 + 10.0 * i;
+}
 
 /// The object averaged down to 112 px, without background bleeding in.
 struct Work {
@@ -27,7 +33,8 @@ Work workCopy(const Photo& picture, const Mask& alpha)
     if (object.width < 8 || object.height < 8)
         return work;
     const int margin = std::max(object.width, object.height) / 16 + 2;
-    const cv::Rect box = cv::Rect(object.x - margin, object.y - margin, object.width + 2 * margin, object.height + 2 * margin)
+    const cv::Rect box
+        = cv::Rect(object.x - margin, object.y - margin, object.width + 2 * margin, object.height + 2 * margin)
         & cv::Rect(0, 0, alpha.width(), alpha.height());
     work.atLeft = object.x <= 1, work.atTop = object.y <= 1;
     work.atRight = object.x + object.width >= alpha.width() - 1;
@@ -39,7 +46,8 @@ Work workCopy(const Photo& picture, const Mask& alpha)
         for (int x = 0; x < box.width; ++x)
             luminance.at<float>(y, x) = rl::luminance(colour::linearOf(picture.at(box.x + x, box.y + y)));
     const double scale = std::min(1.0, double(kWorkSize) / std::max(box.width, box.height));
-    const cv::Size size(std::max(4, int(std::lround(box.width * scale))), std::max(4, int(std::lround(box.height * scale))));
+    const cv::Size size(
+        std::max(4, int(std::lround(box.width * scale))), std::max(4, int(std::lround(box.height * scale))));
     cv::resize(luminance.mul(coreFloat), weighted, size, 0, 0, cv::INTER_AREA);
     cv::resize(coreFloat, coreSmall, size, 0, 0, cv::INTER_AREA);
     cv::Mat alphaFloat;
@@ -97,8 +105,8 @@ ContourScore contourScore(const Work& work)
     std::vector<float> all;
     for (int y = 0; y < work.inside.rows; ++y)
         for (int x = 0; x < work.inside.cols; ++x) {
-            const bool atCrop = (work.atLeft && x < 4) || (work.atTop && y < 4) || (work.atRight && x >= work.inside.cols - 4)
-                || (work.atBottom && y >= work.inside.rows - 4);
+            const bool atCrop = (work.atLeft && x < 4) || (work.atTop && y < 4)
+                || (work.atRight && x >= work.inside.cols - 4) || (work.atBottom && y >= work.inside.rows - 4);
             if (!work.valid.at<std::uint8_t>(y, x) || atCrop || distance.at<float>(y + 1, x + 1) > near)
                 continue;
             const float dx = gx.at<float>(y, x), dy = gy.at<float>(y, x);
@@ -172,7 +180,8 @@ InteriorScore interiorScore(const Work& work)
     for (int a = 0; a < kAzimuths; ++a)
         for (int e = 0; e < kElevations; ++e) {
             const double az = radians(azimuthOf(a)), el = radians(elevationOf(e));
-            const float lx = float(std::cos(el) * std::cos(az)), ly = float(std::cos(el) * std::sin(az)), lz = float(std::sin(el));
+            const float lx = float(std::cos(el) * std::cos(az)), ly = float(std::cos(el) * std::sin(az)),
+                        lz = float(std::sin(el));
             for (std::size_t i = 0; i < normals.size(); ++i)
                 facing[i] = double(std::max(0.f, normals[i].x * lx + normals[i].y * ly + normals[i].z * lz));
             score[std::size_t(a)][std::size_t(e)] = correlation(lum, facing, w);

@@ -74,13 +74,15 @@ Relief reliefOf(const Mask& alpha, Shape shape, int longest)
     relief.scale = std::min(1.0, double(longest) / std::max(box.width, box.height));
     cv::Mat small;
     cv::resize(alpha.mat()(box), small,
-        cv::Size(std::max(2, int(std::lround(box.width * relief.scale))), std::max(2, int(std::lround(box.height * relief.scale)))),
+        cv::Size(std::max(2, int(std::lround(box.width * relief.scale))),
+            std::max(2, int(std::lround(box.height * relief.scale)))),
         0, 0, cv::INTER_AREA);
     relief.inside = Mask::fromMat(cv::Mat(small > 127));
-    const CropSides cropped{box.x <= 1, box.y <= 1, box.x + box.width >= alpha.width() - 1, box.y + box.height >= alpha.height() - 1};
+    const CropSides cropped{
+        box.x <= 1, box.y <= 1, box.x + box.width >= alpha.width() - 1, box.y + box.height >= alpha.height() - 1};
     const Plane u = shape == Shape::Column ? columnwise(relief.inside)
-        : shape == Shape::Card            ? Plane::filled(relief.inside.width(), relief.inside.height(), 0.f)
-                                          : inflated(relief.inside, cropped);
+        : shape == Shape::Card             ? Plane::filled(relief.inside.width(), relief.inside.height(), 0.f)
+                                           : inflated(relief.inside, cropped);
     relief.normals = normalsOf(u, relief.inside, float(bulge(shape)), shape != Shape::Column);
     return relief;
 }

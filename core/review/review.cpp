@@ -5,7 +5,8 @@
 
 namespace rl::review {
 
-Findings findingsOf(const Project& p, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache)
+Findings findingsOf(
+    const Project& p, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache)
 {
     Findings all;
     const auto take = [&](Findings part) {

@@ -16,6 +16,7 @@ struct Review {
 Review review(const Project& project, stage::SurfaceCache& cache, Progress& progress, int widthPx = 800);
 
 /// The same findings on a picture already lit.
-Findings findingsOf(const Project& project, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache);
+Findings findingsOf(
+    const Project& project, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache);
 
 } // namespace rl::review

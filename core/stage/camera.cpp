@@ -10,7 +10,10 @@ Eye eyeOf(const Project& p)
         p.camera.eyeHeightM};
 }
 
-Vec2 projected(const Eye& e, Vec3 at) { return {e.x0 + e.focalCm * at.x / at.z, e.horizon + e.focalCm * (e.heightM - at.y) / at.z}; }
+Vec2 projected(const Eye& e, Vec3 at)
+{
+    return {e.x0 + e.focalCm * at.x / at.z, e.horizon + e.focalCm * (e.heightM - at.y) / at.z};
+}
 
 Vec3 atDistance(const Eye& e, Vec2 c, double z)
 {
@@ -40,8 +43,8 @@ Placement placementOf(const Project& project, const Element& element, const Rect
     place.altitudeM = element.altitudeM;
     place.cmPerPixel = element.heightM * cmPerM / shape.height;
     const double foot = element.baseCm.y - element.altitudeM * cmPerM;
-    place.canvas = {element.baseCm.x - place.widthM * cmPerM / 2, foot - element.heightM * cmPerM, place.widthM * cmPerM,
-        element.heightM * cmPerM};
+    place.canvas = {element.baseCm.x - place.widthM * cmPerM / 2, foot - element.heightM * cmPerM,
+        place.widthM * cmPerM, element.heightM * cmPerM};
     place.visible = true;
     return place;
 }
@@ -72,6 +75,9 @@ PictureLight pictureLight(Vec3 d)
     return {wrapped360(degrees(std::atan2(d.y, d.x))), degrees(std::asin(std::clamp(-d.z / n, -1.0, 1.0))), 1};
 }
 
-PictureLight pictureLight(double azimuth, double elevation) { return pictureLight(sceneDirection(azimuth, elevation)); }
+PictureLight pictureLight(double azimuth, double elevation)
+{
+    return pictureLight(sceneDirection(azimuth, elevation));
+}
 
 } // namespace rl::stage

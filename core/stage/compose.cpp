@@ -12,7 +12,8 @@ cv::Mat resampled(const cv::Mat& source, double ox, double oy, double step, int 
     cv::Mat from = source;
     double s = step, shrink = 1;
     if (step > 1.5) { // average first, so that fine detail does not alias
-        const cv::Size size(std::max(1, int(std::lround(source.cols / step))), std::max(1, int(std::lround(source.rows / step))));
+        const cv::Size size(
+            std::max(1, int(std::lround(source.cols / step))), std::max(1, int(std::lround(source.rows / step))));
         cv::resize(source, from, size, 0, 0, cv::INTER_AREA);
         shrink = double(source.cols) / size.width;
         s = step / shrink;
@@ -20,7 +21,8 @@ cv::Mat resampled(const cv::Mat& source, double ox, double oy, double step, int 
     const double bx = ox / shrink + 0.5 * s - 0.5, by = oy / shrink + 0.5 * s - 0.5;
     const cv::Matx23d map(s, 0, bx, 0, s, by);
     cv::Mat out;
-    cv::warpAffine(from, out, map, cv::Size(width, height), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, border, cv::Scalar::all(0));
+    cv::warpAffine(
+        from, out, map, cv::Size(width, height), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, border, cv::Scalar::all(0));
     return out;
 }
 
@@ -39,7 +41,8 @@ cv::Mat plainBackdrop(int width, int height, double horizon)
     for (int y = 0; y < height; ++y) {
         const bool sky = y + 0.5 < horizon;
         const double t = sky ? (y + 0.5) / std::max(horizon, 1.0) : 0;
-        const cv::Vec3f c = sky ? cv::Vec3f(float(0.25 + 0.35 * t), float(0.32 + 0.3 * t), float(0.45 + 0.2 * t)) : cv::Vec3f(0.30f, 0.28f, 0.25f);
+        const cv::Vec3f c = sky ? cv::Vec3f(float(0.25 + 0.35 * t), float(0.32 + 0.3 * t), float(0.45 + 0.2 * t))
+                                : cv::Vec3f(0.30f, 0.28f, 0.25f);
         m.row(y).setTo(cv::Scalar(double(c[0]), double(c[1]), double(c[2])));
     }
     return m;
@@ -55,8 +58,8 @@ cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
     const double above = std::max(0.0, f.eye.horizon), below = std::max(0.0, f.height - f.eye.horizon);
     const double scale = std::max({f.width / pw, above / h, below / (ph - h)});
     const LinearPicture linear = colour::linearOf(r->pixels);
-    return resampled(linear.mat(), pw / 2 - f.width / scale / 2, h - f.eye.horizon / scale, 1 / scale, f.width, f.height,
-        cv::BORDER_REPLICATE);
+    return resampled(linear.mat(), pw / 2 - f.width / scale / 2, h - f.eye.horizon / scale, 1 / scale, f.width,
+        f.height, cv::BORDER_REPLICATE);
 }
 
 void measureSky(StageFrame& f)
@@ -69,7 +72,10 @@ void measureSky(StageFrame& f)
     f.sky.ground = horizon < f.height ? meanOf(b.rowRange(horizon, f.height)) : f.sky.horizon * 0.5f;
 }
 
-Rgb divided(Rgb a, Rgb b) { return {a.r / b.r, a.g / b.g, a.b / b.b}; }
+Rgb divided(Rgb a, Rgb b)
+{
+    return {a.r / b.r, a.g / b.g, a.b / b.b};
+}
 
 /// What the ground is made of: the photograph over the sky light that lay on it.
 void takeGround(StageFrame& f)
@@ -92,7 +98,9 @@ CasterCard casterOf(const Surface& s, bool mirrored, const Placement& place, dou
     CasterCard card;
     cv::Mat cover, flipped;
     const double shrink = std::min(1.0, 320.0 / std::max(s.alpha.width(), s.alpha.height()));
-    cv::resize(s.alpha.mat(), cover, cv::Size(std::max(1, int(std::lround(s.alpha.width() * shrink))), std::max(1, int(std::lround(s.alpha.height() * shrink)))),
+    cv::resize(s.alpha.mat(), cover,
+        cv::Size(std::max(1, int(std::lround(s.alpha.width() * shrink))),
+            std::max(1, int(std::lround(s.alpha.height() * shrink)))),
         0, 0, cv::INTER_AREA);
     cover.convertTo(cover, CV_32F, 1 / 255.0);
     if (mirrored)
@@ -113,14 +121,16 @@ CasterCard casterOf(const Surface& s, bool mirrored, const Placement& place, dou
             break;
         cv::Mat soft, half;
         cv::blur(cover, soft, cv::Size(3, 3), cv::Point(-1, -1), cv::BORDER_CONSTANT);
-        cv::resize(soft, half, cv::Size(std::max(1, cover.cols / 2), std::max(1, cover.rows / 2)), 0, 0, cv::INTER_AREA);
+        cv::resize(
+            soft, half, cv::Size(std::max(1, cover.cols / 2), std::max(1, cover.rows / 2)), 0, 0, cv::INTER_AREA);
         cover = half;
     }
     return card;
 }
 
 /// The photograph's own shading on the relief, mean 1 over the cut-out, raised to the wanted strength.
-void takeOwnLightOff(std::vector<Rgb>& albedo, const Raster<Vec3f>& normal, const Plane& cover, const PictureLight& own, double strength)
+void takeOwnLightOff(
+    std::vector<Rgb>& albedo, const Raster<Vec3f>& normal, const Plane& cover, const PictureLight& own, double strength)
 {
     const double power = strength * std::clamp(own.confidence / 0.5, 0.0, 1.0);
     if (power <= 0)
@@ -163,7 +173,8 @@ bool addLayer(StageFrame& f, const Project& p, const Element& e, SurfaceCache& c
     layer.caster = casterOf(*surface, e.mirrored, place, (e.baseCm.x - eye.x0) * place.distance / eye.focalCm);
     layer.left = std::max(0, int(std::floor(px.x)));
     layer.top = std::max(0, int(std::floor(px.y)));
-    const int right = std::min(f.width, int(std::ceil(px.right()))), bottom = std::min(f.height, int(std::ceil(px.bottom())));
+    const int right = std::min(f.width, int(std::ceil(px.right()))),
+              bottom = std::min(f.height, int(std::ceil(px.bottom())));
     const int w = std::max(0, right - layer.left), h = std::max(0, bottom - layer.top);
     if (w > 0 && h > 0) {
         const double step = surface->colour.width() / px.width;
@@ -184,7 +195,8 @@ bool addLayer(StageFrame& f, const Project& p, const Element& e, SurfaceCache& c
                 for (int x = 0; x < w; ++x) {
                     const cv::Vec3f n = normals.at<cv::Vec3f>(y, x);
                     const float s = 1 / std::max(std::sqrt(n.dot(n)), 1e-6f);
-                    turned[std::size_t(y) * std::size_t(w) + std::size_t(x)] = {e.mirrored ? -n[0] * s : n[0] * s, n[1] * s, -n[2] * s};
+                    turned[std::size_t(y) * std::size_t(w) + std::size_t(x)]
+                        = {e.mirrored ? -n[0] * s : n[0] * s, n[1] * s, -n[2] * s};
                 }
         });
         layer.normal = {w, h, std::move(turned)};
@@ -238,7 +250,8 @@ std::shared_ptr<const StageFrame> compose(const Project& p, int widthPx, Surface
         progress.report(0.2 + 0.8 * done++ / double(p.elements.size()), "standing up " + e.name);
         addLayer(f, p, e, cache);
     }
-    std::stable_sort(f.layers.begin(), f.layers.end(), [](const Layer& a, const Layer& b) { return a.distance > b.distance; });
+    std::stable_sort(
+        f.layers.begin(), f.layers.end(), [](const Layer& a, const Layer& b) { return a.distance > b.distance; });
     mapIds(f);
     return frame;
 }

@@ -13,8 +13,8 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
         const Reference* r = c ? p.reference(c->reference) : nullptr;
         const std::string id = ":" + std::to_string(e.id);
         if (!r || c->alpha.empty()) {
-            out.push_back({"cut.no-edge" + id, Station::Cut, Severity::Broken, "“" + e.name + "” has no outline yet.", 0, 1,
-                "outlines", {}, e.id, "Without an edge there is nothing to stand in the scene.", {}});
+            out.push_back({"cut.no-edge" + id, Station::Cut, Severity::Broken, "“" + e.name + "” has no outline yet.",
+                0, 1, "outlines", {}, e.id, "Without an edge there is nothing to stand in the scene.", {}});
             continue;
         }
         const Placement place = placementOf(p, e, cache.shape(*c));
@@ -24,22 +24,28 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
             continue;
         const auto surface = cache.surface(p, e);
         const cutout::EdgeQuality q = cutout::edgeQuality(surface->colour, surface->alpha);
-        const double mm = q.transitionPx / surface->scale * place.cmPerPixel * 10, border = cutout::borderShare(c->alpha);
+        const double mm = q.transitionPx / surface->scale * place.cmPerPixel * 10,
+                     border = cutout::borderShare(c->alpha);
         if (border > 0.01)
             out.push_back({"cut.border" + id, Station::Cut, Severity::Watch,
-                "“" + e.name + "” runs off its photograph: " + fixed(100 * border) + " % of its edge is the picture's border.",
+                "“" + e.name + "” runs off its photograph: " + fixed(100 * border)
+                    + " % of its edge is the picture's border.",
                 100 * border, 1, "%", place.canvas, e.id,
-                "A straight border in the middle of the scene reads as a mistake; hide it behind something or at the canvas edge.", {}});
+                "A straight border in the middle of the scene reads as a mistake; hide it behind something or at the "
+                "canvas edge.",
+                {}});
         // Three arc minutes are seen as a soft edge; sharper needs care, wider looks out of focus.
         const double limit = 30 * p.brief.viewingDistanceCm * std::tan(radians(3.0 / 60));
         if (place.visible && mm > limit)
             out.push_back({"cut.soft" + id, Station::Cut, Severity::Watch,
-                "The edge of “" + e.name + "” is " + fixed(mm) + " mm wide on the canvas.", mm, limit, "mm", place.canvas, e.id,
-                "Wider than this it looks out of focus beside sharper neighbours from where the painting is seen.", {}});
+                "The edge of “" + e.name + "” is " + fixed(mm) + " mm wide on the canvas.", mm, limit, "mm",
+                place.canvas, e.id,
+                "Wider than this it looks out of focus beside sharper neighbours from where the painting is seen.",
+                {}});
         if (q.halo > 14)
             out.push_back({"cut.halo" + id, Station::Cut, Severity::Watch,
-                "The edge pixels of “" + e.name + "” differ from what lies just inside by ΔE " + fixed(q.halo) + ".", q.halo, 14,
-                "ΔE00", place.canvas, e.id,
+                "The edge pixels of “" + e.name + "” differ from what lies just inside by ΔE " + fixed(q.halo) + ".",
+                q.halo, 14, "ΔE00", place.canvas, e.id,
                 "That is colour of the old background; a wider band lets the program take more of it out.",
                 Fix{"Clean a wider band", [cut = c->id](Project& x) {
                         if (Cutout* k = x.cutout(cut))

@@ -4,10 +4,16 @@
 
 namespace rl::stage {
 
-double neededPixelsPerCm(double distance) { return std::min(60.0, 1 / (distance * std::tan(radians(1.0 / 60)))); }
+double neededPixelsPerCm(double distance)
+{
+    return std::min(60.0, 1 / (distance * std::tan(radians(1.0 / 60))));
+}
 
 namespace {
-std::string keyOf(const char* kind, int id) { return std::string(kind) + ":" + std::to_string(id); }
+std::string keyOf(const char* kind, int id)
+{
+    return std::string(kind) + ":" + std::to_string(id);
+}
 
 void enoughPixels(const Project& p, const Element& e, const Placement& place, Findings& out)
 {
@@ -39,7 +45,9 @@ void litFlat(const Project& p, const Element& e, const Placement& place, Surface
     out.push_back({keyOf("gather.flat", e.id), Station::Gather, Severity::Watch,
         "“" + e.name + "” was lit flat: where its light came from cannot be told.", light.confidence, 0.25,
         "confidence", place.canvas, e.id,
-        "Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep it in shade.", {}});
+        "Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep it "
+        "in shade.",
+        {}});
 }
 } // namespace
 

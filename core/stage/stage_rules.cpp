@@ -5,7 +5,10 @@
 namespace rl::stage {
 
 namespace {
-std::string keyOf(const char* kind, const Element& e) { return std::string(kind) + ":" + std::to_string(e.id); }
+std::string keyOf(const char* kind, const Element& e)
+{
+    return std::string(kind) + ":" + std::to_string(e.id);
+}
 
 void offTheGround(const Project& p, const Element& e, Findings& out)
 {
@@ -32,8 +35,10 @@ void crowded(const Project& p, const Element& e, const Rect& r, Findings& out)
     const Vec2 by = least == left ? Vec2{move, 0} : least == right ? Vec2{-move, 0} : Vec2{0, 0};
     const char* side = least == left ? "left" : least == right ? "right" : least == top ? "upper" : "lower";
     Finding f{keyOf("stage.crowded", e), Station::Stage, Severity::Watch,
-        "“" + e.name + "” comes within " + fixed(10 * least, 0) + " mm of the " + side + " edge without being cut by it.", 10 * least,
-        10 * room, "mm", r, e.id, "The gap becomes a shape of its own and pulls the gaze out; give room, or cut boldly.", {}};
+        "“" + e.name + "” comes within " + fixed(10 * least, 0) + " mm of the " + side
+            + " edge without being cut by it.",
+        10 * least, 10 * room, "mm", r, e.id,
+        "The gap becomes a shape of its own and pulls the gaze out; give room, or cut boldly.", {}};
     if (by.x != 0)
         f.fix = Fix{"Move it in by " + fixed(10 * move, 0) + " mm", [id = e.id, by](Project& q) {
                         if (Element* x = q.element(id))
@@ -50,8 +55,10 @@ void tooSmall(const Project& p, const Element& e, const Placement& place, Findin
     if (size >= least)
         return;
     out.push_back({keyOf("stage.too-small", e), Station::Stage, Severity::Watch,
-        "“" + e.name + "” is only " + fixed(10 * size, 0) + " mm on the canvas at " + fixed(place.distance, 0) + " m away.", 10 * size,
-        10 * least, "mm", place.canvas, e.id, "Under a third of a degree a shape is a dot to the viewer, however well it is painted.",
+        "“" + e.name + "” is only " + fixed(10 * size, 0) + " mm on the canvas at " + fixed(place.distance, 0)
+            + " m away.",
+        10 * size, 10 * least, "mm", place.canvas, e.id,
+        "Under a third of a degree a shape is a dot to the viewer, however well it is painted.",
         Fix{"Bring it near enough to be read", [id = e.id, k = least / size](Project& q) {
                 if (Element* x = q.element(id))
                     x->baseCm.y = q.camera.horizonCm + (x->baseCm.y - q.camera.horizonCm) * k;
@@ -62,8 +69,8 @@ void emptyStage(const Project& p, Findings& out)
 {
     if (!p.elements.empty())
         return;
-    out.push_back({"stage.empty", Station::Stage, Severity::Watch, "Nothing stands in the scene yet.", 0, 1, "elements", {}, 0,
-        "Cut something out of a reference first; it then stands where you put it, at its true size.", {}});
+    out.push_back({"stage.empty", Station::Stage, Severity::Watch, "Nothing stands in the scene yet.", 0, 1, "elements",
+        {}, 0, "Cut something out of a reference first; it then stands where you put it, at its true size.", {}});
 }
 } // namespace
 

@@ -34,7 +34,8 @@ std::shared_ptr<const Surface> makeSurface(const Photo& photo, const Mask& alpha
     s->box = relief.box;
     const cv::Rect box(int(s->box.x), int(s->box.y), int(s->box.width), int(s->box.height));
     s->scale = std::min(1.0, double(longest) / std::max(box.width, box.height));
-    const cv::Size size(std::max(1, int(std::lround(box.width * s->scale))), std::max(1, int(std::lround(box.height * s->scale))));
+    const cv::Size size(
+        std::max(1, int(std::lround(box.width * s->scale))), std::max(1, int(std::lround(box.height * s->scale))));
     const LinearPicture linear = colour::linearOf(Photo::fromMat(photo.mat()(box)));
     const LinearPicture clean = cutout::cleanColours(linear, Mask::fromMat(alpha.mat()(box)));
     cv::Mat colour, cover, normals;
@@ -68,7 +69,8 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
     const std::lock_guard lock(m_mutex);
     if (m_entries.size() > 64)
         m_entries.erase(m_entries.begin());
-    m_entries.push_back({cutout->alpha.identity(), reference->pixels.identity(), element.form, longest, cutout->alpha, made});
+    m_entries.push_back(
+        {cutout->alpha.identity(), reference->pixels.identity(), element.form, longest, cutout->alpha, made});
     return made;
 }
 

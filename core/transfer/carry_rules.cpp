@@ -13,7 +13,8 @@ struct BackdropFit {
 BackdropFit fitOf(const Project& p, const Reference& r)
 {
     const double pw = r.pixels.width(), ph = r.pixels.height(), h = p.backdrop.horizon * ph;
-    const double above = std::max(0.0, p.camera.horizonCm), below = std::max(0.0, p.brief.heightCm - p.camera.horizonCm);
+    const double above = std::max(0.0, p.camera.horizonCm),
+                 below = std::max(0.0, p.brief.heightCm - p.camera.horizonCm);
     const double cmPerPixel = std::max({p.brief.widthCm / pw, above / h, below / (ph - h)});
     return {1 / cmPerPixel, p.brief.widthCm * p.brief.heightCm / (pw * ph * cmPerPixel * cmPerPixel)};
 }
@@ -27,8 +28,10 @@ void backdrop(const Project& p, Findings& out)
     const Rect whole{0, 0, p.brief.widthCm, p.brief.heightCm};
     if (fit.shown < 0.75)
         out.push_back({"carry.crop", Station::Carry, Severity::Watch,
-            "The canvas shows only " + fixed(100 * fit.shown, 0) + " % of the backdrop; the rest is cropped to bring its horizon to yours.",
-            100 * fit.shown, 75, "%", whole, 0, "What is cropped is lost for the composition; a horizon nearer to the picture's own keeps more.",
+            "The canvas shows only " + fixed(100 * fit.shown, 0)
+                + " % of the backdrop; the rest is cropped to bring its horizon to yours.",
+            100 * fit.shown, 75, "%", whole, 0,
+            "What is cropped is lost for the composition; a horizon nearer to the picture's own keeps more.",
             Fix{"Set the horizon where the backdrop has it", [h = p.backdrop.horizon](Project& q) {
                     const double before = q.camera.horizonCm;
                     q.camera.horizonCm = h * q.brief.heightCm;
@@ -38,7 +41,8 @@ void backdrop(const Project& p, Findings& out)
     const double need = 200 / 2.54;
     if (fit.pixelsPerCm < need / 3)
         out.push_back({"carry.print", Station::Carry, Severity::Watch,
-            "Printed as a picture at 1:1, the backdrop has " + fixed(fit.pixelsPerCm * 2.54, 0) + " pixels an inch; line art stays sharp at any size.",
+            "Printed as a picture at 1:1, the backdrop has " + fixed(fit.pixelsPerCm * 2.54, 0)
+                + " pixels an inch; line art stays sharp at any size.",
             fit.pixelsPerCm * 2.54, 200, "px/in", whole, 0,
             "Under 70 pixels an inch edges in a printed picture are too soft to trace.", {}});
 }
@@ -47,13 +51,14 @@ void overlap(const Project& p, const TilePlan& plan, Findings& out)
 {
     if (plan.tiles.size() > 1 && p.sheets.overlapCm < 0.5)
         out.push_back({"carry.overlap", Station::Carry, Severity::Broken,
-            "Neighbouring sheets share only " + fixed(10 * p.sheets.overlapCm, 0) + " mm.", 10 * p.sheets.overlapCm, 10, "mm", {}, 0,
+            "Neighbouring sheets share only " + fixed(10 * p.sheets.overlapCm, 0) + " mm.", 10 * p.sheets.overlapCm, 10,
+            "mm", {}, 0,
             "Printers drift by a millimetre or two; with less than five to share, gaps open between the sheets.",
             Fix{"Let them share 10 mm", [](Project& q) { q.sheets.overlapCm = 1; }}});
     if (plan.tiles.size() > 60)
         out.push_back({"carry.many-sheets", Station::Carry, Severity::Watch,
-            "That makes " + std::to_string(plan.tiles.size()) + " sheets to cut and join.", double(plan.tiles.size()), 60, "sheets", {}, 0,
-            "Errors add up from sheet to sheet; at this size the squared grid is surer.", {}});
+            "That makes " + std::to_string(plan.tiles.size()) + " sheets to cut and join.", double(plan.tiles.size()),
+            60, "sheets", {}, 0, "Errors add up from sheet to sheet; at this size the squared grid is surer.", {}});
 }
 
 void squares(const Project& p, Findings& out)
@@ -65,7 +70,8 @@ void squares(const Project& p, Findings& out)
         return;
     out.push_back({"carry.squares", Station::Carry, Severity::Watch,
         "The grid has " + fixed(n) + " squares along the long side.", n, n < 6 ? 6.0 : 14.0, "squares", {}, 0,
-        n < 6 ? "Too few squares leave too much to the eye inside each." : "Too many squares take longer to draw than they save.",
+        n < 6 ? "Too few squares leave too much to the eye inside each."
+              : "Too many squares take longer to draw than they save.",
         Fix{"Let the program choose", [](Project& q) { q.sheets.gridCm = 0; }}});
 }
 } // namespace

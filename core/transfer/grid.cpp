@@ -20,8 +20,9 @@ double chosenSideCm(double width, double height, LengthUnit unit)
         if (longSide / s >= 6 - 1e-9 && longSide / s <= 14 + 1e-9)
             return s;
     // Nothing fits evenly: the one whose count of squares is nearest to ten.
-    return *std::min_element(sides.begin(), sides.end(),
-        [&](double a, double b) { return std::abs(std::log(longSide / a / 10)) < std::abs(std::log(longSide / b / 10)); });
+    return *std::min_element(sides.begin(), sides.end(), [&](double a, double b) {
+        return std::abs(std::log(longSide / a / 10)) < std::abs(std::log(longSide / b / 10));
+    });
 }
 
 Grid gridOf(const Project& p)

@@ -52,7 +52,8 @@ void outlines(const IdMap& ids, double pixelsPerCm, std::vector<Stroke>& out)
     }
 }
 
-void innerEdges(const LinearPicture& picture, const IdMap& ids, double pixelsPerCm, double slope, std::vector<Stroke>& out)
+void innerEdges(
+    const LinearPicture& picture, const IdMap& ids, double pixelsPerCm, double slope, std::vector<Stroke>& out)
 {
     cv::Mat L(picture.height(), picture.width(), CV_32FC1);
     for (int y = 0; y < L.rows; ++y)

@@ -5,7 +5,8 @@ namespace rl::transfer {
 namespace {
 int countOf(double length, double printable, double overlap)
 {
-    return length <= printable ? 1 : 1 + int(std::ceil((length - printable) / std::max(printable - overlap, 0.5) - 1e-9));
+    return length <= printable ? 1
+                               : 1 + int(std::ceil((length - printable) / std::max(printable - overlap, 0.5) - 1e-9));
 }
 
 TilePlan planned(const Project& p, double width, double height)

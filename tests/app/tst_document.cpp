@@ -17,7 +17,10 @@ class TestDocument : public QObject {
         return p;
     }
     QString titleOf(const Document& d) const { return QString::fromStdString(d.project().brief.title); }
-    QString onDisk(const QString& path) const { return QString::fromStdString(store::ProjectFile::open(path.toStdString()).take().project.brief.title); }
+    QString onDisk(const QString& path) const
+    {
+        return QString::fromStdString(store::ProjectFile::open(path.toStdString()).take().project.brief.title);
+    }
 
 private slots:
     void editsAreUndoneAndDoneAgain()

@@ -72,7 +72,8 @@ class TestWindow : public QObject {
     {
         QTest::mousePress(on, Qt::LeftButton, {}, from.toPoint());
         for (int i = 1; i <= 6; ++i) {
-            QMouseEvent move(QEvent::MouseMove, from + (to - from) * i / 6.0, on->mapToGlobal(from + (to - from) * i / 6.0), Qt::NoButton, Qt::LeftButton, {});
+            QMouseEvent move(QEvent::MouseMove, from + (to - from) * i / 6.0,
+                on->mapToGlobal(from + (to - from) * i / 6.0), Qt::NoButton, Qt::LeftButton, {});
             QCoreApplication::sendEvent(on, &move);
         }
         QTest::mouseRelease(on, Qt::LeftButton, {}, to.toPoint());
@@ -138,7 +139,8 @@ private slots:
     void step2Gather()
     {
         go(1);
-        emit window().workbench().importWanted({m_dir.filePath("ball.png"), m_dir.filePath("flat.png"), m_dir.filePath("diary.jpg"), m_dir.filePath("ball.png")});
+        emit window().workbench().importWanted({m_dir.filePath("ball.png"), m_dir.filePath("flat.png"),
+            m_dir.filePath("diary.jpg"), m_dir.filePath("ball.png")});
         QTRY_COMPARE_WITH_TIMEOUT(project().references.size(), std::size_t(2), 20000);
         QVERIFY(find<QLabel>("notice")->text().contains("diary.jpg"));
         QVERIFY(find<QLabel>("notice")->text().contains("not a JPEG"));
@@ -163,7 +165,8 @@ private slots:
         find<QCheckBox>("curved")->setChecked(true);
         for (int i = 0; i < 10; ++i) { // roughly around the disc of 180 px
             const double a = i * 2 * kPi / 10, r = 180 + (i % 2 ? 5 : -4);
-            QTest::mouseClick(photo, Qt::LeftButton, {}, photo->toScreen(Vec2{300 + r * std::cos(a), 300 + r * std::sin(a)}).toPoint());
+            QTest::mouseClick(photo, Qt::LeftButton, {},
+                photo->toScreen(Vec2{300 + r * std::cos(a), 300 + r * std::sin(a)}).toPoint());
         }
         QTest::keyClick(photo, Qt::Key_Return); // closes
         QTest::keyClick(photo, Qt::Key_Return); // cuts
@@ -172,7 +175,7 @@ private slots:
         const Mask& alpha = project().cutouts[0].alpha;
         for (int y = 0; y < 600; ++y)
             for (int x = 0; x < 600; ++x) {
-                const bool in = std::hypot(x + 0.5 - 300, y + 0.5 - 300) < 180, cut = alpha.at(x, y) > 127;
+                const bool in = std::hypot(x + 0.5 - 300, y + 0.5 - 300)<180, cut = alpha.at(x, y)> 127;
                 both += in && cut, either += in || cut;
             }
         QVERIFY2(both / either > 0.98, qPrintable(QString::number(both / either)));
@@ -180,7 +183,8 @@ private slots:
         const Vec2 node = project().cutouts[0].pieces[0].points[0].at;
         drag(photo, photo->toScreen(node), photo->toScreen(node + Vec2{3, 0}));
         clickButton("cutOut");
-        QTRY_VERIFY_WITH_TIMEOUT(!station->cutting() && project().cutouts[0].alpha.identity() != alpha.identity(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(
+            !station->cutting() && project().cutouts[0].alpha.identity() != alpha.identity(), 20000);
         type(find<QLineEdit>("elementName"), "Beacon");
         clickButton("stand");
         QCOMPARE(project().elements.size(), std::size_t(1));
@@ -199,7 +203,8 @@ private slots:
         QVERIFY(settle());
         // Drag it across by its middle; its depth is kept with Shift, here it moves freely.
         const Vec2 before = project().elements[0].baseCm;
-        const auto place = stage::placementOf(project(), project().elements[0], window().workbench().light.surfaces().shape(project().cutouts[0]));
+        const auto place = stage::placementOf(
+            project(), project().elements[0], window().workbench().light.surfaces().shape(project().cutouts[0]));
         drag(board, board->toScreen(place.canvas.centre()), board->toScreen(place.canvas.centre() + Vec2{6, 1}));
         QVERIFY(std::abs(project().elements[0].baseCm.x - before.x - 6) < 0.2);
         QVERIFY(std::abs(project().elements[0].baseCm.y - before.y - 1) < 0.2);
@@ -217,7 +222,8 @@ private slots:
         QVERIFY(std::abs(project().camera.horizonCm - horizon + 2) < 0.2);
         undo();
         // On the plan: away from the viewer makes it smaller.
-        auto* plan = static_cast<GroundPlan*>(window().station(Station::Stage)->bench()->findChild<QWidget*>("planAbove"));
+        auto* plan
+            = static_cast<GroundPlan*>(window().station(Station::Stage)->bench()->findChild<QWidget*>("planAbove"));
         const double z = place.distance;
         drag(plan, plan->toScreen({0, 0, z}), plan->toScreen({0, 0, 1.6 * z}));
         const double now = stage::groundDistance(stage::eyeOf(project()), project().elements[0].baseCm.y);
@@ -246,7 +252,9 @@ private slots:
         const QImage before = window().workbench().lit->image;
         // Carry it in the picture: the picture follows.
         Board* board = window().board();
-        const auto lanternAt = [&] { return board->toScreen(stage::projected(stage::eyeOf(project()), project().lights.lanterns[0].position)); };
+        const auto lanternAt = [&] {
+            return board->toScreen(stage::projected(stage::eyeOf(project()), project().lights.lanterns[0].position));
+        };
         const Vec3 from = project().lights.lanterns[0].position;
         drag(board, lanternAt(), lanternAt() + QPointF(-90, -30));
         const Vec3 to = project().lights.lanterns[0].position;
@@ -255,10 +263,12 @@ private slots:
         QVERIFY(window().workbench().lit->image != before);
         QTest::keyClick(board, Qt::Key_PageUp);
         QVERIFY(std::abs(project().lights.lanterns[0].position.z - to.z - 0.1) < 1e-9);
-        auto* plan = static_cast<GroundPlan*>(window().station(Station::Light)->bench()->findChild<QWidget*>("planAbove"));
+        auto* plan
+            = static_cast<GroundPlan*>(window().station(Station::Light)->bench()->findChild<QWidget*>("planAbove"));
         const double azimuth = project().lights.sun.azimuth;
         drag(plan, plan->sunHandle(), QPointF(plan->width() - 20, plan->height() / 2.0));
-        QVERIFY(std::abs(turnBetween(project().lights.sun.azimuth, 90)) < 12 && project().lights.sun.azimuth != azimuth);
+        QVERIFY(
+            std::abs(turnBetween(project().lights.sun.azimuth, 90)) < 12 && project().lights.sun.azimuth != azimuth);
         undo();
         QCOMPARE(project().lights.sun.azimuth, azimuth);
         QTest::mouseClick(find<QCheckBox>("sunOn"), Qt::LeftButton);
@@ -297,7 +307,8 @@ private slots:
         const auto plan = transfer::tilesOf(project());
         QCOMPARE(kit::pdfPages(pdf), int(plan.tiles.size()) + 1);
         const QSizeF mm = kit::pdfPageMm(pdf, 2);
-        QVERIFY(std::abs(std::min(mm.width(), mm.height()) - 210) < 0.2 && std::abs(std::max(mm.width(), mm.height()) - 297) < 0.2);
+        QVERIFY(std::abs(std::min(mm.width(), mm.height()) - 210) < 0.2
+            && std::abs(std::max(mm.width(), mm.height()) - 297) < 0.2);
         QVERIFY(std::abs(kit::rulerMm(pdf, 2) - 100) <= 0.1);
     }
 
@@ -305,7 +316,8 @@ private slots:
     {
         // The element is warm where it stands, the sky cool above it.
         const auto& lit = *window().workbench().lit;
-        const auto place = stage::placementOf(project(), project().elements[0], window().workbench().light.surfaces().shape(project().cutouts[0]));
+        const auto place = stage::placementOf(
+            project(), project().elements[0], window().workbench().light.surfaces().shape(project().cutouts[0]));
         const Vec2 c = place.canvas.centre() * lit.picture.pixelsPerCm;
         const Rgb warm = lit.picture.colour.at(int(c.x), int(c.y)), sky = lit.picture.colour.at(5, 5);
         QVERIFY(warm.r > warm.b && sky.b > sky.r);
@@ -338,9 +350,7 @@ private slots:
         QElapsedTimer clock;
         qint64 longest = 0;
         QTimer beat;
-        QObject::connect(&beat, &QTimer::timeout, [&] {
-            longest = std::max(longest, clock.restart());
-        });
+        QObject::connect(&beat, &QTimer::timeout, [&] { longest = std::max(longest, clock.restart()); });
         beat.start(2);
         clock.start();
         const int gesture = window().document().freshGesture();

@@ -108,7 +108,8 @@ private slots:
             }
         QVERIFY(bool(store::writeFile(at("p.png"), store::encodePng(Photo{120, 80, pixels}))));
         QVERIFY(bool(store::writeFile(at("ids.png"), store::encodePng(Mask{120, 80, ids}))));
-        const Ran r = lantern({"read", at("p.png"), "--ids", at("ids.png"), "--canvas-cm", "60,40", "--distance-cm", "150"});
+        const Ran r
+            = lantern({"read", at("p.png"), "--ids", at("ids.png"), "--canvas-cm", "60,40", "--distance-cm", "150"});
         QCOMPARE(r.code, 0);
         QVERIFY(r.json["order"] == nlohmann::json({1, 2}));
     }

@@ -2,8 +2,8 @@
 #include "demo/demo_work.h"
 #include <QFile>
 #include <QTest>
-#include <set>
 #include <nlohmann/json.hpp>
+#include <set>
 
 using namespace rl;
 
@@ -92,7 +92,8 @@ private slots:
                 inside += c.alpha.data()[i] > 127;
                 soft += c.alpha.data()[i] > 8 && c.alpha.data()[i] < 247;
             }
-            QVERIFY2(inside > 400 && soft > 50 && soft < 2 * inside, qPrintable(QString("%1 inside, %2 soft").arg(inside).arg(soft)));
+            QVERIFY2(inside > 400 && soft > 50 && soft < 2 * inside,
+                qPrintable(QString("%1 inside, %2 soft").arg(inside).arg(soft)));
         }
     }
 

@@ -50,7 +50,8 @@ private slots:
                 QVERIFY(place.visible);
                 QVERIFY(std::abs(place.canvas.height - 2.0 * (y - 16) / 1.6) < 1e-9);
                 QVERIFY(std::abs(place.canvas.bottom() - y) < 1e-9);
-                QVERIFY(std::abs((16 - place.canvas.y) / place.canvas.height - (2.0 - 1.6) / 2.0) < 1e-9); // the same fraction above eye level
+                QVERIFY(std::abs((16 - place.canvas.y) / place.canvas.height - (2.0 - 1.6) / 2.0)
+                    < 1e-9); // the same fraction above eye level
                 QVERIFY(std::abs(standingHeightCm(eyeOf(p), y, 2.0) - place.canvas.height) < 1e-9);
             }
     }
@@ -101,7 +102,8 @@ private slots:
         for (int y = 0; y < frame->height; ++y)
             for (int x = 0; x < frame->width; ++x)
                 if (frame->ids.at(x, y) == 4)
-                    top = std::min(top, y), bottom = std::max(bottom, y + 1), left = std::min(left, x), right = std::max(right, x + 1);
+                    top = std::min(top, y), bottom = std::max(bottom, y + 1), left = std::min(left, x),
+                    right = std::max(right, x + 1);
         const double k = frame->pixelsPerCm;
         QVERIFY(std::abs(top - place.canvas.y * k) <= 0.75 && std::abs(bottom - place.canvas.bottom() * k) <= 0.75);
         QVERIFY(std::abs(left - place.canvas.x * k) <= 0.75 && std::abs(right - place.canvas.right() * k) <= 0.75);

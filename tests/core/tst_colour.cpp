@@ -51,7 +51,8 @@ private slots:
             for (float g = 0; g <= 1; g += 0.2f)
                 for (float b = 0; b <= 1; b += 0.2f) {
                     const Rgb back = fromLab(toLab({r, g, b}));
-                    QVERIFY(std::abs(back.r - r) < 2e-4f && std::abs(back.g - g) < 2e-4f && std::abs(back.b - b) < 2e-4f);
+                    QVERIFY(
+                        std::abs(back.r - r) < 2e-4f && std::abs(back.g - g) < 2e-4f && std::abs(back.b - b) < 2e-4f);
                 }
     }
 

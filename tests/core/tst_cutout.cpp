@@ -1,7 +1,7 @@
+#include "core/colour/srgb.h"
 #include "core/cutout/cut.h"
 #include "core/cutout/matte.h"
 #include "core/cutout/snap.h"
-#include "core/colour/srgb.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
@@ -29,7 +29,10 @@ Scene disc(double soft, double grain)
             const double d = kR - std::hypot(x + 0.5 - kCx, y + 0.5 - kCy);
             const double a = std::clamp(0.5 + d / (2 * std::max(soft, 0.5)), 0.0, 1.0);
             s.alpha.push_back(a);
-            const auto mix = [&](double in, double out) { return std::uint8_t(std::clamp(255 * colour::toEncoded(a * in + (1 - a) * out) + noise(random), 0.0, 255.0)); };
+            const auto mix = [&](double in, double out) {
+                return std::uint8_t(
+                    std::clamp(255 * colour::toEncoded(a * in + (1 - a) * out) + noise(random), 0.0, 255.0));
+            };
             pixels.push_back({mix(0.55, 0.10), mix(0.20, 0.22), mix(0.08, 0.45)});
         }
     s.photo = {240, 200, std::move(pixels)};
@@ -148,7 +151,8 @@ private slots:
         for (const double a : s.alpha)
             alpha.push_back(std::uint8_t(std::lround(255 * a)));
         const EdgeQuality q = edgeQuality(colour::linearOf(s.photo), {240, 200, alpha});
-        QVERIFY2(std::abs(q.transitionPx - 6.4) < 0.8, qPrintable(QString::number(q.transitionPx))); // 10-90 % of an 8 px ramp
+        QVERIFY2(std::abs(q.transitionPx - 6.4) < 0.8,
+            qPrintable(QString::number(q.transitionPx))); // 10-90 % of an 8 px ramp
         QVERIFY(q.jaggedness < 4);
         QCOMPARE(borderShare(Mask::filled(20, 20, 255)), 1.0);
         QCOMPARE(borderShare({240, 200, alpha}), 0.0);

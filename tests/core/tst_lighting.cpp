@@ -3,9 +3,9 @@
 #include "core/light/tone.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
-#include <set>
 #include <opencv2/core/utility.hpp>
 #include <opencv2/imgproc.hpp>
+#include <set>
 
 using namespace rl;
 using namespace rl::light;
@@ -73,7 +73,8 @@ private slots:
         l.radius = 0.1;
         l.reference = 2;
         const double t = radians(tilt);
-        QVERIFY(std::abs(lanternIrradiance(l, {0, 0, distance}, {std::sin(t), 0, -std::cos(t)}) - expected) < 1e-9 * (1 + expected));
+        QVERIFY(std::abs(lanternIrradiance(l, {0, 0, distance}, {std::sin(t), 0, -std::cos(t)}) - expected)
+            < 1e-9 * (1 + expected));
     }
 
     void shadowsAreAsLongAsTheSunSays_data()
@@ -95,8 +96,10 @@ private slots:
         const Shadow s = shadowOf(kit::postWork(azimuth, elevation));
         const double expected = 2 / std::tan(radians(elevation));
         // The card is 20 cm wide, so its upper corner lies up to 10 cm aside; ground pixels are about 1.5 cm.
-        QVERIFY2(std::abs(s.length - expected) < 0.02 * expected + 0.04, qPrintable(QString("%1 m for %2 m").arg(s.length).arg(expected)));
-        QVERIFY2(std::abs(turnBetween(s.direction, azimuth + 180)) < 6, qPrintable(QString("towards %1").arg(s.direction)));
+        QVERIFY2(std::abs(s.length - expected) < 0.02 * expected + 0.04,
+            qPrintable(QString("%1 m for %2 m").arg(s.length).arg(expected)));
+        QVERIFY2(
+            std::abs(turnBetween(s.direction, azimuth + 180)) < 6, qPrintable(QString("towards %1").arg(s.direction)));
     }
 
     void theShadowStartsAtTheFoot()
@@ -195,7 +198,8 @@ private slots:
             const Vec2 middle = stage::projected(stage::eyeOf(p), {0, 1, 10});
             return double(luminance(picture.colour.at(int(middle.x * 15), int(middle.y * 15))));
         };
-        const double clear = shown({120, 120, 120}, 0) - shown({0, 0, 0}, 0), hazy = shown({120, 120, 120}, 10) - shown({0, 0, 0}, 10);
+        const double clear = shown({120, 120, 120}, 0) - shown({0, 0, 0}, 0),
+                     hazy = shown({120, 120, 120}, 10) - shown({0, 0, 0}, 10);
         QVERIFY2(std::abs(hazy / clear - 0.5) < 0.005, qPrintable(QString::number(hazy / clear)));
     }
 
@@ -221,7 +225,8 @@ private slots:
     void theSameLightGivesTheSameBytes()
     {
         Project p = kit::postWork(150, 30);
-        p.lights.lanterns = {{20, "a", true, {1, 1.5, 8}, 0.1, 2200, 2, 1}, {21, "b", true, {-2, 2.5, 11}, 0.2, 3200, 2, 0.5}};
+        p.lights.lanterns
+            = {{20, "a", true, {1, 1.5, 8}, 0.1, 2200, 2, 1}, {21, "b", true, {-2, 2.5, 11}, 0.2, 3200, 2, 0.5}};
         p.lights.air = {60, 1, 0.7, 0.3};
         const auto f = frameOf(p, 700);
         const auto bytes = [&](Relighter& r) { return r.light(f, p.lights).colour; };
@@ -265,6 +270,7 @@ private slots:
     {
         Project p = kit::postWork();
         p.references[0].pixels = kit::plain(60, 420, {255, 40, 40});
+        p.elements[0].heightM = 1.2; // so that all of its mirror image lies on the canvas
         p.lights.air.wetness = 1;
         const auto f = frameOf(p, 1200);
         Relighter r;
@@ -273,7 +279,9 @@ private slots:
         const Picture dry = r.light(f, p.lights);
         const stage::Layer& l = f->layers[0];
         const int x = f->width / 2, contact = int(l.groundRow);
-        const auto redder = [&](int y) { return (wet.colour.at(x, y).r / wet.colour.at(x, y).b) / (dry.colour.at(x, y).r / dry.colour.at(x, y).b); };
+        const auto redder = [&](int y) {
+            return (wet.colour.at(x, y).r / wet.colour.at(x, y).b) / (dry.colour.at(x, y).r / dry.colour.at(x, y).b);
+        };
         QVERIFY(redder(contact + 30) > 1.03f); // in the mirror image
         QVERIFY(std::abs(redder(contact + l.height() + 60) - 1) < 0.01f); // below where its top is mirrored
         const int aside = x + l.width();
@@ -291,7 +299,8 @@ private slots:
         for (const Rgb c : {Rgb{0.3f, 0.2f, 0.1f}, Rgb{8, 3, 0.5f}, Rgb{0, 0, 40}, Rgb{0.6f, 0.6f, 0.6f}}) {
             const Rgb f = fitted(c, 0);
             QVERIFY(std::max({f.r, f.g, f.b}) <= 1.f);
-            QVERIFY(std::abs(f.r * c.g - f.g * c.r) < 1e-4f && std::abs(f.g * c.b - f.b * c.g) < 1e-4f); // the same ratios
+            QVERIFY(
+                std::abs(f.r * c.g - f.g * c.r) < 1e-4f && std::abs(f.g * c.b - f.b * c.g) < 1e-4f); // the same ratios
         }
         QVERIFY(fitted({0.5f, 0.4f, 0.1f}, 0) == (Rgb{0.5f, 0.4f, 0.1f})); // mid-tones are left alone
         QVERIFY(std::abs(fitted({0.1f, 0.1f, 0.1f}, 1).r - 0.2f) < 1e-6f);
@@ -339,7 +348,8 @@ private slots:
             keys.insert(f.key);
             f.fix->apply(p);
         }
-        QVERIFY(keys.contains("light.sun-under") && keys.contains("light.in-ground:20") && keys.contains("light.clear-air"));
+        QVERIFY(keys.contains("light.sun-under") && keys.contains("light.in-ground:20")
+            && keys.contains("light.clear-air"));
         for (const Finding& f : lightFindings(p, cache))
             QVERIFY2(!keys.contains(f.key), f.key.c_str());
     }

@@ -5,9 +5,9 @@
 #include "core/reading/values.h"
 #include <QColor>
 #include <QTest>
-#include <set>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
+#include <set>
 
 using namespace rl;
 using namespace rl::reading;
@@ -31,7 +31,10 @@ light::Picture pictureOf(int w, int h, Rgb8 ground, const std::vector<Spot>& spo
                 }
     return {{w, h, std::move(colour)}, {w, h, std::move(ids)}, w / 60.0};
 }
-Attention attend(const light::Picture& p) { return attention(p.colour, p.ids, {60, 60.0 * p.ids.height() / p.ids.width(), 150}); }
+Attention attend(const light::Picture& p)
+{
+    return attention(p.colour, p.ids, {60, 60.0 * p.ids.height() / p.ids.width(), 150});
+}
 constexpr Rgb8 kGrey{128, 128, 128};
 } // namespace
 
@@ -52,10 +55,12 @@ private slots:
         QFETCH(QRgb, odd);
         QFETCH(QRgb, others);
         QFETCH(QString, driver);
-        const auto c = [](QRgb v) { return Rgb8{std::uint8_t(qRed(v)), std::uint8_t(qGreen(v)), std::uint8_t(qBlue(v))}; };
+        const auto c = [](QRgb v) {
+            return Rgb8{std::uint8_t(qRed(v)), std::uint8_t(qGreen(v)), std::uint8_t(qBlue(v))};
+        };
         std::vector<Spot> spots;
         for (int i = 0; i < 6; ++i)
-            spots.push_back({100.0 + 110 * (i % 3) , 110.0 + 150 * (i / 3), 22, i == 4 ? c(odd) : c(others)});
+            spots.push_back({100.0 + 110 * (i % 3), 110.0 + 150 * (i / 3), 22, i == 4 ? c(odd) : c(others)});
         const Attention a = attend(pictureOf(480, 360, kGrey, spots));
         QCOMPARE(a.order.front(), 5);
         QCOMPARE(a.glances.front(), 5);
@@ -69,10 +74,13 @@ private slots:
     void sizeAndIsolationCount()
     {
         const Rgb8 light{220, 220, 220};
-        Attention a = attend(pictureOf(480, 360, kGrey, {{110, 180, 16, light}, {240, 180, 48, light}, {380, 180, 16, light}}));
+        Attention a
+            = attend(pictureOf(480, 360, kGrey, {{110, 180, 16, light}, {240, 180, 48, light}, {380, 180, 16, light}}));
         QCOMPARE(a.order.front(), 2);
         // Four crowded together and one apart, all alike.
-        a = attend(pictureOf(480, 360, kGrey, {{90, 120, 16, light}, {90, 165, 16, light}, {135, 120, 16, light}, {135, 165, 16, light}, {380, 220, 16, light}}));
+        a = attend(pictureOf(480, 360, kGrey,
+            {{90, 120, 16, light}, {90, 165, 16, light}, {135, 120, 16, light}, {135, 165, 16, light},
+                {380, 220, 16, light}}));
         QCOMPARE(a.order.front(), 5);
     }
 
@@ -87,7 +95,8 @@ private slots:
     void theOrderStandsUnderTransforms()
     {
         QFETCH(int, what);
-        const light::Picture p = pictureOf(480, 360, {90, 95, 110}, {{120, 200, 30, {235, 225, 190}}, {250, 150, 22, {150, 150, 150}}, {380, 240, 26, {70, 72, 80}}});
+        const light::Picture p = pictureOf(480, 360, {90, 95, 110},
+            {{120, 200, 30, {235, 225, 190}}, {250, 150, 22, {150, 150, 150}}, {380, 240, 26, {70, 72, 80}}});
         const Attention plain = attend(p);
         cv::Mat colour = p.colour.mat().clone(), ids = p.ids.mat().clone();
         if (what == 0) {
@@ -112,10 +121,12 @@ private slots:
 
     void brightThingsAtTheEdgeLeak()
     {
-        const Attention at = attend(pictureOf(480, 360, {60, 60, 60}, {{8, 180, 16, {255, 250, 230}}, {260, 190, 24, {120, 120, 120}}}));
+        const Attention at = attend(
+            pictureOf(480, 360, {60, 60, 60}, {{8, 180, 16, {255, 250, 230}}, {260, 190, 24, {120, 120, 120}}}));
         QCOMPARE(at.edgeElement, 1);
         QVERIFY(at.edgeShare >= 0.08);
-        const Attention in = attend(pictureOf(480, 360, {60, 60, 60}, {{200, 180, 16, {255, 250, 230}}, {300, 190, 24, {120, 120, 120}}}));
+        const Attention in = attend(
+            pictureOf(480, 360, {60, 60, 60}, {{200, 180, 16, {255, 250, 230}}, {300, 190, 24, {120, 120, 120}}}));
         QVERIFY(in.edgeShare < 0.04 && in.edgeLeak < at.edgeLeak);
     }
 
@@ -123,7 +134,8 @@ private slots:
     {
         QVERIFY(attention({}, {}, {}).order.empty());
         QVERIFY(attend(pictureOf(64, 48, kGrey, {})).order.empty());
-        const Attention one = attend(pictureOf(64, 48, kGrey, {{30, 20, 1.2, {255, 255, 255}}})); // a pixel or two is kept
+        const Attention one
+            = attend(pictureOf(64, 48, kGrey, {{30, 20, 1.2, {255, 255, 255}}})); // a pixel or two is kept
         QCOMPARE(one.order.size(), std::size_t(1));
         QCOMPARE(one.share.at(1), 1.0);
     }
@@ -169,7 +181,8 @@ private slots:
     {
         QFETCH(double, gap);
         QFETCH(bool, kiss);
-        const auto t = tangents(pictureOf(800, 600, kGrey, {{300, 300, 80, {30, 30, 30}}, {460 + gap, 300, 80, {220, 220, 220}}}));
+        const auto t = tangents(
+            pictureOf(800, 600, kGrey, {{300, 300, 80, {30, 30, 30}}, {460 + gap, 300, 80, {220, 220, 220}}}));
         QCOMPARE(!t.empty(), kiss);
         if (kiss)
             QVERIFY(std::abs(t[0].gapPx - std::max(0.0, gap)) < 2.5 && std::abs(t[0].at.x - 380) < 8);

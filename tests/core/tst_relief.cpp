@@ -1,7 +1,7 @@
+#include "core/base/geometry.h"
 #include "core/relief/inflate.h"
 #include "core/relief/photo_light.h"
 #include "core/relief/relief.h"
-#include "core/base/geometry.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
@@ -19,7 +19,10 @@ Mask discMask(int size, double radius)
                 m.at<std::uint8_t>(y, x) = 255;
     return Mask::fromMat(m);
 }
-double angleBetween(Vec3f a, Vec3f b) { return degrees(std::acos(std::clamp(double(a.x * b.x + a.y * b.y + a.z * b.z), -1.0, 1.0))); }
+double angleBetween(Vec3f a, Vec3f b)
+{
+    return degrees(std::acos(std::clamp(double(a.x * b.x + a.y * b.y + a.z * b.z), -1.0, 1.0)));
+}
 } // namespace
 
 class TestRelief : public QObject {
@@ -64,7 +67,8 @@ private slots:
         int count = 0;
         for (int y = 0; y < r.normals.height(); ++y)
             for (int x = 0; x < r.normals.width(); ++x) {
-                const double nx = (x + 0.5) / (r.normals.width() / 2.0) - 1, ny = 1 - (y + 0.5) / (r.normals.height() / 2.0), r2 = nx * nx + ny * ny;
+                const double nx = (x + 0.5) / (r.normals.width() / 2.0) - 1,
+                             ny = 1 - (y + 0.5) / (r.normals.height() / 2.0), r2 = nx * nx + ny * ny;
                 if (r2 > 0.85)
                     continue;
                 sum += angleBetween(r.normals.at(x, y), {float(nx), float(ny), float(std::sqrt(1 - r2))});

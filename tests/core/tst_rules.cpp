@@ -86,7 +86,8 @@ private slots:
         NoProgress progress;
         const auto r = review::review(p, cache, progress);
         QCOMPARE(r.reading.attention.order.front(), 7);
-        QVERIFY(std::any_of(r.findings.begin(), r.findings.end(), [](const Finding& f) { return f.key == "read.order:1>2" && f.severity == Severity::Broken; }));
+        QVERIFY(std::any_of(r.findings.begin(), r.findings.end(),
+            [](const Finding& f) { return f.key == "read.order:1>2" && f.severity == Severity::Broken; }));
         std::swap(p.brief.cast[0], p.brief.cast[1]);
         for (const Finding& f : review::review(p, cache, progress).findings)
             QVERIFY(!f.key.starts_with("read.order"));

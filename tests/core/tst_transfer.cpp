@@ -29,7 +29,8 @@ private slots:
         QFETCH(double, w);
         QFETCH(double, h);
         QFETCH(bool, inch);
-        const double side = chosenSideCm(w, h, inch ? LengthUnit::Inch : LengthUnit::Centimetre), n = std::max(w, h) / side;
+        const double side = chosenSideCm(w, h, inch ? LengthUnit::Inch : LengthUnit::Centimetre),
+                     n = std::max(w, h) / side;
         QVERIFY2(n >= 6 - 1e-9 && n <= 14 + 1e-9, qPrintable(QString::number(n)));
         if (inch)
             QVERIFY(std::abs(std::remainder(side / 1.27, 1)) < 1e-9);
@@ -80,9 +81,13 @@ private slots:
         QCOMPARE(int(plan.tiles.size()), plan.columns * plan.rows);
         for (double x = 0; x <= w; x += w / 97)
             for (double y = 0; y <= h; y += h / 97)
-                QVERIFY(std::any_of(plan.tiles.begin(), plan.tiles.end(), [&](const Tile& t) { return Rect{t.canvas.x - 1e-9, t.canvas.y - 1e-9, t.canvas.width + 2e-9, t.canvas.height + 2e-9}.contains({x, y}); }));
+                QVERIFY(std::any_of(plan.tiles.begin(), plan.tiles.end(), [&](const Tile& t) {
+                    return Rect{t.canvas.x - 1e-9, t.canvas.y - 1e-9, t.canvas.width + 2e-9, t.canvas.height + 2e-9}
+                        .contains({x, y});
+                }));
         for (const Tile& t : plan.tiles) {
-            QVERIFY(t.canvas.width > 0 && t.canvas.height > 0 && t.canvas.right() <= w + 1e-9 && t.canvas.bottom() <= h + 1e-9);
+            QVERIFY(t.canvas.width > 0 && t.canvas.height > 0 && t.canvas.right() <= w + 1e-9
+                && t.canvas.bottom() <= h + 1e-9);
             QVERIFY(t.canvas.width <= plan.printableWidth() + 1e-9 && t.canvas.height <= plan.printableHeight() + 1e-9);
             for (const Tile& o : plan.tiles)
                 if (o.row == t.row && o.column == t.column + 1)
@@ -110,9 +115,12 @@ private slots:
                 ++outlines;
                 QVERIFY(s.closed && s.element == 7 && s.points.size() > 12);
                 for (const Vec2 p : s.points)
-                    QVERIFY2(std::abs(std::hypot(p.x - 10, p.y - 10) - 5) < 0.06, qPrintable(QString::number(std::hypot(p.x - 10, p.y - 10))));
+                    QVERIFY2(std::abs(std::hypot(p.x - 10, p.y - 10) - 5) < 0.06,
+                        qPrintable(QString::number(std::hypot(p.x - 10, p.y - 10))));
             } else
-                middle = middle || (std::abs(s.points.front().x - 10) < 0.12 && std::abs(s.points.back().x - 10) < 0.12 && std::abs(s.points.front().y - s.points.back().y) > 6);
+                middle = middle
+                    || (std::abs(s.points.front().x - 10) < 0.12 && std::abs(s.points.back().x - 10) < 0.12
+                        && std::abs(s.points.front().y - s.points.back().y) > 6);
         }
         QCOMPARE(outlines, 1);
         QVERIFY(middle);

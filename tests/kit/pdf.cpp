@@ -23,7 +23,8 @@ int pdfPages(const QString& pdf)
 QSizeF pdfPageMm(const QString& pdf, int page)
 {
     const QString n = QString::number(page);
-    const auto m = QRegularExpression("size:\\s+([\\d.]+) x ([\\d.]+) pts").match(told("pdfinfo", {"-f", n, "-l", n, pdf}));
+    const auto m
+        = QRegularExpression("size:\\s+([\\d.]+) x ([\\d.]+) pts").match(told("pdfinfo", {"-f", n, "-l", n, pdf}));
     return QSizeF(m.captured(1).toDouble(), m.captured(2).toDouble()) * 25.4 / 72;
 }
 

@@ -14,7 +14,8 @@ Disc litDisc(int size, double radius, double azimuth, double elevation, double a
     std::vector<std::uint8_t> mask(pixels.size(), 0);
     for (int y = 0; y < size; ++y)
         for (int x = 0; x < size; ++x) {
-            const double nx = (x + 0.5 - size / 2.0) / radius, ny = -(y + 0.5 - size / 2.0) / radius, r2 = nx * nx + ny * ny;
+            const double nx = (x + 0.5 - size / 2.0) / radius, ny = -(y + 0.5 - size / 2.0) / radius,
+                         r2 = nx * nx + ny * ny;
             if (r2 >= 1)
                 continue;
             const double shade = ambient + (1 - ambient) * std::max(0.0, nx * lx + ny * ly + std::sqrt(1 - r2) * lz);
@@ -26,7 +27,10 @@ Disc litDisc(int size, double radius, double azimuth, double elevation, double a
     return {{size, size, std::move(pixels)}, {size, size, std::move(mask)}};
 }
 
-Photo plain(int width, int height, Rgb8 colour) { return Photo::filled(width, height, colour); }
+Photo plain(int width, int height, Rgb8 colour)
+{
+    return Photo::filled(width, height, colour);
+}
 
 Reference referenceOf(const std::string& name, const Photo& photo)
 {
@@ -70,7 +74,10 @@ Project postWork(double sunAzimuth, double sunElevation)
     return p;
 }
 
-QString pathIn(const QString& folder, const char* name) { return folder + "/" + name; }
+QString pathIn(const QString& folder, const char* name)
+{
+    return folder + "/" + name;
+}
 
 bool writeBytes(const QString& path, const QByteArray& bytes)
 {

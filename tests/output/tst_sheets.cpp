@@ -76,7 +76,8 @@ private slots:
             const double k = dpi / 2.54;
             const int y = int((plan.margin + side.y - t.y) * k);
             int dark = -1;
-            for (int x = int((plan.margin + side.x - t.x - 0.4) * k); x < int((plan.margin + side.x - t.x + 0.4) * k) && dark < 0; ++x)
+            for (int x = int((plan.margin + side.x - t.x - 0.4) * k);
+                 x < int((plan.margin + side.x - t.x + 0.4) * k) && dark < 0; ++x)
                 if (qGray(page.pixel(x, y)) < 128)
                     dark = x;
             QVERIFY(dark >= 0);

@@ -35,7 +35,8 @@ private slots:
             QVERIFY2(bool(opened), opened ? "" : opened.error().sentence.c_str());
             const Project p = opened.take().project;
             const int kept = QString::fromStdString(p.brief.title).section(' ', 1).toInt();
-            QVERIFY2(kept >= said - 1, qPrintable(QString("round %1: said %2, kept %3").arg(round).arg(said).arg(kept)));
+            QVERIFY2(
+                kept >= said - 1, qPrintable(QString("round %1: said %2, kept %3").arg(round).arg(said).arg(kept)));
             QCOMPARE(p.elements.size(), std::size_t(1));
             most = std::max(most, said);
         }

@@ -8,7 +8,10 @@
 using namespace rl;
 
 namespace {
-store::Blob blob(const QByteArray& bytes) { return std::make_shared<const std::vector<unsigned char>>(bytes.begin(), bytes.end()); }
+store::Blob blob(const QByteArray& bytes)
+{
+    return std::make_shared<const std::vector<unsigned char>>(bytes.begin(), bytes.end());
+}
 QByteArray encoded(const char* ending, const cv::Mat& m)
 {
     std::vector<unsigned char> out;
@@ -38,12 +41,14 @@ QByteArray big32(quint32 v)
 /// A PNG that says it is w × h and holds nothing else.
 QByteArray pngHeader(quint32 w, quint32 h)
 {
-    return QByteArray("\x89PNG\r\n\x1a\n", 8) + big32(13) + "IHDR" + big32(w) + big32(h) + QByteArray("\x08\x02\0\0\0\0\0\0\0", 9) + big32(0) + "IEND" + big32(0xae426082);
+    return QByteArray("\x89PNG\r\n\x1a\n", 8) + big32(13) + "IHDR" + big32(w) + big32(h)
+        + QByteArray("\x08\x02\0\0\0\0\0\0\0", 9) + big32(0) + "IEND" + big32(0xae426082);
 }
 /// A JPEG with an EXIF orientation put in behind its first marker.
 QByteArray turned(QByteArray jpeg, char orientation)
 {
-    const QByteArray tiff = QByteArray("MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0", 19) + orientation + QByteArray("\0\0\0\0\0\0", 6);
+    const QByteArray tiff = QByteArray("MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0", 19) + orientation
+        + QByteArray("\0\0\0\0\0\0", 6);
     const QByteArray body = QByteArray("Exif\0\0", 6) + tiff;
     QByteArray segment("\xff\xe1", 2);
     segment += char((body.size() + 2) >> 8);
@@ -116,7 +121,8 @@ private slots:
 
     void badPicturesGetOneClearSentence_data()
     {
-        const QByteArray jpeg = encoded(".jpg", gradient()), png = encoded(".png", gradient()), webp = encoded(".webp", gradient());
+        const QByteArray jpeg = encoded(".jpg", gradient()), png = encoded(".png", gradient()),
+                         webp = encoded(".webp", gradient());
         QByteArray animatedPng = png;
         animatedPng.insert(33, big32(8) + "acTL" + big32(2) + big32(0) + big32(0));
         QByteArray damaged = png;
@@ -174,7 +180,8 @@ private slots:
     void filesAreReadAndWrittenSafely()
     {
         QTemporaryDir dir;
-        const auto path = [&](const char* n) { return std::filesystem::path(kit::pathIn(dir.path(), n).toStdString()); };
+        const auto path
+            = [&](const char* n) { return std::filesystem::path(kit::pathIn(dir.path(), n).toStdString()); };
         QVERIFY(store::readFile(path("none")).error().kind == Kind::Missing);
         QVERIFY(store::readFile(dir.path().toStdString()).error().kind == Kind::Unsupported);
         const std::vector<unsigned char> bytes{1, 2, 3};

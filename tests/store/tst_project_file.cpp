@@ -41,7 +41,8 @@ private slots:
         auto opened = ProjectFile::open(path);
         QVERIFY2(bool(opened), opened ? "" : opened.error().detail.c_str());
         const Project q = opened.take().project;
-        QVERIFY(q.brief == p.brief && q.elements == p.elements && q.camera == p.camera && q.backdrop == p.backdrop && q.lights == p.lights && q.sheets == p.sheets);
+        QVERIFY(q.brief == p.brief && q.elements == p.elements && q.camera == p.camera && q.backdrop == p.backdrop
+            && q.lights == p.lights && q.sheets == p.sheets);
         QVERIFY(q.setAside == p.setAside && q.lastId == p.lastId);
         QVERIFY(q.cutouts[0].pieces == p.cutouts[0].pieces && q.cutouts[0].bandPx == p.cutouts[0].bandPx);
         QCOMPARE(std::memcmp(q.cutouts[0].alpha.data(), p.cutouts[0].alpha.data(), p.cutouts[0].alpha.size()), 0);
@@ -98,7 +99,10 @@ private slots:
         QCOMPARE(bytesOf(path), bytes); // and it was left as it was
     }
 
-    void aMissingFileIsSaidToBeMissing() { QVERIFY(ProjectFile::open(at("nowhere.lantern")).error().kind == Kind::Missing); }
+    void aMissingFileIsSaidToBeMissing()
+    {
+        QVERIFY(ProjectFile::open(at("nowhere.lantern")).error().kind == Kind::Missing);
+    }
 
     void aFileOfALaterVersionOpensForReadingOnly()
     {
