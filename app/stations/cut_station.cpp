@@ -112,7 +112,7 @@ void CutStation::refresh()
     const Project& p = project();
     // First time here without a picture chosen: the one that what is in hand was cut from.
     if (m_reference == 0 && (work.reference() == 0 || work.reference() == p.backdrop.reference)) {
-        const Element* e = work.heldElement() ? work.heldElement() : p.elements.empty() ? nullptr : &p.elements.back();
+        const Element* e = work.heldElement() ? work.heldElement() : p.element(firstToHold(p));
         if (const Cutout* c = e ? p.cutout(e->cutout) : nullptr) {
             m_reference = -1;
             work.holdReference(c->reference);

@@ -173,7 +173,7 @@ void StageStation::refresh()
 {
     const Project& p = project();
     if (!work.heldElement() && !p.elements.empty()) {
-        work.holdElement(p.elements.back().id);
+        work.holdElement(firstToHold(p));
         return;
     }
     setQuietly(m_horizon, p.camera.horizonCm);

@@ -23,6 +23,15 @@ QDoubleSpinBox* numberField(
     return f;
 }
 
+int firstToHold(const Project& project)
+{
+    for (const CastMember& m : project.brief.cast)
+        for (const Element& e : project.elements)
+            if (e.cast == m.id)
+                return e.id;
+    return project.elements.empty() ? 0 : project.elements.back().id;
+}
+
 void setQuietly(QDoubleSpinBox* field, double value)
 {
     if (field->hasFocus() && std::abs(field->value() - value) < std::pow(10.0, -field->decimals()) / 2)

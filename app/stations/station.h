@@ -29,6 +29,8 @@ protected:
 /// A number with its unit and a tool tip that says what it does and why; one edit when it is set.
 QDoubleSpinBox* numberField(
     const QString& name, const QString& unit, double low, double high, int decimals, double step, const QString& tip);
+/// What to hold when nothing is: what shows the first of the cast, else the last stood up; 0 = nothing there.
+int firstToHold(const Project& project);
 /// Sets a field without it answering back.
 void setQuietly(QDoubleSpinBox* field, double value);
 QWidget* labelled(const QString& label, QWidget* field);

@@ -171,7 +171,12 @@ void GroundPlan::paintAbove(QPainter& p) const
         p.setPen(QPen(theme::kLine, 1, Qt::DotLine));
         p.drawArc(QRectF(s.x() - r, s.y() - r, 2 * r, 2 * r), 20 * 16, 140 * 16);
         p.setPen(theme::kFaint);
-        p.drawText(s + QPointF(3, -r - 2), tr("%1 m").arg(d));
+        // Beside the left line of sight, out of the way of what stands in the picture.
+        const double side = radians(m_scene.fovDegrees / 2);
+        const QString words = tr("%1 m").arg(d);
+        p.drawText(
+            s + QPointF(-std::sin(side) * r - p.fontMetrics().horizontalAdvance(words) - 5, -std::cos(side) * r + 4),
+            words);
     }
     const double half = radians(m_scene.fovDegrees / 2), r = folded(farthest()) * reach();
     QPainterPath wedge(s);
