@@ -49,7 +49,6 @@ LightStation::LightStation(Workbench& bench)
     , m_douse(new QPushButton(tr("Douse")))
 {
     m_which->setObjectName("lanternWhich");
-    m_which->setMinimumWidth(128);
     m_which->setToolTip(tr("The lantern in hand; you can also take it on the plan or in the picture"));
     m_sunOn->setObjectName("sunOn");
     m_sunOn->setToolTip(tr("One far light: sun or moon. Carry it round the plan and up the side view."));
