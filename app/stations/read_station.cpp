@@ -14,7 +14,7 @@ namespace rl::app {
 
 Ladders::Ladders()
 {
-    setMinimumSize(330, 130);
+    setMinimumSize(290, 130);
     setAccessibleName(tr("Intended and measured order"));
     setToolTip(tr("Left: the order you want. Right: the order measured by contrast alone. Threads that cross are the "
                   "trouble.\nBy contrast only: it knows neither faces nor meaning."));
@@ -213,9 +213,9 @@ void ReadStation::refresh()
         m_smallFrom = work.lit.get();
         const QImage plain = work.lit->image, shapes = imageOf(reading::silhouettePicture(picture));
         m_small[0]->setPixmap(
-            QPixmap::fromImage(shapes.scaled(150, 110, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+            QPixmap::fromImage(shapes.scaled(112, 84, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
         m_small[1]->setPixmap(QPixmap::fromImage(plain.scaled(24, 24, Qt::KeepAspectRatio, Qt::SmoothTransformation)
-                                                     .scaled(150, 110, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+                                                     .scaled(112, 84, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
         m_small[2]->setPixmap(QPixmap::fromImage(
             plain.scaledToWidth(std::max(40, int(m_bench->physicalDpiX() / 2.54 * 3)), Qt::SmoothTransformation)));
     }
