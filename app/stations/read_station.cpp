@@ -14,7 +14,7 @@ namespace rl::app {
 
 Ladders::Ladders()
 {
-    setMinimumSize(290, 130);
+    setMinimumSize(280, 130);
     setAccessibleName(tr("Intended and measured order"));
     setToolTip(tr("Left: the order you want. Right: the order measured by contrast alone. Threads that cross are the "
                   "trouble.\nBy contrast only: it knows neither faces nor meaning."));
@@ -33,7 +33,7 @@ void Ladders::paintEvent(QPaintEvent*)
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(theme::text(12));
     p.setPen(theme::kFaint);
-    const int side = std::min(150, width() / 2 - 40), top = 20;
+    const int side = std::min(150, width() / 2 - 32), top = 20;
     p.drawText(QRect(0, 0, side, 16), Qt::AlignLeft, tr("intended"));
     p.drawText(QRect(width() - side, 0, side, 16), Qt::AlignLeft, tr("measured"));
     const int n = int(std::max(m_intended.size(), m_measured.size()));
@@ -165,7 +165,7 @@ ReadStation::ReadStation(Workbench& bench)
     }
     auto* layout = new QHBoxLayout(m_bench);
     layout->setContentsMargins(16, 8, 12, 8);
-    layout->setSpacing(16);
+    layout->setSpacing(10);
     layout->addLayout(left, 4);
     layout->addWidget(m_ladders, 3);
     layout->addLayout(smallRow, 0);
