@@ -1,8 +1,10 @@
 #include "core/base/text.h"
 #include "core/colour/lab.h"
+#include "core/colour/profile.h"
 #include "core/colour/srgb.h"
 #include "core/colour/temperature.h"
 #include <QTest>
+#include <lcms2.h>
 
 using namespace rl;
 using namespace rl::colour;
@@ -106,6 +108,29 @@ private slots:
         const Rgb day = blackBody(6600); // near the white of sRGB
         QVERIFY(std::abs(day.r - day.b) < 0.06f && std::abs(day.g - 1) < 0.06f);
         QVERIFY(std::isfinite(blackBody(std::nan("")).r));
+    }
+
+    void profilesAreHonoured()
+    {
+        // A profile whose red and blue primaries have changed places: what it calls red is blue in sRGB.
+        cmsCIExyY white{0.3127, 0.3290, 1};
+        const cmsCIExyYTRIPLE swapped{{0.15, 0.06, 1}, {0.30, 0.60, 1}, {0.64, 0.33, 1}};
+        cmsToneCurve* gamma = cmsBuildGamma(nullptr, 2.2);
+        cmsToneCurve* curves[3]{gamma, gamma, gamma};
+        cmsHPROFILE profile = cmsCreateRGBProfile(&white, &swapped, curves);
+        cmsUInt32Number size = 0;
+        cmsSaveProfileToMem(profile, nullptr, &size);
+        std::vector<unsigned char> icc(size);
+        cmsSaveProfileToMem(profile, icc.data(), &size);
+        cmsCloseProfile(profile);
+        cmsFreeToneCurve(gamma);
+        const Photo red = Photo::filled(4, 4, {230, 10, 10});
+        const auto turned = toSrgb(red, icc);
+        QVERIFY(bool(turned));
+        QVERIFY(turned->at(1, 1).b > 200 && turned->at(1, 1).r < 60);
+        icc.resize(size / 3);
+        QVERIFY(!toSrgb(red, icc)); // a damaged one is refused, not believed
+        QVERIFY(!toSrgb(red, {}));
     }
 
     void numbersReadTheSameEverywhere()

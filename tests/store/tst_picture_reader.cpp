@@ -167,12 +167,25 @@ private slots:
 
     void cmykIsBroughtToRgb()
     {
-        // A CMYK JPEG: four components in the frame header. Written by hand, 8 × 8, all one block.
-        const QByteArray jpeg = encoded(".jpg", gradient());
-        QByteArray four = jpeg;
+        const auto read = store::readPicture(std::filesystem::path(TEST_DATA "/cmyk.jpg")); // made of rgb(200, 60, 40)
+        QVERIFY2(bool(read), read ? "" : read.error().sentence.c_str());
+        const Rgb8 p = read->pixels.at(16, 12);
+        QVERIFY2(std::abs(p.r - 200) < 12 && std::abs(p.g - 60) < 12 && std::abs(p.b - 40) < 12,
+            qPrintable(QString("%1 %2 %3").arg(p.r).arg(p.g).arg(p.b)));
+    }
+
+    void anAnimationIsSaidToBeOne()
+    {
+        const auto read = store::readPicture(std::filesystem::path(TEST_DATA "/moving.webp"));
+        QVERIFY(!read && QString::fromStdString(read.error().sentence).contains("animation"));
+    }
+
+    void aFrameThatLiesAboutItsComponentsIsHarmless()
+    {
+        QByteArray four = encoded(".jpg", gradient());
         const qsizetype frame = four.indexOf("\xff\xc0");
         QVERIFY(frame > 0);
-        four[frame + 9] = 4; // says four components where the header holds three: damaged, not a crash
+        four[frame + 9] = 4; // the header holds three
         const auto read = store::readPicture(blob(four));
         QVERIFY(!read || !read->pixels.empty());
     }
