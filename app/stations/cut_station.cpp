@@ -91,6 +91,10 @@ CutStation::CutStation(Workbench& bench)
         say();
     });
     connect(m_stand, &QPushButton::clicked, this, &CutStation::stand);
+    connect(&m_judging, &QFutureWatcher<cutout::EdgeQuality>::finished, this, [this] {
+        m_quality = m_judging.result();
+        say();
+    });
     connect(&m_watcher, &QFutureWatcher<cutout::Cut>::finished, this, &CutStation::takeCut);
     connect(m_photo, &Board::filesDropped, &work, [this](const QStringList& f) { emit work.importWanted(f); });
 }
@@ -205,8 +209,13 @@ void CutStation::say()
     else {
         if (m_judged != c->alpha.identity()) {
             m_judged = c->alpha.identity();
-            m_quality = cutout::edgeQuality(colour::linearOf(r->pixels), c->alpha);
+            m_says->setText(tr("Cut out. Measuring the edge…"));
+            m_judging.setFuture(QtConcurrent::run(
+                [photo = r->pixels, alpha = c->alpha] { return cutout::edgeQuality(colour::linearOf(photo), alpha); }));
+            return;
         }
+        if (m_judging.isRunning())
+            return;
         const auto& q = m_quality;
         const double k = pxPerCm();
         m_says->setText(

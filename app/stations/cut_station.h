@@ -57,6 +57,7 @@ private:
     Outline m_open; ///< the line being drawn
     int m_heldPiece = -1, m_heldPoint = -1;
     QFutureWatcher<cutout::Cut> m_watcher;
+    QFutureWatcher<cutout::EdgeQuality> m_judging;
     int m_cuttingReference = 0;
 };
 

@@ -115,10 +115,7 @@ void GatherStation::chooseFiles()
 void GatherStation::paste()
 {
     const QMimeData* mime = QApplication::clipboard()->mimeData();
-    QStringList files;
-    for (const QUrl& url : mime->urls())
-        if (url.isLocalFile())
-            files << url.toLocalFile();
+    QStringList files = localFiles(*mime);
     if (files.isEmpty() && mime->hasImage()) {
         const QString path = QDir::temp().filePath(QString("pasted-%1.png").arg(QDateTime::currentMSecsSinceEpoch()));
         if (qvariant_cast<QImage>(mime->imageData()).save(path))
@@ -336,10 +333,7 @@ void ReferenceWall::dragEnterEvent(QDragEnterEvent* e)
 }
 void ReferenceWall::dropEvent(QDropEvent* e)
 {
-    QStringList files;
-    for (const QUrl& url : e->mimeData()->urls())
-        if (url.isLocalFile())
-            files << url.toLocalFile();
+    const QStringList files = localFiles(*e->mimeData());
     if (!files.isEmpty())
         emit filesDropped(files);
 }

@@ -15,6 +15,15 @@ constexpr int kRuler = 24;
 const QColor kMats[] = {QColor(0x4a, 0x4a, 0x4a), QColor(0x7a, 0x7a, 0x7a), QColor(0xca, 0xca, 0xca)};
 } // namespace
 
+QStringList localFiles(const QMimeData& data)
+{
+    QStringList files;
+    for (const QUrl& url : data.urls())
+        if (url.isLocalFile())
+            files << url.toLocalFile();
+    return files;
+}
+
 Board::Board(QWidget* parent)
     : QWidget(parent)
 {
@@ -329,10 +338,7 @@ void Board::dragEnterEvent(QDragEnterEvent* e)
 
 void Board::dropEvent(QDropEvent* e)
 {
-    QStringList files;
-    for (const QUrl& url : e->mimeData()->urls())
-        if (url.isLocalFile())
-            files << url.toLocalFile();
+    const QStringList files = localFiles(*e->mimeData());
     if (!files.isEmpty())
         emit filesDropped(files);
 }

@@ -3,9 +3,14 @@
 #include <QImage>
 #include <QWidget>
 
+class QMimeData;
+
 namespace rl::app {
 
 class Board;
+
+/// The files on this machine that a drop or the clipboard holds.
+QStringList localFiles(const QMimeData& data);
 
 /// What a station draws over the board and does with the mouse there. Canvas points are cm.
 class BoardGuest {
