@@ -77,7 +77,7 @@ void Document::save()
 void Document::begin(store::ProjectFile file, Project project)
 {
     m_path = QString::fromStdString(file.path().string());
-    m_saver = std::make_unique<store::Saver>(std::move(file), [this](const Error& e) {
+    m_saver = std::make_shared<store::Saver>(std::move(file), [this](const Error& e) {
         QMetaObject::invokeMethod(
             this, [this, s = QString::fromStdString(e.sentence)] { emit failed(s); }, Qt::QueuedConnection);
     });

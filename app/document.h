@@ -17,6 +17,7 @@ public:
     quint64 revision() const { return m_revision; } ///< grows with every change
     QUndoStack& undoStack() { return m_stack; }
     QString path() const { return m_path; }
+    std::shared_ptr<store::Saver> saver() const { return m_saver; } ///< for workers; null without a file
     bool readOnly() const { return m_saver && m_saver->readOnly(); }
 
     /// One undoable step. \param gesture equal for the moves of one drag, which become one step; -1 = alone
@@ -45,7 +46,7 @@ private:
     Project m_project;
     quint64 m_revision = 0;
     QUndoStack m_stack;
-    std::unique_ptr<store::Saver> m_saver;
+    std::shared_ptr<store::Saver> m_saver;
     QString m_path;
     int m_lastGesture = 0;
     bool m_unsaved = false, m_inGesture = false;

@@ -28,7 +28,9 @@
 namespace rl::app {
 
 MainWindow::MainWindow()
-    : m_work(m_document, m_light)
+    : m_wall(m_document)
+    , m_work(m_document, m_light, m_wall)
+    , m_importer(m_document)
     , m_trail(new Trail)
     , m_board(new Board)
     , m_centre(new QStackedWidget)
@@ -98,13 +100,20 @@ MainWindow::MainWindow()
     connect(&m_work, &Workbench::importWanted, this, [this](const QStringList& f) {
         if (m_importer.running())
             return notice(tr("Pictures are still coming in; wait for them, or stop."));
+        m_importGesture = m_document.freshGesture(), m_fresh = m_known = 0;
         m_importer.start(f);
+    });
+    connect(&m_work, &Workbench::studyWanted, this, &MainWindow::study);
+    connect(&m_importer, &Importer::arrived, this, &MainWindow::arrived, Qt::QueuedConnection);
+    connect(&m_wall, &WallKeeper::changed, this, [this] {
+        if (m_current == Station::Gather)
+            m_stations[std::size_t(Station::Gather)]->refresh();
     });
     connect(&m_work, &Workbench::cutWanted, this, [this](int id) {
         m_work.holdReference(id);
         goTo(Station::Cut);
     });
-    connect(m_board, &Board::filesDropped, &m_importer, &Importer::start);
+    connect(m_board, &Board::filesDropped, &m_work, [this](const QStringList& f) { emit m_work.importWanted(f); });
     connect(m_board, &Board::viewChanged, this, [this] {
         m_zoom->setText(m_board->zoomWords());
         askLight();
@@ -356,36 +365,63 @@ void MainWindow::askMilestone()
     notice(done ? tr("Milestone “%1” is set.").arg(name.trimmed()) : QString::fromStdString(done.error().sentence));
 }
 
-void MainWindow::imported(std::vector<Reference> pictures, const QStringList& problems)
+void MainWindow::arrived(std::vector<Arrival> pictures)
 {
-    m_bar->hide();
-    m_stop->hide();
     Project after = m_document.project();
-    int known = 0, held = 0;
-    for (Reference& r : pictures) {
-        const auto same = [&](const Reference& x) { return x.sha256 == r.sha256; };
+    int held = 0;
+    for (Arrival& a : pictures) {
+        m_wall.keepSmall(a.reference.sha256, a.small);
+        const auto same = [&](const Reference& x) { return x.sha256 == a.reference.sha256; };
         const auto found = std::find_if(after.references.begin(), after.references.end(), same);
         if (found != after.references.end()) {
-            ++known;
+            ++m_known;
             held = found->id;
             continue;
         }
-        after = edits::withReference(std::move(after), std::move(r));
+        after = edits::withReference(std::move(after), std::move(a.reference));
         held = after.references.back().id;
+        ++m_fresh;
     }
-    const qsizetype fresh = qsizetype(after.references.size() - m_document.project().references.size());
-    if (fresh > 0)
-        m_document.edit(
-            fresh == 1 ? tr("Bring in a picture") : tr("Bring in %1 pictures").arg(fresh), std::move(after));
+    if (after.references.size() > m_document.project().references.size()) {
+        m_document.edit(tr("Bring in pictures"), std::move(after), m_importGesture);
+        m_document.finishGesture();
+    }
     if (held)
         m_work.holdReference(held);
+}
+
+void MainWindow::imported(const QStringList& problems, bool cancelled)
+{
+    m_bar->hide();
+    m_stop->hide();
     QStringList words;
-    if (fresh > 0)
-        words << (fresh == 1 ? tr("One picture came in.") : tr("%1 pictures came in.").arg(fresh));
-    if (known > 0)
-        words << tr("%1 hung on the wall already.").arg(known);
-    words << problems;
+    if (m_fresh > 0)
+        words << (m_fresh == 1 ? tr("One picture came in.") : tr("%1 pictures came in.").arg(m_fresh));
+    if (m_known > 0)
+        words << tr("%1 hung on the wall already.").arg(m_known);
+    if (cancelled)
+        words << tr("Stopped; what had come in stays.");
+    words << problems.mid(0, 4);
+    if (problems.size() > 4)
+        words << tr("And %1 more could not be read.").arg(problems.size() - 4);
     notice(words.join("  "));
+}
+
+void MainWindow::study(int reference)
+{
+    const Reference* r = m_document.project().reference(reference);
+    if (!r || m_document.path().isEmpty())
+        return;
+    const gather::PictureMeasure* m = m_wall.measure(reference);
+    Project p = edits::studyOf(*r, m && m->eyeConfidence >= 0.25 ? m->eyeLevel : 0.5);
+    const QFileInfo here(m_document.path());
+    QString path;
+    for (int i = 0; path.isEmpty() || QFileInfo::exists(path); ++i)
+        path = here.dir().filePath(
+            tr("study of %1%2.lantern").arg(QString::fromStdString(r->name), i ? QString(" %1").arg(i + 1) : QString()));
+    newWork(path, std::move(p));
+    goTo(Station::Read);
+    notice(tr("A study of its own: “%1”. The work you came from is under Work ▸ Open.").arg(QFileInfo(path).fileName()));
 }
 
 void MainWindow::setAside(const Finding& f)

@@ -46,7 +46,9 @@ private:
     void refreshAll();
     void askLight();
     void take(std::shared_ptr<const LitWork> lit);
-    void imported(std::vector<Reference> pictures, const QStringList& problems);
+    void arrived(std::vector<Arrival> pictures);
+    void imported(const QStringList& problems, bool cancelled);
+    void study(int reference);
     void setAside(const Finding& finding);
     void notice(const QString& sentence);
     void askNewWork();
@@ -56,6 +58,7 @@ private:
     void keepPreview();
     Document m_document;
     LiveLight m_light;
+    WallKeeper m_wall;
     Workbench m_work;
     Importer m_importer;
     Trail* m_trail;
@@ -67,6 +70,7 @@ private:
     QPushButton* m_stop;
     std::vector<StationView*> m_stations;
     Station m_current = Station::Stage;
+    int m_importGesture = 0, m_fresh = 0, m_known = 0; ///< of the import under way
     bool m_opening = false, m_previewKept = false;
 };
 

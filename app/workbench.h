@@ -1,6 +1,7 @@
 #pragma once
 #include "app/document.h"
 #include "app/live_light.h"
+#include "app/wall_keeper.h"
 
 namespace rl::app {
 
@@ -8,13 +9,15 @@ namespace rl::app {
 class Workbench final : public QObject {
     Q_OBJECT
 public:
-    Workbench(Document& document, LiveLight& light)
+    Workbench(Document& document, LiveLight& light, WallKeeper& wall)
         : document(document)
         , light(light)
+        , wall(wall)
     {
     }
     Document& document;
     LiveLight& light;
+    WallKeeper& wall;
     std::shared_ptr<const LitWork> lit;
     std::shared_ptr<const review::Review> review;
 
@@ -31,6 +34,7 @@ signals:
     void heldChanged();
     void notice(const QString& sentence); ///< one sentence for the painter, shown without stopping the work
     void importWanted(const QStringList& files);
+    void studyWanted(int reference); ///< a work of its own to take this picture apart
     void cutWanted(int reference); ///< go to Cut with this picture
 
 private:

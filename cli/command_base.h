@@ -29,5 +29,7 @@ private:
 
 std::vector<std::unique_ptr<Command>> lookCommands(); ///< read a work or a picture
 std::vector<std::unique_ptr<Command>> makeCommands(); ///< write something
+std::vector<std::unique_ptr<Command>> gatherCommands(); ///< the wall: bring in, measure, rank
+std::vector<std::unique_ptr<Command>> cutCommands(); ///< cut out, paint out
 
 } // namespace rl::cli

@@ -7,8 +7,9 @@ namespace rl::cli {
 std::vector<std::unique_ptr<Command>> allCommands()
 {
     auto all = lookCommands();
-    for (auto& c : makeCommands())
-        all.push_back(std::move(c));
+    for (auto part : {makeCommands, gatherCommands, cutCommands})
+        for (auto& c : part())
+            all.push_back(std::move(c));
     return all;
 }
 

@@ -2,6 +2,7 @@
 #include "cli/json_out.h"
 #include "core/base/text.h"
 #include "core/colour/srgb.h"
+#include "core/gather/measure.h"
 #include "core/review/review.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
@@ -156,28 +157,40 @@ public:
     void describe(CLI::App& app) override
     {
         app.add_option("IMAGE", m_image, "a photograph")->required();
-        app.add_option("--mask", m_mask, "grey picture of the object, white = in")->required();
+        app.add_option("--mask", m_mask, "grey picture of the object, white = in; without it the figure is guessed at");
     }
     Result<json> run() override
     {
         const auto picture = store::readPicture(std::filesystem::path(m_image));
         if (!picture)
             return picture.error();
+        if (m_mask.empty())
+            return guessed(picture->pixels);
         const auto mask = store::readMask(m_mask);
         if (!mask)
             return mask.error();
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
             return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
         const auto l = relief::photoLight(picture->pixels, *mask);
-        const char* words = l.confidence < 0.25 ? "Lit flat: cannot tell where the light comes from."
-            : l.confidence < 0.55               ? "Uncertain."
-            : l.elevation < 0                   ? "Back-lit."
-                                                : "One clear light.";
-        return json{{"azimuth_deg", l.azimuth}, {"elevation_deg", l.elevation}, {"confidence", l.confidence},
-            {"contrast", l.contrast}, {"says", words}};
+        return said(l.azimuth, l.elevation, l.confidence, l.contrast);
     }
 
 private:
+    static Result<json> guessed(const Photo& photo)
+    {
+        NoProgress progress;
+        const PictureLight l = gather::measured(photo, {}, progress).light;
+        return said(l.azimuth, l.elevation, l.confidence, 0);
+    }
+    static json said(double azimuth, double elevation, double confidence, double contrast)
+    {
+        const char* words = confidence < 0.25 ? "Lit flat: cannot tell where the light comes from."
+            : confidence < 0.55               ? "Uncertain."
+            : elevation < 0                   ? "Back-lit."
+                                                : "One clear light.";
+        return json{{"azimuth_deg", azimuth}, {"elevation_deg", elevation}, {"confidence", confidence},
+            {"contrast", contrast}, {"says", words}};
+    }
     std::string m_image, m_mask;
 };
 } // namespace

@@ -172,7 +172,7 @@ public:
         json j{{"work", file.string()}, {"pictures", json::array()}};
         for (const Reference& r : p->references) {
             const auto out = std::filesystem::path(m_dir) / (r.name + ".jpg");
-            const auto written = store::writeFile(out, *r.original);
+            const auto written = store::writeFile(out, *r.pixels.bytes());
             if (!written)
                 return written.error();
             j["pictures"].push_back(out.string());

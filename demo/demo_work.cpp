@@ -1,6 +1,6 @@
 #include "demo/demo_work.h"
 #include "core/cutout/cut.h"
-#include "store/picture_reader.h"
+#include "store/stored_picture.h"
 #include <QFile>
 #include <nlohmann/json.hpp>
 
@@ -37,8 +37,10 @@ public:
             return 0;
         }
         const store::ReadPicture p = read.take();
-        Reference r{project.freshId(), name, p.original, p.sha256, p.pixels, *permission ? "made for this demo" : "",
-            permission};
+        Reference r = store::referenceOf(name, p);
+        r.id = project.freshId();
+        r.credit = *permission ? "made for this demo" : "";
+        r.permission = permission;
         project.references.push_back(std::move(r));
         return project.lastId;
     }
@@ -67,7 +69,7 @@ public:
             loops.push_back(std::move(loop));
         }
         if (const Reference* r = project.reference(reference))
-            c.alpha = cutout::cut(r->pixels, loops, {bandPx, 2.0}, m_progress).alpha;
+            c.alpha = cutout::cut(r->pixels, {loops, {}, {}}, {bandPx, 2.0}, m_progress).alpha;
         project.cutouts.push_back(std::move(c));
         return project.lastId;
     }

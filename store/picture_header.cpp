@@ -1,6 +1,7 @@
 #include "store/picture_header.h"
 #include <algorithm>
 #include <cstring>
+#include <initializer_list>
 
 namespace rl::store {
 
@@ -106,6 +107,7 @@ PictureHeader tiff(const Reader& r)
     const auto u32 = [&](std::size_t at) { return little ? r.little32(at) : r.big32(at); };
     const std::size_t directory = u32(4);
     const std::uint32_t entries = u16(directory);
+    bool make = false, parts = false, dng = false;
     for (std::uint32_t i = 0; i < std::min(entries, 400u); ++i) {
         const std::size_t at = directory + 2 + std::size_t(i) * 12;
         const std::uint32_t tag = u16(at), value = u16(at + 2) == 3 ? u16(at + 8) : u32(at + 8);
@@ -113,11 +115,46 @@ PictureHeader tiff(const Reader& r)
             h.width = value;
         if (tag == 257)
             h.height = value;
+        make = make || tag == 271;
+        parts = parts || tag == 330;
+        dng = dng || tag == 50706;
     }
+    // Camera raw dresses as TIFF: a DNG says so; others name the camera and keep the sensor's data in a part of its own.
+    if (dng || r.has(8, "CR") || (make && parts))
+        return {"image/x-raw"};
     h.complete = directory + 2 < r.size() && h.width > 0;
     return h;
 }
+
+/// The brand of an ISO base media file, at byte 8 behind "ftyp".
+bool branded(const Reader& r, std::initializer_list<const char*> brands)
+{
+    return r.has(4, "ftyp") && std::any_of(brands.begin(), brands.end(), [&](const char* b) { return r.has(8, b); });
+}
+
+bool looksLikeSvg(const Reader& r)
+{
+    std::string start;
+    for (std::size_t i = 0; i < std::min<std::size_t>(r.size(), 2000); ++i)
+        start += char(r.byte(i));
+    const auto first = start.find_first_not_of(" \t\r\n\xef\xbb\xbf");
+    return first != std::string::npos && start[first] == '<' && start.find("<svg") != std::string::npos;
+}
+
+bool looksLikeRaw(const Reader& r)
+{
+    return branded(r, {"crx "}) || r.has(0, "FUJIFILMCCD-RAW") || r.has(0, "IIRO") || r.has(0, "IIRS")
+        || r.has(0, "MMOR") || (r.has(0, "IIU") && r.byte(3) == 0) || r.has(0, "FOVb");
+}
 } // namespace
+
+bool looksLikeFilm(Bytes bytes)
+{
+    const Reader r(bytes);
+    const bool picture = branded(r, {"heic", "heix", "hevc", "mif1", "msf1", "avif", "crx "});
+    return (r.has(4, "ftyp") && !picture) || r.has(4, "moov") || r.has(4, "mdat") || r.has(0, "\x1a\x45\xdf\xa3")
+        || (r.has(0, "RIFF") && r.has(8, "AVI "));
+}
 
 Result<PictureHeader> pictureHeader(Bytes bytes)
 {
@@ -132,10 +169,18 @@ Result<PictureHeader> pictureHeader(Bytes bytes)
         return webp(r);
     if ((r.has(0, "II*") && r.byte(3) == 0) || (r.has(0, "MM") && r.byte(2) == 0 && r.byte(3) == 42))
         return tiff(r);
+    if (branded(r, {"heic", "heix", "hevc", "mif1", "msf1"}))
+        return PictureHeader{"image/heif"};
+    if (looksLikeRaw(r))
+        return PictureHeader{"image/x-raw"};
+    if (looksLikeSvg(r))
+        return PictureHeader{"image/svg+xml"};
+    if (looksLikeFilm(bytes))
+        return Error{Kind::Unsupported, "This is a video clip; pick a still from it at Gather.", {}};
     if (r.has(0, "GIF8"))
         return Error{
             Kind::Unsupported, "This is a GIF, which holds too few colours to be a reference; save it as PNG.", {}};
-    return Error{Kind::Unsupported, "This is not a JPEG, PNG, TIFF or WebP picture, whatever its name says.", {}};
+    return Error{Kind::Unsupported, "This is not a JPEG, PNG, TIFF, WebP, HEIC, SVG or camera raw picture, whatever its name says.", {}};
 }
 
 } // namespace rl::store

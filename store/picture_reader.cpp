@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/colour/profile.h"
 #include "store/digest.h"
+#include "store/foreign_pictures.h"
 #include <exiv2/exiv2.hpp>
 #include <fstream>
 #include <opencv2/imgcodecs.hpp>
@@ -48,6 +49,12 @@ cv::Mat upright(const cv::Mat& m, int orientation)
     return out;
 }
 
+/// Kinds whose decoders check sizes themselves.
+bool decodedElsewhere(const PictureHeader& header)
+{
+    return header.mediaType == "image/heif" || header.mediaType == "image/x-raw" || header.mediaType == "image/svg+xml";
+}
+
 /// To 8-bit RGB; transparent parts are laid over mid grey.
 cv::Mat toRgb8(cv::Mat m, std::string& note)
 {
@@ -77,11 +84,12 @@ cv::Mat toRgb8(cv::Mat m, std::string& note)
     return rgb;
 }
 
-Result<ReadPicture> decode(const Blob& bytes)
+/// What is so wrong with the header that nothing should be decoded.
+Result<PictureHeader> checkedHeader(Bytes bytes)
 {
-    const auto header = pictureHeader(*bytes);
-    if (!header)
-        return header.error();
+    const auto header = pictureHeader(bytes);
+    if (!header || decodedElsewhere(*header))
+        return header;
     if (header->width == 0 || header->height == 0)
         return Error{Kind::Damaged, "The picture says it is 0 pixels wide or high; it is damaged.", {}};
     if (header->width * header->height > kMostPixels)
@@ -93,33 +101,120 @@ Result<ReadPicture> decode(const Blob& bytes)
         return Error{Kind::Damaged, "The picture file ends too early; it was probably not copied whole.", {}};
     if (header->animated)
         return Error{Kind::Unsupported, "This is an animation; save the frame you want as a picture of its own.", {}};
-    cv::Mat raw;
+    return header;
+}
+
+struct Decoded {
+    cv::Mat pixels; ///< as OpenCV orders them, not yet upright
+    Companions with;
+    std::string note;
+};
+
+Result<Decoded> decodeForeign(const PictureHeader& header, Bytes bytes)
+{
+    auto foreign = header.mediaType == "image/heif" ? decodeHeif(bytes)
+        : header.mediaType == "image/x-raw"         ? decodeRaw(bytes)
+                                                    : decodeSvg(bytes);
+    if (!foreign)
+        return foreign.error();
+    ForeignPicture f = foreign.take();
+    return Decoded{f.bgr, {1, std::move(f.profile)}, f.note};
+}
+
+/// \param reduce 1, or 2, 4, 8 to let a JPEG come out that many times smaller, faster
+Result<Decoded> decodePixels(const PictureHeader& header, const Blob& bytes, int reduce)
+{
+    if (decodedElsewhere(header))
+        return decodeForeign(header, *bytes);
+    const int small = reduce == 8 ? cv::IMREAD_REDUCED_COLOR_8
+        : reduce == 4             ? cv::IMREAD_REDUCED_COLOR_4
+        : reduce == 2             ? cv::IMREAD_REDUCED_COLOR_2
+                                  : cv::IMREAD_UNCHANGED;
+    Decoded out;
     try {
-        raw = cv::imdecode(*bytes, cv::IMREAD_UNCHANGED | cv::IMREAD_IGNORE_ORIENTATION);
+        out.pixels = cv::imdecode(*bytes, small | cv::IMREAD_IGNORE_ORIENTATION);
     } catch (const cv::Exception& e) {
         return Error{Kind::Damaged, "The picture is damaged and cannot be decoded.", e.what()};
     }
-    if (raw.empty())
+    if (out.pixels.empty())
         return Error{Kind::Damaged, "The picture is damaged or of a variant that cannot be decoded.", {}};
-    ReadPicture out;
-    const cv::Mat rgb = toRgb8(raw, out.note);
+    out.with = companionsOf(*bytes);
+    return out;
+}
+
+Result<Photo> developed(const Decoded& decoded, std::string& note)
+{
+    const cv::Mat rgb = toRgb8(decoded.pixels, note);
     if (rgb.empty())
         return Error{Kind::Unsupported, "The picture has an unusual number of channels; save it as plain RGB.", {}};
-    const Companions with = companionsOf(*bytes);
-    out.pixels = Photo::fromMat(upright(rgb, with.orientation));
-    if (!with.profile.empty()) {
-        auto converted = colour::toSrgb(out.pixels, with.profile);
+    Photo photo = Photo::fromMat(upright(rgb, decoded.with.orientation));
+    if (!decoded.with.profile.empty()) {
+        auto converted = colour::toSrgb(photo, decoded.with.profile);
         if (converted)
-            out.pixels = converted.take();
+            photo = converted.take();
         else
-            out.note += converted.error().sentence;
+            note += converted.error().sentence;
     }
+    return photo;
+}
+
+Result<ReadPicture> decode(const Blob& bytes)
+{
+    const auto header = checkedHeader(*bytes);
+    if (!header)
+        return header.error();
+    const auto decoded = decodePixels(*header, bytes, 1);
+    if (!decoded)
+        return decoded.error();
+    ReadPicture out;
+    out.note = decoded->note;
+    auto photo = developed(*decoded, out.note);
+    if (!photo)
+        return photo.error();
+    out.pixels = photo.take();
+    out.mediaType = header->mediaType;
+    out.original = bytes;
+    out.sha256 = sha256(*bytes);
+    return out;
+}
+
+Result<GlancedPicture> glance(const Blob& bytes, int longest)
+{
+    const auto header = checkedHeader(*bytes);
+    if (!header)
+        return header.error();
+    const int side = int(std::max(header->width, header->height));
+    const bool jpeg = header->mediaType == "image/jpeg";
+    const int reduce = !jpeg ? 1 : side >= 8 * longest ? 8 : side >= 4 * longest ? 4 : side >= 2 * longest ? 2 : 1;
+    const auto decoded = decodePixels(*header, bytes, reduce);
+    if (!decoded)
+        return decoded.error();
+    std::string note;
+    const auto photo = developed(*decoded, note);
+    if (!photo)
+        return photo.error();
+    GlancedPicture out;
+    const bool turned = decoded->with.orientation >= 5 && decoded->with.orientation <= 8;
+    out.width = reduce == 1 ? photo->width() : int(turned ? header->height : header->width);
+    out.height = reduce == 1 ? photo->height() : int(turned ? header->width : header->height);
+    const double scale = std::min(1.0, double(longest) / std::max(photo->width(), photo->height()));
+    cv::Mat small;
+    cv::resize(photo->mat(), small,
+        cv::Size(std::max(1, int(std::lround(photo->width() * scale))),
+            std::max(1, int(std::lround(photo->height() * scale)))),
+        0, 0, cv::INTER_AREA);
+    out.small = Photo::fromMat(small);
     out.mediaType = header->mediaType;
     out.original = bytes;
     out.sha256 = sha256(*bytes);
     return out;
 }
 } // namespace
+
+Result<GlancedPicture> glancePicture(const Blob& bytes, int longest)
+{
+    return guarded([&]() -> Result<GlancedPicture> { return glance(bytes, std::clamp(longest, 16, 4096)); });
+}
 
 Result<ReadPicture> readPicture(Blob bytes)
 {
@@ -223,6 +318,25 @@ std::vector<unsigned char> encodePng(const Photo& photo)
     cv::cvtColor(photo.mat(), bgr, cv::COLOR_RGB2BGR);
     std::vector<unsigned char> out;
     cv::imencode(".png", bgr, out, {cv::IMWRITE_PNG_COMPRESSION, 3});
+    return out;
+}
+
+std::vector<unsigned char> encodePng(const Photo& photo, const Mask& alpha)
+{
+    cv::Mat bgra;
+    cv::cvtColor(photo.mat(), bgra, cv::COLOR_RGB2BGRA);
+    cv::insertChannel(alpha.mat(), bgra, 3);
+    std::vector<unsigned char> out;
+    cv::imencode(".png", bgra, out, {cv::IMWRITE_PNG_COMPRESSION, 3});
+    return out;
+}
+
+std::vector<unsigned char> encodeJpeg(const Photo& photo, int quality)
+{
+    cv::Mat bgr;
+    cv::cvtColor(photo.mat(), bgr, cv::COLOR_RGB2BGR);
+    std::vector<unsigned char> out;
+    cv::imencode(".jpg", bgr, out, {cv::IMWRITE_JPEG_QUALITY, quality});
     return out;
 }
 

@@ -26,6 +26,17 @@ inline constexpr std::uint64_t kMostBytes = 1'000'000'000;
 Result<ReadPicture> readPicture(Blob bytes);
 Result<ReadPicture> readPicture(const std::filesystem::path& path);
 
+/// A picture only glanced at: its size, upright, and a small copy; much faster than decoding it whole.
+struct GlancedPicture {
+    int width = 0, height = 0; ///< px, upright
+    Photo small; ///< upright, sRGB, the long side about `longest`
+    std::string mediaType;
+    Blob original;
+    std::string sha256;
+};
+/// \param longest side of the small copy, px, 16…4096
+Result<GlancedPicture> glancePicture(const Blob& bytes, int longest = 480);
+
 /// A whole file. \return Missing, TooLarge or NotWritable kinds with one sentence
 Result<Blob> readFile(const std::filesystem::path& path, std::uint64_t most = kMostBytes);
 /// Writes beside the path, then renames: the old file stays whole when this fails.
@@ -36,5 +47,7 @@ Result<Mask> readMask(const std::filesystem::path& path);
 Result<Mask> decodeMask(Bytes png);
 std::vector<unsigned char> encodePng(const Mask& mask);
 std::vector<unsigned char> encodePng(const Photo& photo);
+std::vector<unsigned char> encodePng(const Photo& photo, const Mask& alpha); ///< with transparency
+std::vector<unsigned char> encodeJpeg(const Photo& photo, int quality = 88);
 
 } // namespace rl::store

@@ -2,6 +2,7 @@
 #include "store/digest.h"
 #include "store/picture_reader.h"
 #include "store/project_json.h"
+#include "store/stored_picture.h"
 #include <ctime>
 #include <map>
 #include <nlohmann/json.hpp>
@@ -18,6 +19,8 @@ constexpr std::uintmax_t kMostFile = 8'000'000'000;
 constexpr const char* kSchema = R"(
 CREATE TABLE work(id INTEGER PRIMARY KEY CHECK(id = 1), description TEXT NOT NULL);
 CREATE TABLE blob(sha256 TEXT PRIMARY KEY, kind TEXT NOT NULL, bytes BLOB NOT NULL) WITHOUT ROWID;
+CREATE TABLE derived(sha256 TEXT NOT NULL, kind TEXT NOT NULL, bytes BLOB NOT NULL, PRIMARY KEY(sha256, kind))
+    WITHOUT ROWID;
 CREATE TABLE preview(id INTEGER PRIMARY KEY CHECK(id = 1), bytes BLOB NOT NULL);
 CREATE TABLE milestone(id INTEGER PRIMARY KEY, name TEXT NOT NULL, made TEXT NOT NULL, description TEXT NOT NULL);
 )";
@@ -166,16 +169,17 @@ struct ProjectFile::Database {
         if (json.is_discarded() || !json.is_object())
             return Error{Kind::Damaged, "The work's own description is damaged.", {}};
         PixelSource source;
-        source.picture = [&](Reference r) -> Result<Reference> {
+        source.picture = [&](Reference r, int width, int height) -> Result<Reference> {
             auto bytes = blob(r.sha256);
             if (!bytes)
                 return bytes.error();
-            auto picture = readPicture(bytes.take());
-            if (!picture)
-                return picture.error();
-            ReadPicture read = picture.take();
-            r.original = read.original;
-            r.pixels = read.pixels;
+            if (width <= 0 || height <= 0 || std::uint64_t(width) * std::uint64_t(height) > kMostPixels) {
+                auto glanced = glancePicture(bytes.take());
+                if (!glanced)
+                    return glanced.error();
+                width = glanced->width, height = glanced->height;
+            }
+            r.pixels = LazyPhoto(width, height, std::make_shared<StoredPicture>(path, r.sha256));
             return r;
         };
         source.matte = [&](const std::string& name) -> Result<Mask> {
@@ -197,9 +201,13 @@ struct ProjectFile::Database {
             if (code == SQLITE_DONE)
                 code = keepBlob(name, kind, bytes);
         };
-        for (const Reference& r : p.references)
-            if (r.original)
-                keep(r.sha256, "picture", *r.original);
+        for (const Reference& r : p.references) {
+            const auto* stored = dynamic_cast<const StoredPicture*>(r.pixels.source());
+            if (stored && stored->settledIn(path))
+                continue;
+            if (const Blob bytes = r.pixels.bytes())
+                keep(r.sha256, "picture", *bytes);
+        }
         const auto json = toJson(p, [&](const Mask& alpha) {
             auto& known = matteNames[alpha.identity()];
             if (known.second.empty()) {
@@ -216,6 +224,22 @@ struct ProjectFile::Database {
             code = put.text(1, json.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace)).step();
         }
         return code == SQLITE_DONE ? Result<Done>(Done{}) : Result<Done>(sqlError(db, code, "write"));
+    }
+
+    /// Pictures that were in memory are on the disk now.
+    static void settle(const Project& p, const std::filesystem::path& at)
+    {
+        for (const Reference& r : p.references)
+            if (const auto* stored = dynamic_cast<const StoredPicture*>(r.pixels.source()))
+                stored->settle(at);
+    }
+
+    int keepDerived(const std::string& sha256, const std::string& kind, Bytes bytes)
+    {
+        run("CREATE TABLE IF NOT EXISTS derived(sha256 TEXT NOT NULL, kind TEXT NOT NULL, bytes BLOB NOT NULL, "
+            "PRIMARY KEY(sha256, kind)) WITHOUT ROWID");
+        Statement put(db, "INSERT OR REPLACE INTO derived(sha256, kind, bytes) VALUES(?, ?, ?)");
+        return put.text(1, sha256).text(2, kind).bytes(3, bytes).step();
     }
 
     /// BEGIN, work, COMMIT; rolled back when anything fails.
@@ -276,6 +300,7 @@ Result<ProjectFile> ProjectFile::create(const std::filesystem::path& path, const
         auto d = Database::connect(path, SQLITE_OPEN_READWRITE);
         if (!d)
             return d.error();
+        Database::settle(project, path);
         return ProjectFile(d.take());
     });
 }
@@ -324,8 +349,54 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
 
 Result<Done> ProjectFile::save(const Project& project)
 {
-    return guarded(
-        [&]() -> Result<Done> { return m_database->transaction([&] { return m_database->write(project); }); });
+    return guarded([&]() -> Result<Done> {
+        auto done = m_database->transaction([&] { return m_database->write(project); });
+        if (done)
+            Database::settle(project, m_database->path);
+        return done;
+    });
+}
+
+Result<Done> ProjectFile::keepPicture(const Reference& reference)
+{
+    return guarded([&]() -> Result<Done> {
+        const Blob bytes = reference.pixels.bytes();
+        if (!bytes)
+            return Error{Kind::Invalid, "The picture's file is not at hand.", {}};
+        auto done = m_database->transaction([&]() -> Result<Done> {
+            const int code = m_database->keepBlob(reference.sha256, "picture", *bytes);
+            return code == SQLITE_DONE ? Result<Done>(Done{}) : Result<Done>(sqlError(m_database->db, code, "picture"));
+        });
+        if (const auto* stored = dynamic_cast<const StoredPicture*>(reference.pixels.source()); stored && done)
+            stored->settle(m_database->path);
+        return done;
+    });
+}
+
+Result<Done> ProjectFile::keepDerived(const std::string& sha256, const std::string& kind, Bytes bytes)
+{
+    return guarded([&]() -> Result<Done> {
+        return m_database->transaction([&]() -> Result<Done> {
+            const int code = m_database->keepDerived(sha256, kind, bytes);
+            return code == SQLITE_DONE ? Result<Done>(Done{}) : Result<Done>(sqlError(m_database->db, code, "derived"));
+        });
+    });
+}
+
+std::vector<unsigned char> ProjectFile::derived(const std::string& sha256, const std::string& kind) const
+{
+    Statement get(m_database->db, "SELECT bytes FROM derived WHERE sha256 = ? AND kind = ?");
+    return get.text(1, sha256).text(2, kind).step() == SQLITE_ROW ? get.columnBytes(0) : std::vector<unsigned char>();
+}
+
+Result<Blob> ProjectFile::pictureBytes(const std::filesystem::path& path, const std::string& sha256)
+{
+    return guarded([&]() -> Result<Blob> {
+        auto d = Database::connect(path, SQLITE_OPEN_READONLY);
+        if (!d)
+            return d.error();
+        return d.take()->blob(sha256);
+    });
 }
 
 Result<Done> ProjectFile::addMilestone(const std::string& name)

@@ -3,6 +3,7 @@
 #include "core/project/project.h"
 #include <filesystem>
 #include <memory>
+#include <span>
 
 namespace rl::store {
 
@@ -29,6 +30,14 @@ public:
 
     /// One transaction: when it returns, the project is on the disk; when it fails, the file is as it was.
     Result<Done> save(const Project& project);
+    /// Puts a picture's file on the disk ahead of the edit that brings it in, and lets its bytes leave the memory.
+    Result<Done> keepPicture(const Reference& reference);
+    /// What was worked out from a picture and can be worked out again ("small", "measure"), kept to save the time.
+    Result<Done> keepDerived(const std::string& sha256, const std::string& kind, std::span<const unsigned char> bytes);
+    std::vector<unsigned char> derived(const std::string& sha256, const std::string& kind) const; ///< empty: none
+    /// A picture's file as kept in the work at a path. Opens the file by itself: from any thread.
+    static Result<std::shared_ptr<const std::vector<unsigned char>>> pictureBytes(
+        const std::filesystem::path& path, const std::string& sha256);
     Result<Done> addMilestone(const std::string& name);
     Result<std::vector<Milestone>> milestones() const;
     Result<Project> projectAt(int milestone) const;

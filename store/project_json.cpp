@@ -17,10 +17,15 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Brief, title, widthCm, heightCm,
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PictureLight, azimuth, elevation, confidence)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(OutlinePoint, at, curved)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Outline, points, hole)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Pin, from, to)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PlainGround, at, tolerance)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Tone, darkFrom, darkTo, lightFrom, lightTo, a, b, amount)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(
+    Overrule, lightSet, softnessSet, kelvinSet, eyeLevelSet, light, softness, kelvin, eyeLevel)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Element, id, name, cast, cutout, baseCm, heightM, altitudeM, mirrored,
-    form, material, delight, ownLightSet, ownLight)
+    form, material, delight, ownLightSet, ownLight, tone)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Camera, horizonCm, eyeHeightM, fovDegrees)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Backdrop, reference, horizon)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Backdrop, reference, horizon, dimL)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sun, on, azimuth, elevation, diameter, kelvin, strength)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lantern, id, name, on, position, radius, kelvin, reference, strength)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Air, halfContrastM, skyStrength, wetness, exposureStops)
@@ -30,17 +35,62 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sheets, paper, overlapCm, gridCm
 
 namespace rl::store {
 
+namespace {
+constexpr const char* kRoles[kRoleCount]
+    = {"whole figure", "face", "pose", "light", "texture", "pattern", "palette", "place"};
+
+json rolesOf(const Reference& r)
+{
+    json names = json::array();
+    for (int i = 0; i < kRoleCount; ++i)
+        if (r.is(Role(i)))
+            names.push_back(kRoles[i]);
+    return names;
+}
+std::uint32_t rolesFrom(const json& names)
+{
+    std::uint32_t roles = 0;
+    for (const json& n : names)
+        for (unsigned i = 0; i < kRoleCount; ++i)
+            if (n == kRoles[i])
+                roles |= 1U << i;
+    return roles;
+}
+
+Reference referenceFrom(const json& r)
+{
+    Reference ref;
+    ref.id = r.value("id", 0);
+    ref.name = r.value("name", std::string());
+    ref.sha256 = r.value("sha256", std::string());
+    ref.credit = r.value("credit", std::string());
+    ref.permission = r.value("permission", std::string());
+    ref.source = r.value("source", std::string());
+    ref.notes = r.value("notes", std::string());
+    ref.roles = rolesFrom(r.value("roles", json::array()));
+    ref.heap = r.value("heap", std::string());
+    ref.hung = r.value("hung", false);
+    ref.wallAt = r.value("wallAt", Vec2{});
+    ref.overrule = r.value("overrule", Overrule{});
+    return ref;
+}
+} // namespace
+
 nlohmann::json toJson(const Project& p, const std::function<std::string(const Mask&)>& matteOf)
 {
     json j{{"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera}, {"backdrop", p.backdrop},
-        {"lights", p.lights}, {"sheets", p.sheets}, {"setAside", p.setAside}, {"lastId", p.lastId},
+        {"lights", p.lights}, {"sheets", p.sheets}, {"setAside", p.setAside}, {"lead", p.lead}, {"lastId", p.lastId},
         {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
         j["references"].push_back(
-            {{"id", r.id}, {"name", r.name}, {"sha256", r.sha256}, {"credit", r.credit}, {"permission", r.permission}});
+            {{"id", r.id}, {"name", r.name}, {"sha256", r.sha256}, {"px", {r.pixels.width(), r.pixels.height()}},
+                {"credit", r.credit}, {"permission", r.permission}, {"source", r.source}, {"notes", r.notes},
+                {"roles", rolesOf(r)}, {"heap", r.heap}, {"hung", r.hung}, {"wallAt", r.wallAt},
+                {"overrule", r.overrule}});
     for (const Cutout& c : p.cutouts)
         j["cutouts"].push_back({{"id", c.id}, {"reference", c.reference}, {"pieces", c.pieces}, {"bandPx", c.bandPx},
-            {"matte", c.alpha.empty() ? std::string() : matteOf(c.alpha)}});
+            {"pins", c.pins}, {"grounds", c.grounds}, {"matte", c.alpha.empty() ? std::string() : matteOf(c.alpha)},
+            {"strokes", c.strokes.empty() ? std::string() : matteOf(c.strokes)}});
     return j;
 }
 
@@ -55,15 +105,12 @@ Result<Project> read(const json& j, const PixelSource& source)
     p.lights = j.value("lights", Lights{});
     p.sheets = j.value("sheets", Sheets{});
     p.setAside = j.value("setAside", std::map<std::string, std::string>{});
+    p.lead = j.value("lead", 0);
     p.lastId = j.value("lastId", 0);
     for (const json& r : j.value("references", json::array())) {
-        Reference ref;
-        ref.id = r.value("id", 0);
-        ref.name = r.value("name", std::string());
-        ref.sha256 = r.value("sha256", std::string());
-        ref.credit = r.value("credit", std::string());
-        ref.permission = r.value("permission", std::string());
-        auto filled = source.picture(std::move(ref));
+        const auto px = r.value("px", std::vector<int>{});
+        const bool sized = px.size() == 2 && px[0] > 0 && px[1] > 0 && px[0] <= 100000 && px[1] <= 100000;
+        auto filled = source.picture(referenceFrom(r), sized ? px[0] : 0, sized ? px[1] : 0);
         if (!filled)
             return filled.error();
         p.references.push_back(filled.take());
@@ -74,12 +121,16 @@ Result<Project> read(const json& j, const PixelSource& source)
         cut.reference = c.value("reference", 0);
         cut.pieces = c.value("pieces", std::vector<Outline>{});
         cut.bandPx = c.value("bandPx", 6.0);
-        const std::string matte = c.value("matte", std::string());
-        if (!matte.empty()) {
-            auto alpha = source.matte(matte);
-            if (!alpha)
-                return alpha.error();
-            cut.alpha = alpha.take();
+        cut.pins = c.value("pins", std::vector<Pin>{});
+        cut.grounds = c.value("grounds", std::vector<PlainGround>{});
+        for (const auto& [field, mask] : {std::pair("matte", &cut.alpha), std::pair("strokes", &cut.strokes)}) {
+            const std::string name = c.value(field, std::string());
+            if (name.empty())
+                continue;
+            auto read = source.matte(name);
+            if (!read)
+                return read.error();
+            *mask = read.take();
         }
         p.cutouts.push_back(std::move(cut));
     }

@@ -12,7 +12,8 @@ nlohmann::json toJson(const Project& project, const std::function<std::string(co
 
 /// What is missing takes its default, what is out of range is repaired; a wrong type is an Error.
 struct PixelSource {
-    std::function<Result<Reference>(Reference)> picture; ///< fills in original and pixels by sha256
+    /// Fills in the pixels by sha256; width and height as described, 0 where they are not.
+    std::function<Result<Reference>(Reference, int width, int height)> picture;
     std::function<Result<Mask>(const std::string&)> matte;
 };
 Result<Project> fromJson(const nlohmann::json& json, const PixelSource& source);

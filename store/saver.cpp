@@ -39,6 +39,13 @@ Result<Done> Saver::withFile(const std::function<Result<Done>(ProjectFile&)>& us
 {
     std::unique_lock lock(m_mutex);
     m_changed.wait(lock, [this] { return !m_next && !m_busy; });
+    const std::lock_guard file(m_fileMutex);
+    return use(m_file);
+}
+
+Result<Done> Saver::fromWorker(const std::function<Result<Done>(ProjectFile&)>& use)
+{
+    const std::lock_guard file(m_fileMutex);
     return use(m_file);
 }
 
@@ -53,7 +60,10 @@ void Saver::run()
         m_next.reset();
         m_busy = true;
         lock.unlock();
-        const auto done = m_file.save(project);
+        const auto done = [&] {
+            const std::lock_guard file(m_fileMutex);
+            return m_file.save(project);
+        }();
         if (!done && m_failed)
             m_failed(done.error());
         lock.lock();

@@ -22,6 +22,8 @@ public:
     void wait();
     /// Waits, then uses the file on this thread.
     Result<Done> withFile(const std::function<Result<Done>(ProjectFile&)>& use);
+    /// Uses the file on the calling worker thread, between edits, without holding the interface up.
+    Result<Done> fromWorker(const std::function<Result<Done>(ProjectFile&)>& use);
     bool readOnly() const { return m_readOnly; }
 
 private:
@@ -29,7 +31,7 @@ private:
     ProjectFile m_file;
     bool m_readOnly;
     std::function<void(Error)> m_failed;
-    std::mutex m_mutex;
+    std::mutex m_mutex, m_fileMutex;
     std::condition_variable m_changed;
     std::optional<Project> m_next;
     bool m_busy = false, m_stop = false;

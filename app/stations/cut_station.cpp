@@ -1,114 +1,112 @@
 #include "app/stations/cut_station.h"
 #include "app/theme/theme.h"
 #include "core/colour/srgb.h"
+#include "core/cutout/patch.h"
 #include "core/project/edits.h"
+#include "store/stored_picture.h"
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QPainter>
 #include <QPushButton>
 #include <QSignalBlocker>
+#include <QStackedWidget>
 #include <QtConcurrent>
 
 namespace rl::app {
 
 namespace {
-cutout::Loop loopOf(const Outline& o)
+cutout::Wanted wantedOf(const Cutout& c)
 {
-    cutout::Loop loop;
-    loop.hole = o.hole;
-    for (const OutlinePoint& p : o.points)
-        loop.nodes.push_back({p.at, p.curved});
-    return loop;
+    cutout::Wanted wanted;
+    for (const Outline& o : c.pieces) {
+        cutout::Loop loop;
+        loop.hole = o.hole;
+        for (const OutlinePoint& p : o.points)
+            loop.nodes.push_back({p.at, p.curved});
+        wanted.loops.push_back(std::move(loop));
+    }
+    wanted.strokes = c.strokes;
+    for (const PlainGround& g : c.grounds)
+        wanted.grounds.emplace_back(g.at, g.tolerance);
+    return wanted;
 }
+
+class UntilGivenUp final : public Progress {
+public:
+    explicit UntilGivenUp(const std::atomic<bool>& giveUp)
+        : m_giveUp(giveUp)
+    {
+    }
+    void report(double, std::string_view) override { }
+    bool cancelled() const override { return m_giveUp; }
+
+private:
+    const std::atomic<bool>& m_giveUp;
+};
 } // namespace
 
-CutStation::CutStation(Workbench& bench)
-    : StationView(bench)
-    , m_bench(new QWidget)
-    , m_photo(new Board)
-    , m_which(new QComboBox)
-    , m_says(new QLabel)
-    , m_curved(new QCheckBox(tr("curved (C)")))
-    , m_hole(new QCheckBox(tr("a hole (H)")))
-    , m_band(numberField("band", "px", 1, 60, 0, 1,
-          tr("Width of the uncertain band. Wider for hair and out-of-focus edges, narrow for crisp ones.")))
-    , m_pull(numberField("pull", "px", 0, 60, 0, 1,
-          tr("How far the thread may be pulled onto the picture's own edge. 0 takes it as drawn.")))
-    , m_name(new QLineEdit)
-    , m_cut(new QPushButton(tr("Cut it out (Enter)")))
-    , m_stand(new QPushButton(tr("Stand it in the scene")))
-    , m_clear(new QPushButton(tr("Begin again")))
+CutStation::~CutStation()
 {
-    m_photo->setObjectName("photo");
-    m_photo->setGuest(this);
-    m_which->setObjectName("cutWhich");
-    m_which->setMinimumWidth(180);
-    m_which->setToolTip(tr("Which picture to cut out of"));
-    m_cut->setObjectName("cutOut");
-    m_cut->setProperty("main", true);
-    m_cut->setToolTip(tr("Pulls the thread onto the edge and softens it; the photograph itself is never changed"));
-    m_stand->setObjectName("stand");
-    m_stand->setToolTip(tr("Puts the cut-out on the ground of your scene at the height you give it on the Stage"));
-    m_clear->setToolTip(tr("Drops the threads of this picture; what was cut stays until you cut anew"));
-    m_curved->setObjectName("curved");
-    m_hole->setObjectName("hole");
-    m_curved->setToolTip(tr("The next points bend the thread smoothly; plain ones make corners"));
-    m_hole->setToolTip(tr("The next closed thread takes a hole out"));
-    m_name->setObjectName("elementName");
-    m_name->setPlaceholderText(tr("what it is"));
-    m_name->setToolTip(tr("Its name; the same as a cast member's shows that member"));
-    m_says->setWordWrap(true);
-    m_says->setProperty("role", "hint");
-    m_band->setValue(6);
-    m_pull->setValue(5);
-    auto* row = new QHBoxLayout;
-    row->addWidget(labelled(tr("Out of"), m_which));
-    row->addWidget(m_curved, 0, Qt::AlignBottom);
-    row->addWidget(m_hole, 0, Qt::AlignBottom);
-    row->addWidget(labelled(tr("Uncertain band"), m_band));
-    row->addWidget(labelled(tr("Pull to the edge"), m_pull));
-    row->addWidget(m_cut, 0, Qt::AlignBottom);
-    row->addWidget(m_clear, 0, Qt::AlignBottom);
-    row->addSpacing(12);
-    row->addWidget(labelled(tr("It is"), m_name), 1);
-    row->addWidget(m_stand, 0, Qt::AlignBottom);
-    auto* layout = new QVBoxLayout(m_bench);
-    layout->setContentsMargins(16, 8, 16, 8);
-    layout->addLayout(row);
-    layout->addWidget(m_says, 1);
+    m_giveUp = true;
+    m_watcher.waitForFinished();
+    m_patching.waitForFinished();
+    m_judging.waitForFinished();
+    m_loading.waitForFinished();
+}
 
+void CutStation::connectAll()
+{
     connect(m_which, &QComboBox::activated, this, [this] { work.holdReference(m_which->currentData().toInt()); });
     connect(m_cut, &QPushButton::clicked, this, &CutStation::runCut);
     connect(m_clear, &QPushButton::clicked, this, [this] {
         m_pieces.clear();
+        m_grounds.clear();
         m_open = {};
+        m_marks = m_marksTint = {};
         m_photo->update();
         say();
     });
+    connect(m_stop, &QPushButton::clicked, this, [this] { m_giveUp = true; });
     connect(m_stand, &QPushButton::clicked, this, &CutStation::stand);
+    connect(m_patch, &QPushButton::clicked, this, &CutStation::runPatch);
+    connect(m_amount, &QDoubleSpinBox::valueChanged, this, &CutStation::applyMatch);
+    connect(m_dim, &QDoubleSpinBox::valueChanged, this, [this](double v) {
+        Backdrop b = project().backdrop;
+        b.dimL = v;
+        work.document.edit(tr("Dim the backdrop"), edits::withBackdrop(project(), b));
+    });
+    connect(&m_loading, &QFutureWatcher<QImage>::finished, this, [this] {
+        m_image = m_loading.result();
+        m_photo->update();
+    });
     connect(&m_judging, &QFutureWatcher<cutout::EdgeQuality>::finished, this, [this] {
         m_quality = m_judging.result();
         say();
     });
-    connect(&m_watcher, &QFutureWatcher<cutout::Cut>::finished, this, &CutStation::takeCut);
+    connect(&m_watcher, &QFutureWatcher<Job>::finished, this, &CutStation::takeCut);
+    connect(&m_patching, &QFutureWatcher<Photo>::finished, this, &CutStation::takePatch);
     connect(m_photo, &Board::filesDropped, &work, [this](const QStringList& f) { emit work.importWanted(f); });
+}
+
+const Element* CutStation::standing() const
+{
+    for (const Element& e : project().elements)
+        if (m_cutout && e.cutout == m_cutout)
+            return &e;
+    return nullptr;
 }
 
 double CutStation::pxPerCm() const
 {
-    for (const Element& e : project().elements)
-        if (e.cutout == m_cutout)
-            if (const Cutout* c = project().cutout(m_cutout)) {
-                const auto place = stage::placementOf(project(), e, work.light.surfaces().shape(*c));
-                if (place.visible)
-                    return 1 / place.cmPerPixel;
-            }
-    return 0;
+    const Element* e = standing();
+    const Cutout* c = project().cutout(m_cutout);
+    if (!e || !c)
+        return 0;
+    const auto place = stage::placementOf(project(), *e, work.light.surfaces().shape(*c));
+    return place.visible ? 1 / place.cmPerPixel : 0;
 }
 
 void CutStation::refresh()
@@ -136,73 +134,147 @@ void CutStation::refresh()
     }
     m_which->setCurrentIndex(m_which->findData(work.reference()));
     const Cutout* c = p.cutout(m_cutout);
-    if (m_reference != work.reference() || (m_cutout && !c))
+    const bool other = m_reference != work.reference() || (m_cutout && !c);
+    if (other || (c && (m_veiled != c->alpha.identity() || m_marksOf != c->strokes.identity() || m_pins != c->pins)))
         takeUp();
-    else if (c && m_veiled != c->alpha.identity())
-        takeUp();
+    setQuietly(m_dim, p.backdrop.dimL);
     say();
 }
 
 void CutStation::takeUp()
 {
     const Project& p = project();
+    if (m_reference != work.reference())
+        m_holeMarks = {};
     m_reference = work.reference();
     m_cutout = 0;
     m_pieces.clear();
+    m_grounds.clear();
+    m_pins.clear();
     m_open = {};
-    m_veil = {};
-    m_veiled = nullptr;
+    m_heldPin = m_heldPiece = m_heldPoint = -1;
+    m_veil = m_marks = m_marksTint = {};
+    m_veiled = m_marksOf = nullptr;
+    m_bent = {};
     const Reference* r = p.reference(m_reference);
     if (!r) {
         m_image = {};
         m_photo->update();
         return;
     }
-    if (m_shown != r->pixels.identity()) {
-        m_shown = r->pixels.identity();
-        m_image = imageOf(r->pixels);
-        m_photo->setCanvas(r->pixels.width(), r->pixels.height(), {1, "px"}, 5000);
-        m_photo->fit();
-    }
+    loadPicture(*r);
     for (const Cutout& c : p.cutouts)
         if (c.reference == m_reference) {
             m_cutout = c.id;
             m_pieces = c.pieces;
+            m_grounds = c.grounds;
+            m_pins = c.pins;
+            const QSignalBlocker quiet(m_band);
             m_band->setValue(c.bandPx);
             m_veiled = c.alpha.identity();
-            if (!c.alpha.empty()) {
-                // What is out lies under a veil of tone; the uncertain edge shows as its fading.
-                QImage veil(c.alpha.width(), c.alpha.height(), QImage::Format_ARGB32_Premultiplied);
-                for (int y = 0; y < veil.height(); ++y) {
-                    auto* line = reinterpret_cast<QRgb*>(veil.scanLine(y));
-                    for (int x = 0; x < veil.width(); ++x) {
-                        const int a = (255 - c.alpha.at(x, y)) * 150 / 255;
-                        line[x] = qRgba(0x2c * a / 255, 0x2c * a / 255, 0x30 * a / 255, a);
-                    }
-                }
-                m_veil = veil;
+            m_marksOf = c.strokes.identity();
+            showVeil(c.alpha);
+            if (!c.strokes.empty()) {
+                const QImage whole(c.strokes.data(), c.strokes.width(), c.strokes.height(), c.strokes.width(),
+                    QImage::Format_Grayscale8);
+                m_marks = whole.scaled(whole.size().boundedTo(QSize(1600, 1600)), Qt::KeepAspectRatio, Qt::FastTransformation);
             }
         }
-    for (const Element& e : p.elements)
-        if (e.cutout == m_cutout && m_cutout)
-            m_name->setText(QString::fromStdString(e.name));
+    if (const Element* e = standing())
+        m_name->setText(QString::fromStdString(e->name));
     m_photo->update();
+}
+
+/// At once while it is at hand and small, off the interface thread otherwise; until then its small copy stands in.
+void CutStation::loadPicture(const Reference& r)
+{
+    if (m_shown == r.pixels.identity())
+        return;
+    m_shown = r.pixels.identity();
+    m_image = work.wall.small(r);
+    m_loading.setFuture(QtConcurrent::run([pixels = r.pixels] { return imageOf(pixels.photo()); }));
+    m_photo->setCanvas(r.pixels.width(), r.pixels.height(), {1, "px"}, 5000);
+    m_photo->fit();
+}
+
+void CutStation::showVeil(const Mask& alpha)
+{
+    m_veil = {};
+    if (alpha.empty())
+        return;
+    // What is out lies under a veil of tone; the uncertain edge shows as its fading.
+    const int longest = std::max(alpha.width(), alpha.height()), step = std::max(1, longest / 1600);
+    QImage veil(alpha.width() / step, alpha.height() / step, QImage::Format_ARGB32_Premultiplied);
+    for (int y = 0; y < veil.height(); ++y) {
+        auto* line = reinterpret_cast<QRgb*>(veil.scanLine(y));
+        for (int x = 0; x < veil.width(); ++x) {
+            const int a = (255 - alpha.at(x * step, y * step)) * 150 / 255;
+            line[x] = qRgba(0x2c * a / 255, 0x2c * a / 255, 0x30 * a / 255, a);
+        }
+    }
+    m_veil = veil;
+}
+
+Cutout CutStation::present() const
+{
+    Cutout c;
+    if (const Cutout* old = project().cutout(m_cutout))
+        c = *old;
+    c.id = m_cutout;
+    c.reference = m_reference;
+    c.pieces = m_pieces;
+    c.grounds = m_grounds;
+    c.pins = m_pins;
+    c.bandPx = m_band->value();
+    const Reference* r = project().reference(m_reference);
+    if (m_marks.isNull() || !r)
+        c.strokes = {};
+    else if (c.strokes.empty() || c.strokes.identity() != m_marksOf || m_stroking) {
+        const QImage whole = m_marks.scaled(r->pixels.width(), r->pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation)
+                                 .convertToFormat(QImage::Format_Grayscale8);
+        std::vector<std::uint8_t> bytes(std::size_t(whole.width()) * std::size_t(whole.height()));
+        for (int y = 0; y < whole.height(); ++y)
+            std::copy_n(whole.constScanLine(y), whole.width(), bytes.begin() + std::ptrdiff_t(y) * whole.width());
+        c.strokes = {whole.width(), whole.height(), std::move(bytes)};
+    }
+    return c;
 }
 
 void CutStation::say()
 {
     const Reference* r = project().reference(m_reference);
     const Cutout* c = project().cutout(m_cutout);
-    m_cut->setEnabled(r && (!m_pieces.empty() || m_open.points.size() >= 3) && !cutting());
+    const bool said = !m_pieces.empty() || m_open.points.size() >= 3 || !m_grounds.empty() || !m_marks.isNull();
+    m_cut->setEnabled(r && said && !cutting());
     m_stand->setEnabled(c && !c->alpha.empty());
+    m_patch->setEnabled(r && !m_holeMarks.isNull() && !cutting());
+    m_stop->setVisible(cutting());
+    sayMatch();
     if (!r)
         m_says->setText(tr("Bring in a picture at Gather first."));
-    else if (cutting())
+    else if (m_patching.isRunning())
+        m_says->setText(tr("Filling the hole from around it, at full size…"));
+    else if (m_watcher.isRunning())
         m_says->setText(tr("Following the edge…"));
+    else if (m_way == Way::Patch)
+        m_says->setText(tr("Brush over what is to go, a little beyond its edge. The filled picture hangs beside the original "
+                           "and takes its place as the backdrop; Ctrl+Z takes it back."));
+    else if (m_way == Way::Bend)
+        m_says->setText(!c || c->alpha.empty()
+                ? tr("Cut something out first; then set pins on it.")
+                : tr("Click sets a pin, drag one to bend: %1 pins. Two at least: one holds, one moves. Delete takes the held one out.")
+                      .arg(m_pins.size()));
+    else if (m_way == Way::Match)
+        m_says->setText(tr("Values are L* of the cut-out as photographed, before your light falls on it."));
     else if (!m_open.points.empty())
         m_says->setText(tr("%1 points. Click on towards the start; double-click or Enter closes the thread, Backspace "
                            "takes a point back, Esc drops it.")
                             .arg(m_open.points.size()));
+    else if (m_way == Way::Touch && (!c || c->alpha.empty()))
+        m_says->setText(tr("Draw a rectangle around the thing, or strokes on what is surely in and surely out; each stroke "
+                           "is worked out at once."));
+    else if (m_way == Way::Ground)
+        m_says->setText(tr("Click on the plain ground behind the thing: %1 so far. Then cut.").arg(m_grounds.size()));
     else if (!c || c->alpha.empty())
         m_says->setText(tr("Click around the element, roughly along its edge: the thread is pulled onto it. Close with "
                            "a double-click or Enter."));
@@ -210,8 +282,9 @@ void CutStation::say()
         if (m_judged != c->alpha.identity()) {
             m_judged = c->alpha.identity();
             m_says->setText(tr("Cut out. Measuring the edge…"));
-            m_judging.setFuture(QtConcurrent::run(
-                [photo = r->pixels, alpha = c->alpha] { return cutout::edgeQuality(colour::linearOf(photo), alpha); }));
+            m_judging.setFuture(QtConcurrent::run([photo = r->pixels, alpha = c->alpha] {
+                return cutout::edgeQuality(colour::linearOf(photo.photo()), alpha);
+            }));
             return;
         }
         if (m_judging.isRunning())
@@ -219,102 +292,37 @@ void CutStation::say()
         const auto& q = m_quality;
         const double k = pxPerCm();
         m_says->setText(
-            tr("Cut out. Edge: %1 px wide%2, jaggedness %3 %. Drag a point to correct it, click between two to add "
-               "one, Delete takes the held one away; then cut again.")
+            tr("Cut out. Edge: %1 px wide%2, ΔE %3 to the inside before cleaning, jaggedness %4 %. Drag a point to correct "
+               "it, click between two to add one, Delete takes the held one away; then cut again.")
                 .arg(q.transitionPx, 0, 'f', 1)
                 .arg(k > 0 ? tr(" (%1 mm on the canvas)").arg(10 * q.transitionPx / k, 0, 'f', 2) : QString())
+                .arg(q.halo, 0, 'f', 1)
                 .arg(q.jaggedness, 0, 'f', 1));
     }
 }
 
-void CutStation::paintOver(QPainter& p, const Board& board)
+void CutStation::sayMatch()
 {
-    if (!m_veil.isNull())
-        p.drawImage(board.toScreen(Rect{0, 0, double(m_veil.width()), double(m_veil.height())}), m_veil);
-    const auto thread = [&](const Outline& o, bool closed, bool held) {
-        QPolygonF line;
-        const auto flat = closed ? cutout::flattened(loopOf(o), 4) : std::vector<Vec2>();
-        if (closed)
-            for (const Vec2 v : flat)
-                line << board.toScreen(v);
-        else
-            for (const OutlinePoint& v : o.points)
-                line << board.toScreen(v.at);
-        p.setBrush(Qt::NoBrush);
-        for (const auto& pen :
-            {QPen(QColor(255, 255, 255, 210), 3.4), QPen(held ? theme::kAccent : theme::kDark, 1.6)}) {
-            p.setPen(pen);
-            closed ? p.drawPolygon(line) : p.drawPolyline(line);
-        }
-    };
-    for (std::size_t i = 0; i < m_pieces.size(); ++i)
-        thread(m_pieces[i], true, int(i) == m_heldPiece);
-    if (!m_open.points.empty())
-        thread(m_open, false, true);
-    const auto knots = [&](const Outline& o, int piece) {
-        if (o.points.size() > 60 && board.pixelsPerCm() < 1.2 && piece >= 0)
-            return; // a dense thread shows its points when zoomed in
-        for (std::size_t k = 0; k < o.points.size(); ++k) {
-            const bool held = piece == m_heldPiece && int(k) == m_heldPoint;
-            const QPointF c = board.toScreen(o.points[k].at);
-            p.setPen(QPen(theme::kInk, 1));
-            p.setBrush(held ? theme::kAccent : theme::kPaper);
-            if (o.points[k].curved)
-                p.drawEllipse(c, 4, 4);
-            else
-                p.drawPolygon(QPolygonF{c + QPointF(0, -5), c + QPointF(5, 0), c + QPointF(0, 5), c + QPointF(-5, 0)});
-        }
-    };
-    for (std::size_t i = 0; i < m_pieces.size(); ++i)
-        knots(m_pieces[i], int(i));
-    knots(m_open, -1);
-}
-
-bool CutStation::press(Vec2 at, Qt::KeyboardModifiers, const Board& board)
-{
-    const double near = 8 / board.pixelsPerCm();
-    if (!project().reference(m_reference))
-        return false;
-    if (m_open.points.empty()) {
-        for (std::size_t i = 0; i < m_pieces.size(); ++i)
-            for (std::size_t k = 0; k < m_pieces[i].points.size(); ++k)
-                if ((m_pieces[i].points[k].at - at).length() < near) {
-                    m_heldPiece = int(i), m_heldPoint = int(k);
-                    return true;
-                }
-        for (std::size_t i = 0; i < m_pieces.size(); ++i) {
-            auto& points = m_pieces[i].points;
-            for (std::size_t k = 0; k < points.size(); ++k) {
-                const Vec2 a = points[k].at, d = points[(k + 1) % points.size()].at - a;
-                const double t = ((at.x - a.x) * d.x + (at.y - a.y) * d.y) / std::max(1e-9, d.x * d.x + d.y * d.y);
-                if (t > 0 && t < 1 && (a + d * t - at).length() < near * 0.7) {
-                    points.insert(points.begin() + std::ptrdiff_t(k) + 1, {at, m_curved->isChecked()});
-                    m_heldPiece = int(i), m_heldPoint = int(k) + 1;
-                    return true;
-                }
-            }
-        }
+    const Element* e = standing();
+    m_amount->setEnabled(e != nullptr);
+    if (!e) {
+        m_matchSays->setText(tr("Stand it in the scene first."));
+        return;
     }
-    m_heldPiece = m_heldPoint = -1;
-    if (m_open.points.size() >= 3
-        && ((m_open.points.front().at - at).length() < near || (m_open.points.back().at - at).length() < near / 2)) {
-        closeLine();
-        return true;
+    const Tone& t = e->tone;
+    setQuietly(m_amount, 100 * t.amount);
+    if (t.amount <= 0) {
+        m_matchSays->setText(tr("not matched"));
+        return;
     }
-    m_open.points.push_back({at, m_curved->isChecked()});
-    say();
-    return true;
-}
-
-void CutStation::move(Vec2 at, Qt::KeyboardModifiers, const Board&)
-{
-    if (m_heldPiece >= 0 && m_heldPoint >= 0)
-        m_pieces[std::size_t(m_heldPiece)].points[std::size_t(m_heldPoint)].at = at;
-}
-
-void CutStation::release(Vec2, const Board&)
-{
-    say();
+    const auto by = [&](double from, double to) { return from + t.amount * (to - from); };
+    m_matchSays->setText(tr("darks L* %1 → %2, lights %3 → %4, cast a* %5, b* %6")
+                             .arg(t.darkFrom, 0, 'f', 0)
+                             .arg(by(t.darkFrom, t.darkTo), 0, 'f', 0)
+                             .arg(t.lightFrom, 0, 'f', 0)
+                             .arg(by(t.lightFrom, t.lightTo), 0, 'f', 0)
+                             .arg(t.amount * t.a, 0, 'f', 1)
+                             .arg(t.amount * t.b, 0, 'f', 1));
 }
 
 bool CutStation::key(QKeyEvent* e)
@@ -322,7 +330,9 @@ bool CutStation::key(QKeyEvent* e)
     switch (e->key()) {
     case Qt::Key_Return:
     case Qt::Key_Enter:
-        if (!m_open.points.empty())
+        if (m_way == Way::Patch)
+            runPatch();
+        else if (!m_open.points.empty())
             closeLine();
         else
             runCut();
@@ -340,8 +350,22 @@ bool CutStation::key(QKeyEvent* e)
     case Qt::Key_H:
         m_hole->toggle();
         break;
+    case Qt::Key_F:
+        m_free->toggle();
+        break;
+    case Qt::Key_R:
+    case Qt::Key_I:
+    case Qt::Key_O:
+    case Qt::Key_U:
+        setWay(Way::Touch);
+        m_mark->setCurrentIndex(e->key() == Qt::Key_R ? 0 : e->key() == Qt::Key_I ? 1 : e->key() == Qt::Key_O ? 2 : 3);
+        break;
     case Qt::Key_Delete:
-        if (m_heldPiece >= 0 && m_heldPoint >= 0) {
+        if (m_way == Way::Bend && m_heldPin >= 0) {
+            m_pins.erase(m_pins.begin() + m_heldPin);
+            m_heldPin = -1;
+            keepPins();
+        } else if (m_heldPiece >= 0 && m_heldPoint >= 0) {
             auto& points = m_pieces[std::size_t(m_heldPiece)].points;
             points.erase(points.begin() + m_heldPoint);
             if (points.size() < 3)
@@ -357,53 +381,152 @@ bool CutStation::key(QKeyEvent* e)
     return true;
 }
 
-void CutStation::closeLine()
-{
-    if (m_open.points.size() >= 3) {
-        m_open.hole = m_hole->isChecked();
-        m_pieces.push_back(m_open);
-    }
-    m_open = {};
-    m_hole->setChecked(false);
-    m_photo->update();
-    say();
-}
-
 void CutStation::runCut()
 {
     if (m_open.points.size() >= 3)
         closeLine();
+    if (!cutting())
+        m_gesture = -1;
+    start(false);
+}
+
+void CutStation::start(bool rough)
+{
     const Reference* r = project().reference(m_reference);
-    if (!r || m_pieces.empty() || cutting())
+    if (!r || m_patching.isRunning())
         return;
-    std::vector<cutout::Loop> loops;
-    for (const Outline& o : m_pieces)
-        loops.push_back(loopOf(o));
+    if (m_watcher.isRunning()) {
+        m_again = true;
+        m_giveUp = true;
+        return;
+    }
+    const Cutout c = present();
     m_cuttingReference = m_reference;
+    m_giveUp = false;
     const cutout::CutOptions options{m_band->value(), m_pull->value()};
-    m_watcher.setFuture(QtConcurrent::run([photo = r->pixels, loops, options] {
-        NoProgress progress;
-        return cutout::cut(photo, loops, options, progress);
+    m_watcher.setFuture(QtConcurrent::run([this, pixels = r->pixels, c, options, rough] {
+        Job job;
+        job.rough = rough;
+        (void)guarded([&]() -> Result<Done> {
+            UntilGivenUp progress(m_giveUp);
+            const Photo photo = pixels.photo();
+            if (rough && !c.strokes.empty())
+                job.cut.alpha = cutout::roughCut(photo, c.strokes, 480, progress).hard;
+            else
+                job.cut = cutout::cut(photo, wantedOf(c), options, progress);
+            return Done{};
+        });
+        return job;
     }));
     say();
 }
 
 void CutStation::takeCut()
 {
-    const cutout::Cut done = m_watcher.result();
-    if (done.alpha.empty() || !project().reference(m_cuttingReference) || m_cuttingReference != m_reference)
+    const Job job = m_watcher.result();
+    if (m_cuttingReference != m_reference || !project().reference(m_cuttingReference)) {
+        say();
         return;
-    Cutout c;
-    c.id = m_cutout;
-    c.reference = m_reference;
-    c.pieces = m_pieces;
-    c.bandPx = m_band->value();
-    c.alpha = done.alpha;
+    }
+    if (std::exchange(m_again, false))
+        return start(true);
+    if (job.rough) {
+        showVeil(job.cut.alpha);
+        m_photo->update();
+        if (!job.cut.alpha.empty() && !m_giveUp)
+            return start(false);
+        say();
+        return;
+    }
+    if (job.cut.alpha.empty()) {
+        if (!m_giveUp)
+            emit work.notice(tr("Nothing was left to cut out: say what is in and what is out."));
+        say();
+        return;
+    }
+    Cutout c = present();
+    c.alpha = job.cut.alpha;
     Project after = project();
     if (!c.id)
         c.id = after.freshId();
     m_cutout = c.id;
-    work.document.edit(tr("Cut it out"), edits::withCutout(std::move(after), std::move(c)));
+    m_marksOf = c.strokes.identity();
+    const int gesture = std::exchange(m_gesture, -1);
+    work.document.edit(tr("Cut it out"), edits::withCutout(std::move(after), std::move(c)), gesture);
+    work.document.finishGesture();
+    say();
+}
+
+void CutStation::runPatch()
+{
+    const Reference* r = project().reference(m_reference);
+    if (!r || m_holeMarks.isNull() || cutting())
+        return;
+    m_giveUp = false;
+    m_cuttingReference = m_reference;
+    m_patching.setFuture(QtConcurrent::run([this, pixels = r->pixels, marks = m_holeMarks] {
+        const QImage whole = marks.scaled(pixels.width(), pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation);
+        std::vector<std::uint8_t> hole(std::size_t(whole.width()) * std::size_t(whole.height()));
+        for (int y = 0; y < whole.height(); ++y)
+            std::copy_n(whole.constScanLine(y), whole.width(), hole.begin() + std::ptrdiff_t(y) * whole.width());
+        UntilGivenUp progress(m_giveUp);
+        Photo filled;
+        (void)guarded([&]() -> Result<Done> {
+            filled = cutout::patched(pixels.photo(), {whole.width(), whole.height(), std::move(hole)}, progress);
+            return Done{};
+        });
+        return filled;
+    }));
+    say();
+}
+
+void CutStation::takePatch()
+{
+    const Photo filled = m_patching.result();
+    const Reference* r = project().reference(m_cuttingReference);
+    if (filled.empty() || !r) {
+        if (!m_giveUp)
+            emit work.notice(tr("There is not enough left around the hole to fill it from."));
+        say();
+        return;
+    }
+    // Encoded off the interface thread; then it hangs beside the original, which stays.
+    auto* watcher = new QFutureWatcher<std::shared_ptr<Reference>>(this);
+    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, from = r->id] {
+        watcher->deleteLater();
+        Project after = project();
+        const Reference* old = after.reference(from);
+        if (!old)
+            return;
+        Reference fresh = *watcher->result();
+        fresh.credit = old->credit, fresh.permission = old->permission, fresh.roles = old->roles, fresh.heap = old->heap;
+        fresh.source = "painted out of " + old->name;
+        after = edits::withReference(std::move(after), std::move(fresh));
+        const int id = after.references.back().id;
+        if (after.backdrop.reference == from)
+            after.backdrop.reference = id;
+        work.document.edit(tr("Paint it out"), std::move(after));
+        m_holeMarks = {};
+        work.holdReference(id);
+        emit work.notice(tr("Painted out, at full size. The original still hangs on the wall."));
+    });
+    watcher->setFuture(QtConcurrent::run([filled, name = r->name] {
+        auto bytes = std::make_shared<const std::vector<unsigned char>>(store::encodeJpeg(filled, 96));
+        auto glanced = store::glancePicture(bytes);
+        return std::make_shared<Reference>(glanced ? store::referenceOf(name + " (painted out)", *glanced) : Reference{});
+    }));
+}
+
+void CutStation::applyMatch()
+{
+    const Element* e = standing();
+    if (!e)
+        return;
+    Element after = *e;
+    after.tone = stage::matchedTone(project(), *e, work.light.surfaces(), m_amount->value() / 100);
+    if (!(after.tone == e->tone))
+        work.document.edit(tr("Match it to the backdrop"), edits::withElement(project(), after));
+    say();
 }
 
 void CutStation::stand()

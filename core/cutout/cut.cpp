@@ -7,12 +7,25 @@
 
 namespace rl::cutout {
 
-Cut cut(const Photo& picture, const std::vector<Loop>& loops, const CutOptions& options, Progress& progress)
+namespace {
+/// Marks of strokes inside threads: well outside of the threads is out, the rest is left to the strokes.
+Marks withinThreads(const Marks& strokes, const Mask& coverage, double bandPx)
+{
+    if (coverage.empty())
+        return strokes;
+    cv::Mat marks = strokes.mat().clone(), out;
+    cv::distanceTransform(coverage.mat() <= 127, out, cv::DIST_L2, 5);
+    marks.setTo(0, (out > bandPx) & (marks != 255));
+    return Marks::fromMat(marks);
+}
+} // namespace
+
+Cut cut(const Photo& picture, const Wanted& wanted, const CutOptions& options, Progress& progress, int longest)
 {
     Cut result;
     std::vector<bool> holes;
     progress.report(0, "following the edge");
-    for (const Loop& loop : loops) {
+    for (const Loop& loop : wanted.loops) {
         std::vector<Vec2> line = flattened(loop, 2.0);
         if (line.size() < 3)
             continue;
@@ -23,11 +36,29 @@ Cut cut(const Photo& picture, const std::vector<Loop>& loops, const CutOptions& 
         if (progress.cancelled())
             return {};
     }
-    if (result.lines.empty())
+    const bool onlyHoles = !holes.empty() && std::all_of(holes.begin(), holes.end(), [](bool h) { return h; });
+    Mask coverage;
+    if (!result.lines.empty() && !onlyHoles)
+        coverage = filled(result.lines, holes, picture.width(), picture.height());
+    Rough rough;
+    if (!wanted.strokes.empty()) {
+        rough = roughCut(picture, withinThreads(wanted.strokes, coverage, options.bandPx), longest, progress);
+        if (rough.hard.empty())
+            return {};
+    } else if (!coverage.empty())
+        rough.hard = Mask::fromMat(coverage.mat() > 127);
+    else if (!wanted.grounds.empty())
+        rough.hard = Mask::filled(picture.width(), picture.height(), 255);
+    else
         return {};
-    progress.report(0.5, "softening the edge");
-    result.alpha = softEdge(picture, filled(result.lines, holes, picture.width(), picture.height()), options.bandPx);
-    progress.report(1, "cut");
+    for (const auto& [at, tolerance] : wanted.grounds)
+        rough.hard = Mask::fromMat(rough.hard.mat() & unlike(picture, at, tolerance).mat());
+    if (onlyHoles)
+        rough.hard = Mask::fromMat(rough.hard.mat()
+            & ~filled(result.lines, std::vector<bool>(holes.size(), false), picture.width(), picture.height()).mat());
+    if (progress.cancelled() || cv::countNonZero(rough.hard.mat()) == 0)
+        return {};
+    result.alpha = refined(picture, rough, wanted.strokes, options.bandPx, progress);
     return progress.cancelled() ? Cut{} : result;
 }
 
@@ -95,6 +126,13 @@ EdgeQuality edgeQuality(const LinearPicture& colours, const Mask& alpha)
     quality.transitionPx = medianOf(widths);
     quality.halo = medianOf(halos);
     return quality;
+}
+
+Mask drawnIn(const Mask& alpha)
+{
+    cv::Mat smaller;
+    cv::erode(alpha.mat(), smaller, cv::getStructuringElement(cv::MORPH_CROSS, cv::Size(3, 3)));
+    return Mask::fromMat(smaller);
 }
 
 double borderShare(const Mask& alpha)

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/progress.h"
 #include "core/cutout/outline.h"
+#include "core/cutout/touch.h"
 
 namespace rl::cutout {
 
@@ -13,9 +14,18 @@ struct Cut {
     std::vector<std::vector<Vec2>> lines; ///< the outlines where they came to lie, px
 };
 
-/// From drawn loops to a soft-edged matte: flatten, pull onto the edge, fill, soften.
-/// \return an empty alpha when cancelled or when no loop has three nodes
-Cut cut(const Photo& picture, const std::vector<Loop>& loops, const CutOptions& options, Progress& progress);
+/// Everything that was said of a cut-out, freely mixed.
+struct Wanted {
+    std::vector<Loop> loops; ///< threads
+    Marks strokes; ///< may be empty
+    std::vector<std::pair<Vec2, double>> grounds; ///< places on plain grounds, px, and tolerances, ΔE00
+};
+
+/// Threads are pulled onto the edge and filled; plain grounds are taken out; where strokes are drawn, colours and edges
+/// decide what they leave open (within the threads, when there are any). Then the edge is softened.
+/// \param longest side at which strokes are worked out, px
+/// \return an empty alpha when cancelled or when nothing usable was said
+Cut cut(const Photo& picture, const Wanted& wanted, const CutOptions& options, Progress& progress, int longest = 900);
 
 /// How the edge came out.
 struct EdgeQuality {
@@ -25,6 +35,8 @@ struct EdgeQuality {
 };
 /// \param colours of the cut-out, linear, as large as its matte
 EdgeQuality edgeQuality(const LinearPicture& colours, const Mask& alpha);
+/// The matte with its edge drawn in by one pixel, as soft as before.
+Mask drawnIn(const Mask& alpha);
 /// Share of the outline that is the picture's own border, 0…1.
 double borderShare(const Mask& alpha);
 

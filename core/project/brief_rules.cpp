@@ -1,5 +1,6 @@
 #include "core/project/brief_rules.h"
 #include "core/base/text.h"
+#include "core/project/ledger.h"
 
 namespace rl {
 
@@ -49,15 +50,6 @@ void viewing(const Project& p, Findings& out)
             {}, 0, "The title goes on every sheet, so that sheets of two works are not mixed up.", {}});
 }
 
-bool used(const Project& p, int reference)
-{
-    if (p.backdrop.reference == reference)
-        return true;
-    return std::any_of(p.elements.begin(), p.elements.end(), [&](const Element& e) {
-        const Cutout* c = p.cutout(e.cutout);
-        return c && c->reference == reference;
-    });
-}
 } // namespace
 
 Findings briefFindings(const Project& p)
@@ -73,8 +65,14 @@ Findings creditFindings(const Project& p)
 {
     Findings out;
     for (const Reference& r : p.references) {
-        if (!used(p, r.id) || (!r.permission.empty() && !r.credit.empty()))
+        if (!used(p, r.id) || (!r.permission.empty() && !r.credit.empty() && r.permission != "study only"))
             continue;
+        if (r.permission == "study only") {
+            out.push_back({"gather.study:" + std::to_string(r.id), Station::Gather, Severity::Broken,
+                "“" + r.name + "” may be studied only, yet it stands in the painting.", 0, 1, "permission", {}, 0,
+                "What was lent to learn from may not be shown; ask for it, or paint from another picture.", {}});
+            continue;
+        }
         const bool credited = !r.credit.empty();
         out.push_back({"gather.permission:" + std::to_string(r.id), Station::Gather, Severity::Watch,
             "“" + r.name + "” is used, but "

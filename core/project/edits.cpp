@@ -49,6 +49,23 @@ Project withoutReference(Project p, int id)
     return p;
 }
 
+Project studyOf(Reference reference, double eyeLevel)
+{
+    Project p;
+    const double w = reference.pixels.width(), h = reference.pixels.height(), k = 60 / std::max({w, h, 1.0});
+    p.brief.title = "Study: " + reference.name;
+    p.brief.widthCm = w * k, p.brief.heightCm = h * k;
+    p.lights.sun.on = false;
+    p.lights.air = {0, 1, 0, 0};
+    p.backdrop.horizon = std::clamp(eyeLevel, 0.02, 0.98);
+    p.camera.horizonCm = p.backdrop.horizon * p.brief.heightCm;
+    reference.id = 0;
+    p = withReference(std::move(p), std::move(reference));
+    p.backdrop.reference = p.references.back().id;
+    repair(p);
+    return p;
+}
+
 Project withCredit(Project p, int id, std::string credit, std::string permission)
 {
     for (Reference& r : p.references)

@@ -10,6 +10,9 @@ Project withCastMoved(Project project, int from, int to);
 Project withReference(Project project, Reference reference); ///< gives it a fresh id when it has none
 /// Takes the picture away, and with it its cut-outs and the elements made of them.
 Project withoutReference(Project project, int id);
+/// A work for taking one picture apart: canvas of its shape, 60 cm on the long side, nothing lit anew.
+/// \param eyeLevel where its eye level lies, 0 top … 1 bottom
+Project studyOf(Reference reference, double eyeLevel);
 Project withCredit(Project project, int reference, std::string credit, std::string permission);
 Project withCutout(Project project, Cutout cutout); ///< replaces the one of equal id, or adds with a fresh id
 Project withElement(Project project, Element element); ///< the same

@@ -34,6 +34,7 @@ void repairScene(Project& p, Ranges& r)
     r.keep(p.camera.eyeHeightM, 0.05, 500, 1.7);
     r.keep(p.camera.fovDegrees, 5, 120, 50);
     r.keep(p.backdrop.horizon, 0.02, 0.98, 0.5);
+    r.keep(p.backdrop.dimL, 0, 60, 0);
     for (Element& e : p.elements) {
         r.keep(e.baseCm.x, -4000, 6000, p.brief.widthCm / 2);
         r.keep(e.baseCm.y, -4000, 6000, p.brief.heightCm);
@@ -43,7 +44,40 @@ void repairScene(Project& p, Ranges& r)
         r.keep(e.ownLight.azimuth, -360, 720, 0);
         r.keep(e.ownLight.elevation, -90, 90, 0);
         r.keep(e.ownLight.confidence, 0, 1, 0);
+        r.keep(e.tone.darkFrom, 0, 100, 0);
+        r.keep(e.tone.darkTo, 0, 100, 0);
+        r.keep(e.tone.lightFrom, 0, 100, 100);
+        r.keep(e.tone.lightTo, 0, 100, 100);
+        r.keep(e.tone.a, -100, 100, 0);
+        r.keep(e.tone.b, -100, 100, 0);
+        r.keep(e.tone.amount, 0, 1, 0);
     }
+}
+
+void repairReferences(Project& p, Ranges& r)
+{
+    for (Reference& x : p.references) {
+        r.keep(x.wallAt.x, -1e4, 1e4, 0);
+        r.keep(x.wallAt.y, -1e4, 1e4, 0);
+        r.keep(x.overrule.light.azimuth, -360, 720, 0);
+        r.keep(x.overrule.light.elevation, -90, 90, 0);
+        r.keep(x.overrule.light.confidence, 0, 1, 1);
+        r.keep(x.overrule.softness, 0, 1, 0.5);
+        r.keep(x.overrule.kelvin, 1000, 25000, 5500);
+        r.keep(x.overrule.eyeLevel, -20, 20, 0.5);
+        x.roles &= (1U << kRoleCount) - 1;
+    }
+    if (p.lead && !p.reference(p.lead)) {
+        p.lead = 0;
+        r.changed();
+    }
+    for (Cutout& c : p.cutouts)
+        if (std::erase_if(c.pins, [](const Pin& q) {
+                return !(std::abs(q.from.x) < 1e5 && std::abs(q.from.y) < 1e5 && std::abs(q.to.x) < 1e5
+                    && std::abs(q.to.y) < 1e5);
+            })
+            > 0)
+            r.changed();
 }
 
 void repairLights(Lights& l, Ranges& r)
@@ -78,10 +112,19 @@ void repairLinks(Project& p, Ranges& r)
     dropIf(p.cutouts, [&](const Cutout& c) { return !p.reference(c.reference); });
     for (Cutout& c : p.cutouts) {
         r.keep(c.bandPx, 1, 200, 6);
-        const Photo& of = p.reference(c.reference)->pixels;
+        const LazyPhoto& of = p.reference(c.reference)->pixels;
         if (!c.alpha.empty() && (c.alpha.width() != of.width() || c.alpha.height() != of.height())) {
             c.alpha = {};
             r.changed();
+        }
+        if (!c.strokes.empty() && (c.strokes.width() != of.width() || c.strokes.height() != of.height())) {
+            c.strokes = {};
+            r.changed();
+        }
+        for (PlainGround& g : c.grounds) {
+            r.keep(g.at.x, 0, of.width() - 1, 0);
+            r.keep(g.at.y, 0, of.height() - 1, 0);
+            r.keep(g.tolerance, 0.5, 100, 8);
         }
         for (Outline& o : c.pieces)
             dropIf(o.points, [](const OutlinePoint& q) { return !std::isfinite(q.at.x) || !std::isfinite(q.at.y); });
@@ -167,6 +210,7 @@ bool repair(Project& p)
     }
     repairIds(p, r);
     repairLinks(p, r);
+    repairReferences(p, r);
     repairScene(p, r);
     repairLights(p.lights, r);
     return r.clean();

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/finding.h"
-#include "core/base/raster.h"
+#include "core/project/lazy_photo.h"
+#include <cstdint>
 #include <map>
 #include <memory>
 #include <string>
@@ -36,14 +37,35 @@ struct PictureLight {
     bool operator==(const PictureLight&) const = default;
 };
 
+/// What a reference is for; any number of them.
+enum class Role { Whole, Face, Pose, Light, Texture, Pattern, Palette, Place };
+inline constexpr int kRoleCount = 8;
+
+/// The painter's word against what the program measured; what is not set stays as measured.
+struct Overrule {
+    bool lightSet = false, softnessSet = false, kelvinSet = false, eyeLevelSet = false;
+    PictureLight light;
+    double softness = 0.5; ///< 0 = one hard light, 1 = light from everywhere
+    double kelvin = 5500; ///< of the light
+    double eyeLevel = 0.5; ///< 0 top of the picture … 1 bottom; may lie outside
+    bool operator==(const Overrule&) const = default;
+};
+
 struct Reference {
     int id = 0;
     std::string name;
-    std::shared_ptr<const std::vector<unsigned char>> original; ///< the file, byte for byte
-    std::string sha256; ///< of the original, lower-case hex
-    Photo pixels; ///< upright, sRGB
+    std::string sha256; ///< of the file, lower-case hex
+    LazyPhoto pixels; ///< upright, sRGB; its file travels with it
     std::string credit;
     std::string permission; ///< "own", "by permission of …", "free licence", "study only"; empty = to be asked
+    std::string source, notes; ///< where it was found; anything worth remembering
+    std::uint32_t roles = 0; ///< bit 1 << Role for each
+    std::string heap; ///< name of the heap it lies in on the wall; empty = none
+    bool hung = false; ///< the painter has given it a place
+    Vec2 wallAt; ///< that place, wall units (1 = a hand's breadth)
+    Overrule overrule;
+
+    bool is(Role r) const { return roles >> int(r) & 1U; }
 };
 
 struct OutlinePoint {
@@ -58,15 +80,41 @@ struct Outline {
     bool operator==(const Outline&) const = default;
 };
 
+/// A pin of a bend, px in the picture.
+struct Pin {
+    Vec2 from, to;
+    bool operator==(const Pin&) const = default;
+};
+
+/// A plain ground behind a thing, told from it by colour: a place on it, px, and how far (ΔE00) it reaches.
+struct PlainGround {
+    Vec2 at;
+    double tolerance = 8;
+    bool operator==(const PlainGround&) const = default;
+};
+
+/// How a thing is cut out: threads, strokes and plain grounds, freely mixed. All of it can be taken up again.
 struct Cutout {
     int id = 0;
     int reference = 0;
     std::vector<Outline> pieces;
     double bandPx = 6; ///< width of the band in which the edge is looked for and softened, px in the picture
-    Mask alpha; ///< as large as the picture
+    Mask alpha; ///< what came of it, as large as the picture
+    Mask strokes; ///< 255 surely in, 0 surely out, 128 unknown; empty = none drawn
+    std::vector<PlainGround> grounds;
+    std::vector<Pin> pins; ///< bend it: each pin moves what lies under it; under two, nothing moves
 };
 
 enum class Form { Puffed, Ball, Column, Slab, Card };
+/// Black point, white point and cast brought to those of the surroundings, in CIELAB: L* is mapped from [darkFrom,
+/// lightFrom] to [darkTo, lightTo], a* and b* are shifted; all of it by `amount`.
+struct Tone {
+    double darkFrom = 0, darkTo = 0, lightFrom = 100, lightTo = 100; ///< L*
+    double a = 0, b = 0;
+    double amount = 0; ///< 0…1
+    bool operator==(const Tone&) const = default;
+};
+
 enum class Material { Matt, Satin, Wet, Glowing };
 
 /// A cut-out standing in the scene as a card facing the viewer.
@@ -84,6 +132,7 @@ struct Element {
     double delight = 0.7; ///< 0…1, how much of the photograph's own light is taken off
     bool ownLightSet = false; ///< the painter has said where the photograph's light is
     PictureLight ownLight; ///< used when set
+    Tone tone; ///< matched to its surroundings
     bool operator==(const Element&) const = default;
 };
 
@@ -97,6 +146,7 @@ struct Camera {
 struct Backdrop {
     int reference = 0; ///< 0 = a plain sky over a plain ground
     double horizon = 0.5; ///< where the horizon lies in the picture, 0 top … 1 bottom
+    double dimL = 0; ///< L* taken off the backdrop, 0…60
     bool operator==(const Backdrop&) const = default;
 };
 
@@ -153,6 +203,7 @@ struct Project {
     Backdrop backdrop;
     Lights lights;
     Sheets sheets;
+    int lead = 0; ///< reference the others are held against; 0 = the backdrop
     std::map<std::string, std::string> setAside; ///< finding key → the painter's reason
     int lastId = 0;
 

@@ -1,5 +1,6 @@
 #include "core/stage/compose.h"
 #include "core/base/parallel.h"
+#include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include <opencv2/imgproc.hpp>
 
@@ -48,6 +49,22 @@ cv::Mat plainBackdrop(int width, int height, double horizon)
     return m;
 }
 
+/// L* taken off every pixel, hue and saturation kept: each is scaled as its L* asks.
+void dim(cv::Mat& linear, double dimL)
+{
+    if (dimL <= 0)
+        return;
+    parallelRows(linear.rows, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y)
+            for (int x = 0; x < linear.cols; ++x) {
+                cv::Vec3f& c = linear.at<cv::Vec3f>(y, x);
+                const float was = luminance({c[0], c[1], c[2]});
+                const float is = colour::luminanceOf(std::max(0.f, colour::lightness(was) - float(dimL)));
+                c *= was > 1e-6f ? is / was : 1.f;
+            }
+    });
+}
+
 /// The backdrop scaled evenly so that its horizon lies on the stage's and it covers the canvas.
 cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
 {
@@ -58,8 +75,40 @@ cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
     const double above = std::max(0.0, f.eye.horizon), below = std::max(0.0, f.height - f.eye.horizon);
     const double scale = std::max({f.width / pw, above / h, below / (ph - h)});
     const LinearPicture linear = colour::linearOf(r->pixels);
-    return resampled(linear.mat(), pw / 2 - f.width / scale / 2, h - f.eye.horizon / scale, 1 / scale, f.width,
+    cv::Mat laid = resampled(linear.mat(), pw / 2 - f.width / scale / 2, h - f.eye.horizon / scale, 1 / scale, f.width,
         f.height, cv::BORDER_REPLICATE);
+    dim(laid, p.backdrop.dimL);
+    return laid;
+}
+
+/// A frame of the canvas' size, with nothing in it yet.
+void measureFrame(StageFrame& f, const Project& p, int widthPx)
+{
+    f.width = std::clamp(widthPx, 16, 20000);
+    f.pixelsPerCm = f.width / p.brief.widthCm;
+    f.height = std::clamp(int(std::lround(p.brief.heightCm * f.pixelsPerCm)), 1, 20000);
+    f.eye = eyeOf(p);
+    f.eye.focalCm *= f.pixelsPerCm;
+    f.eye.x0 *= f.pixelsPerCm;
+    f.eye.horizon *= f.pixelsPerCm;
+}
+
+/// Black point, white point and cast brought towards those of the surroundings.
+void takeTone(std::vector<Rgb>& albedo, const Tone& t)
+{
+    if (t.amount <= 0)
+        return;
+    const double slope = (t.lightTo - t.darkTo) / std::max(1.0, t.lightFrom - t.darkFrom);
+    parallelRows(int(albedo.size()), [&](int begin, int end) {
+        for (int i = begin; i < end; ++i) {
+            colour::Lab c = colour::toLab(albedo[std::size_t(i)]);
+            const double wanted = t.darkTo + (double(c.L) - t.darkFrom) * slope;
+            c.L += float(t.amount * (std::max(0.0, wanted) - double(c.L)));
+            c.a += float(t.amount * t.a), c.b += float(t.amount * t.b);
+            const Rgb out = colour::fromLab(c);
+            albedo[std::size_t(i)] = {std::max(0.f, out.r), std::max(0.f, out.g), std::max(0.f, out.b)};
+        }
+    });
 }
 
 void measureSky(StageFrame& f)
@@ -205,6 +254,7 @@ bool addLayer(StageFrame& f, const Project& p, const Element& e, SurfaceCache& c
         std::memcpy(static_cast<void*>(albedo.data()), colour.data, albedo.size() * sizeof(Rgb));
         if (e.material != Material::Glowing)
             takeOwnLightOff(albedo, layer.normal, layer.cover, ownLight(p, e, cache), e.delight);
+        takeTone(albedo, e.tone);
         layer.albedo = {w, h, std::move(albedo)};
     } else {
         layer.cover = Plane();
@@ -228,17 +278,18 @@ void mapIds(StageFrame& f)
 }
 } // namespace
 
+LinearPicture backdropOf(const Project& p, int widthPx)
+{
+    StageFrame f;
+    measureFrame(f, p, widthPx);
+    return LinearPicture::fromMat(backdropOnCanvas(p, f));
+}
+
 std::shared_ptr<const StageFrame> compose(const Project& p, int widthPx, SurfaceCache& cache, Progress& progress)
 {
     auto frame = std::make_shared<StageFrame>();
     StageFrame& f = *frame;
-    f.width = std::clamp(widthPx, 16, 20000);
-    f.pixelsPerCm = f.width / p.brief.widthCm;
-    f.height = std::clamp(int(std::lround(p.brief.heightCm * f.pixelsPerCm)), 1, 20000);
-    f.eye = eyeOf(p);
-    f.eye.focalCm *= f.pixelsPerCm;
-    f.eye.x0 *= f.pixelsPerCm;
-    f.eye.horizon *= f.pixelsPerCm;
+    measureFrame(f, p, widthPx);
     progress.report(0, "laying the backdrop");
     f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
     measureSky(f);

@@ -49,6 +49,9 @@ struct StageFrame {
     IdMap ids; ///< topmost element covering half a pixel or more
 };
 
+/// The backdrop as it lies on the canvas, dimmed as wished; nothing else. \param widthPx 16…20000
+LinearPicture backdropOf(const Project& project, int widthPx);
+
 /// \param widthPx of the frame, 16…20000 \return null when cancelled
 std::shared_ptr<const StageFrame> compose(const Project& project, int widthPx, SurfaceCache& cache, Progress& progress);
 

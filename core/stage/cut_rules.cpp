@@ -46,10 +46,10 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
             out.push_back({"cut.halo" + id, Station::Cut, Severity::Watch,
                 "The edge pixels of “" + e.name + "” differ from what lies just inside by ΔE " + fixed(q.halo) + ".",
                 q.halo, 14, "ΔE00", place.canvas, e.id,
-                "That is colour of the old background; a wider band lets the program take more of it out.",
-                Fix{"Clean a wider band", [cut = c->id](Project& x) {
+                "That is colour of the old background. Drawn in by a pixel, the edge leaves it behind.",
+                Fix{"Draw the edge in by a pixel", [cut = c->id](Project& x) {
                         if (Cutout* k = x.cutout(cut))
-                            k->bandPx = std::min(60.0, k->bandPx * 1.6);
+                            k->alpha = cutout::drawnIn(k->alpha);
                     }}});
     }
     return out;

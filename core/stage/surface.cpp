@@ -1,5 +1,6 @@
 #include "core/stage/surface.h"
 #include "core/colour/srgb.h"
+#include "core/cutout/bend.h"
 #include "core/cutout/matte.h"
 #include "core/relief/relief.h"
 #include "core/stage/camera.h"
@@ -23,6 +24,18 @@ relief::Shape shapeFor(Form form)
         break;
     }
     return relief::Shape::Puffed;
+}
+
+std::vector<cutout::BendPin> bendPins(const Cutout& cutout)
+{
+    std::vector<cutout::BendPin> pins;
+    for (const Pin& p : cutout.pins)
+        pins.push_back({p.from, p.to});
+    return pins;
+}
+bool bends(const Cutout& cutout)
+{
+    return cutout.pins.size() >= 2;
 }
 
 std::shared_ptr<const Surface> makeSurface(const Photo& photo, const Mask& alpha, Form form, int longest)
@@ -57,7 +70,7 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
         return std::make_shared<Surface>();
     const auto same = [&](const Entry& e) {
         return e.alpha == cutout->alpha.identity() && e.form == element.form && e.longest == longest
-            && e.photo == reference->pixels.identity();
+            && e.pins == cutout->pins && e.photo == reference->pixels.identity();
     };
     {
         const std::lock_guard lock(m_mutex);
@@ -65,24 +78,48 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
             if (same(e))
                 return e.surface;
     }
-    auto made = makeSurface(reference->pixels, cutout->alpha, element.form, longest);
+    Photo photo = reference->pixels;
+    Mask alpha = cutout->alpha;
+    if (bends(*cutout)) {
+        const cutout::Bend bend(alpha, bendPins(*cutout));
+        const auto bent = bend.applied(photo, alpha);
+        photo = bent.photo, alpha = bent.alpha;
+    }
+    auto made = makeSurface(photo, alpha, element.form, longest);
     const std::lock_guard lock(m_mutex);
     if (m_entries.size() > 64)
         m_entries.erase(m_entries.begin());
     m_entries.push_back(
-        {cutout->alpha.identity(), reference->pixels.identity(), element.form, longest, cutout->alpha, made});
+        {cutout->alpha.identity(), reference->pixels.identity(), element.form, longest, cutout->pins,
+            cutout->alpha, made});
     return made;
+}
+
+const SurfaceCache::Shape& SurfaceCache::known(const Cutout& cutout)
+{
+    for (const auto& s : m_shapes)
+        if (s->alpha.identity() == cutout.alpha.identity() && s->pins == cutout.pins)
+            return *s;
+    if (m_shapes.size() > 256)
+        m_shapes.erase(m_shapes.begin());
+    Shape s{cutout.alpha, cutout.pins, cutout.alpha, {}};
+    if (bends(cutout) && !cutout.alpha.empty())
+        s.standing = cutout::Bend(cutout.alpha, bendPins(cutout)).applied({}, cutout.alpha).alpha;
+    s.box = shapeOf(s.standing);
+    m_shapes.push_back(std::make_shared<Shape>(std::move(s)));
+    return *m_shapes.back();
 }
 
 Rect SurfaceCache::shape(const Cutout& cutout)
 {
     const std::lock_guard lock(m_mutex);
-    if (m_shapes.size() > 512)
-        m_shapes.clear();
-    auto& entry = m_shapes[cutout.alpha.identity()];
-    if (entry.first.empty())
-        entry = {cutout.alpha, shapeOf(cutout.alpha)};
-    return entry.second;
+    return known(cutout).box;
+}
+
+Mask SurfaceCache::standing(const Cutout& cutout)
+{
+    const std::lock_guard lock(m_mutex);
+    return known(cutout).standing;
 }
 
 relief::MeasuredLight SurfaceCache::light(const Project& project, const Element& element)

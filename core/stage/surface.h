@@ -2,6 +2,7 @@
 #include "core/project/project.h"
 #include "core/relief/photo_light.h"
 #include <map>
+#include <memory>
 #include <mutex>
 
 namespace rl::stage {
@@ -23,6 +24,8 @@ public:
     std::shared_ptr<const Surface> surface(const Project& project, const Element& element, int longest = 1400);
     /// The matte's bounding box, px in the picture.
     Rect shape(const Cutout& cutout);
+    /// The matte as it stands in the scene: bent, when it has two pins or more; then with its own coordinates.
+    Mask standing(const Cutout& cutout);
     /// As measured, or empty confidence where the cut-out has no matte.
     relief::MeasuredLight light(const Project& project, const Element& element);
 
@@ -32,12 +35,20 @@ private:
         const void* photo;
         Form form;
         int longest;
+        std::vector<Pin> pins;
         Mask held; // keeps the address in use
         std::shared_ptr<const Surface> surface;
     };
     std::mutex m_mutex;
     std::vector<Entry> m_entries;
-    std::map<const void*, std::pair<Mask, Rect>> m_shapes;
+    struct Shape {
+        Mask alpha; // keeps the address in use
+        std::vector<Pin> pins;
+        Mask standing;
+        Rect box;
+    };
+    const Shape& known(const Cutout& cutout); // with the lock held
+    std::vector<std::shared_ptr<Shape>> m_shapes;
     std::map<const void*, std::pair<Mask, relief::MeasuredLight>> m_lights;
 };
 

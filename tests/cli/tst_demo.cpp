@@ -100,7 +100,7 @@ private slots:
     void everyPictureIsCreditedOrSaidNotToBe()
     {
         for (const Reference& r : m_work.references)
-            QVERIFY(!r.original->empty() && r.sha256.size() == 64);
+            QVERIFY(!r.pixels.bytes()->empty() && r.sha256.size() == 64);
         QVERIFY(m_work.references.size() >= 6);
     }
 };

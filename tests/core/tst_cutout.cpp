@@ -118,7 +118,7 @@ private slots:
         QFETCH(double, limit);
         const Scene s = disc(soft, 2);
         NoProgress progress;
-        const Cut c = cut(s.photo, {roughLoop(3, true)}, {band, 6}, progress);
+        const Cut c = cut(s.photo, Wanted{{roughLoop(3, true)}, {}, {}}, {band, 6}, progress);
         QVERIFY(overlap(c.alpha, s.alpha) > 0.97);
         double error = 0, count = 0;
         for (int y = 0; y < 200; ++y)
@@ -161,12 +161,12 @@ private slots:
     void nothingDrawnGivesNothing()
     {
         NoProgress progress;
-        QVERIFY(cut(kit::plain(20, 20, {9, 9, 9}), {}, {}, progress).alpha.empty());
-        QVERIFY(cut(kit::plain(20, 20, {9, 9, 9}), {Loop{{{{1, 1}, false}}, false}}, {}, progress).alpha.empty());
+        QVERIFY(cut(kit::plain(20, 20, {9, 9, 9}), Wanted{}, {}, progress).alpha.empty());
+        QVERIFY(cut(kit::plain(20, 20, {9, 9, 9}), Wanted{{Loop{{{{1, 1}, false}}, false}}, {}, {}}, {}, progress).alpha.empty());
         // A loop far outside the picture is harmless.
         Loop away{{{{-900, -900}, false}, {{-800, -900}, false}, {{-850, -800}, false}}, false};
-        const Cut c = cut(kit::plain(20, 20, {9, 9, 9}), {away}, {6, 5}, progress);
-        QCOMPARE(cv::countNonZero(c.alpha.mat()), 0);
+        const Cut c = cut(kit::plain(20, 20, {9, 9, 9}), Wanted{{away}, {}, {}}, {6, 5}, progress);
+        QVERIFY(c.alpha.empty() || cv::countNonZero(c.alpha.mat()) == 0);
     }
 
     void cancelGivesUp()
@@ -175,7 +175,7 @@ private slots:
             void report(double, std::string_view) override { }
             bool cancelled() const override { return true; }
         } stop;
-        QVERIFY(cut(disc(1, 0).photo, {roughLoop(0, true)}, {}, stop).alpha.empty());
+        QVERIFY(cut(disc(1, 0).photo, Wanted{{roughLoop(0, true)}, {}, {}}, {}, stop).alpha.empty());
     }
 };
 

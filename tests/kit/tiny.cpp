@@ -36,9 +36,9 @@ Reference referenceOf(const std::string& name, const Photo& photo)
 {
     Reference r;
     r.name = name;
-    r.pixels = photo;
-    r.original = std::make_shared<const std::vector<unsigned char>>(store::encodePng(photo));
-    r.sha256 = store::sha256(*r.original);
+    const auto file = std::make_shared<const std::vector<unsigned char>>(store::encodePng(photo));
+    r.pixels = LazyPhoto(photo, file);
+    r.sha256 = store::sha256(*file);
     r.credit = "made for a test";
     r.permission = "own";
     return r;
@@ -56,7 +56,7 @@ Project postWork(double sunAzimuth, double sunElevation)
     for (int y = 10; y < 410; ++y)
         for (int x = 10; x < 50; ++x)
             mask[std::size_t(y * 60 + x)] = 255;
-    p.cutouts = {{3, 2, {}, 4, {60, 420, std::move(mask)}}};
+    p.cutouts = {{3, 2, {}, 4, {60, 420, std::move(mask)}, {}, {}, {}}};
     Element e;
     e.id = 4;
     e.name = "Post";

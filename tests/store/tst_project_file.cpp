@@ -46,7 +46,7 @@ private slots:
         QVERIFY(q.setAside == p.setAside && q.lastId == p.lastId);
         QVERIFY(q.cutouts[0].pieces == p.cutouts[0].pieces && q.cutouts[0].bandPx == p.cutouts[0].bandPx);
         QCOMPARE(std::memcmp(q.cutouts[0].alpha.data(), p.cutouts[0].alpha.data(), p.cutouts[0].alpha.size()), 0);
-        QCOMPARE(*q.references[0].original, *p.references[0].original); // byte for byte
+        QCOMPARE(*q.references[0].pixels.bytes(), *p.references[0].pixels.bytes()); // byte for byte
         QCOMPARE(q.references[0].credit, p.references[0].credit);
     }
 

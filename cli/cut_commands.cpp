@@ -1,0 +1,178 @@
+#include "cli/command_base.h"
+#include "core/colour/srgb.h"
+#include "core/cutout/cut.h"
+#include "core/cutout/matte.h"
+#include "core/cutout/patch.h"
+#include "store/picture_reader.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::cli {
+
+namespace {
+using nlohmann::json;
+
+Result<std::vector<cutout::Loop>> loopsFrom(const std::string& file)
+{
+    const auto bytes = store::readFile(file, 50'000'000);
+    if (!bytes)
+        return bytes.error();
+    const auto j = json::parse((*bytes)->begin(), (*bytes)->end(), nullptr, false);
+    const Error bad{Kind::Damaged, "The outline must be {\"pieces\": [{\"points\": [[x, y], …], \"hole\": false}]}.", file};
+    if (!j.is_object() || !j.value("pieces", json()).is_array())
+        return bad;
+    std::vector<cutout::Loop> loops;
+    try {
+        for (const json& piece : j["pieces"]) {
+            cutout::Loop loop;
+            loop.hole = piece.value("hole", false);
+            for (const json& p : piece.at("points")) {
+                const Vec2 at{p.at(0).get<double>(), p.at(1).get<double>()};
+                if (!(std::abs(at.x) < 1e6 && std::abs(at.y) < 1e6))
+                    return bad;
+                loop.nodes.push_back({at, p.size() > 2 && p.at(2).get<bool>()});
+            }
+            loops.push_back(std::move(loop));
+        }
+    } catch (const json::exception&) {
+        return bad;
+    }
+    return loops;
+}
+
+class CutCommand final : public NamedCommand {
+public:
+    CutCommand()
+        : NamedCommand("cut", "cut a thing out of a picture, with a soft edge")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("IMAGE", m_image, "a picture")->required();
+        app.add_option("--rect", m_rect, "rough rectangle around it, px: x,y,width,height")->delimiter(',')->expected(4);
+        app.add_option("--strokes", m_strokes, "picture of strokes: white surely in, black surely out, else unknown");
+        app.add_option("--outline", m_outline, "JSON of threads: pieces of points, px");
+        app.add_option("--ground", m_ground, "a place on a plain ground, px, and how far it reaches, ΔE00: x,y,tolerance")
+            ->delimiter(',')
+            ->expected(3);
+        app.add_option("--band", m_band, "width of the uncertain band, px")->check(CLI::Range(1.0, 200.0));
+        app.add_option("-o,--output", m_out, "alpha as PNG")->required();
+        app.add_option("--colour", m_colour, "also the cut-out with the old background taken out of its edge, as PNG");
+    }
+    Result<json> run() override
+    {
+        const auto picture = store::readPicture(std::filesystem::path(m_image));
+        if (!picture)
+            return picture.error();
+        const Photo& photo = picture->pixels;
+        const auto wanted = wantedOf(photo);
+        if (!wanted)
+            return wanted.error();
+        const double longest = std::max(photo.width(), photo.height());
+        const double band = m_band > 0 ? m_band : std::clamp(longest / 90, 8.0, 24.0);
+        NoProgress progress;
+        const cutout::Cut cut = cutout::cut(photo, *wanted, {band, 4}, progress);
+        if (cut.alpha.empty())
+            return Error{Kind::Invalid, "Nothing was left to cut out: mark what is in and what is out.", {}};
+        if (const auto written = store::writeFile(m_out, store::encodePng(cut.alpha)); !written)
+            return written.error();
+        const LinearPicture clean = cutout::cleanColours(colour::linearOf(photo), cut.alpha);
+        json j{{"output", m_out}, {"px", {photo.width(), photo.height()}}, {"band_px", band},
+            {"share", cv::mean(cut.alpha.mat())[0] / 255}};
+        if (!m_colour.empty()) {
+            const auto written = store::writeFile(m_colour, store::encodePng(colour::codeOf(clean), cut.alpha));
+            if (!written)
+                return written.error();
+            j["colour"] = m_colour;
+        }
+        const auto q = cutout::edgeQuality(clean, cut.alpha);
+        j["edge"] = {{"transition_px", q.transitionPx}, {"halo_dE00", q.halo}, {"jaggedness_percent", q.jaggedness}};
+        return j;
+    }
+
+private:
+    Result<cutout::Wanted> wantedOf(const Photo& photo) const
+    {
+        cutout::Wanted wanted;
+        if (!m_rect.empty()) {
+            const bool sound = std::all_of(m_rect.begin(), m_rect.end(), [](double v) { return std::abs(v) < 1e6; });
+            if (!sound || m_rect[2] < 2 || m_rect[3] < 2)
+                return Error{Kind::Invalid, "The rectangle is empty.", {}};
+            wanted.strokes = cutout::marksOf({m_rect[0], m_rect[1], m_rect[2], m_rect[3]}, photo.width(), photo.height());
+        }
+        if (!m_strokes.empty()) {
+            auto strokes = store::readMask(m_strokes);
+            if (!strokes)
+                return strokes.error();
+            if (strokes->width() != photo.width() || strokes->height() != photo.height())
+                return Error{Kind::Invalid, "The picture and its strokes are not of one size.", {}};
+            // JPEG-like rounding near the two certain values still counts as certain; anything else is unknown.
+            cv::Mat marks(photo.height(), photo.width(), CV_8UC1, cv::Scalar(128));
+            marks.setTo(0, strokes->mat() <= 2);
+            marks.setTo(255, strokes->mat() >= 253);
+            if (!wanted.strokes.empty())
+                marks.setTo(0, (wanted.strokes.mat() == 0) & (marks == 128));
+            wanted.strokes = cutout::Marks::fromMat(marks);
+        }
+        if (!m_outline.empty()) {
+            auto loops = loopsFrom(m_outline);
+            if (!loops)
+                return loops.error();
+            wanted.loops = loops.take();
+        }
+        if (!m_ground.empty())
+            wanted.grounds.push_back({{m_ground[0], m_ground[1]}, std::clamp(m_ground[2], 0.5, 100.0)});
+        if (wanted.strokes.empty() && wanted.loops.empty() && wanted.grounds.empty())
+            return Error{Kind::Invalid, "Say what to cut out: --rect, --strokes, --outline or --ground.", {}};
+        return wanted;
+    }
+    std::string m_image, m_strokes, m_outline, m_out, m_colour;
+    std::vector<double> m_rect, m_ground;
+    double m_band = 0;
+};
+
+class PatchCommand final : public NamedCommand {
+public:
+    PatchCommand()
+        : NamedCommand("patch", "paint an unwanted thing out of a picture from what lies around it")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("IMAGE", m_image, "a picture")->required();
+        app.add_option("--mask", m_mask, "white where to fill")->required();
+        app.add_option("-o,--output", m_out, "PNG to write")->required();
+    }
+    Result<json> run() override
+    {
+        const auto picture = store::readPicture(std::filesystem::path(m_image));
+        if (!picture)
+            return picture.error();
+        const auto mask = store::readMask(m_mask);
+        if (!mask)
+            return mask.error();
+        if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
+            return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
+        NoProgress progress;
+        const Photo filled = cutout::patched(picture->pixels, *mask, progress);
+        if (filled.empty())
+            return Error{Kind::Invalid, "There is not enough left around the hole to fill it from.", {}};
+        if (const auto written = store::writeFile(m_out, store::encodePng(filled)); !written)
+            return written.error();
+        return json{{"output", m_out}, {"px", {filled.width(), filled.height()}},
+            {"filled_px", cv::countNonZero(mask->mat() > 127)}};
+    }
+
+private:
+    std::string m_image, m_mask, m_out;
+};
+} // namespace
+
+std::vector<std::unique_ptr<Command>> cutCommands()
+{
+    std::vector<std::unique_ptr<Command>> all;
+    all.push_back(std::make_unique<CutCommand>());
+    all.push_back(std::make_unique<PatchCommand>());
+    return all;
+}
+
+} // namespace rl::cli

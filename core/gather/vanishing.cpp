@@ -1,0 +1,239 @@
+#include "core/gather/vanishing.h"
+#include <Eigen/Dense>
+#include <opencv2/imgproc.hpp>
+
+namespace rl::gather {
+
+namespace {
+/// Angle by which a segment misses the point, seen from its middle, radians, 0…π/2.
+double missOf(const Segment& s, Vec2 point)
+{
+    const Vec2 d = s.b - s.a, to = point - (s.a + s.b) * 0.5;
+    const double cross = std::abs(d.x * to.y - d.y * to.x), along = std::abs(d.x * to.x + d.y * to.y);
+    return std::atan2(cross, along);
+}
+
+std::optional<Vec2> meeting(const Segment& s, const Segment& t)
+{
+    const Vec2 d = s.b - s.a, e = t.b - t.a;
+    const double cross = d.x * e.y - d.y * e.x;
+    if (std::abs(cross) < 1e-9 * d.length() * e.length())
+        return {};
+    const Vec2 w = t.a - s.a;
+    return s.a + d * ((w.x * e.y - w.y * e.x) / cross);
+}
+
+class Dice {
+public:
+    int below(int n)
+    {
+        m_state = m_state * 1664525U + 1013904223U;
+        return int((m_state >> 8) % std::uint32_t(std::max(1, n)));
+    }
+
+private:
+    std::uint32_t m_state = 20011U;
+};
+
+/// How far off a segment's direction may be: half a pixel at either end, never under a quarter of a degree.
+double tolerance(const Segment& s)
+{
+    return std::max(radians(0.35), 1.2 / s.length());
+}
+
+/// Weighted least squares: the point whose distance from all lines, as an angle seen along each, is least.
+Vec2 refinedPoint(const std::vector<Segment>& segments, const std::vector<int>& lines, Vec2 point)
+{
+    for (int round = 0; round < 8; ++round) {
+        Eigen::Matrix2d a = Eigen::Matrix2d::Zero();
+        Eigen::Vector2d b = Eigen::Vector2d::Zero();
+        for (const int i : lines) {
+            const Segment& s = segments[std::size_t(i)];
+            const Vec2 d = (s.b - s.a) * (1 / s.length()), middle = (s.a + s.b) * 0.5;
+            const Eigen::Vector2d n(-d.y, d.x);
+            const double far = std::max(1.0, (point - middle).length());
+            // The line's own direction is known to about 1/length; over the way to the point that grows with distance.
+            const double w = std::pow(s.length() / far, 2);
+            a += w * n * n.transpose();
+            b += w * n * (n.x() * middle.x + n.y() * middle.y);
+        }
+        a += Eigen::Matrix2d::Identity() * 1e-12 * a.trace();
+        const Eigen::Vector2d p = a.ldlt().solve(b);
+        if (!p.allFinite())
+            return point;
+        point = {p.x(), p.y()};
+    }
+    return point;
+}
+
+std::vector<int> linesThrough(const std::vector<Segment>& segments, const std::vector<bool>& used, Vec2 point)
+{
+    std::vector<int> lines;
+    for (std::size_t i = 0; i < segments.size(); ++i)
+        if (!used[i] && missOf(segments[i], point) < tolerance(segments[i]))
+            lines.push_back(int(i));
+    return lines;
+}
+
+double summed(const std::vector<Segment>& segments, const std::vector<int>& lines)
+{
+    double sum = 0;
+    for (const int i : lines)
+        sum += segments[std::size_t(i)].length();
+    return sum;
+}
+
+std::optional<VanishingPoint> bestPoint(
+    const std::vector<Segment>& segments, const std::vector<bool>& used, double diagonal, Dice& dice)
+{
+    std::vector<int> free;
+    for (std::size_t i = 0; i < segments.size(); ++i)
+        if (!used[i])
+            free.push_back(int(i));
+    VanishingPoint best;
+    if (free.size() < 3)
+        return {};
+    for (int round = 0; round < 900; ++round) {
+        const int i = free[std::size_t(dice.below(int(free.size())))], k = free[std::size_t(dice.below(int(free.size())))];
+        const auto point = i == k ? std::nullopt : meeting(segments[std::size_t(i)], segments[std::size_t(k)]);
+        if (!point || point->length() > 60 * diagonal)
+            continue;
+        // A point in the middle of its own lines is a crossing, not a vanishing point.
+        if (missOf(segments[std::size_t(i)], *point) > 0.01)
+            continue;
+        const auto lines = linesThrough(segments, used, *point);
+        double support = 0;
+        for (const int l : lines) {
+            const Segment& s = segments[std::size_t(l)];
+            const double reach = (*point - (s.a + s.b) * 0.5).length();
+            support += s.length() * (reach > 0.8 * s.length() ? 1 : 0);
+        }
+        if (support > best.support)
+            best = {*point, lines, support};
+    }
+    if (best.lines.size() < 3)
+        return {};
+    for (int round = 0; round < 4; ++round) {
+        best.at = refinedPoint(segments, best.lines, best.at);
+        const auto lines = linesThrough(segments, used, best.at);
+        if (lines.size() < 3)
+            break;
+        best.lines = lines;
+    }
+    best.support = summed(segments, best.lines);
+    return best;
+}
+
+bool upright(const Segment& s)
+{
+    const Vec2 d = s.b - s.a;
+    return std::abs(d.x) < std::tan(radians(12.0)) * std::abs(d.y);
+}
+} // namespace
+
+std::vector<Segment> segmentsOf(const Photo& picture)
+{
+    std::vector<Segment> out;
+    if (picture.width() < 16 || picture.height() < 16)
+        return out;
+    const double scale = std::min(1.0, 1200.0 / std::max(picture.width(), picture.height()));
+    cv::Mat grey, small;
+    cv::resize(picture.mat(), small, cv::Size(), scale, scale, cv::INTER_AREA);
+    cv::cvtColor(small, grey, cv::COLOR_RGB2GRAY);
+    const auto detector = cv::createLineSegmentDetector(cv::LSD_REFINE_STD);
+    std::vector<cv::Vec4f> lines;
+    detector->detect(grey, lines);
+    const double least = std::hypot(grey.cols, grey.rows) / 40;
+    for (const cv::Vec4f& l : lines) {
+        const auto at = [&](int k) {
+            return Vec2{(double(l[k]) + 0.5) / scale - 0.5, (double(l[k + 1]) + 0.5) / scale - 0.5};
+        };
+        const Segment s{at(0), at(2)};
+        if (s.length() * scale >= least)
+            out.push_back(s);
+    }
+    std::stable_sort(out.begin(), out.end(), [](const Segment& s, const Segment& t) { return s.length() > t.length(); });
+    if (out.size() > 600)
+        out.resize(600);
+    return out;
+}
+
+EyeLevel eyeLevelOf(const std::vector<Segment>& all, int width, int height)
+{
+    EyeLevel level;
+    level.y = height / 2.0;
+    const double diagonal = std::hypot(width, height);
+    std::vector<bool> used(all.size(), false);
+    double usable = 0;
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        used[i] = upright(all[i]);
+        usable += used[i] ? 0 : all[i].length();
+    }
+    Dice dice;
+    for (int family = 0; family < 4; ++family) {
+        auto point = bestPoint(all, used, diagonal, dice);
+        if (!point || point->support < 0.06 * usable || point->support < 0.25 * diagonal)
+            break;
+        for (const int i : point->lines)
+            used[std::size_t(i)] = true;
+        // Level lines vanish at eye level; a point far above or below belongs to slopes (roofs, ramps) or uprights.
+        if (std::abs(point->at.y - height / 2.0) < 2.5 * height || std::abs(point->at.x) > 8 * width)
+            level.points.push_back(std::move(*point));
+    }
+    if (level.points.empty())
+        return level;
+    const VanishingPoint& first = level.points.front();
+    // The strongest point and, where there is one, a second that makes a believable horizon with it.
+    double support = first.support, best = 0;
+    level.y = first.at.y;
+    for (std::size_t k = 1; k < level.points.size(); ++k) {
+        const VanishingPoint& other = level.points[k];
+        const double dx = other.at.x - first.at.x, dy = other.at.y - first.at.y;
+        const double tilt = degrees(std::atan2(dx > 0 ? -dy : dy, std::abs(dx)));
+        if (std::abs(tilt) > 8 || other.support <= best)
+            continue;
+        best = other.support;
+        level.tilt = tilt;
+        level.y = first.at.y + dy * (width / 2.0 - first.at.x) / dx;
+    }
+    if (best > 0 && std::abs(level.tilt) < 1.0) {
+        // Hardly tilted: a level camera is likelier, and the mean of the points (by how well each is known) is steadier.
+        double weights = 0, sum = 0;
+        for (const VanishingPoint& p : level.points) {
+            const double far = std::max(0.3 * diagonal, (p.at - Vec2{width / 2.0, height / 2.0}).length());
+            const double w = std::pow(p.support / far, 2);
+            if (std::abs(p.at.y - first.at.y) < 0.25 * height)
+                weights += w, sum += w * p.at.y;
+        }
+        level.y = sum / weights;
+    }
+    support += best;
+    double spread = 0;
+    int count = 0;
+    for (const int i : first.lines) {
+        const Segment& s = all[std::size_t(i)];
+        spread += missOf(s, first.at) * (first.at - (s.a + s.b) * 0.5).length();
+        ++count;
+    }
+    level.sigmaPx = std::max(0.5, 1.25 * spread / std::sqrt(double(std::max(1, count))) / std::max(1, count) * 2);
+    // What a point picked at will would gather by chance, among lines in all directions; the best of many picks gathers
+    // about three times that.
+    double chance = 0;
+    for (const Segment& s : all)
+        if (!upright(s))
+            chance += s.length() * tolerance(s) * 2 / kPi;
+    const double beyondChance = std::clamp((support / std::max(1.0, 6 * chance) - 1) / 2, 0.0, 1.0);
+    const double many = std::min(1.0, (double(first.lines.size()) - 2) / 6), share = std::min(1.0, 2 * support / std::max(1.0, usable));
+    level.confidence = beyondChance * many * share * (best > 0 ? 1 : 0.6) * std::clamp(1.5 - level.sigmaPx / (0.05 * height), 0.0, 1.0);
+    return level;
+}
+
+std::optional<double> eyeLevelOfEquals(Vec2 footA, Vec2 headA, Vec2 footB, Vec2 headB)
+{
+    const auto point = meeting({footA, footB}, {headA, headB});
+    if (!point || point->length() > 1e6)
+        return {};
+    return point->y;
+}
+
+} // namespace rl::gather

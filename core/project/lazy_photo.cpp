@@ -1,0 +1,105 @@
+#include "core/project/lazy_photo.h"
+#include <list>
+#include <mutex>
+
+namespace rl {
+
+namespace {
+class MemorySource final : public PhotoSource {
+public:
+    MemorySource(Photo photo, std::shared_ptr<const std::vector<unsigned char>> file)
+        : m_photo(std::move(photo))
+        , m_file(std::move(file))
+    {
+    }
+    Photo load() const override { return m_photo; }
+    std::shared_ptr<const std::vector<unsigned char>> bytes() const override { return m_file; }
+
+private:
+    Photo m_photo;
+    std::shared_ptr<const std::vector<unsigned char>> m_file;
+};
+
+/// Decoded photographs, the last looked at first. One for the process: memory is.
+class Shelf {
+public:
+    Photo find(const std::shared_ptr<const PhotoSource>& source)
+    {
+        const std::lock_guard lock(m_mutex);
+        for (auto it = m_items.begin(); it != m_items.end(); ++it)
+            if (it->source.lock() == source) {
+                m_items.splice(m_items.begin(), m_items, it);
+                return it->photo;
+            }
+        return {};
+    }
+    void put(const std::shared_ptr<const PhotoSource>& source, const Photo& photo)
+    {
+        const std::lock_guard lock(m_mutex);
+        m_items.remove_if([&](const Item& i) { return i.source.expired() || i.source.lock() == source; });
+        m_items.push_front({source, photo});
+        std::size_t kept = 0;
+        for (auto it = m_items.begin(); it != m_items.end();) {
+            kept += it->photo.size() * sizeof(Rgb8);
+            it = kept > kPhotosKept && it != m_items.begin() ? m_items.erase(it) : std::next(it);
+        }
+    }
+
+private:
+    struct Item {
+        std::weak_ptr<const PhotoSource> source;
+        Photo photo;
+    };
+    std::mutex m_mutex;
+    std::list<Item> m_items;
+};
+
+Shelf& shelf()
+{
+    static Shelf one;
+    return one;
+}
+} // namespace
+
+LazyPhoto::LazyPhoto(Photo photo)
+    : LazyPhoto(std::move(photo), nullptr)
+{
+}
+
+LazyPhoto::LazyPhoto(Photo photo, std::shared_ptr<const std::vector<unsigned char>> file)
+    : m_width(photo.width())
+    , m_height(photo.height())
+{
+    if (!photo.empty())
+        m_source = std::make_shared<MemorySource>(std::move(photo), std::move(file));
+}
+
+LazyPhoto::LazyPhoto(int width, int height, std::shared_ptr<const PhotoSource> source)
+    : m_width(width)
+    , m_height(height)
+    , m_source(std::move(source))
+{
+}
+
+Photo LazyPhoto::photo() const
+{
+    if (!m_source)
+        return {};
+    if (dynamic_cast<const MemorySource*>(m_source.get()))
+        return m_source->load();
+    Photo kept = shelf().find(m_source);
+    if (!kept.empty())
+        return kept;
+    Photo loaded = m_source->load();
+    if (loaded.width() != m_width || loaded.height() != m_height)
+        loaded = Photo::filled(m_width, m_height, {118, 118, 118});
+    shelf().put(m_source, loaded);
+    return loaded;
+}
+
+std::shared_ptr<const std::vector<unsigned char>> LazyPhoto::bytes() const
+{
+    return m_source ? m_source->bytes() : nullptr;
+}
+
+} // namespace rl
