@@ -1,3 +1,4 @@
+#include "app/jobs.h"
 #include "app/importer.h"
 #include "app/wall_keeper.h"
 #include "store/stored_picture.h"
@@ -69,7 +70,7 @@ void Importer::start(const QStringList& given)
     if (running() || given.isEmpty())
         return;
     m_stop = false;
-    m_watcher.setFuture(QtConcurrent::run([this, given, saver = m_document.saver()] {
+    m_watcher.setFuture(QtConcurrent::run(jobs(), [this, given, saver = m_document.saver()] {
         const QStringList files = expanded(given);
         QStringList problems;
         if (files.isEmpty())

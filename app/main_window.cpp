@@ -1,3 +1,4 @@
+#include "app/jobs.h"
 #include "app/main_window.h"
 #include "app/stations/brief_station.h"
 #include "app/stations/carry_station.h"
@@ -308,7 +309,7 @@ void MainWindow::openWork(const QString& path)
         notice(note);
         emit this->opened(true);
     });
-    watcher->setFuture(QtConcurrent::run([path] {
+    watcher->setFuture(QtConcurrent::run(jobs(), [path] {
         return std::make_shared<Result<store::ProjectFile::Opened>>(store::ProjectFile::open(path.toStdString()));
     }));
 }

@@ -1,3 +1,4 @@
+#include "app/jobs.h"
 #include "app/wall_keeper.h"
 #include "app/live_light.h"
 #include "store/measure_json.h"
@@ -38,9 +39,11 @@ QImage smallImage(const Photo& photo, int longest)
         return {};
     const QImage whole(reinterpret_cast<const uchar*>(photo.data()), photo.width(), photo.height(), photo.width() * 3,
         QImage::Format_RGB888);
-    return whole.width() <= longest && whole.height() <= longest
-        ? whole.copy()
-        : whole.scaled(longest, longest, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    // In the format that is drawn fastest.
+    return (whole.width() <= longest && whole.height() <= longest
+                ? whole
+                : whole.scaled(longest, longest, Qt::KeepAspectRatio, Qt::SmoothTransformation))
+        .convertToFormat(QImage::Format_RGB32);
 }
 
 WallKeeper::WallKeeper(Document& document)
@@ -126,7 +129,7 @@ void WallKeeper::next()
         }
     if (!wanted)
         return;
-    m_watcher.setFuture(QtConcurrent::run([this, r = *wanted, matte, onlySmall, have = small(*wanted),
+    m_watcher.setFuture(QtConcurrent::run(jobs(), [this, r = *wanted, matte, onlySmall, have = small(*wanted),
                                               saver = m_document.saver()] {
         Result result{r.sha256, have, {}, 0, matte.identity(), false};
         const auto kept = [&](const char* kind) {
@@ -150,6 +153,7 @@ void WallKeeper::next()
                         result.small = smallImage(r.pixels.photo());
                     keep("small", jpegOf(result.small));
                 }
+                result.small = result.small.convertToFormat(QImage::Format_RGB32);
                 const QImage rgb = result.small.convertToFormat(QImage::Format_RGB888);
                 const cv::Mat view(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
                     std::size_t(rgb.bytesPerLine()));

@@ -1,5 +1,7 @@
 // lantern-bench [--json]: how fast the heart of the program is, as ratios within one run.
+// lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/main_window.h"
+#include "bench/figures.h"
 #include "app/theme/theme.h"
 #include "core/light/relight.h"
 #include "core/stage/compose.h"
@@ -152,6 +154,27 @@ void print(const std::vector<Row>& rows, bool asJson)
         r.aim > 0 ? std::printf(" (aim: at most %g ×)\n", r.aim) : std::printf("\n");
     }
 }
+
+int figures(bool asJson)
+{
+    std::vector<bench::Figure> all;
+    bench::lightFigures(all);
+    bench::eyeLevelFigures(all);
+    bench::cutFigures(all, 24);
+    bench::importFigures(all);
+    nlohmann::json j = nlohmann::json::array();
+    for (const bench::Figure& f : all) {
+        if (asJson)
+            j.push_back({{"name", f.name}, {"value", f.value}, {"unit", f.unit}, {"target", f.target}});
+        else {
+            std::printf("%10.3f %-5s %s", f.value, f.unit.c_str(), f.name.c_str());
+            f.target > 0 ? std::printf(" (wanted: %s %g)\n", f.atMost ? "at most" : "at least", f.target) : std::printf("\n");
+        }
+    }
+    if (asJson)
+        std::printf("%s\n", j.dump(2).c_str());
+    return 0;
+}
 } // namespace
 
 int main(int argc, char** argv)
@@ -161,6 +184,17 @@ int main(int argc, char** argv)
     QApplication app(argc, argv);
     QCoreApplication::setOrganizationName("roving-lantern-bench");
     const QStringList words = app.arguments().mid(1);
+    if (words.value(0) == "--import-run")
+        return bench::importRun(words.value(1).toStdString());
+    if (words.contains("--import")) {
+        std::vector<bench::Figure> all;
+        bench::importFigures(all);
+        for (const auto& f : all)
+            std::printf("%g %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
+        return 0;
+    }
+    if (words.contains("--figures"))
+        return figures(words.contains("--json"));
     if (words.value(0) == "--bare-window")
         return bareWindow(app);
     if (words.size() == 2)

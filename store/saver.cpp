@@ -45,6 +45,10 @@ Result<Done> Saver::withFile(const std::function<Result<Done>(ProjectFile&)>& us
 
 Result<Done> Saver::fromWorker(const std::function<Result<Done>(ProjectFile&)>& use)
 {
+    { // edits go first
+        std::unique_lock lock(m_mutex);
+        m_changed.wait(lock, [this] { return !m_next && !m_busy; });
+    }
     const std::lock_guard file(m_fileMutex);
     return use(m_file);
 }

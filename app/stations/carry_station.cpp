@@ -1,3 +1,4 @@
+#include "app/jobs.h"
 #include "app/stations/carry_station.h"
 #include "app/theme/theme.h"
 #include "core/project/edits.h"
@@ -155,7 +156,7 @@ void CarryStation::writeTo(const QString& path)
                 : problem);
         emit written(problem.isEmpty());
     });
-    watcher->setFuture(QtConcurrent::run([sheets, width, path, job = m_job, &cache = work.light.surfaces()]() mutable {
+    watcher->setFuture(QtConcurrent::run(jobs(), [sheets, width, path, job = m_job, &cache = work.light.surfaces()]() mutable {
         const auto done = guarded([&]() -> Result<Done> {
             const auto frame = stage::compose(sheets.project, width, cache, *job);
             if (!frame)
@@ -191,7 +192,7 @@ void CarryStation::refresh()
             watcher->deleteLater();
             emit work.heldChanged();
         });
-        watcher->setFuture(QtConcurrent::run(
+        watcher->setFuture(QtConcurrent::run(jobs(), 
             [lit] { return transfer::lineArt(lit->picture.colour, lit->picture.ids, lit->picture.pixelsPerCm); }));
     }
     const auto plan = transfer::tilesOf(p);

@@ -1,3 +1,4 @@
+#include "app/jobs.h"
 #include "app/stations/cut_station.h"
 #include "app/theme/theme.h"
 #include "core/colour/srgb.h"
@@ -192,7 +193,7 @@ void CutStation::loadPicture(const Reference& r)
         return;
     m_shown = r.pixels.identity();
     m_image = work.wall.small(r);
-    m_loading.setFuture(QtConcurrent::run([pixels = r.pixels] { return imageOf(pixels.photo()); }));
+    m_loading.setFuture(QtConcurrent::run(jobs(), [pixels = r.pixels] { return imageOf(pixels.photo()); }));
     m_photo->setCanvas(r.pixels.width(), r.pixels.height(), {1, "px"}, 5000);
     m_photo->fit();
 }
@@ -282,7 +283,7 @@ void CutStation::say()
         if (m_judged != c->alpha.identity()) {
             m_judged = c->alpha.identity();
             m_says->setText(tr("Cut out. Measuring the edge…"));
-            m_judging.setFuture(QtConcurrent::run([photo = r->pixels, alpha = c->alpha] {
+            m_judging.setFuture(QtConcurrent::run(jobs(), [photo = r->pixels, alpha = c->alpha] {
                 return cutout::edgeQuality(colour::linearOf(photo.photo()), alpha);
             }));
             return;
@@ -404,7 +405,7 @@ void CutStation::start(bool rough)
     m_cuttingReference = m_reference;
     m_giveUp = false;
     const cutout::CutOptions options{m_band->value(), m_pull->value()};
-    m_watcher.setFuture(QtConcurrent::run([this, pixels = r->pixels, c, options, rough] {
+    m_watcher.setFuture(QtConcurrent::run(jobs(), [this, pixels = r->pixels, c, options, rough] {
         Job job;
         job.rough = rough;
         (void)guarded([&]() -> Result<Done> {
@@ -464,7 +465,7 @@ void CutStation::runPatch()
         return;
     m_giveUp = false;
     m_cuttingReference = m_reference;
-    m_patching.setFuture(QtConcurrent::run([this, pixels = r->pixels, marks = m_holeMarks] {
+    m_patching.setFuture(QtConcurrent::run(jobs(), [this, pixels = r->pixels, marks = m_holeMarks] {
         const QImage whole = marks.scaled(pixels.width(), pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation);
         std::vector<std::uint8_t> hole(std::size_t(whole.width()) * std::size_t(whole.height()));
         for (int y = 0; y < whole.height(); ++y)
@@ -510,7 +511,7 @@ void CutStation::takePatch()
         work.holdReference(id);
         emit work.notice(tr("Painted out, at full size. The original still hangs on the wall."));
     });
-    watcher->setFuture(QtConcurrent::run([filled, name = r->name] {
+    watcher->setFuture(QtConcurrent::run(jobs(), [filled, name = r->name] {
         auto bytes = std::make_shared<const std::vector<unsigned char>>(store::encodeJpeg(filled, 96));
         auto glanced = store::glancePicture(bytes);
         return std::make_shared<Reference>(glanced ? store::referenceOf(name + " (painted out)", *glanced) : Reference{});

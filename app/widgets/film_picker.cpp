@@ -1,3 +1,4 @@
+#include "app/jobs.h"
 #include "app/widgets/film_picker.h"
 #include "app/wall_keeper.h"
 #include "store/picture_reader.h"
@@ -87,7 +88,7 @@ void FilmPicker::look()
         return;
     }
     m_stop = false;
-    m_watcher.setFuture(QtConcurrent::run([this, clip = m_clip, at = m_moment->value() / 10.0] {
+    m_watcher.setFuture(QtConcurrent::run(jobs(), [this, clip = m_clip, at = m_moment->value() / 10.0] {
         UntilStopped progress(m_stop);
         auto found = store::sharpestStills(std::filesystem::path(clip.toStdString()), at, 0.5, 6, progress);
         return found ? Found{found.take(), {}} : Found{{}, QString::fromStdString(found.error().sentence)};

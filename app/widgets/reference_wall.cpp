@@ -146,6 +146,16 @@ void ReferenceWall::drawHeaps(QPainter& p)
     }
 }
 
+const QImage& ReferenceWall::tiny(const Picture& w)
+{
+    if (m_tiny.size() > 4000)
+        m_tiny.clear();
+    QImage& t = m_tiny[w.small.cacheKey()];
+    if (t.isNull())
+        t = w.small.scaled(170, 170, Qt::KeepAspectRatio, Qt::FastTransformation);
+    return t;
+}
+
 void ReferenceWall::drawCompass(QPainter& p, const Picture& w, QRectF r)
 {
     // A small compass of the measured light; no needle when it was lit flat.
@@ -178,8 +188,10 @@ void ReferenceWall::drawPicture(QPainter& p, std::size_t i)
         return;
     p.fillRect(r.adjusted(3, 4, 5, 6), QColor(0, 0, 0, 40));
     p.fillRect(r, theme::kPaper);
-    if (!w.small.isNull())
-        p.drawImage(r, w.small, QRectF(w.small.rect()));
+    if (!w.small.isNull()) {
+        const QImage& image = r.height() < 120 ? tiny(w) : w.small;
+        p.drawImage(r, image, QRectF(image.rect()));
+    }
     p.setBrush(Qt::NoBrush);
     p.setPen(QPen(chosen ? theme::kAccent : theme::kPaper, w.id == m_held ? 4 : chosen ? 2 : 3));
     p.drawRect(r.adjusted(-1, -1, 1, 1));
@@ -210,7 +222,7 @@ void ReferenceWall::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    p.setRenderHint(QPainter::SmoothPixmapTransform, m_pictures.size() < 60 || m_zoom > 70);
     p.fillRect(rect(), QColor(0xd3, 0xd1, 0xcd));
     if (m_pictures.empty()) {
         p.setPen(theme::kInk);

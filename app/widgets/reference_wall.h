@@ -2,6 +2,7 @@
 #include "core/base/geometry.h"
 #include <QImage>
 #include <QWidget>
+#include <map>
 #include <set>
 
 namespace rl::app {
@@ -58,12 +59,14 @@ private:
     Vec2 toWall(QPointF screen) const;
     QRectF placeOf(std::size_t i) const; ///< wall units
     QRectF heapPlace(const QString& name) const; ///< wall units
+    const QImage& tiny(const Picture& w); ///< for walls seen from afar
     void drawHeaps(QPainter& p);
     void drawPicture(QPainter& p, std::size_t i);
     void drawCompass(QPainter& p, const Picture& w, QRectF r);
     void zoomAt(QPointF screen, double factor);
     std::vector<Picture> m_pictures;
     std::vector<Vec2> m_at; ///< wall units, as laid out
+    std::map<qint64, QImage> m_tiny;
     int m_held = 0;
     std::set<int> m_chosen;
     double m_zoom = 100; ///< px for one wall unit

@@ -152,7 +152,7 @@ cv::Mat likelier(const cv::Mat& rgb, const cv::Mat& foreModel, const cv::Mat& ba
 /// Weights of what the colours of the whole picture say, and of what the marked ones near by say, against what the
 /// present cut's near colours say (1). Settled on made-up cases: anything from half to twice does nearly as well.
 constexpr double kWholePicture = 0.8, kStrokes = 1.2;
-constexpr int kStatistics = 300; ///< px on the long side: enough to learn which colours are in and out
+constexpr int kStatistics = 380; ///< px on the long side: enough to learn which colours are in and out
 constexpr int kNear = 480; ///< and to draw the edge anew by the colours near it
 } // namespace
 
@@ -172,7 +172,7 @@ Rough roughCut(const Photo& picture, const Marks& strokes, int longest, Progress
         return {};
     progress.report(0, "telling in from out");
     const cv::Size whole(picture.width(), picture.height()), small = within(whole, std::min(longest, kNear)),
-                                                             tiny = within(whole, std::min(longest, kStatistics));
+                                                             tiny = within(whole, std::min(longest * 5 / 8, kStatistics));
     cv::Mat marks = shrunkMarks(strokes, tiny);
     const cv::Mat working = shrunk(picture.mat(), within(whole, std::max(longest, kNear)));
     cv::Mat rgb = shrunk(working, tiny), prior;

@@ -50,13 +50,13 @@ std::shared_ptr<const Surface> makeSurface(const Photo& photo, const Mask& alpha
     const cv::Size size(
         std::max(1, int(std::lround(box.width * s->scale))), std::max(1, int(std::lround(box.height * s->scale))));
     const LinearPicture linear = colour::linearOf(Photo::fromMat(photo.mat()(box)));
-    const LinearPicture clean = cutout::cleanColours(linear, Mask::fromMat(alpha.mat()(box)));
     cv::Mat colour, cover, normals;
-    cv::resize(clean.mat(), colour, size, 0, 0, cv::INTER_AREA);
+    // Averaged first: what is mixed of thing and ground stays mixed in the same share.
+    cv::resize(linear.mat(), colour, size, 0, 0, cv::INTER_AREA);
     cv::resize(alpha.mat()(box), cover, size, 0, 0, cv::INTER_AREA);
     cv::resize(relief.normals.mat(), normals, size, 0, 0, cv::INTER_LINEAR);
-    s->colour = LinearPicture::fromMat(colour);
     s->alpha = Mask::fromMat(cover);
+    s->colour = cutout::cleanColours(LinearPicture::fromMat(colour), s->alpha);
     s->normals = Raster<Vec3f>::fromMat(normals);
     return s;
 }

@@ -21,6 +21,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
+#include <QToolButton>
+#include <QUndoStack>
 
 using namespace rl;
 using namespace rl::app;
@@ -156,6 +158,52 @@ private slots:
         QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(0).center());
     }
 
+    void step2bTheWallIsArranged()
+    {
+        auto* wall = find<ReferenceWall>("wall");
+        const std::size_t steps = std::size_t(window().document().undoStack().index());
+        drag(wall, wall->pictureRect(0).center(), wall->pictureRect(0).center() + QPoint(60, 90));
+        QVERIFY(project().references[0].hung);
+        undo();
+        QVERIFY(!project().references[0].hung);
+        QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(0).center());
+        QTest::mouseClick(wall, Qt::LeftButton, Qt::ControlModifier, wall->pictureRect(1).center());
+        QCOMPARE(wall->chosen().size(), std::size_t(2));
+        type(find<QLineEdit>("heap"), "caravan");
+        QCOMPARE(project().references[1].heap, std::string("caravan"));
+        undo();
+        QVERIFY(project().references[0].heap.empty());
+        QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(0).center());
+        QTest::mouseClick(find<QToolButton>("role2"), Qt::LeftButton);
+        QVERIFY(project().references[0].is(Role::Pose));
+        undo();
+        QVERIFY(!project().references[0].is(Role::Pose));
+        QCOMPARE(std::size_t(window().document().undoStack().index()), steps);
+    }
+
+    void step2cPicturesAreMeasuredAndRanked()
+    {
+        QTRY_COMPARE_WITH_TIMEOUT(window().workbench().wall.missing(), 0, 30000);
+        auto* chart = find<FitChart>("fitChart");
+        QTRY_VERIFY(find<QLabel>("measure")->text().contains("L*"));
+        QTest::mouseClick(chart, Qt::LeftButton, {}, chart->rowRect(0).center());
+        QCOMPARE(window().workbench().reference(), project().references[0].id); // the only one beside the backdrop
+        clickButton("makeLead");
+        QCOMPARE(project().lead, project().references[0].id);
+        clickButton("sideBySide");
+        QVERIFY(find<QWidget>("compare")->isVisible());
+        clickButton("sideBySide");
+        undo();
+        QCOMPARE(project().lead, 0);
+        // The painter's word.
+        auto* word = m_window->findChild<QCheckBox*>("wordKelvin");
+        QVERIFY(word);
+        word->setChecked(true);
+        QVERIFY(project().references[0].overrule.kelvinSet);
+        undo();
+        QVERIFY(!project().references[0].overrule.kelvinSet);
+    }
+
     void step3Cut()
     {
         clickButton("cutFrom");
@@ -189,6 +237,77 @@ private slots:
         clickButton("stand");
         QCOMPARE(project().elements.size(), std::size_t(1));
         QCOMPARE(project().elements[0].cast, project().brief.cast[0].id); // known by its name
+    }
+
+    void step3bTouchCutsWhatIsMarked()
+    {
+        auto* station = static_cast<CutStation*>(window().station(Station::Cut));
+        Board* photo = station->photo();
+        const Mask before = project().cutouts[0].alpha;
+        clickButton("beginAgain");
+        QTest::keyClick(photo, Qt::Key_R);
+        drag(photo, photo->toScreen(Vec2{80, 80}), photo->toScreen(Vec2{520, 520}));
+        QVERIFY(!project().cutouts[0].strokes.empty());
+        QTRY_VERIFY_WITH_TIMEOUT(!station->cutting() && project().cutouts[0].alpha.identity() != before.identity(), 30000);
+        double both = 0, either = 0;
+        for (int y = 0; y < 600; ++y)
+            for (int x = 0; x < 600; ++x) {
+                const bool in = std::hypot(x + 0.5 - 300, y + 0.5 - 300) < 180, cut = project().cutouts[0].alpha.at(x, y) > 127;
+                both += in && cut, either += in || cut;
+            }
+        QVERIFY2(both / either > 0.97, qPrintable(QString::number(both / either)));
+        undo(); // the stroke and its cut are one step
+        QCOMPARE(project().cutouts[0].alpha.identity(), before.identity());
+        QVERIFY(project().cutouts[0].strokes.empty() && !project().cutouts[0].pieces.empty());
+    }
+
+    void step3cPinsBend()
+    {
+        auto* station = static_cast<CutStation*>(window().station(Station::Cut));
+        Board* photo = station->photo();
+        QTest::mouseClick(find<QToolButton>("way3"), Qt::LeftButton);
+        QTest::mouseClick(photo, Qt::LeftButton, {}, photo->toScreen(Vec2{300, 440}).toPoint());
+        QTest::mouseClick(photo, Qt::LeftButton, {}, photo->toScreen(Vec2{300, 160}).toPoint());
+        QCOMPARE(project().cutouts[0].pins.size(), std::size_t(2));
+        const Rect straight = stage::shapeOf(project().cutouts[0].alpha);
+        drag(photo, photo->toScreen(Vec2{300, 160}), photo->toScreen(Vec2{360, 190}));
+        QVERIFY(project().cutouts[0].pins[1].to.x > 350);
+        const Rect bent = window().workbench().light.surfaces().shape(project().cutouts[0]);
+        QVERIFY(std::abs(bent.width - straight.width) > 1 || std::abs(bent.height - straight.height) > 1);
+        clickButton("takePinsOut");
+        QVERIFY(project().cutouts[0].pins.empty());
+        for (int i = 0; i < 4; ++i)
+            undo();
+        QVERIFY(project().cutouts[0].pins.empty());
+    }
+
+    void step3dMatchingIsInHand()
+    {
+        QTest::mouseClick(find<QToolButton>("way4"), Qt::LeftButton);
+        clickButton("matchIt");
+        QCOMPARE(project().elements[0].tone.amount, 0.7);
+        QVERIFY(project().elements[0].tone.lightTo > project().elements[0].tone.darkTo);
+        undo();
+        QCOMPARE(project().elements[0].tone.amount, 0.0);
+    }
+
+    void step3ePaintOut()
+    {
+        auto* station = static_cast<CutStation*>(window().station(Station::Cut));
+        const Project before = project();
+        window().workbench().holdReference(before.references[1].id); // the backdrop: two plain bands
+        QTest::mouseClick(find<QToolButton>("way5"), Qt::LeftButton);
+        Board* photo = station->photo();
+        drag(photo, photo->toScreen(Vec2{300, 200}), photo->toScreen(Vec2{360, 420}));
+        clickButton("paintOut");
+        QTRY_COMPARE_WITH_TIMEOUT(project().references.size(), std::size_t(3), 60000);
+        QCOMPARE(project().backdrop.reference, project().references[2].id);
+        QCOMPARE(project().references[2].credit, before.references[1].credit);
+        undo();
+        QCOMPARE(project().references.size(), std::size_t(2));
+        QCOMPARE(project().backdrop.reference, before.references[1].id);
+        window().workbench().holdReference(before.references[0].id);
+        QTest::mouseClick(find<QToolButton>("way0"), Qt::LeftButton);
     }
 
     void step4Stage()

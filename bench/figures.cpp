@@ -1,0 +1,221 @@
+#include "bench/figures.h"
+#include "app/main_window.h"
+#include "app/theme/theme.h"
+#include "core/colour/lab.h"
+#include "core/colour/srgb.h"
+#include "core/cutout/matte.h"
+#include "core/cutout/touch.h"
+#include "core/gather/vanishing.h"
+#include "core/relief/photo_light.h"
+#include "store/picture_reader.h"
+#include "tests/kit/boxes.h"
+#include "tests/kit/cut_cases.h"
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTimer>
+#include <chrono>
+#include <fstream>
+#include <nlohmann/json.hpp>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
+#include <sys/resource.h>
+
+namespace rl::bench {
+
+namespace {
+double percentile(std::vector<double> v, double share)
+{
+    if (v.empty())
+        return 0;
+    std::sort(v.begin(), v.end());
+    const double k = share * double(v.size() - 1);
+    const auto i = std::size_t(k);
+    return v[i] + (v[std::min(i + 1, v.size() - 1)] - v[i]) * (k - double(i));
+}
+
+double milliseconds(const std::function<void()>& f)
+{
+    const auto start = std::chrono::steady_clock::now();
+    f();
+    return std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count();
+}
+} // namespace
+
+void lightFigures(std::vector<Figure>& out)
+{
+    const std::filesystem::path folder = RL_LIGHT_EXAMPLES;
+    std::ifstream in(folder / "truth.json");
+    const auto truth = nlohmann::json::parse(in, nullptr, false);
+    std::vector<double> azimuth, elevation;
+    double surest = 0;
+    for (const auto& t : truth) {
+        const std::string name = t["name"];
+        const auto photo = store::readPicture(folder / (name + ".jpg"));
+        const auto mask = store::readMask(folder / (name + "_mask.png"));
+        if (!photo || !mask)
+            continue;
+        const auto l = relief::photoLight(photo->pixels, *mask);
+        if (t["flat"].get<bool>()) {
+            surest = std::max(surest, l.confidence);
+            continue;
+        }
+        azimuth.push_back(std::abs(turnBetween(l.azimuth, t["azimuth_deg"].get<double>())));
+        elevation.push_back(std::abs(l.elevation - t["elevation_deg"].get<double>()));
+    }
+    out.push_back({"light: azimuth error, median of " + std::to_string(azimuth.size()), percentile(azimuth, 0.5), "°", 7.5});
+    out.push_back({"light: azimuth error, 90th percentile", percentile(azimuth, 0.9), "°", 20});
+    out.push_back({"light: elevation error, median", percentile(elevation, 0.5), "°", 10});
+    out.push_back({"light: elevation error, 90th percentile", percentile(elevation, 0.9), "°", 20});
+    out.push_back({"light: highest confidence on a flat-lit picture", surest, "", 0.25});
+}
+
+void cutFigures(std::vector<Figure>& out, int count)
+{
+    double ours = 0, plain = 0, colour = 0, coloured = 0, raw = 0;
+    std::vector<double> overlap;
+    for (const kit::CutCase& c : kit::cutCases(kit::photographs(), 1, count)) {
+        NoProgress progress;
+        const Mask alpha = cutout::touchCut(c.photo, c.strokes, 8, progress);
+        const LinearPicture clean = cutout::cleanColours(colour::linearOf(c.photo), alpha);
+        const cv::Mat s = c.strokes.mat();
+        cv::Mat labels(s.size(), CV_8UC1, cv::Scalar(cv::GC_PR_FGD)), a, b, bgr;
+        labels.setTo(cv::GC_FGD, s == 255);
+        labels.setTo(cv::GC_BGD, s == 0);
+        cv::cvtColor(c.photo.mat(), bgr, cv::COLOR_RGB2BGR);
+        cv::theRNG().state = 1;
+        cv::grabCut(bgr, labels, cv::Rect(), a, b, 5, cv::GC_INIT_WITH_MASK);
+        double mine = 0, theirs = 0, open = 0, both = 0, either = 0;
+        for (int y = 0; y < s.rows; ++y)
+            for (int x = 0; x < s.cols; ++x) {
+                const double truth = double(c.alpha.at(x, y)), is = alpha.at(x, y) / 255.0;
+                const int l = labels.at<std::uint8_t>(y, x);
+                if (s.at<std::uint8_t>(y, x) == 128) {
+                    mine += std::abs(is - truth), ++open;
+                    theirs += std::abs((l == cv::GC_FGD || l == cv::GC_PR_FGD ? 1.0 : 0.0) - truth);
+                }
+                both += is > 0.5 && truth > 0.5, either += is > 0.5 || truth > 0.5;
+                if (truth > 0.1 && truth < 0.9 && is > 0.1) {
+                    const colour::Lab wanted = colour::toLab(c.foreground.at(x, y));
+                    colour += colour::deltaE2000(colour::toLab(clean.at(x, y)), wanted);
+                    raw += colour::deltaE2000(colour::toLab(colour::linearOf(c.photo.at(x, y))), wanted);
+                    ++coloured;
+                }
+            }
+        ours += mine / open, plain += theirs / open;
+        overlap.push_back(both / either);
+    }
+    out.push_back({"cut: alpha error over that of cv::grabCut, " + std::to_string(count) + " cases", ours / plain, "×", 0.8});
+    out.push_back({"cut: alpha error where the strokes leave it open", ours / count, "", 0});
+    out.push_back({"cut: overlap with the truth, median", percentile(overlap, 0.5), "IoU", 0.97, false});
+    out.push_back({"cut: colour error in the soft edge", colour / std::max(1.0, coloured), "ΔE00", 0});
+    out.push_back({"cut: the same before the old background is taken out", raw / std::max(1.0, coloured), "ΔE00", 0});
+    cv::Mat large;
+    const Photo small = kit::photographs()[2];
+    cv::resize(small.mat(), large, cv::Size(4000, 3000), 0, 0, cv::INTER_CUBIC);
+    const Photo photo = Photo::fromMat(large);
+    const auto marks = cutout::marksOf({400, 600, 3200, 2000}, 4000, 3000);
+    NoProgress progress;
+    cutout::Rough rough;
+    out.push_back({"cut: first look at 12 megapixels",
+        milliseconds([&] { rough = cutout::roughCut(photo, marks, 480, progress); }) / 1000, "s", 1});
+    out.push_back({"cut: the same at full size",
+        milliseconds([&] { (void)cutout::touchCut(photo, marks, 20, progress); }) / 1000, "s", 0});
+}
+
+void eyeLevelFigures(std::vector<Figure>& out)
+{
+    std::vector<double> off;
+    for (unsigned seed = 100; seed < 140; ++seed) {
+        const kit::Boxes b = kit::boxes(seed);
+        const auto e = gather::eyeLevelOf(b.photo);
+        off.push_back(degrees(std::atan(std::abs(e.y - b.eyeLevel) / b.focalPx)));
+    }
+    out.push_back({"eye level of boxes, error, median of 40", percentile(off, 0.5), "°", 0.5});
+    out.push_back({"eye level of boxes, error, 90th percentile", percentile(off, 0.9), "°", 0});
+}
+
+namespace {
+constexpr int kPictures = 200;
+
+/// Twelve megapixels each, no two files alike.
+void writePictures(const QString& folder)
+{
+    cv::Mat large, bgr;
+    const Photo small = kit::photographs()[3];
+    cv::resize(small.mat(), large, cv::Size(4000, 3000), 0, 0, cv::INTER_LINEAR);
+    std::vector<std::vector<unsigned char>> files;
+    for (int i = 0; i < 4; ++i) {
+        cv::cvtColor(large * (0.7 + 0.1 * i), bgr, cv::COLOR_RGB2BGR);
+        files.emplace_back();
+        cv::imencode(".jpg", bgr, files.back(), {cv::IMWRITE_JPEG_QUALITY, 70});
+    }
+    for (int i = 0; i < kPictures; ++i) {
+        std::vector<unsigned char> file = files[std::size_t(i % 4)];
+        const unsigned char comment[] = {0xff, 0xfe, 0, 4, static_cast<unsigned char>('a' + i / 26), static_cast<unsigned char>('a' + i % 26)};
+        file.insert(file.begin() + 2, comment, comment + 6);
+        (void)store::writeFile(folder.toStdString() + "/picture" + std::to_string(1000 + i) + ".jpg", file);
+    }
+}
+} // namespace
+
+int importRun(const std::string& folder)
+{
+    rl::theme::apply(*qApp);
+    QTemporaryDir dir;
+    app::MainWindow window;
+    window.resize(1280, 800);
+    window.show();
+    window.newWork(dir.filePath("wall.lantern"), {});
+    window.goTo(Station::Gather);
+    QElapsedTimer clock, whole;
+    double longest = 0, arrived = 0;
+    QTimer tick, check;
+    QObject::connect(&tick, &QTimer::timeout, [&] {
+        longest = std::max(longest, double(clock.nsecsElapsed()) / 1e6 - 5);
+        clock.restart();
+    });
+    tick.setTimerType(Qt::PreciseTimer);
+    QObject::connect(&check, &QTimer::timeout, [&] {
+        const auto& references = window.document().project().references;
+        if (int(references.size()) < kPictures)
+            return;
+        if (arrived == 0)
+            arrived = double(whole.elapsed()) / 1000;
+        if (double(whole.elapsed()) / 1000 < arrived + 15) // and a while into measuring them
+            return;
+        rusage use{};
+        getrusage(RUSAGE_SELF, &use);
+        std::printf("%g %g %g\n", longest, arrived, double(use.ru_maxrss) / 1024);
+        std::fflush(stdout);
+        std::_Exit(0);
+    });
+    QTimer::singleShot(1500, &window, [&] {
+        emit window.workbench().importWanted({QString::fromStdString(folder)});
+        clock.start();
+        whole.start();
+        tick.start(5);
+        check.start(100);
+    });
+    return qApp->exec();
+}
+
+void importFigures(std::vector<Figure>& out)
+{
+    QTemporaryDir dir;
+    writePictures(dir.path());
+    QProcess run;
+    run.setProcessChannelMode(QProcess::ForwardedErrorChannel);
+    run.start(QCoreApplication::applicationFilePath(), {"--import-run", dir.path()});
+    run.waitForFinished(400000);
+    const QStringList words = QString::fromLatin1(run.readAllStandardOutput()).simplified().split(' ');
+    if (words.size() != 3)
+        return;
+    out.push_back({"import of 200 × 12 megapixels: longest the window waited", words[0].toDouble(), "ms", 50});
+    out.push_back({"import: until all hung on the wall", words[1].toDouble(), "s", 0});
+    out.push_back({"import: memory at most, measuring included", words[2].toDouble(), "MB", 1500});
+}
+
+} // namespace rl::bench
