@@ -3,6 +3,7 @@
 #include "app/theme/theme.h"
 #include "demo/demo_work.h"
 #include <QApplication>
+#include <QAbstractButton>
 #include <QCommandLineParser>
 #include <QDir>
 #include <QFileInfo>
@@ -49,6 +50,17 @@ Result<QString> demoFile()
     return path;
 }
 
+/// A view worth a picture: a station, and what is pressed there for it and afterwards.
+struct View {
+    Station station;
+    const char* name;
+    const char* press = nullptr;
+    const char* back = nullptr;
+};
+constexpr View kViews[] = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"},
+    {Station::Gather, "b-side-by-side", "sideBySide"}, {Station::Cut, "-cut"}, {Station::Cut, "b-match", "way4", "way0"},
+    {Station::Stage, "-stage"}, {Station::Light, "-light"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
+
 /// Leaves one picture of every station, then quits.
 class Shots final : public QObject {
 public:
@@ -69,18 +81,24 @@ private:
         if (!m_window.settled())
             return;
         if (!m_there) {
-            m_window.goTo(Station(m_next));
+            const View& v = kViews[m_next];
+            m_window.goTo(v.station);
+            if (v.press)
+                m_window.findChild<QAbstractButton*>(v.press)->click();
             m_there = true;
             m_calm = 0;
             return;
         }
-        if (++m_calm < 8)
+        if (++m_calm < 8 || (kViews[m_next].station == Station::Gather && m_window.workbench().wall.missing() > 0))
             return;
-        const QString name = QString("%1-%2.png").arg(m_next + 1).arg(stationName(m_next).toLower());
+        const View& v = kViews[m_next];
+        const QString name = QString("%1%2.png").arg(int(v.station) + 1).arg(v.name);
         m_window.grab().save(m_folder + "/" + name);
         QTextStream(stdout) << m_folder << "/" << name << "\n";
         m_there = false;
-        if (++m_next == kStationCount)
+        if (v.press) // as it was
+            m_window.findChild<QAbstractButton*>(v.back ? v.back : v.press)->click();
+        if (++m_next == int(std::size(kViews)))
             QCoreApplication::quit();
     }
     MainWindow& m_window;

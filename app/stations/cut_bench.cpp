@@ -6,6 +6,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSignalBlocker>
 #include <QStackedWidget>
 #include <QToolButton>
 
@@ -186,8 +187,11 @@ QWidget* CutStation::buildMatch()
     match->setObjectName("matchIt");
     match->setToolTip(tr("Measures both and brings the cut-out to the backdrop at its depth, by the amount beside it"));
     connect(match, &QPushButton::clicked, this, [this] {
-        if (m_amount->value() <= 0)
+        if (m_amount->value() <= 0) {
+            const QSignalBlocker quiet(m_amount);
             m_amount->setValue(70);
+        }
+        m_proposedFor = 0; // measured anew
         applyMatch();
     });
     m_matchSays->setProperty("role", "hint");

@@ -56,6 +56,7 @@ CutStation::~CutStation()
     m_patching.waitForFinished();
     m_judging.waitForFinished();
     m_loading.waitForFinished();
+    m_toning.waitForFinished();
 }
 
 void CutStation::connectAll()
@@ -88,6 +89,12 @@ void CutStation::connectAll()
         say();
     });
     connect(&m_watcher, &QFutureWatcher<Job>::finished, this, &CutStation::takeCut);
+    connect(&m_toning, &QFutureWatcher<Tone>::finished, this, [this] {
+        m_proposed = m_toning.result();
+        if (std::exchange(m_applyWhenMeasured, false))
+            applyMatch();
+        sayMatch();
+    });
     connect(&m_patching, &QFutureWatcher<Photo>::finished, this, &CutStation::takePatch);
     connect(m_photo, &Board::filesDropped, &work, [this](const QStringList& f) { emit work.importWanted(f); });
 }
@@ -310,14 +317,19 @@ void CutStation::sayMatch()
         m_matchSays->setText(tr("Stand it in the scene first."));
         return;
     }
-    const Tone& t = e->tone;
-    setQuietly(m_amount, 100 * t.amount);
-    if (t.amount <= 0) {
-        m_matchSays->setText(tr("not matched"));
+    if (!m_applyWhenMeasured) // else the wished amount is waiting
+        setQuietly(m_amount, 100 * e->tone.amount);
+    const bool applied = e->tone.amount > 0;
+    if (m_way == Way::Match && m_proposedFor != e->id)
+        measureMatch();
+    const Tone& t = applied ? e->tone : m_proposed;
+    if (t.amount <= 0 || (!applied && m_proposedFor != e->id)) {
+        m_matchSays->setText(tr("measuring…"));
         return;
     }
     const auto by = [&](double from, double to) { return from + t.amount * (to - from); };
-    m_matchSays->setText(tr("darks L* %1 → %2, lights %3 → %4, cast a* %5, b* %6")
+    m_matchSays->setText((applied ? QString() : tr("would be, whole: "))
+        + tr("darks L* %1 → %2, lights %3 → %4, cast a* %5, b* %6")
                              .arg(t.darkFrom, 0, 'f', 0)
                              .arg(by(t.darkFrom, t.darkTo), 0, 'f', 0)
                              .arg(t.lightFrom, 0, 'f', 0)
@@ -518,13 +530,30 @@ void CutStation::takePatch()
     }));
 }
 
+void CutStation::measureMatch()
+{
+    const Element* e = standing();
+    if (!e || m_toning.isRunning())
+        return;
+    m_proposedFor = e->id;
+    m_toning.setFuture(QtConcurrent::run(jobs(), [this, p = project(), id = e->id] {
+        const Element* of = p.element(id);
+        return of ? stage::matchedTone(p, *of, work.light.surfaces(), 1) : Tone{};
+    }));
+}
+
 void CutStation::applyMatch()
 {
     const Element* e = standing();
     if (!e)
         return;
+    if (m_proposedFor != e->id || m_toning.isRunning() || m_proposed.amount <= 0) {
+        m_applyWhenMeasured = true;
+        return measureMatch();
+    }
     Element after = *e;
-    after.tone = stage::matchedTone(project(), *e, work.light.surfaces(), m_amount->value() / 100);
+    after.tone = m_proposed;
+    after.tone.amount = m_amount->value() / 100;
     if (!(after.tone == e->tone))
         work.document.edit(tr("Match it to the backdrop"), edits::withElement(project(), after));
     say();

@@ -80,6 +80,7 @@ private:
     void takeCut();
     void runPatch();
     void takePatch();
+    void measureMatch();
     void applyMatch();
     void stand();
     void say();
@@ -122,6 +123,10 @@ private:
     QFutureWatcher<Job> m_watcher;
     QFutureWatcher<cutout::EdgeQuality> m_judging;
     QFutureWatcher<Photo> m_patching;
+    QFutureWatcher<Tone> m_toning;
+    Tone m_proposed; ///< the whole match, measured for the element and project below
+    int m_proposedFor = 0;
+    bool m_applyWhenMeasured = false;
     std::atomic<bool> m_giveUp = false;
     bool m_again = false;
     int m_cuttingReference = 0, m_gesture = -1;

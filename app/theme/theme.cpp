@@ -36,6 +36,11 @@ QPushButton[main="true"] { background: #3c3935; color: #f6f5f2; border-color: #3
 QPushButton[main="true"]:hover { background: #55514b; }
 QPushButton[main="true"]:focus { border: 2px solid #f0a94a; }
 QPushButton[main="true"]:disabled { background: #b9b4ab; border-color: #b9b4ab; color: #f6f5f2; }
+QToolButton { background: #f6f5f2; border: 1px solid #b9b4ab; border-radius: 3px; padding: 3px 9px; min-height: 20px; }
+QToolButton:hover { border-color: #6d675e; }
+QToolButton:checked { background: #5f5b55; border-color: #5f5b55; color: #f6f5f2; }
+QToolButton:focus { border: 2px solid #b35c12; padding: 2px 8px; }
+QToolButton:disabled { color: #8f8a82; }
 QLineEdit, QDoubleSpinBox, QSpinBox, QComboBox { background: #f6f5f2; border: 1px solid #b9b4ab; border-radius: 3px; padding: 2px 6px; min-height: 22px; selection-background-color: #b35c12; selection-color: #ffffff; }
 QLineEdit:focus, QDoubleSpinBox:focus, QSpinBox:focus, QComboBox:focus { border: 2px solid #b35c12; padding: 1px 5px; }
 QComboBox QAbstractItemView { background: #f6f5f2; selection-background-color: #dcd8d0; selection-color: #2b2926; }

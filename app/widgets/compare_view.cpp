@@ -28,7 +28,7 @@ void drawPalette(QPainter& p, QRect r, const std::vector<QColor>& colours, const
 
 void CompareView::draw(QPainter& p, const Side& side, QRect r)
 {
-    const int text = 22 * int(side.figures.size()) + 62;
+    const int text = 22 * int(std::max(m_left.figures.size(), m_right.figures.size())) + 62;
     const QRect room = r.adjusted(0, 0, 0, -text);
     if (!side.image.isNull()) {
         const QSize size = side.image.size().scaled(room.size(), Qt::KeepAspectRatio);

@@ -45,11 +45,12 @@ void measureRange(const cv::Mat& lightness, PictureMeasure& m)
 }
 
 /// The figure, when nothing was cut out: what a graph cut keeps of the middle of the picture.
-Mask guessedFigure(const Photo& small, Progress& progress)
+Mask guessedFigure(const Photo& small, const Horizon& horizon, Progress& progress)
 {
     const double w = small.width(), h = small.height();
     const Rect middle{0.12 * w, 0.08 * h, 0.76 * w, 0.84 * h};
-    const cutout::Rough rough = cutout::roughCut(small, cutout::marksOf(middle, small.width(), small.height()), 240, progress);
+    const cutout::Rough rough
+        = cutout::roughCut(small, cutout::marksOf(middle, small.width(), small.height()), 240, progress);
     if (rough.hard.empty())
         return {};
     cv::Mat labels, stats, centres;
@@ -60,7 +61,21 @@ Mask guessedFigure(const Photo& small, Progress& progress)
             best = i;
     if (best == 0 || stats.at<int>(best, cv::CC_STAT_AREA) < 0.01 * w * h)
         return {};
-    return Mask::fromMat(labels == best);
+    // A figure stands up before the horizon; what lies wholly on one side of it is a patch of ground or a cloud.
+    const double top = stats.at<int>(best, cv::CC_STAT_TOP), bottom = top + stats.at<int>(best, cv::CC_STAT_HEIGHT);
+    if (horizon.confidence >= 0.45 && (top > horizon.y - 0.03 * h || bottom < horizon.y + 0.03 * h))
+        return {};
+    // A figure lies inside; what runs along the rectangle's own border is ground or sky.
+    const cv::Mat figure = labels == best;
+    std::vector<std::vector<cv::Point>> contours;
+    cv::findContours(figure, contours, cv::RETR_EXTERNAL, cv::CHAIN_APPROX_NONE);
+    std::size_t along = 0, all = 0;
+    for (const auto& contour : contours)
+        for (const cv::Point q : contour) {
+            ++all;
+            along += q.x < middle.x + 3 || q.x > middle.right() - 4 || q.y < middle.y + 3 || q.y > middle.bottom() - 4;
+        }
+    return along * 12 < all ? Mask::fromMat(figure) : Mask();
 }
 
 /// Lit and shaded halves of a thing by the measured direction; softness is the share of light that the shaded rim
@@ -248,6 +263,7 @@ PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progr
     m.palette = paletteOf(small, {});
     if (progress.cancelled())
         return m;
+    const Horizon horizon = horizonOf(small);
     Mask figure;
     if (!alpha.empty()) {
         cv::Mat scaled;
@@ -255,7 +271,7 @@ PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progr
         figure = Mask::fromMat(scaled);
         m.lightOfCutout = true;
     } else
-        figure = guessedFigure(small, progress);
+        figure = guessedFigure(small, horizon, progress);
     const LinearPicture linear = colour::linearOf(small);
     measureTonesWhole(linear, lightness, m);
     if (!figure.empty()) {
@@ -274,6 +290,11 @@ PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progr
     const EyeLevel eye = eyeLevelOf(small);
     m.eyeLevel = eye.y / small.height();
     m.eyeConfidence = eye.confidence;
+    // A horizon that can be seen is better evidence than lines of grass and waves.
+    if (m.eyeConfidence < 0.8 && horizon.confidence >= 0.45) {
+        m.eyeLevel = horizon.y / small.height();
+        m.eyeConfidence = horizon.confidence;
+    }
     const int crop = 1600;
     const cv::Rect middle = cv::Rect((picture.width() - crop) / 2, (picture.height() - crop) / 2, crop, crop)
         & cv::Rect(0, 0, picture.width(), picture.height());

@@ -223,9 +223,62 @@ EyeLevel eyeLevelOf(const std::vector<Segment>& all, int width, int height)
         if (!upright(s))
             chance += s.length() * tolerance(s) * 2 / kPi;
     const double beyondChance = std::clamp((support / std::max(1.0, 6 * chance) - 1) / 2, 0.0, 1.0);
+    // Grass, waves and clouds offer lines enough for any far point: a true one gathers far more than its neighbours above
+    // and below.
+    double beside = 0;
+    for (const double shift : {-0.2, -0.1, 0.1, 0.2}) {
+        const std::vector<bool> none(all.size(), false);
+        double sum = 0;
+        for (const int i : linesThrough(all, none, first.at + Vec2{0, shift * height}))
+            sum += upright(all[std::size_t(i)]) ? 0 : all[std::size_t(i)].length();
+        beside += sum / 4;
+    }
+    const double distinct = std::clamp((1 - beside / std::max(1.0, first.support) - 0.35) / 0.35, 0.0, 1.0);
     const double many = std::min(1.0, (double(first.lines.size()) - 2) / 6), share = std::min(1.0, 2 * support / std::max(1.0, usable));
-    level.confidence = beyondChance * many * share * (best > 0 ? 1 : 0.6) * std::clamp(1.5 - level.sigmaPx / (0.05 * height), 0.0, 1.0);
+    // Cameras are rarely held more than a few degrees askew.
+    level.confidence = std::clamp(1.6 - std::abs(level.tilt) / 4, 0.0, 1.0) * distinct * beyondChance * many * share * (best > 0 ? 1 : 0.6) * std::clamp(1.5 - level.sigmaPx / (0.05 * height), 0.0, 1.0);
     return level;
+}
+
+Horizon horizonOf(const Photo& picture)
+{
+    Horizon found;
+    if (picture.width() < 32 || picture.height() < 32)
+        return found;
+    cv::Mat small, grey, steps;
+    cv::resize(picture.mat(), small, cv::Size(240, std::max(32, 240 * picture.height() / picture.width())), 0, 0, cv::INTER_AREA);
+    cv::cvtColor(small, grey, cv::COLOR_RGB2GRAY);
+    cv::GaussianBlur(grey, grey, cv::Size(), 2.5, 0.8);
+    cv::Sobel(grey, steps, CV_32F, 0, 1);
+    // The row where most columns step the same way, up or down; texture steps both ways and cancels out. A column counts
+    // with the strongest step of each sign within the reach of the row.
+    const int reach = std::max(1, grey.rows / 50), from = grey.rows / 12;
+    std::vector<double> scores(std::size_t(grey.rows), 0.0), agreement(std::size_t(grey.rows), 0.0);
+    for (int y = from; y < grey.rows - from; ++y) {
+        int up = 0, down = 0;
+        double height = 0;
+        for (int x = 0; x < grey.cols; ++x) {
+            float rise = 0, fall = 0;
+            for (int k = -reach; k <= reach; ++k) {
+                rise = std::max(rise, steps.at<float>(y + k, x));
+                fall = std::min(fall, steps.at<float>(y + k, x));
+            }
+            up += rise > 10 && rise > -1.7f * fall;
+            down += -fall > 10 && -fall > 1.7f * rise;
+            height += double(steps.at<float>(y, x));
+        }
+        agreement[std::size_t(y)] = double(std::max(up, down)) / grey.cols;
+        scores[std::size_t(y)] = agreement[std::size_t(y)] * std::sqrt(std::min(60.0, std::abs(height) / grey.cols));
+    }
+    // The highest of the good ones: shores and furrows nearer by lie below the horizon, never above it.
+    const double best = *std::max_element(scores.begin(), scores.end());
+    for (std::size_t y = 1; y + 1 < scores.size(); ++y)
+        if (agreement[y] >= 0.6 && scores[y] >= 0.55 * best && scores[y] >= scores[y - 1] && scores[y] >= scores[y + 1]) {
+            found.confidence = agreement[y];
+            found.y = (double(y) + 0.5) * picture.height() / grey.rows;
+            break;
+        }
+    return found;
 }
 
 std::optional<double> eyeLevelOfEquals(Vec2 footA, Vec2 headA, Vec2 footB, Vec2 headB)

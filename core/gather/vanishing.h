@@ -38,6 +38,13 @@ inline EyeLevel eyeLevelOf(const Photo& picture)
     return eyeLevelOf(segmentsOf(picture), picture.width(), picture.height());
 }
 
+/// A visible horizon: the highest row at which most columns step the same way, from light to dark or back.
+struct Horizon {
+    double y = 0; ///< px from the top
+    double confidence = 0; ///< share of the columns that agree; under 0.45 there is none to speak of
+};
+Horizon horizonOf(const Photo& picture);
+
 /// Two things of one true height standing on the same ground, each by its foot and head, px: the lines through heads
 /// and feet meet at eye level. \return nothing when the lines are parallel
 std::optional<double> eyeLevelOfEquals(Vec2 footA, Vec2 headA, Vec2 footB, Vec2 headB);

@@ -285,7 +285,7 @@ private slots:
     {
         QTest::mouseClick(find<QToolButton>("way4"), Qt::LeftButton);
         clickButton("matchIt");
-        QCOMPARE(project().elements[0].tone.amount, 0.7);
+        QTRY_COMPARE_WITH_TIMEOUT(project().elements[0].tone.amount, 0.7, 20000);
         QVERIFY(project().elements[0].tone.lightTo > project().elements[0].tone.darkTo);
         undo();
         QCOMPARE(project().elements[0].tone.amount, 0.0);

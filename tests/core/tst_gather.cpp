@@ -76,6 +76,20 @@ private slots:
         QVERIFY(eyeLevelOf(scattered, 1000, 700).confidence < 0.25);
     }
 
+    void landscapesHaveAHorizon()
+    {
+        // The demo's two flats: their horizon is drawn at half height, behind low hills.
+        const auto photos = kit::photographs();
+        for (const std::size_t i : {std::size_t(0), std::size_t(1)}) {
+            NoProgress progress;
+            const PictureMeasure m = measured(photos[i], {}, progress);
+            QVERIFY2(m.eyeConfidence >= 0.25 && std::abs(m.eyeLevel - 0.5) < 0.06,
+                qPrintable(QString("%1 %2").arg(m.eyeLevel).arg(m.eyeConfidence)));
+            QVERIFY2(m.light.confidence < 0.25, "there is no figure to read the light off");
+        }
+        QVERIFY(horizonOf(kit::plain(400, 300, {90, 90, 90})).confidence < 0.45);
+    }
+
     void twoOfOneHeightGiveTheEyeLevel()
     {
         // Posts 2 m high at 5 and 9 m, eye at 1.6 m, f = 1000 px, eye level at y = 400.
