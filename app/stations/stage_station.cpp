@@ -74,6 +74,7 @@ StageStation::StageStation(Workbench& bench)
     , m_cast(new QComboBox)
     , m_sizes(new QLabel)
     , m_mirror(new QPushButton(tr("Mirror (M)")))
+    , m_lines(new QPushButton(tr("Backdrop's lines (V)")))
 {
     m_which->setObjectName("stageWhich");
     m_which->setToolTip(tr("The element being held; you can also click it in the picture or on the plan"));
@@ -81,6 +82,9 @@ StageStation::StageStation(Workbench& bench)
     m_cast->setToolTip(tr("Which member of the cast it shows, for the order of reading"));
     m_mirror->setObjectName("mirror");
     m_mirror->setToolTip(tr("Turns it left to right; its own light turns with it"));
+    m_lines->setObjectName("backdropLines");
+    m_lines->setCheckable(true);
+    m_lines->setToolTip(tr("Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there"));
     auto* away = new QPushButton(tr("Take away (Del)"));
     away->setToolTip(tr("Takes it out of the scene; its cut-out stays"));
     m_sizes->setProperty("role", "hint");
@@ -106,6 +110,7 @@ StageStation::StageStation(Workbench& bench)
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(m_mirror);
     buttons->addWidget(away);
+    buttons->addWidget(m_lines);
     buttons->addSpacing(10);
     buttons->addWidget(m_sizes, 1);
     grid->addLayout(buttons, 2, 0, 1, 6);
@@ -137,6 +142,8 @@ StageStation::StageStation(Workbench& bench)
     connect(m_cast, &QComboBox::activated, this,
         [this] { editElement(tr("Say whom it shows"), [&](Element& e) { e.cast = m_cast->currentData().toInt(); }); });
     connect(m_mirror, &QPushButton::clicked, this, &StageStation::mirror);
+    connect(m_lines, &QPushButton::toggled, this, [this] { refresh(); });
+    connect(&m_vanishing, &VanishingLines::found, this, [this] { refresh(); });
     connect(away, &QPushButton::clicked, this, &StageStation::takeAway);
     connect(m_plan, &GroundPlan::elementHeld, &work, [this](int id) { work.holdElement(id); });
     connect(m_plan, &GroundPlan::elementMoved, this, [this](int id, Vec3 to, int gesture) {
@@ -197,16 +204,23 @@ void StageStation::refresh()
     scene.heldElement = work.element();
     scene.withLights = false;
     m_plan->show(std::move(scene));
-    if (!e) {
-        m_sizes->setText(tr("Nothing stands here yet. Cut something out of a picture first (Alt+3)."));
-        return;
+    if (m_lines->isChecked()) {
+        m_vanishing.ask(p);
+        m_sizes->setText(m_vanishing.words(p));
     }
+    if (!e && !m_lines->isChecked()) {
+        m_sizes->setText(tr("Nothing stands here yet. Cut something out of a picture first (Alt+3)."));
+    }
+    if (!e)
+        return;
     setQuietly(m_height, e->heightM);
     setQuietly(m_altitude, e->altitudeM);
     setQuietly(m_x, e->baseCm.x);
     setQuietly(m_y, e->baseCm.y);
     const QSignalBlocker quiet(m_cast);
     m_cast->setCurrentIndex(std::max(0, m_cast->findData(e->cast)));
+    if (m_lines->isChecked())
+        return;
     const Cutout* c = p.cutout(e->cutout);
     const auto place = c ? stage::placementOf(p, *e, work.light.surfaces().shape(*c)) : stage::Placement{};
     m_sizes->setText(
@@ -236,6 +250,8 @@ void StageStation::paintOver(QPainter& p, const Board& board)
     p.drawRoundedRect(tag, 4, 4);
     p.setPen(theme::kInk);
     p.drawText(tag, Qt::AlignCenter, words);
+    if (m_lines->isChecked())
+        m_vanishing.paint(p, board, project());
     paintHeld(p, board, project(), work);
 }
 
@@ -304,6 +320,9 @@ bool StageStation::key(QKeyEvent* e)
         return true;
     case Qt::Key_M:
         mirror();
+        return true;
+    case Qt::Key_V:
+        m_lines->toggle();
         return true;
     case Qt::Key_Delete:
         takeAway();

@@ -1,5 +1,6 @@
 #pragma once
 #include "app/stations/station.h"
+#include "app/widgets/vanishing_lines.h"
 #include "app/widgets/ground_plan.h"
 
 class QComboBox;
@@ -25,6 +26,8 @@ public:
     void release(Vec2 at, const Board& board) override;
     bool key(QKeyEvent* e) override;
 
+    const VanishingLines& vanishing() const { return m_vanishing; }
+
 private:
     void editElement(const QString& what, const std::function<void(Element&)>& change, int gesture = -1);
     void mirror();
@@ -34,7 +37,8 @@ private:
     QDoubleSpinBox *m_horizon, *m_eye, *m_fov, *m_height, *m_altitude, *m_x, *m_y;
     QComboBox *m_which, *m_cast;
     QLabel* m_sizes;
-    QPushButton* m_mirror;
+    QPushButton *m_mirror, *m_lines;
+    VanishingLines m_vanishing;
     enum class Held { None, Element, Horizon, Foot } m_held = Held::None;
     Vec2 m_grip;
     int m_gesture = 0;

@@ -49,6 +49,18 @@ Placement placementOf(const Project& project, const Element& element, const Rect
     return place;
 }
 
+Rect backdropPlace(const Project& p)
+{
+    const Reference* r = p.reference(p.backdrop.reference);
+    if (!r)
+        return {};
+    const double pw = r->pixels.width(), ph = r->pixels.height(), h = p.backdrop.horizon * ph;
+    const double above = std::max(0.0, p.camera.horizonCm),
+                 below = std::max(0.0, p.brief.heightCm - p.camera.horizonCm);
+    const double cmPerPixel = std::max({p.brief.widthCm / pw, above / h, below / (ph - h)});
+    return {p.brief.widthCm / 2 - pw / 2 * cmPerPixel, p.camera.horizonCm - h * cmPerPixel, pw * cmPerPixel, ph * cmPerPixel};
+}
+
 Rect shapeOf(const Mask& alpha)
 {
     if (alpha.empty())

@@ -35,6 +35,10 @@ Placement placementOf(const Project& project, const Element& element, const Rect
 /// Bounding box of a matte (alpha > 127), px; empty when there is none.
 Rect shapeOf(const Mask& alpha);
 
+/// Where the whole backdrop lies, cm: scaled evenly so that its horizon lies on the stage's and it covers the canvas.
+/// Empty without a backdrop.
+Rect backdropPlace(const Project& project);
+
 /// Light of the scene to light of a picture and back, for an element seen from the viewer: scene azimuth 0 = straight
 /// ahead behind it. Picture: direction (cos el cos az, cos el sin az, sin el), z towards the viewer.
 PictureLight pictureLight(double sceneAzimuth, double sceneElevation);

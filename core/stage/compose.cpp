@@ -71,11 +71,10 @@ cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
     const Reference* r = p.reference(p.backdrop.reference);
     if (!r)
         return plainBackdrop(f.width, f.height, f.eye.horizon);
-    const double pw = r->pixels.width(), ph = r->pixels.height(), h = p.backdrop.horizon * ph;
-    const double above = std::max(0.0, f.eye.horizon), below = std::max(0.0, f.height - f.eye.horizon);
-    const double scale = std::max({f.width / pw, above / h, below / (ph - h)});
+    const Rect place = backdropPlace(p);
+    const double step = r->pixels.width() / (place.width * f.pixelsPerCm); // picture px per frame px
     const LinearPicture linear = colour::linearOf(r->pixels);
-    cv::Mat laid = resampled(linear.mat(), pw / 2 - f.width / scale / 2, h - f.eye.horizon / scale, 1 / scale, f.width,
+    cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step, f.width,
         f.height, cv::BORDER_REPLICATE);
     dim(laid, p.backdrop.dimL);
     return laid;

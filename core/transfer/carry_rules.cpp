@@ -1,4 +1,5 @@
 #include "core/transfer/carry_rules.h"
+#include "core/stage/camera.h"
 #include "core/base/text.h"
 #include "core/transfer/grid.h"
 #include "core/transfer/tiles.h"
@@ -12,11 +13,8 @@ struct BackdropFit {
 };
 BackdropFit fitOf(const Project& p, const Reference& r)
 {
-    const double pw = r.pixels.width(), ph = r.pixels.height(), h = p.backdrop.horizon * ph;
-    const double above = std::max(0.0, p.camera.horizonCm),
-                 below = std::max(0.0, p.brief.heightCm - p.camera.horizonCm);
-    const double cmPerPixel = std::max({p.brief.widthCm / pw, above / h, below / (ph - h)});
-    return {1 / cmPerPixel, p.brief.widthCm * p.brief.heightCm / (pw * ph * cmPerPixel * cmPerPixel)};
+    const Rect place = stage::backdropPlace(p);
+    return {r.pixels.width() / place.width, p.brief.widthCm * p.brief.heightCm / (place.width * place.height)};
 }
 
 void backdrop(const Project& p, Findings& out)

@@ -3,6 +3,7 @@
 #include "app/stations/carry_station.h"
 #include "app/stations/cut_station.h"
 #include "app/stations/gather_station.h"
+#include "app/stations/stage_station.h"
 #include "app/theme/theme.h"
 #include "app/widgets/ground_plan.h"
 #include "core/colour/srgb.h"
@@ -451,6 +452,16 @@ private slots:
         QVERIFY(opened.project.elements == project().elements && opened.project.lights == project().lights);
     }
 
+    void theBackdropsLinesAreShown()
+    {
+        go(3);
+        auto* station = static_cast<StageStation*>(window().station(Station::Stage));
+        QTest::keyClick(window().board(), Qt::Key_V);
+        QTRY_VERIFY_WITH_TIMEOUT(station->vanishing().idle(), 20000);
+        QVERIFY(station->vanishing().words(project()).contains("eye level cannot be told")); // two plain bands
+        QTest::keyClick(window().board(), Qt::Key_V);
+    }
+
     void undoGoesBackToTheEmptyWork()
     {
         for (int i = 0; i < 200 && window().document().undoStack().canUndo(); ++i)
@@ -484,6 +495,27 @@ private slots:
         window().document().finishGesture();
         qInfo("longest pause of the event loop during a drag: %lld ms", static_cast<long long>(longest));
         QVERIFY(settle());
+    }
+
+    void aStudyIsAWorkOfItsOwn()
+    {
+        const QString before = window().document().path();
+        emit window().workbench().importWanted({m_dir.filePath("flat.png")});
+        QTRY_VERIFY_WITH_TIMEOUT(!project().references.empty(), 20000);
+        go(1);
+        window().workbench().holdReference(project().references[0].id);
+        clickButton("study");
+        QVERIFY(window().document().path() != before);
+        QCOMPARE(window().current(), Station::Read);
+        QCOMPARE(project().brief.cast.size(), std::size_t(0));
+        QCOMPARE(project().brief.widthCm, 60.0);
+        QVERIFY(settle());
+        // Nothing is lit anew: the picture shows the photograph.
+        const auto& lit = *window().workbench().lit;
+        const QColor sky = lit.image.pixelColor(lit.image.width() / 2, lit.image.height() / 6);
+        QVERIFY2(std::abs(sky.red() - 120) < 6 && std::abs(sky.blue() - 180) < 6, qPrintable(sky.name()));
+        const QColor ground = lit.image.pixelColor(lit.image.width() / 2, lit.image.height() * 5 / 6);
+        QVERIFY2(std::abs(ground.red() - 110) < 6 && std::abs(ground.blue() - 90) < 6, qPrintable(ground.name()));
     }
 
     void namesForAssistiveTechnologyAndTips()

@@ -3,6 +3,7 @@
 #include "tests/kit/pdf.h"
 #include "tests/kit/tiny.h"
 #include <QImage>
+#include <QStringList>
 #include <QTemporaryDir>
 #include <QTest>
 #include <sstream>
@@ -46,12 +47,110 @@ private slots:
 
     void everyCommandHasHelp()
     {
-        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo"}) {
+        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "measure", "fit", "cut", "patch", "still"}) {
             const Ran r = lantern({"help", c});
             QCOMPARE(r.code, 0);
             QVERIFY2(r.out.contains(c), c);
         }
         QVERIFY(lantern({"help"}).out.contains("findings"));
+    }
+
+    void gatherBringsPicturesIn()
+    {
+        const std::string work = at("wall.lantern"), folder = at("many");
+        QVERIFY(bool(store::ProjectFile::create(work, {})));
+        std::filesystem::create_directory(folder);
+        (void)store::writeFile(folder + "/a.png", store::encodePng(kit::litDisc(200, 70, 150, 30, 0.3).photo));
+        (void)store::writeFile(folder + "/b.png", store::encodePng(kit::plain(120, 90, {90, 100, 110})));
+        kit::writeBytes(QString::fromStdString(folder + "/c.jpg"), "Dear diary");
+        const Ran r = lantern({"gather", work, folder, folder + "/a.png", "--credit", "me", "--permission", "own", "--ledger", at("l.csv")});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QCOMPARE(r.json["added"].size(), std::size_t(3));
+        QCOMPARE(r.json["problems"].size(), std::size_t(1));
+        QVERIFY(r.json["twins"][0]["same_file"].get<bool>());
+        const auto opened = store::ProjectFile::open(work);
+        QVERIFY(opened && opened->project.references.size() == 3 && opened->project.references[0].credit == "me");
+        const Ran fit = lantern({"fit", work, "--lead", "b"});
+        QVERIFY2(fit.code == 0, qPrintable(fit.err));
+        QCOMPARE(fit.json["candidates"].size(), std::size_t(2));
+        QVERIFY(!fit.json["candidates"][0]["reasons"].empty());
+        QCOMPARE(lantern({"fit", work, "--lead", "nobody"}).code, 2);
+        QCOMPARE(lantern({"gather", work, folder + "/c.jpg"}).code, 2);
+        QCOMPARE(lantern({"gather", at("none.lantern"), folder}).code, 2);
+    }
+
+    void cutAndPatchWritePictures_data()
+    {
+        QTest::addColumn<QStringList>("how");
+        QTest::newRow("a rectangle") << QStringList{"--rect", "40,40,220,220"};
+        QTest::newRow("an outline") << QStringList{"--outline", "outline.json", "--band", "5"};
+        QTest::newRow("a plain ground") << QStringList{"--ground", "5,5,6"};
+        QTest::newRow("strokes") << QStringList{"--strokes", "strokes.png"};
+    }
+    void cutAndPatchWritePictures()
+    {
+        QFETCH(QStringList, how);
+        const kit::Disc d = kit::litDisc(300, 90, 150, 50, 0.5);
+        (void)store::writeFile(at("disc.png"), store::encodePng(d.photo));
+        QByteArray points;
+        for (int i = 0; i < 24; ++i)
+            points += QString("%1[%2,%3]").arg(i ? "," : "").arg(150 + 92 * std::cos(i * kPi / 12)).arg(150 + 92 * std::sin(i * kPi / 12)).toUtf8();
+        kit::writeBytes(m_dir.filePath("outline.json"), "{\"pieces\":[{\"points\":[" + points + "]}]}");
+        std::vector<std::uint8_t> strokes(300 * 300, 128);
+        for (int y = 0; y < 300; ++y)
+            for (int x = 0; x < 300; ++x)
+                if (const double r = std::hypot(x - 150, y - 150); r < 60 || r > 110)
+                    strokes[std::size_t(y * 300 + x)] = r < 60 ? 255 : 0;
+        (void)store::writeFile(at("strokes.png"), store::encodePng(Mask(300, 300, strokes)));
+        std::vector<std::string> words{"cut", at("disc.png"), "-o", at("alpha.png"), "--colour", at("rgba.png")};
+        for (const QString& w : how)
+            words.push_back(w.endsWith("json") || w.endsWith("png") ? at(qPrintable(w)) : w.toStdString());
+        const Ran r = lantern(words);
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        const auto alpha = store::readMask(at("alpha.png"));
+        QVERIFY(alpha && alpha->width() == 300);
+        double off = 0;
+        for (std::size_t i = 0; i < alpha->size(); ++i)
+            off += std::abs(alpha->data()[i] - d.mask.data()[i]) / 255.0;
+        QVERIFY2(off < 0.03 * kPi * 90 * 90, qPrintable(QString::number(off)));
+        QCOMPARE(QImage(QString::fromStdString(at("rgba.png"))).format(), QImage::Format_ARGB32);
+    }
+
+    void patchFillsTheHole()
+    {
+        const Photo photo = kit::plain(120, 90, {90, 100, 110});
+        (void)store::writeFile(at("plain.png"), store::encodePng(photo));
+        std::vector<std::uint8_t> hole(120 * 90, 0);
+        for (int y = 30; y < 50; ++y)
+            std::fill_n(hole.begin() + y * 120 + 40, 20, std::uint8_t(255));
+        (void)store::writeFile(at("hole.png"), store::encodePng(Mask(120, 90, hole)));
+        const Ran r = lantern({"patch", at("plain.png"), "--mask", at("hole.png"), "-o", at("filled.png")});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QCOMPARE(r.json["filled_px"].get<int>(), 400);
+        const auto filled = store::readPicture(std::filesystem::path(at("filled.png")));
+        QVERIFY(filled && filled->pixels.at(50, 40) == (Rgb8{90, 100, 110}));
+    }
+
+    void wrongOrdersGetOneSentence_data()
+    {
+        QTest::addColumn<QStringList>("words");
+        QTest::newRow("nothing said to cut") << QStringList{"cut", "plain.png", "-o", "x.png"};
+        QTest::newRow("an empty rectangle") << QStringList{"cut", "plain.png", "--rect", "5,5,0,0", "-o", "x.png"};
+        QTest::newRow("not a number") << QStringList{"cut", "plain.png", "--rect", "nan,5,20,20", "-o", "x.png"};
+        QTest::newRow("strokes of another size") << QStringList{"cut", "plain.png", "--strokes", "strokes.png", "-o", "x.png"};
+        QTest::newRow("an outline that is none") << QStringList{"cut", "plain.png", "--outline", "plain.png", "-o", "x.png"};
+        QTest::newRow("a mask of another size") << QStringList{"patch", "plain.png", "--mask", "strokes.png", "-o", "x.png"};
+        QTest::newRow("a clip that is none") << QStringList{"still", "plain.png.txt", "--at", "1", "-o", "x.png"};
+    }
+    void wrongOrdersGetOneSentence()
+    {
+        QFETCH(QStringList, words);
+        std::vector<std::string> all;
+        for (const QString& w : words)
+            all.push_back(w.contains(".png") ? at(qPrintable(w)) : w.toStdString());
+        const Ran r = lantern(all);
+        QCOMPARE(r.code, 2);
+        QVERIFY(r.err.startsWith("lantern: ") && r.out.isEmpty());
     }
 
     void infoGivesSizesInBothWorlds()
