@@ -2,8 +2,8 @@
 #include "app/main_window.h"
 #include "app/theme/theme.h"
 #include "demo/demo_work.h"
-#include <QApplication>
 #include <QAbstractButton>
+#include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
 #include <QFileInfo>
@@ -57,9 +57,10 @@ struct View {
     const char* press = nullptr;
     const char* back = nullptr;
 };
-constexpr View kViews[] = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"},
-    {Station::Gather, "b-side-by-side", "sideBySide"}, {Station::Cut, "-cut"}, {Station::Cut, "b-match", "way4", "way0"},
-    {Station::Stage, "-stage"}, {Station::Light, "-light"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
+constexpr View kViews[]
+    = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"}, {Station::Gather, "b-side-by-side", "sideBySide"},
+        {Station::Cut, "-cut"}, {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
+        {Station::Light, "-light"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
 
 /// Leaves one picture of every station, then quits.
 class Shots final : public QObject {

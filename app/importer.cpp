@@ -1,5 +1,5 @@
-#include "app/jobs.h"
 #include "app/importer.h"
+#include "app/jobs.h"
 #include "app/wall_keeper.h"
 #include "store/stored_picture.h"
 #include <QDir>
@@ -32,7 +32,8 @@ Result<Arrival> glanced(const QString& file, const std::shared_ptr<store::Saver>
     const auto picture = store::glancePicture(*bytes);
     if (!picture)
         return picture.error();
-    Arrival a{store::referenceOf(QFileInfo(file).completeBaseName().toStdString(), *picture), smallImage(picture->small)};
+    Arrival a{
+        store::referenceOf(QFileInfo(file).completeBaseName().toStdString(), *picture), smallImage(picture->small)};
     if (saver && !saver->readOnly()) {
         const auto kept = saver->fromWorker([&](store::ProjectFile& f) { return f.keepPicture(a.reference); });
         if (!kept)
@@ -45,8 +46,8 @@ Result<Arrival> glanced(const QString& file, const std::shared_ptr<store::Saver>
 QStringList pictureEndings()
 {
     QStringList all;
-    for (const char* e : {"jpg", "jpeg", "png", "tif", "tiff", "webp", "heic", "heif", "svg", "dng", "cr2", "cr3", "nef",
-             "arw", "raf", "orf", "rw2", "pef"})
+    for (const char* e : {"jpg", "jpeg", "png", "tif", "tiff", "webp", "heic", "heif", "svg", "dng", "cr2", "cr3",
+             "nef", "arw", "raf", "orf", "rw2", "pef"})
         all << QString("*.") + e << QString("*.") + QString(e).toUpper();
     return all;
 }

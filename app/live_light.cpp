@@ -32,8 +32,10 @@ private:
 
 bool sameReferences(const Project& a, const Project& b)
 {
-    return std::equal(a.cutouts.begin(), a.cutouts.end(), b.cutouts.begin(), b.cutouts.end(),
-        [](const Cutout& x, const Cutout& y) { return x.id == y.id && x.alpha.identity() == y.alpha.identity() && x.pins == y.pins; });
+    return std::equal(
+        a.cutouts.begin(), a.cutouts.end(), b.cutouts.begin(), b.cutouts.end(), [](const Cutout& x, const Cutout& y) {
+            return x.id == y.id && x.alpha.identity() == y.alpha.identity() && x.pins == y.pins;
+        });
 }
 
 /// Would both be composed to the same frame?

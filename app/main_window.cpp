@@ -1,5 +1,5 @@
-#include "app/jobs.h"
 #include "app/main_window.h"
+#include "app/jobs.h"
 #include "app/stations/brief_station.h"
 #include "app/stations/carry_station.h"
 #include "app/stations/cut_station.h"
@@ -418,11 +418,13 @@ void MainWindow::study(int reference)
     const QFileInfo here(m_document.path());
     QString path;
     for (int i = 0; path.isEmpty() || QFileInfo::exists(path); ++i)
-        path = here.dir().filePath(
-            tr("study of %1%2.lantern").arg(QString::fromStdString(r->name), i ? QString(" %1").arg(i + 1) : QString()));
+        path
+            = here.dir().filePath(tr("study of %1%2.lantern")
+                                      .arg(QString::fromStdString(r->name), i ? QString(" %1").arg(i + 1) : QString()));
     newWork(path, std::move(p));
     goTo(Station::Read);
-    notice(tr("A study of its own: “%1”. The work you came from is under Work ▸ Open.").arg(QFileInfo(path).fileName()));
+    notice(
+        tr("A study of its own: “%1”. The work you came from is under Work ▸ Open.").arg(QFileInfo(path).fileName()));
 }
 
 void MainWindow::setAside(const Finding& f)

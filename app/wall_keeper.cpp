@@ -1,5 +1,5 @@
-#include "app/jobs.h"
 #include "app/wall_keeper.h"
+#include "app/jobs.h"
 #include "app/live_light.h"
 #include "store/measure_json.h"
 #include "store/picture_reader.h"
@@ -41,8 +41,8 @@ QImage smallImage(const Photo& photo, int longest)
         QImage::Format_RGB888);
     // In the format that is drawn fastest.
     return (whole.width() <= longest && whole.height() <= longest
-                ? whole
-                : whole.scaled(longest, longest, Qt::KeepAspectRatio, Qt::SmoothTransformation))
+            ? whole
+            : whole.scaled(longest, longest, Qt::KeepAspectRatio, Qt::SmoothTransformation))
         .convertToFormat(QImage::Format_RGB32);
 }
 
@@ -129,51 +129,52 @@ void WallKeeper::next()
         }
     if (!wanted)
         return;
-    m_watcher.setFuture(QtConcurrent::run(jobs(), [this, r = *wanted, matte, onlySmall, have = small(*wanted),
-                                              saver = m_document.saver()] {
-        Result result{r.sha256, have, {}, 0, matte.identity(), false};
-        const auto kept = [&](const char* kind) {
-            std::vector<unsigned char> bytes;
-            if (saver)
-                (void)saver->fromWorker([&](store::ProjectFile& f) {
-                    bytes = f.derived(r.sha256, kind);
+    m_watcher.setFuture(QtConcurrent::run(
+        jobs(), [this, r = *wanted, matte, onlySmall, have = small(*wanted), saver = m_document.saver()] {
+            Result result{r.sha256, have, {}, 0, matte.identity(), false};
+            const auto kept = [&](const char* kind) {
+                std::vector<unsigned char> bytes;
+                if (saver)
+                    (void)saver->fromWorker([&](store::ProjectFile& f) {
+                        bytes = f.derived(r.sha256, kind);
+                        return Done{};
+                    });
+                return bytes;
+            };
+            const auto keep = [&](const char* kind, const std::vector<unsigned char>& bytes) {
+                if (saver && !saver->readOnly())
+                    (void)saver->fromWorker(
+                        [&](store::ProjectFile& f) { return f.keepDerived(r.sha256, kind, bytes); });
+            };
+            (void)guarded([&]() -> rl::Result<Done> {
+                if (onlySmall) {
+                    const auto bytes = result.small.isNull() ? kept("small") : std::vector<unsigned char>();
+                    if (bytes.empty() || !result.small.loadFromData(bytes.data(), int(bytes.size()))) {
+                        if (result.small.isNull())
+                            result.small = smallImage(r.pixels.photo());
+                        keep("small", jpegOf(result.small));
+                    }
+                    result.small = result.small.convertToFormat(QImage::Format_RGB32);
+                    const QImage rgb = result.small.convertToFormat(QImage::Format_RGB888);
+                    const cv::Mat view(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
+                        std::size_t(rgb.bytesPerLine()));
+                    result.likeness = gather::likenessOf(Photo::fromMat(view));
                     return Done{};
-                });
-            return bytes;
-        };
-        const auto keep = [&](const char* kind, const std::vector<unsigned char>& bytes) {
-            if (saver && !saver->readOnly())
-                (void)saver->fromWorker([&](store::ProjectFile& f) { return f.keepDerived(r.sha256, kind, bytes); });
-        };
-        (void)guarded([&]() -> rl::Result<Done> {
-            if (onlySmall) {
-                const auto bytes = result.small.isNull() ? kept("small") : std::vector<unsigned char>();
-                if (bytes.empty() || !result.small.loadFromData(bytes.data(), int(bytes.size()))) {
-                    if (result.small.isNull())
-                        result.small = smallImage(r.pixels.photo());
-                    keep("small", jpegOf(result.small));
                 }
-                result.small = result.small.convertToFormat(QImage::Format_RGB32);
-                const QImage rgb = result.small.convertToFormat(QImage::Format_RGB888);
-                const cv::Mat view(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
-                    std::size_t(rgb.bytesPerLine()));
-                result.likeness = gather::likenessOf(Photo::fromMat(view));
+                // Measures without a cut-out are kept in the file; with one they follow the matte and are made anew.
+                auto known = matte.empty() ? store::measureFrom(kept("measure")) : std::nullopt;
+                if (!known) {
+                    UntilStopped progress(m_stop);
+                    known = gather::measured(r.pixels, matte, progress);
+                    if (matte.empty() && !m_stop)
+                        keep("measure", store::bytesOf(*known));
+                }
+                result.measure = *known;
+                result.measured = true;
                 return Done{};
-            }
-            // Measures without a cut-out are kept in the file; with one they follow the matte and are made anew.
-            auto known = matte.empty() ? store::measureFrom(kept("measure")) : std::nullopt;
-            if (!known) {
-                UntilStopped progress(m_stop);
-                known = gather::measured(r.pixels, matte, progress);
-                if (matte.empty() && !m_stop)
-                    keep("measure", store::bytesOf(*known));
-            }
-            result.measure = *known;
-            result.measured = true;
-            return Done{};
-        });
-        return result;
-    }));
+            });
+            return result;
+        }));
 }
 
 void WallKeeper::take()

@@ -1,8 +1,8 @@
 // lantern-bench [--json]: how fast the heart of the program is, as ratios within one run.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/main_window.h"
-#include "bench/figures.h"
 #include "app/theme/theme.h"
+#include "bench/figures.h"
 #include "core/light/relight.h"
 #include "core/stage/compose.h"
 #include "demo/demo_work.h"
@@ -168,7 +168,8 @@ int figures(bool asJson)
             j.push_back({{"name", f.name}, {"value", f.value}, {"unit", f.unit}, {"target", f.target}});
         else {
             std::printf("%10.3f %-5s %s", f.value, f.unit.c_str(), f.name.c_str());
-            f.target > 0 ? std::printf(" (wanted: %s %g)\n", f.atMost ? "at most" : "at least", f.target) : std::printf("\n");
+            f.target > 0 ? std::printf(" (wanted: %s %g)\n", f.atMost ? "at most" : "at least", f.target)
+                         : std::printf("\n");
         }
     }
     if (asJson)

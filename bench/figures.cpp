@@ -7,8 +7,8 @@
 #include "core/cutout/touch.h"
 #include "core/gather/fit.h"
 #include "core/gather/vanishing.h"
-#include "demo/demo_work.h"
 #include "core/relief/photo_light.h"
+#include "demo/demo_work.h"
 #include "store/picture_reader.h"
 #include "tests/kit/boxes.h"
 #include "tests/kit/cut_cases.h"
@@ -52,14 +52,15 @@ double onTheDemo()
 {
     NoProgress progress;
     const auto project = demo::lowTideCaravan(progress);
-    const std::pair<const char*, double> truth[] = {{"lamplighter", 52}, {"tea_house", 22}, {"tortoise", 148}, {"salt_heap", 112}};
+    const std::pair<const char*, double> truth[]
+        = {{"lamplighter", 52}, {"tea_house", 22}, {"tortoise", 148}, {"salt_heap", 112}};
     double worst = 0;
     for (const auto& [name, azimuth] : truth)
         for (const Reference& r : project->references)
             if (r.name == name)
                 worst = std::max(worst,
-                    std::abs(turnBetween(
-                        relief::photoLight(r.pixels, gather::matteFor(*project, r.id)).azimuth, azimuth)));
+                    std::abs(
+                        turnBetween(relief::photoLight(r.pixels, gather::matteFor(*project, r.id)).azimuth, azimuth)));
     return worst;
 }
 } // namespace
@@ -85,7 +86,8 @@ void lightFigures(std::vector<Figure>& out)
         azimuth.push_back(std::abs(turnBetween(l.azimuth, t["azimuth_deg"].get<double>())));
         elevation.push_back(std::abs(l.elevation - t["elevation_deg"].get<double>()));
     }
-    out.push_back({"light: azimuth error, median of " + std::to_string(azimuth.size()), percentile(azimuth, 0.5), "°", 7.5});
+    out.push_back(
+        {"light: azimuth error, median of " + std::to_string(azimuth.size()), percentile(azimuth, 0.5), "°", 7.5});
     out.push_back({"light: azimuth error, 90th percentile", percentile(azimuth, 0.9), "°", 20});
     out.push_back({"light: elevation error, median", percentile(elevation, 0.5), "°", 10});
     out.push_back({"light: elevation error, 90th percentile", percentile(elevation, 0.9), "°", 20});
@@ -128,7 +130,8 @@ void cutFigures(std::vector<Figure>& out, int count)
         ours += mine / open, plain += theirs / open;
         overlap.push_back(both / either);
     }
-    out.push_back({"cut: alpha error over that of cv::grabCut, " + std::to_string(count) + " cases", ours / plain, "×", 0.8});
+    out.push_back(
+        {"cut: alpha error over that of cv::grabCut, " + std::to_string(count) + " cases", ours / plain, "×", 0.8});
     out.push_back({"cut: alpha error where the strokes leave it open", ours / count, "", 0});
     out.push_back({"cut: overlap with the truth, median", percentile(overlap, 0.5), "IoU", 0.97, false});
     out.push_back({"cut: colour error in the soft edge", colour / std::max(1.0, coloured), "ΔE00", 0});
@@ -175,7 +178,8 @@ void writePictures(const QString& folder)
     }
     for (int i = 0; i < kPictures; ++i) {
         std::vector<unsigned char> file = files[std::size_t(i % 4)];
-        const unsigned char comment[] = {0xff, 0xfe, 0, 4, static_cast<unsigned char>('a' + i / 26), static_cast<unsigned char>('a' + i % 26)};
+        const unsigned char comment[]
+            = {0xff, 0xfe, 0, 4, static_cast<unsigned char>('a' + i / 26), static_cast<unsigned char>('a' + i % 26)};
         file.insert(file.begin() + 2, comment, comment + 6);
         (void)store::writeFile(folder.toStdString() + "/picture" + std::to_string(1000 + i) + ".jpg", file);
     }

@@ -17,7 +17,8 @@ Result<std::vector<cutout::Loop>> loopsFrom(const std::string& file)
     if (!bytes)
         return bytes.error();
     const auto j = json::parse((*bytes)->begin(), (*bytes)->end(), nullptr, false);
-    const Error bad{Kind::Damaged, "The outline must be {\"pieces\": [{\"points\": [[x, y], …], \"hole\": false}]}.", file};
+    const Error bad{
+        Kind::Damaged, "The outline must be {\"pieces\": [{\"points\": [[x, y], …], \"hole\": false}]}.", file};
     if (!j.is_object() || !j.value("pieces", json()).is_array())
         return bad;
     std::vector<cutout::Loop> loops;
@@ -48,10 +49,13 @@ public:
     void describe(CLI::App& app) override
     {
         app.add_option("IMAGE", m_image, "a picture")->required();
-        app.add_option("--rect", m_rect, "rough rectangle around it, px: x,y,width,height")->delimiter(',')->expected(4);
+        app.add_option("--rect", m_rect, "rough rectangle around it, px: x,y,width,height")
+            ->delimiter(',')
+            ->expected(4);
         app.add_option("--strokes", m_strokes, "picture of strokes: white surely in, black surely out, else unknown");
         app.add_option("--outline", m_outline, "JSON of threads: pieces of points, px");
-        app.add_option("--ground", m_ground, "a place on a plain ground, px, and how far it reaches, ΔE00: x,y,tolerance")
+        app.add_option(
+               "--ground", m_ground, "a place on a plain ground, px, and how far it reaches, ΔE00: x,y,tolerance")
             ->delimiter(',')
             ->expected(3);
         app.add_option("--band", m_band, "width of the uncertain band, px")->check(CLI::Range(1.0, 200.0));
@@ -97,7 +101,8 @@ private:
             const bool sound = std::all_of(m_rect.begin(), m_rect.end(), [](double v) { return std::abs(v) < 1e6; });
             if (!sound || m_rect[2] < 2 || m_rect[3] < 2)
                 return Error{Kind::Invalid, "The rectangle is empty.", {}};
-            wanted.strokes = cutout::marksOf({m_rect[0], m_rect[1], m_rect[2], m_rect[3]}, photo.width(), photo.height());
+            wanted.strokes
+                = cutout::marksOf({m_rect[0], m_rect[1], m_rect[2], m_rect[3]}, photo.width(), photo.height());
         }
         if (!m_strokes.empty()) {
             auto strokes = store::readMask(m_strokes);

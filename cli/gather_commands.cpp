@@ -72,7 +72,8 @@ public:
         if (const auto saved = work.file.save(work.project); !saved)
             return saved.error();
         for (const gather::Twins& t : gather::twinsOf(work.project, m_likeness))
-            j["twins"].push_back({{"first", t.first}, {"second", t.second}, {"same_file", t.sameFile}, {"bits", t.bits}});
+            j["twins"].push_back(
+                {{"first", t.first}, {"second", t.second}, {"same_file", t.sameFile}, {"bits", t.bits}});
         if (!m_ledger.empty()) {
             if (const auto written = writeText(m_ledger, ledgerCsv(work.project)); !written)
                 return written.error();

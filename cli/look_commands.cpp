@@ -187,7 +187,7 @@ private:
         const char* words = confidence < 0.25 ? "Lit flat: cannot tell where the light comes from."
             : confidence < 0.55               ? "Uncertain."
             : elevation < 0                   ? "Back-lit."
-                                                : "One clear light.";
+                                              : "One clear light.";
         return json{{"azimuth_deg", azimuth}, {"elevation_deg", elevation}, {"confidence", confidence},
             {"contrast", contrast}, {"says", words}};
     }

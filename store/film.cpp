@@ -60,8 +60,8 @@ Result<Film> filmOf(const std::filesystem::path& path)
         const double rate = film.get(cv::CAP_PROP_FPS), frames = film.get(cv::CAP_PROP_FRAME_COUNT);
         if (!(rate > 0 && rate < 1000 && frames >= 1))
             return notAFilm();
-        return Film{frames / rate, rate, int(film.get(cv::CAP_PROP_FRAME_WIDTH)),
-            int(film.get(cv::CAP_PROP_FRAME_HEIGHT))};
+        return Film{
+            frames / rate, rate, int(film.get(cv::CAP_PROP_FRAME_WIDTH)), int(film.get(cv::CAP_PROP_FRAME_HEIGHT))};
     });
 }
 
@@ -84,7 +84,8 @@ Result<std::vector<Still>> sharpestStills(
             if (progress.cancelled())
                 return Error{Kind::Cancelled, "Given up.", {}};
             progress.report(double(i) / wanted, "looking for sharp frames");
-            consider(best, {from + i / about->framesPerSecond, sharpnessOf(frame), photoOf(frame)}, std::clamp(most, 1, 12));
+            consider(
+                best, {from + i / about->framesPerSecond, sharpnessOf(frame), photoOf(frame)}, std::clamp(most, 1, 12));
         }
         if (best.empty())
             return notAFilm();

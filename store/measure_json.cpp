@@ -37,8 +37,9 @@ std::optional<gather::PictureMeasure> measureFrom(const std::vector<unsigned cha
         m.sharpness = j.at("sharpness"), m.noise = j.at("noise");
         m.eyeLevel = j.at("eyeLevel"), m.eyeConfidence = j.at("eyeConfidence");
         for (const json& s : j.at("palette"))
-            m.palette.push_back({{s.at(0).get<std::uint8_t>(), s.at(1).get<std::uint8_t>(), s.at(2).get<std::uint8_t>()},
-                s.at(3).get<double>()});
+            m.palette.push_back(
+                {{s.at(0).get<std::uint8_t>(), s.at(1).get<std::uint8_t>(), s.at(2).get<std::uint8_t>()},
+                    s.at(3).get<double>()});
         return m;
     } catch (const json::exception&) {
         return {};

@@ -119,7 +119,8 @@ PictureHeader tiff(const Reader& r)
         parts = parts || tag == 330;
         dng = dng || tag == 50706;
     }
-    // Camera raw dresses as TIFF: a DNG says so; others name the camera and keep the sensor's data in a part of its own.
+    // Camera raw dresses as TIFF: a DNG says so; others name the camera and keep the sensor's data in a part of its
+    // own.
     if (dng || r.has(8, "CR") || (make && parts))
         return {"image/x-raw"};
     h.complete = directory + 2 < r.size() && h.width > 0;
@@ -180,7 +181,8 @@ Result<PictureHeader> pictureHeader(Bytes bytes)
     if (r.has(0, "GIF8"))
         return Error{
             Kind::Unsupported, "This is a GIF, which holds too few colours to be a reference; save it as PNG.", {}};
-    return Error{Kind::Unsupported, "This is not a JPEG, PNG, TIFF, WebP, HEIC, SVG or camera raw picture, whatever its name says.", {}};
+    return Error{Kind::Unsupported,
+        "This is not a JPEG, PNG, TIFF, WebP, HEIC, SVG or camera raw picture, whatever its name says.", {}};
 }
 
 } // namespace rl::store

@@ -82,11 +82,10 @@ nlohmann::json toJson(const Project& p, const std::function<std::string(const Ma
         {"lights", p.lights}, {"sheets", p.sheets}, {"setAside", p.setAside}, {"lead", p.lead}, {"lastId", p.lastId},
         {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
-        j["references"].push_back(
-            {{"id", r.id}, {"name", r.name}, {"sha256", r.sha256}, {"px", {r.pixels.width(), r.pixels.height()}},
-                {"credit", r.credit}, {"permission", r.permission}, {"source", r.source}, {"notes", r.notes},
-                {"roles", rolesOf(r)}, {"heap", r.heap}, {"hung", r.hung}, {"wallAt", r.wallAt},
-                {"overrule", r.overrule}});
+        j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256},
+            {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", r.permission},
+            {"source", r.source}, {"notes", r.notes}, {"roles", rolesOf(r)}, {"heap", r.heap}, {"hung", r.hung},
+            {"wallAt", r.wallAt}, {"overrule", r.overrule}});
     for (const Cutout& c : p.cutouts)
         j["cutouts"].push_back({{"id", c.id}, {"reference", c.reference}, {"pieces", c.pieces}, {"bandPx", c.bandPx},
             {"pins", c.pins}, {"grounds", c.grounds}, {"matte", c.alpha.empty() ? std::string() : matteOf(c.alpha)},

@@ -1,5 +1,5 @@
-#include "app/jobs.h"
 #include "app/stations/carry_station.h"
+#include "app/jobs.h"
 #include "app/theme/theme.h"
 #include "core/project/edits.h"
 #include "core/transfer/grid.h"
@@ -156,17 +156,18 @@ void CarryStation::writeTo(const QString& path)
                 : problem);
         emit written(problem.isEmpty());
     });
-    watcher->setFuture(QtConcurrent::run(jobs(), [sheets, width, path, job = m_job, &cache = work.light.surfaces()]() mutable {
-        const auto done = guarded([&]() -> Result<Done> {
-            const auto frame = stage::compose(sheets.project, width, cache, *job);
-            if (!frame)
-                return Error{Kind::Cancelled, "The sheets were not written.", {}};
-            light::Relighter relighter;
-            sheets.picture = relighter.light(frame, sheets.project.lights);
-            return output::writeSheets(sheets, path, *job);
-        });
-        return done ? QString() : QString::fromStdString(done.error().sentence);
-    }));
+    watcher->setFuture(
+        QtConcurrent::run(jobs(), [sheets, width, path, job = m_job, &cache = work.light.surfaces()]() mutable {
+            const auto done = guarded([&]() -> Result<Done> {
+                const auto frame = stage::compose(sheets.project, width, cache, *job);
+                if (!frame)
+                    return Error{Kind::Cancelled, "The sheets were not written.", {}};
+                light::Relighter relighter;
+                sheets.picture = relighter.light(frame, sheets.project.lights);
+                return output::writeSheets(sheets, path, *job);
+            });
+            return done ? QString() : QString::fromStdString(done.error().sentence);
+        }));
 }
 
 void CarryStation::refresh()
@@ -192,7 +193,7 @@ void CarryStation::refresh()
             watcher->deleteLater();
             emit work.heldChanged();
         });
-        watcher->setFuture(QtConcurrent::run(jobs(), 
+        watcher->setFuture(QtConcurrent::run(jobs(),
             [lit] { return transfer::lineArt(lit->picture.colour, lit->picture.ids, lit->picture.pixelsPerCm); }));
     }
     const auto plan = transfer::tilesOf(p);

@@ -101,7 +101,8 @@ CutStation::CutStation(Workbench& bench)
     m_cut->setProperty("main", true);
     m_cut->setToolTip(tr("Works out the soft edge from all that was said; the photograph itself is never changed"));
     m_clear->setObjectName("beginAgain");
-    m_clear->setToolTip(tr("Drops threads, strokes and grounds of this picture; what was cut stays until you cut anew"));
+    m_clear->setToolTip(
+        tr("Drops threads, strokes and grounds of this picture; what was cut stays until you cut anew"));
     connectAll();
     setWay(Way::Thread);
 }
@@ -150,7 +151,8 @@ QWidget* CutStation::buildThread()
 QWidget* CutStation::buildTouch()
 {
     m_mark->setObjectName("markKind");
-    m_mark->addItems({tr("a rectangle around it (R)"), tr("surely in (I)"), tr("surely out (O)"), tr("unsure again (U)")});
+    m_mark->addItems(
+        {tr("a rectangle around it (R)"), tr("surely in (I)"), tr("surely out (O)"), tr("unsure again (U)")});
     m_mark->setToolTip(tr("What the next strokes say"));
     return inRow({labelled(tr("Strokes say"), m_mark), labelled(tr("Stroke"), m_width)});
 }

@@ -15,7 +15,8 @@ constexpr int kMarks = 1600; ///< px on the long side of what is painted with st
 QImage blankMarks(const Reference& r, int value)
 {
     const double k = std::min(1.0, double(kMarks) / std::max(r.pixels.width(), r.pixels.height()));
-    QImage m(std::max(1, int(r.pixels.width() * k)), std::max(1, int(r.pixels.height() * k)), QImage::Format_Grayscale8);
+    QImage m(
+        std::max(1, int(r.pixels.width() * k)), std::max(1, int(r.pixels.height() * k)), QImage::Format_Grayscale8);
     m.fill(value);
     return m;
 }
@@ -150,8 +151,8 @@ void CutStation::strokeTo(Vec2 at)
     const double k = double(image.width()) / r->pixels.width();
     const int value = patch ? 255 : m_mark->currentIndex() == 1 ? 255 : m_mark->currentIndex() == 2 ? 0 : 128;
     QPainter p(&image);
-    p.setPen(QPen(QColor(value, value, value), std::max(1.0, (patch ? m_patchWidth : m_width)->value() * k), Qt::SolidLine,
-        Qt::RoundCap, Qt::RoundJoin));
+    p.setPen(QPen(QColor(value, value, value), std::max(1.0, (patch ? m_patchWidth : m_width)->value() * k),
+        Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     p.drawLine(QPointF(m_last.x * k, m_last.y * k), QPointF(at.x * k + 0.01, at.y * k));
     m_last = at;
     if (!patch)
@@ -168,7 +169,8 @@ void CutStation::endStroke()
     }
     if (m_mark->currentIndex() == 0) {
         const double k = double(m_marks.width()) / r->pixels.width();
-        const QRect inside = QRectF(QPointF(m_corner.x, m_corner.y) * k, QPointF(m_last.x, m_last.y) * k).normalized().toRect();
+        const QRect inside
+            = QRectF(QPointF(m_corner.x, m_corner.y) * k, QPointF(m_last.x, m_last.y) * k).normalized().toRect();
         if (inside.width() < 4 || inside.height() < 4) {
             m_stroking = false;
             if (m_marksOf == nullptr)
@@ -221,10 +223,12 @@ void CutStation::movePin(Vec2 at)
         return;
     // A small copy follows the hand; the Stage gets it at full size.
     m_bentScale = std::min(1.0, 420.0 / std::max(c->alpha.width(), c->alpha.height()));
-    const QImage whole(c->alpha.data(), c->alpha.width(), c->alpha.height(), c->alpha.width(), QImage::Format_Grayscale8);
+    const QImage whole(
+        c->alpha.data(), c->alpha.width(), c->alpha.height(), c->alpha.width(), QImage::Format_Grayscale8);
     const QSize size = whole.size() * m_bentScale;
     const QImage alpha = whole.scaled(size, Qt::IgnoreAspectRatio, Qt::FastTransformation);
-    const QImage rgb = m_image.scaled(size, Qt::IgnoreAspectRatio, Qt::FastTransformation).convertToFormat(QImage::Format_RGB888);
+    const QImage rgb
+        = m_image.scaled(size, Qt::IgnoreAspectRatio, Qt::FastTransformation).convertToFormat(QImage::Format_RGB888);
     std::vector<std::uint8_t> cover;
     std::vector<Rgb8> colours;
     for (int y = 0; y < size.height(); ++y) {
@@ -350,7 +354,8 @@ void CutStation::drawBend(QPainter& p, const Board& board)
             }
         }
         const double k = 1 / m_bentScale;
-        p.drawImage(board.toScreen(Rect{m_bent.left * k, m_bent.top * k, image.width() * k, image.height() * k}), image);
+        p.drawImage(
+            board.toScreen(Rect{m_bent.left * k, m_bent.top * k, image.width() * k, image.height() * k}), image);
     }
     for (std::size_t i = 0; i < m_pins.size(); ++i) {
         const QPointF from = board.toScreen(m_pins[i].from), to = board.toScreen(m_pins[i].to);

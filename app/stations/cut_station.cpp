@@ -1,5 +1,5 @@
-#include "app/jobs.h"
 #include "app/stations/cut_station.h"
+#include "app/jobs.h"
 #include "app/theme/theme.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/patch.h"
@@ -185,7 +185,8 @@ void CutStation::takeUp()
             if (!c.strokes.empty()) {
                 const QImage whole(c.strokes.data(), c.strokes.width(), c.strokes.height(), c.strokes.width(),
                     QImage::Format_Grayscale8);
-                m_marks = whole.scaled(whole.size().boundedTo(QSize(1600, 1600)), Qt::KeepAspectRatio, Qt::FastTransformation);
+                m_marks = whole.scaled(
+                    whole.size().boundedTo(QSize(1600, 1600)), Qt::KeepAspectRatio, Qt::FastTransformation);
             }
         }
     if (const Element* e = standing())
@@ -238,8 +239,9 @@ Cutout CutStation::present() const
     if (m_marks.isNull() || !r)
         c.strokes = {};
     else if (c.strokes.empty() || c.strokes.identity() != m_marksOf || m_stroking) {
-        const QImage whole = m_marks.scaled(r->pixels.width(), r->pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation)
-                                 .convertToFormat(QImage::Format_Grayscale8);
+        const QImage whole
+            = m_marks.scaled(r->pixels.width(), r->pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation)
+                  .convertToFormat(QImage::Format_Grayscale8);
         std::vector<std::uint8_t> bytes(std::size_t(whole.width()) * std::size_t(whole.height()));
         for (int y = 0; y < whole.height(); ++y)
             std::copy_n(whole.constScanLine(y), whole.width(), bytes.begin() + std::ptrdiff_t(y) * whole.width());
@@ -265,13 +267,14 @@ void CutStation::say()
     else if (m_watcher.isRunning())
         m_says->setText(tr("Following the edge…"));
     else if (m_way == Way::Patch)
-        m_says->setText(tr("Brush over what is to go, a little beyond its edge. The filled picture hangs beside the original "
-                           "and takes its place as the backdrop; Ctrl+Z takes it back."));
+        m_says->setText(
+            tr("Brush over what is to go, a little beyond its edge. The filled picture hangs beside the original "
+               "and takes its place as the backdrop; Ctrl+Z takes it back."));
     else if (m_way == Way::Bend)
-        m_says->setText(!c || c->alpha.empty()
-                ? tr("Cut something out first; then set pins on it.")
-                : tr("Click sets a pin, drag one to bend: %1 pins. Two at least: one holds, one moves. Delete takes the held one out.")
-                      .arg(m_pins.size()));
+        m_says->setText(!c || c->alpha.empty() ? tr("Cut something out first; then set pins on it.")
+                                               : tr("Click sets a pin, drag one to bend: %1 pins. Two at least: one "
+                                                    "holds, one moves. Delete takes the held one out.")
+                                                     .arg(m_pins.size()));
     else if (m_way == Way::Match)
         m_says->setText(tr("Values are L* of the cut-out as photographed, before your light falls on it."));
     else if (!m_open.points.empty())
@@ -279,8 +282,9 @@ void CutStation::say()
                            "takes a point back, Esc drops it.")
                             .arg(m_open.points.size()));
     else if (m_way == Way::Touch && (!c || c->alpha.empty()))
-        m_says->setText(tr("Draw a rectangle around the thing, or strokes on what is surely in and surely out; each stroke "
-                           "is worked out at once."));
+        m_says->setText(
+            tr("Draw a rectangle around the thing, or strokes on what is surely in and surely out; each stroke "
+               "is worked out at once."));
     else if (m_way == Way::Ground)
         m_says->setText(tr("Click on the plain ground behind the thing: %1 so far. Then cut.").arg(m_grounds.size()));
     else if (!c || c->alpha.empty())
@@ -300,7 +304,8 @@ void CutStation::say()
         const auto& q = m_quality;
         const double k = pxPerCm();
         m_says->setText(
-            tr("Cut out. Edge: %1 px wide%2, ΔE %3 to the inside before cleaning, jaggedness %4 %. Drag a point to correct "
+            tr("Cut out. Edge: %1 px wide%2, ΔE %3 to the inside before cleaning, jaggedness %4 %. Drag a point to "
+               "correct "
                "it, click between two to add one, Delete takes the held one away; then cut again.")
                 .arg(q.transitionPx, 0, 'f', 1)
                 .arg(k > 0 ? tr(" (%1 mm on the canvas)").arg(10 * q.transitionPx / k, 0, 'f', 2) : QString())
@@ -330,12 +335,12 @@ void CutStation::sayMatch()
     const auto by = [&](double from, double to) { return from + t.amount * (to - from); };
     m_matchSays->setText((applied ? QString() : tr("would be, whole: "))
         + tr("darks L* %1 → %2, lights %3 → %4, cast a* %5, b* %6")
-                             .arg(t.darkFrom, 0, 'f', 0)
-                             .arg(by(t.darkFrom, t.darkTo), 0, 'f', 0)
-                             .arg(t.lightFrom, 0, 'f', 0)
-                             .arg(by(t.lightFrom, t.lightTo), 0, 'f', 0)
-                             .arg(t.amount * t.a, 0, 'f', 1)
-                             .arg(t.amount * t.b, 0, 'f', 1));
+              .arg(t.darkFrom, 0, 'f', 0)
+              .arg(by(t.darkFrom, t.darkTo), 0, 'f', 0)
+              .arg(t.lightFrom, 0, 'f', 0)
+              .arg(by(t.lightFrom, t.lightTo), 0, 'f', 0)
+              .arg(t.amount * t.a, 0, 'f', 1)
+              .arg(t.amount * t.b, 0, 'f', 1));
 }
 
 bool CutStation::key(QKeyEvent* e)
@@ -478,7 +483,8 @@ void CutStation::runPatch()
     m_giveUp = false;
     m_cuttingReference = m_reference;
     m_patching.setFuture(QtConcurrent::run(jobs(), [this, pixels = r->pixels, marks = m_holeMarks] {
-        const QImage whole = marks.scaled(pixels.width(), pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation);
+        const QImage whole
+            = marks.scaled(pixels.width(), pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation);
         std::vector<std::uint8_t> hole(std::size_t(whole.width()) * std::size_t(whole.height()));
         for (int y = 0; y < whole.height(); ++y)
             std::copy_n(whole.constScanLine(y), whole.width(), hole.begin() + std::ptrdiff_t(y) * whole.width());
@@ -512,7 +518,8 @@ void CutStation::takePatch()
         if (!old)
             return;
         Reference fresh = *watcher->result();
-        fresh.credit = old->credit, fresh.permission = old->permission, fresh.roles = old->roles, fresh.heap = old->heap;
+        fresh.credit = old->credit, fresh.permission = old->permission, fresh.roles = old->roles,
+        fresh.heap = old->heap;
         fresh.source = "painted out of " + old->name;
         after = edits::withReference(std::move(after), std::move(fresh));
         const int id = after.references.back().id;
@@ -526,7 +533,8 @@ void CutStation::takePatch()
     watcher->setFuture(QtConcurrent::run(jobs(), [filled, name = r->name] {
         auto bytes = std::make_shared<const std::vector<unsigned char>>(store::encodeJpeg(filled, 96));
         auto glanced = store::glancePicture(bytes);
-        return std::make_shared<Reference>(glanced ? store::referenceOf(name + " (painted out)", *glanced) : Reference{});
+        return std::make_shared<Reference>(
+            glanced ? store::referenceOf(name + " (painted out)", *glanced) : Reference{});
     }));
 }
 

@@ -122,7 +122,8 @@ QWidget* GatherStation::buildActions()
     m_cut = button(tr("Cut from it"), "cutFrom", tr("Takes it to Cut, to outline something in it"));
     m_backdrop = button(tr("Backdrop"), "useBackdrop",
         tr("Lays it behind the scene, its horizon on yours; sky and ground light are taken from it"));
-    m_lead = button(tr("Lead"), "makeLead", tr("Holds all others against this picture; otherwise against the backdrop"));
+    m_lead
+        = button(tr("Lead"), "makeLead", tr("Holds all others against this picture; otherwise against the backdrop"));
     m_side = button(tr("Side by side"), "sideBySide",
         tr("Compares the held picture with a second one: Ctrl+click it on the wall or in the ranking"));
     m_side->setCheckable(true);
@@ -159,10 +160,12 @@ QWidget* GatherStation::buildRecord()
     field(m_credit, "credit", tr("who made it"), tr("Who made the picture: it goes on the finished record"));
     field(m_source, "source", tr("where from"), tr("Where it was found, to find it again"));
     field(m_notes, "notes", tr("notes"), tr("Anything worth remembering: “only the hands”"));
-    field(m_heap, "heap", tr("heap"), tr("Names the heap that the chosen pictures lie in; empty takes them out of theirs"));
+    field(m_heap, "heap", tr("heap"),
+        tr("Names the heap that the chosen pictures lie in; empty takes them out of theirs"));
     m_permission->setObjectName("permission");
     m_permission->setEditable(true);
-    m_permission->addItems({tr("to be asked"), tr("own"), tr("by permission of "), tr("free licence"), tr("study only")});
+    m_permission->addItems(
+        {tr("to be asked"), tr("own"), tr("by permission of "), tr("free licence"), tr("study only")});
     m_permission->setToolTip(tr("Whether you may use it; “by permission of …” takes a name"));
     m_permission->setMinimumWidth(120);
     grid->addWidget(m_about, 0, 0, 1, 4);
@@ -191,27 +194,31 @@ QWidget* GatherStation::buildWord()
 {
     auto* box = new QWidget;
     auto* grid = new QGridLayout(box);
-    const auto line = [&](int row, Word& w, const QString& name, const QString& what, QDoubleSpinBox* a, QDoubleSpinBox* b) {
-        w = {new QCheckBox(what), a, b};
-        w.set->setObjectName(name);
-        w.set->setToolTip(tr("Your word counts in place of what was measured"));
-        grid->addWidget(w.set, row, 0);
-        grid->addWidget(a, row, 1);
-        if (b)
-            grid->addWidget(b, row, 2);
-        connect(w.set, &QCheckBox::toggled, this, &GatherStation::applyWord);
-        connect(a, &QDoubleSpinBox::valueChanged, this, &GatherStation::applyWord);
-        if (b)
-            connect(b, &QDoubleSpinBox::valueChanged, this, &GatherStation::applyWord);
-    };
+    const auto line
+        = [&](int row, Word& w, const QString& name, const QString& what, QDoubleSpinBox* a, QDoubleSpinBox* b) {
+              w = {new QCheckBox(what), a, b};
+              w.set->setObjectName(name);
+              w.set->setToolTip(tr("Your word counts in place of what was measured"));
+              grid->addWidget(w.set, row, 0);
+              grid->addWidget(a, row, 1);
+              if (b)
+                  grid->addWidget(b, row, 2);
+              connect(w.set, &QCheckBox::toggled, this, &GatherStation::applyWord);
+              connect(a, &QDoubleSpinBox::valueChanged, this, &GatherStation::applyWord);
+              if (b)
+                  connect(b, &QDoubleSpinBox::valueChanged, this, &GatherStation::applyWord);
+          };
     line(0, m_wordLight, "wordLight", tr("the light comes from"),
-        numberField("wordAzimuth", "°", 0, 359, 0, 5, tr("In the picture, counter-clockwise from the right: 90 = from above")),
+        numberField(
+            "wordAzimuth", "°", 0, 359, 0, 5, tr("In the picture, counter-clockwise from the right: 90 = from above")),
         numberField("wordElevation", "° up", -90, 90, 0, 5, tr("Towards you; negative = from behind")));
     line(1, m_wordSoft, "wordSoft", tr("its shade holds"),
-        numberField("wordSoftness", "% of the light", 0, 100, 0, 5, tr("0 = one hard light, 100 = light from everywhere")),
+        numberField(
+            "wordSoftness", "% of the light", 0, 100, 0, 5, tr("0 = one hard light, 100 = light from everywhere")),
         nullptr);
     line(2, m_wordKelvin, "wordKelvin", tr("its light is"),
-        numberField("wordKelvinValue", "K", 1000, 25000, 0, 100, tr("Colour temperature: 2000 candle, 5500 sun, 9000 shade")),
+        numberField(
+            "wordKelvinValue", "K", 1000, 25000, 0, 100, tr("Colour temperature: 2000 candle, 5500 sun, 9000 shade")),
         nullptr);
     line(3, m_wordEye, "wordEye", tr("its eye level lies"),
         numberField("wordEyeLevel", "% from its top", -500, 500, 0, 1, tr("Where the horizon would be in the picture")),
@@ -501,8 +508,8 @@ void GatherStation::showWall()
 
 void GatherStation::showRecord(const Reference* r)
 {
-    for (QWidget* w : std::initializer_list<QWidget*>{m_credit, m_source, m_notes, m_heap, m_permission, m_backdrop,
-             m_lead, m_cut, m_study, m_away})
+    for (QWidget* w : std::initializer_list<QWidget*>{
+             m_credit, m_source, m_notes, m_heap, m_permission, m_backdrop, m_lead, m_cut, m_study, m_away})
         w->setEnabled(r != nullptr);
     m_horizon->setEnabled(project().backdrop.reference != 0);
     setQuietly(m_horizon, 100 * project().backdrop.horizon);
@@ -581,7 +588,8 @@ void GatherStation::showFit()
         rows.push_back({std::move(c), name});
     }
     const Reference* r = p.reference(lead());
-    m_fit->show(r ? tr("To fit “%1” would take").arg(QString::fromStdString(r->name)) : tr("To fit the stage's sun would take"),
+    m_fit->show(
+        r ? tr("To fit “%1” would take").arg(QString::fromStdString(r->name)) : tr("To fit the stage's sun would take"),
         std::move(rows), work.reference(), m_side->isChecked() ? m_second : 0);
 }
 

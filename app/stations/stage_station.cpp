@@ -84,7 +84,8 @@ StageStation::StageStation(Workbench& bench)
     m_mirror->setToolTip(tr("Turns it left to right; its own light turns with it"));
     m_lines->setObjectName("backdropLines");
     m_lines->setCheckable(true);
-    m_lines->setToolTip(tr("Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there"));
+    m_lines->setToolTip(
+        tr("Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there"));
     auto* away = new QPushButton(tr("Take away (Del)"));
     away->setToolTip(tr("Takes it out of the scene; its cut-out stays"));
     m_sizes->setProperty("role", "hint");

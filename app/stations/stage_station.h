@@ -1,7 +1,7 @@
 #pragma once
 #include "app/stations/station.h"
-#include "app/widgets/vanishing_lines.h"
 #include "app/widgets/ground_plan.h"
+#include "app/widgets/vanishing_lines.h"
 
 class QComboBox;
 class QLabel;

@@ -1,5 +1,5 @@
-#include "app/jobs.h"
 #include "app/widgets/film_picker.h"
+#include "app/jobs.h"
 #include "app/wall_keeper.h"
 #include "store/picture_reader.h"
 #include <QDialogButtonBox>
@@ -81,7 +81,8 @@ FilmPicker::~FilmPicker()
 
 void FilmPicker::look()
 {
-    m_says->setText(tr("Looking for sharp frames near %1 s of %2 s…").arg(m_moment->value() / 10.0).arg(m_seconds, 0, 'f', 1));
+    m_says->setText(
+        tr("Looking for sharp frames near %1 s of %2 s…").arg(m_moment->value() / 10.0).arg(m_seconds, 0, 'f', 1));
     if (m_watcher.isRunning()) {
         m_again = true;
         m_stop = true;
@@ -107,7 +108,8 @@ void FilmPicker::take()
             tr("%1 s · sharpness %2").arg(s.second, 0, 'f', 2).arg(s.sharpness, 0, 'f', 0));
         m_list->addItem(item);
     }
-    m_says->setText(found.problem.isEmpty() ? tr("Near %1 s, the sharpest first.").arg(m_moment->value() / 10.0) : found.problem);
+    m_says->setText(
+        found.problem.isEmpty() ? tr("Near %1 s, the sharpest first.").arg(m_moment->value() / 10.0) : found.problem);
     if (m_list->count() > 0)
         m_list->setCurrentRow(0);
 }

@@ -101,7 +101,8 @@ void FitChart::paintEvent(QPaintEvent*)
             p.setFont(theme::text(10.5));
             p.setPen(Qt::white);
             const QString word = QString::fromStdString(reason.what);
-            if (bar.width() > p.fontMetrics().horizontalAdvance(word) + 4 && reason.what != "pixels" && reason.what != "eye level")
+            if (bar.width() > p.fontMetrics().horizontalAdvance(word) + 4 && reason.what != "pixels"
+                && reason.what != "eye level")
                 p.drawText(bar, Qt::AlignCenter, word);
             else if (bar.width() > p.fontMetrics().horizontalAdvance(word) + 4) {
                 p.setPen(theme::kInk);
@@ -147,9 +148,10 @@ bool FitChart::event(QEvent* e)
         auto* help = static_cast<QHelpEvent*>(e);
         const int i = rowAt(help->pos());
         QToolTip::showText(help->globalPos(),
-            i >= 0 ? reasonsText(m_rows[std::size_t(i)].candidate)
-                   : tr("Each line is as long as much would have to change for the picture to fit the lead; 1 is a clear "
-                        "repair. Click holds one, Ctrl+click takes a second to compare."));
+            i >= 0
+                ? reasonsText(m_rows[std::size_t(i)].candidate)
+                : tr("Each line is as long as much would have to change for the picture to fit the lead; 1 is a clear "
+                     "repair. Click holds one, Ctrl+click takes a second to compare."));
         return true;
     }
     return QWidget::event(e);

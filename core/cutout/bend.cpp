@@ -51,7 +51,8 @@ void Bend::solve(const std::vector<BendPin>& pins)
     };
     std::vector<Edge> edges;
     for (const Cell& c : m_cells)
-        for (const auto& [i, k] : {std::pair(0, 1), std::pair(1, 2), std::pair(2, 3), std::pair(3, 0), std::pair(0, 2), std::pair(1, 3)})
+        for (const auto& [i, k] :
+            {std::pair(0, 1), std::pair(1, 2), std::pair(2, 3), std::pair(3, 0), std::pair(0, 2), std::pair(1, 3)})
             edges.push_back({c.corner[i], c.corner[k]});
     struct Hold {
         int corner[4];

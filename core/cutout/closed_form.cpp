@@ -219,8 +219,8 @@ Coarse halved(const LinearPicture& picture, const Marks& marks, const ColourGues
 }
 } // namespace
 
-Plane closedForm(const LinearPicture& picture, const Marks& marks, const ColourGuess& guess, const Plane& start,
-    Progress& progress)
+Plane closedForm(
+    const LinearPicture& picture, const Marks& marks, const ColourGuess& guess, const Plane& start, Progress& progress)
 {
     std::vector<float> alpha(start.data(), start.data() + start.size());
     const bool coarsest = std::max(picture.width(), picture.height()) < 160;

@@ -20,7 +20,7 @@ struct ColourGuess {
 /// \return 0…1; what was reached so far when cancelled
 /// Source: closed-form matting, Levin, Lischinski & Weiss (2008); applied without building the matrix after He, Sun &
 /// Tang (2010), solved by conjugate gradients.
-Plane closedForm(const LinearPicture& picture, const Marks& marks, const ColourGuess& guess, const Plane& start,
-    Progress& progress);
+Plane closedForm(
+    const LinearPicture& picture, const Marks& marks, const ColourGuess& guess, const Plane& start, Progress& progress);
 
 } // namespace rl::cutout

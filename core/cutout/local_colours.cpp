@@ -35,7 +35,8 @@ LocalColours::LocalColours(const cv::Mat& lab, const cv::Mat& marks, int tile)
             Tile& t = own[std::size_t(ty * m_columns + tx)];
             // A fixed scatter over the tile: every seventh pixel in a stride that is prime to its size.
             for (int k = 0; k < tile * tile; ++k) {
-                const int spot = (k * 37 + 11) % (tile * tile), x = tx * tile + spot % tile, y = ty * tile + spot / tile;
+                const int spot = (k * 37 + 11) % (tile * tile), x = tx * tile + spot % tile,
+                          y = ty * tile + spot / tile;
                 if (x >= lab.cols || y >= lab.rows)
                     continue;
                 const std::uint8_t mark = marks.at<std::uint8_t>(y, x);
@@ -139,8 +140,7 @@ cv::Mat strokeEvidence(const cv::Mat& lab, const cv::Mat& strokes)
     return evidence;
 }
 
-cv::Mat locallyRecut(
-    const cv::Mat& lab, const cv::Mat& hard, const cv::Mat& strokes, int reach, const cv::Mat& prior)
+cv::Mat locallyRecut(const cv::Mat& lab, const cv::Mat& hard, const cv::Mat& strokes, int reach, const cv::Mat& prior)
 {
     cv::Mat in, out, marks(hard.size(), CV_8UC1, cv::Scalar(128));
     cv::distanceTransform(hard > 127, in, cv::DIST_L2, 5);

@@ -32,10 +32,7 @@ private:
     struct Tile {
         std::vector<Sample> in, out;
     };
-    const Tile& tileAt(int x, int y) const
-    {
-        return m_gathered[std::size_t((y / m_tile) * m_columns + x / m_tile)];
-    }
+    const Tile& tileAt(int x, int y) const { return m_gathered[std::size_t((y / m_tile) * m_columns + x / m_tile)]; }
     cv::Mat m_lab;
     int m_tile, m_columns, m_rows;
     std::vector<Tile> m_gathered; // samples of each tile and its surroundings

@@ -28,7 +28,8 @@ Colours refinedColours(const Colours& below, const cv::Mat& picture, const cv::M
                     cv::Vec3f right = colour * a, left = colour * b;
                     constexpr int kStep[4][2] = {{1, 0}, {-1, 0}, {0, 1}, {0, -1}};
                     for (const auto& s : kStep) {
-                        const int nx = std::clamp(x + s[0], 0, picture.cols - 1), ny = std::clamp(y + s[1], 0, picture.rows - 1);
+                        const int nx = std::clamp(x + s[0], 0, picture.cols - 1),
+                                  ny = std::clamp(y + s[1], 0, picture.rows - 1);
                         const float w = kSmooth + kAlong * std::abs(a - alpha.at<float>(ny, nx));
                         xx += w, yy += w;
                         right += now.fore.at<cv::Vec3f>(ny, nx) * w;
@@ -56,9 +57,10 @@ LinearPicture cleanColours(const LinearPicture& picture, const Mask& alpha)
     Colours colours{cv::Mat(1, 1, CV_32FC3, cv::mean(picture.mat(), alpha.mat() > 200)),
         cv::Mat(1, 1, CV_32FC3, cv::mean(picture.mat(), alpha.mat() < 50))};
     const int longest = std::max(picture.width(), picture.height());
-    for (double side = 2; ; side *= 2) {
+    for (double side = 2;; side *= 2) {
         const double scale = std::min(1.0, side / longest);
-        const cv::Size size(std::max(1, int(std::lround(picture.width() * scale))), std::max(1, int(std::lround(picture.height() * scale))));
+        const cv::Size size(std::max(1, int(std::lround(picture.width() * scale))),
+            std::max(1, int(std::lround(picture.height() * scale))));
         cv::Mat p = picture.mat(), a = cover;
         if (scale < 1) {
             cv::resize(picture.mat(), p, size, 0, 0, cv::INTER_AREA);

@@ -8,8 +8,8 @@ namespace rl::cutout {
 /// full size; outside of the hole every pixel stays as it was.
 /// \param hole 255 where to fill; as large as the picture
 /// \return empty when cancelled, or when there is nothing around the hole to fill from
-/// Source: patch-based completion, Wexler, Shechtman & Irani (2007), with the nearest patches found after Barnes et al.,
-/// PatchMatch (2009); coarse to fine, 7 × 7 patches.
+/// Source: patch-based completion, Wexler, Shechtman & Irani (2007), with the nearest patches found after Barnes et
+/// al., PatchMatch (2009); coarse to fine, 7 × 7 patches.
 Photo patched(const Photo& picture, const Mask& hole, Progress& progress);
 
 } // namespace rl::cutout

@@ -1,8 +1,8 @@
 #include "core/cutout/touch.h"
-#include "core/cutout/local_colours.h"
 #include "core/base/parallel.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
+#include "core/cutout/local_colours.h"
 #include <opencv2/imgproc.hpp>
 #include <queue>
 
@@ -171,8 +171,8 @@ Rough roughCut(const Photo& picture, const Marks& strokes, int longest, Progress
     if (picture.empty() || cv::countNonZero((strokes.mat() == 0) | (strokes.mat() == 255)) == 0)
         return {};
     progress.report(0, "telling in from out");
-    const cv::Size whole(picture.width(), picture.height()), small = within(whole, std::min(longest, kNear)),
-                                                             tiny = within(whole, std::min(longest * 5 / 8, kStatistics));
+    const cv::Size whole(picture.width(), picture.height()),
+        small = within(whole, std::min(longest, kNear)), tiny = within(whole, std::min(longest * 5 / 8, kStatistics));
     cv::Mat marks = shrunkMarks(strokes, tiny);
     const cv::Mat working = shrunk(picture.mat(), within(whole, std::max(longest, kNear)));
     cv::Mat rgb = shrunk(working, tiny), prior;
@@ -268,8 +268,8 @@ Edge measuredEdge(const cv::Mat& lab, const LinearPicture& linear, const cv::Mat
                     continue;
                 const auto mixture = colours.mixture(linear, x, y);
                 const float off = inside ? 1 - mixture.alpha : mixture.alpha;
-                const float fits = std::exp(-mixture.miss * mixture.miss / 18)
-                    * std::exp(-mixture.spread * mixture.spread / 0.03f);
+                const float fits
+                    = std::exp(-mixture.miss * mixture.miss / 18) * std::exp(-mixture.spread * mixture.spread / 0.03f);
                 const float evidence = strange * fits;
                 if (d > narrow && evidence * off > 0.1f)
                     odd.at<std::uint8_t>(y, x) = 255;
@@ -318,8 +318,8 @@ Mask refined(const Photo& picture, const Rough& rough, const Marks& strokes, dou
         cv::resize(rough.evidence.mat(), evidence, cv::Size(hard.width(), hard.height()), 0, 0, cv::INTER_LINEAR);
         evidence = evidence(box);
     }
-    const Edge edge = measuredEdge(labOf(picture.mat()(box)), linear, hard.mat()(box), fixed, evidence, bandPx,
-        std::max(8, picture.width() / 60));
+    const Edge edge = measuredEdge(
+        labOf(picture.mat()(box)), linear, hard.mat()(box), fixed, evidence, bandPx, std::max(8, picture.width() / 60));
     progress.report(0.4, "solving the soft edge");
     if (progress.cancelled())
         return {};
@@ -342,7 +342,8 @@ Mask touchCut(const Photo& picture, const Marks& strokes, double bandPx, Progres
 
 Mask unlike(const Photo& picture, Vec2 ground, double tolerance)
 {
-    const int gx = std::clamp(int(ground.x), 0, picture.width() - 1), gy = std::clamp(int(ground.y), 0, picture.height() - 1);
+    const int gx = std::clamp(int(ground.x), 0, picture.width() - 1),
+              gy = std::clamp(int(ground.y), 0, picture.height() - 1);
     const cv::Rect around = cv::Rect(gx - 4, gy - 4, 9, 9) & cv::Rect(0, 0, picture.width(), picture.height());
     const LinearPicture patch = colour::linearOf(Photo::fromMat(picture.mat()(around)));
     const cv::Scalar mean = cv::mean(patch.mat());
@@ -352,7 +353,8 @@ Mask unlike(const Photo& picture, Vec2 ground, double tolerance)
         for (int y = begin; y < end; ++y)
             for (int x = 0; x < picture.width(); ++x)
                 out[std::size_t(y) * std::size_t(picture.width()) + std::size_t(x)]
-                    = colour::deltaE2000(colour::toLab(colour::linearOf(picture.at(x, y))), plain) > tolerance ? 255 : 0;
+                    = colour::deltaE2000(colour::toLab(colour::linearOf(picture.at(x, y))), plain) > tolerance ? 255
+                                                                                                               : 0;
     });
     cv::Mat hard(picture.height(), picture.width(), CV_8UC1, out.data()), clean;
     cv::medianBlur(hard, clean, 5);

@@ -81,8 +81,8 @@ void judgeTone(const Lead& lead, const PictureMeasure& m, Candidate& c)
     }
 }
 
-void judgeEyeLevel(const Project& p, const Lead& lead, const Reference& r, const PictureMeasure& m,
-    const Shapes& shapes, Candidate& c)
+void judgeEyeLevel(
+    const Project& p, const Lead& lead, const Reference& r, const PictureMeasure& m, const Shapes& shapes, Candidate& c)
 {
     if (m.eyeConfidence < 0.25)
         return;
@@ -116,8 +116,7 @@ void judgePixels(const Project& p, const Reference& r, const Shapes& shapes, Can
         return;
     c.reasons.push_back({fixed(size.pixelsPerCm, 0) + " px/cm at " + fixed(size.heightCm, 0) + " cm high"
             + (size.guessed ? " (a guess, nothing of it stands yet)" : "") + "; " + fixed(need, 0) + " are enough",
-        "pixels", size.pixelsPerCm, need, "px/cm",
-        size.pixelsPerCm >= need ? 0 : std::log2(need / size.pixelsPerCm)});
+        "pixels", size.pixelsPerCm, need, "px/cm", size.pixelsPerCm >= need ? 0 : std::log2(need / size.pixelsPerCm)});
 }
 } // namespace
 
@@ -206,8 +205,7 @@ Size sizeOnCanvas(const Project& p, const Reference& r, const Shapes& shapes)
 
 double enoughPixels(const Project& p, const Reference& r)
 {
-    const double eye = stage::neededPixelsPerCm(p.brief.viewingDistanceCm);
-    return r.is(Role::Face) ? std::max(60.0, eye) : eye;
+    return stage::neededPixelsPerCm(p, r);
 }
 
 std::vector<Candidate> ranked(const Project& p, int leadId, const Measures& measures, const Shapes& shapes)

@@ -43,10 +43,10 @@ struct Lead {
 /// told, the sun of the stage stands for it.
 Lead leadOf(const Project& project, int reference, const Measures& measures);
 
-/// Every reference but the lead, best first. Picture elements in the scene give the size on the canvas; others are taken
-/// as large as the tallest element, or as half the canvas.
-/// Costs, each 1 at: light 45° away, softness 35 % off, warmth 60 mired off, eye level a tenth of the picture off, black
-/// point 12 L* off, half the pixels the eye can tell (60 px/cm for faces).
+/// Every reference but the lead, best first. Picture elements in the scene give the size on the canvas; others are
+/// taken as large as the tallest element, or as half the canvas. Costs, each 1 at: light 45° away, softness 35 % off,
+/// warmth 60 mired off, eye level a tenth of the picture off, black point 12 L* off, half the pixels the eye can tell
+/// (60 px/cm for faces).
 std::vector<Candidate> ranked(const Project& project, int lead, const Measures& measures, const Shapes& shapes);
 
 /// Canvas size of a reference's picture, cm; from the largest element cut out of it, else a guess as above.

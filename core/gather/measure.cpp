@@ -146,10 +146,11 @@ double colourTemperature(Rgb c)
     if (!(kelvin > 1500 && kelvin < 25000))
         return 0;
     // The locus at that temperature (Krystek's rational fit in u, v), to see how far off the colour is.
-    const double t = kelvin, uLocus = (0.860117757 + 1.54118254e-4 * t + 1.28641212e-7 * t * t)
-        / (1 + 8.42420235e-4 * t + 7.08145163e-7 * t * t),
-                 vLocus = (0.317398726 + 4.22806245e-5 * t + 4.20481691e-8 * t * t)
-        / (1 - 2.89741816e-5 * t + 1.61456053e-7 * t * t);
+    const double t = kelvin,
+                 uLocus
+        = (0.860117757 + 1.54118254e-4 * t + 1.28641212e-7 * t * t) / (1 + 8.42420235e-4 * t + 7.08145163e-7 * t * t),
+                 vLocus
+        = (0.317398726 + 4.22806245e-5 * t + 4.20481691e-8 * t * t) / (1 - 2.89741816e-5 * t + 1.61456053e-7 * t * t);
     const double d = x + 15 * y + 3 * z, u = 4 * x / d, v = 6 * y / d;
     return std::hypot(u - uLocus, 1.5 * (v - vLocus)) < 0.05 ? kelvin : 0;
 }
@@ -182,7 +183,8 @@ std::vector<Swatch> paletteOf(const Photo& picture, const Mask& alpha)
         palette[std::size_t(k)].colour = colour::codeOf(
             colour::fromLab({centres.at<float>(k, 0), centres.at<float>(k, 1), centres.at<float>(k, 2)}));
     std::erase_if(palette, [](const Swatch& s) { return s.share <= 0; });
-    std::stable_sort(palette.begin(), palette.end(), [](const Swatch& a, const Swatch& b) { return a.share > b.share; });
+    std::stable_sort(
+        palette.begin(), palette.end(), [](const Swatch& a, const Swatch& b) { return a.share > b.share; });
     return palette;
 }
 

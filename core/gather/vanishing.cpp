@@ -94,7 +94,8 @@ std::optional<VanishingPoint> bestPoint(
     if (free.size() < 3)
         return {};
     for (int round = 0; round < 900; ++round) {
-        const int i = free[std::size_t(dice.below(int(free.size())))], k = free[std::size_t(dice.below(int(free.size())))];
+        const int i = free[std::size_t(dice.below(int(free.size())))],
+                  k = free[std::size_t(dice.below(int(free.size())))];
         const auto point = i == k ? std::nullopt : meeting(segments[std::size_t(i)], segments[std::size_t(k)]);
         if (!point || point->length() > 60 * diagonal)
             continue;
@@ -152,7 +153,8 @@ std::vector<Segment> segmentsOf(const Photo& picture)
         if (s.length() * scale >= least)
             out.push_back(s);
     }
-    std::stable_sort(out.begin(), out.end(), [](const Segment& s, const Segment& t) { return s.length() > t.length(); });
+    std::stable_sort(
+        out.begin(), out.end(), [](const Segment& s, const Segment& t) { return s.length() > t.length(); });
     if (out.size() > 600)
         out.resize(600);
     return out;
@@ -197,7 +199,8 @@ EyeLevel eyeLevelOf(const std::vector<Segment>& all, int width, int height)
         level.y = first.at.y + dy * (width / 2.0 - first.at.x) / dx;
     }
     if (best > 0 && std::abs(level.tilt) < 1.0) {
-        // Hardly tilted: a level camera is likelier, and the mean of the points (by how well each is known) is steadier.
+        // Hardly tilted: a level camera is likelier, and the mean of the points (by how well each is known) is
+        // steadier.
         double weights = 0, sum = 0;
         for (const VanishingPoint& p : level.points) {
             const double far = std::max(0.3 * diagonal, (p.at - Vec2{width / 2.0, height / 2.0}).length());
@@ -223,8 +226,8 @@ EyeLevel eyeLevelOf(const std::vector<Segment>& all, int width, int height)
         if (!upright(s))
             chance += s.length() * tolerance(s) * 2 / kPi;
     const double beyondChance = std::clamp((support / std::max(1.0, 6 * chance) - 1) / 2, 0.0, 1.0);
-    // Grass, waves and clouds offer lines enough for any far point: a true one gathers far more than its neighbours above
-    // and below.
+    // Grass, waves and clouds offer lines enough for any far point: a true one gathers far more than its neighbours
+    // above and below.
     double beside = 0;
     for (const double shift : {-0.2, -0.1, 0.1, 0.2}) {
         const std::vector<bool> none(all.size(), false);
@@ -234,9 +237,11 @@ EyeLevel eyeLevelOf(const std::vector<Segment>& all, int width, int height)
         beside += sum / 4;
     }
     const double distinct = std::clamp((1 - beside / std::max(1.0, first.support) - 0.35) / 0.35, 0.0, 1.0);
-    const double many = std::min(1.0, (double(first.lines.size()) - 2) / 6), share = std::min(1.0, 2 * support / std::max(1.0, usable));
+    const double many = std::min(1.0, (double(first.lines.size()) - 2) / 6),
+                 share = std::min(1.0, 2 * support / std::max(1.0, usable));
     // Cameras are rarely held more than a few degrees askew.
-    level.confidence = std::clamp(1.6 - std::abs(level.tilt) / 4, 0.0, 1.0) * distinct * beyondChance * many * share * (best > 0 ? 1 : 0.6) * std::clamp(1.5 - level.sigmaPx / (0.05 * height), 0.0, 1.0);
+    level.confidence = std::clamp(1.6 - std::abs(level.tilt) / 4, 0.0, 1.0) * distinct * beyondChance * many * share
+        * (best > 0 ? 1 : 0.6) * std::clamp(1.5 - level.sigmaPx / (0.05 * height), 0.0, 1.0);
     return level;
 }
 
@@ -246,12 +251,13 @@ Horizon horizonOf(const Photo& picture)
     if (picture.width() < 32 || picture.height() < 32)
         return found;
     cv::Mat small, grey, steps;
-    cv::resize(picture.mat(), small, cv::Size(240, std::max(32, 240 * picture.height() / picture.width())), 0, 0, cv::INTER_AREA);
+    cv::resize(picture.mat(), small, cv::Size(240, std::max(32, 240 * picture.height() / picture.width())), 0, 0,
+        cv::INTER_AREA);
     cv::cvtColor(small, grey, cv::COLOR_RGB2GRAY);
     cv::GaussianBlur(grey, grey, cv::Size(), 2.5, 0.8);
     cv::Sobel(grey, steps, CV_32F, 0, 1);
-    // The row where most columns step the same way, up or down; texture steps both ways and cancels out. A column counts
-    // with the strongest step of each sign within the reach of the row.
+    // The row where most columns step the same way, up or down; texture steps both ways and cancels out. A column
+    // counts with the strongest step of each sign within the reach of the row.
     const int reach = std::max(1, grey.rows / 50), from = grey.rows / 12;
     std::vector<double> scores(std::size_t(grey.rows), 0.0), agreement(std::size_t(grey.rows), 0.0);
     for (int y = from; y < grey.rows - from; ++y) {
@@ -273,7 +279,8 @@ Horizon horizonOf(const Photo& picture)
     // The highest of the good ones: shores and furrows nearer by lie below the horizon, never above it.
     const double best = *std::max_element(scores.begin(), scores.end());
     for (std::size_t y = 1; y + 1 < scores.size(); ++y)
-        if (agreement[y] >= 0.6 && scores[y] >= 0.55 * best && scores[y] >= scores[y - 1] && scores[y] >= scores[y + 1]) {
+        if (agreement[y] >= 0.6 && scores[y] >= 0.55 * best && scores[y] >= scores[y - 1]
+            && scores[y] >= scores[y + 1]) {
             found.confidence = agreement[y];
             found.y = (double(y) + 0.5) * picture.height() / grey.rows;
             break;

@@ -72,10 +72,11 @@ void repairReferences(Project& p, Ranges& r)
         r.changed();
     }
     for (Cutout& c : p.cutouts)
-        if (std::erase_if(c.pins, [](const Pin& q) {
-                return !(std::abs(q.from.x) < 1e5 && std::abs(q.from.y) < 1e5 && std::abs(q.to.x) < 1e5
-                    && std::abs(q.to.y) < 1e5);
-            })
+        if (std::erase_if(c.pins,
+                [](const Pin& q) {
+                    return !(std::abs(q.from.x) < 1e5 && std::abs(q.from.y) < 1e5 && std::abs(q.to.x) < 1e5
+                        && std::abs(q.to.y) < 1e5);
+                })
             > 0)
             r.changed();
 }

@@ -58,7 +58,8 @@ Rect backdropPlace(const Project& p)
     const double above = std::max(0.0, p.camera.horizonCm),
                  below = std::max(0.0, p.brief.heightCm - p.camera.horizonCm);
     const double cmPerPixel = std::max({p.brief.widthCm / pw, above / h, below / (ph - h)});
-    return {p.brief.widthCm / 2 - pw / 2 * cmPerPixel, p.camera.horizonCm - h * cmPerPixel, pw * cmPerPixel, ph * cmPerPixel};
+    return {p.brief.widthCm / 2 - pw / 2 * cmPerPixel, p.camera.horizonCm - h * cmPerPixel, pw * cmPerPixel,
+        ph * cmPerPixel};
 }
 
 Rect shapeOf(const Mask& alpha)

@@ -74,8 +74,8 @@ cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
     const Rect place = backdropPlace(p);
     const double step = r->pixels.width() / (place.width * f.pixelsPerCm); // picture px per frame px
     const LinearPicture linear = colour::linearOf(r->pixels);
-    cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step, f.width,
-        f.height, cv::BORDER_REPLICATE);
+    cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step,
+        f.width, f.height, cv::BORDER_REPLICATE);
     dim(laid, p.backdrop.dimL);
     return laid;
 }

@@ -9,6 +9,12 @@ double neededPixelsPerCm(double distance)
     return std::min(60.0, 1 / (distance * std::tan(radians(1.0 / 60))));
 }
 
+double neededPixelsPerCm(const Project& p, const Reference& r)
+{
+    const double eye = neededPixelsPerCm(p.brief.viewingDistanceCm);
+    return r.is(Role::Face) ? std::max(60.0, eye) : eye;
+}
+
 namespace {
 std::string keyOf(const char* kind, int id)
 {
@@ -17,13 +23,14 @@ std::string keyOf(const char* kind, int id)
 
 void enoughPixels(const Project& p, const Element& e, const Placement& place, Findings& out)
 {
-    const double have = 1 / place.cmPerPixel, need = neededPixelsPerCm(p.brief.viewingDistanceCm);
+    const double have = 1 / place.cmPerPixel, need = neededPixelsPerCm(p, *p.reference(p.cutout(e.cutout)->reference));
     if (have >= need)
         return;
     const double height = e.heightM * have / need;
     out.push_back({keyOf("gather.pixels", e.id), Station::Gather, have < need / 2 ? Severity::Broken : Severity::Watch,
         "“" + e.name + "” has too few pixels for its size: " + fixed(have) + " a centimetre, and from "
-            + fixed(p.brief.viewingDistanceCm, 0) + " cm the eye can tell " + fixed(need) + ".",
+            + fixed(p.brief.viewingDistanceCm, 0) + " cm the eye can tell " + fixed(neededPixelsPerCm(p.brief.viewingDistanceCm))
+            + (need >= 60 ? "; a face wants 60." : "."),
         have, need, "px/cm", place.canvas, e.id,
         "What the picture does not hold must be invented at the easel; better to know it before.",
         Fix{"Show it no larger than its pixels carry (" + fixed(height, 2) + " m)", [id = e.id, height](Project& q) {

@@ -40,7 +40,8 @@ ToneRange toneBehind(const Project& p, const Element& e, SurfaceCache& cache)
     const Rect r = place.canvas;
     std::vector<colour::Lab> colours;
     for (int y = std::max(0, int(r.y * k)); y < std::min(backdrop.height(), int(r.bottom() * k) + 1); ++y)
-        for (int x = std::max(0, int((r.x - r.width / 2) * k)); x < std::min(backdrop.width(), int((r.right() + r.width / 2) * k) + 1); ++x)
+        for (int x = std::max(0, int((r.x - r.width / 2) * k));
+             x < std::min(backdrop.width(), int((r.right() + r.width / 2) * k) + 1); ++x)
             colours.push_back(colour::toLab(backdrop.at(x, y)));
     return rangeOf(colours);
 }

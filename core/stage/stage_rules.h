@@ -6,6 +6,8 @@ namespace rl::stage {
 /// Finest detail the eye resolves, as picture pixels per cm on the canvas: one arc minute at the viewing distance,
 /// never more than 60. Source: normal acuity 1.0 resolves 1′ (ISO 8596).
 double neededPixelsPerCm(double viewingDistanceCm);
+/// The same for a reference: at least 60 where it is for a face, since faces are looked at from near.
+double neededPixelsPerCm(const Project& project, const Reference& reference);
 
 /// References: enough pixels at their size on the canvas; lit so that a direction can be told.
 Findings gatherFindings(const Project& project, SurfaceCache& cache);

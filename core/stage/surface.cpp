@@ -89,9 +89,8 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
     const std::lock_guard lock(m_mutex);
     if (m_entries.size() > 64)
         m_entries.erase(m_entries.begin());
-    m_entries.push_back(
-        {cutout->alpha.identity(), reference->pixels.identity(), element.form, longest, cutout->pins,
-            cutout->alpha, made});
+    m_entries.push_back({cutout->alpha.identity(), reference->pixels.identity(), element.form, longest, cutout->pins,
+        cutout->alpha, made});
     return made;
 }
 

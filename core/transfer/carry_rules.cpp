@@ -1,6 +1,6 @@
 #include "core/transfer/carry_rules.h"
-#include "core/stage/camera.h"
 #include "core/base/text.h"
+#include "core/stage/camera.h"
 #include "core/transfer/grid.h"
 #include "core/transfer/tiles.h"
 

@@ -249,11 +249,13 @@ private slots:
         QTest::keyClick(photo, Qt::Key_R);
         drag(photo, photo->toScreen(Vec2{80, 80}), photo->toScreen(Vec2{520, 520}));
         QVERIFY(!project().cutouts[0].strokes.empty());
-        QTRY_VERIFY_WITH_TIMEOUT(!station->cutting() && project().cutouts[0].alpha.identity() != before.identity(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(
+            !station->cutting() && project().cutouts[0].alpha.identity() != before.identity(), 30000);
         double both = 0, either = 0;
         for (int y = 0; y < 600; ++y)
             for (int x = 0; x < 600; ++x) {
-                const bool in = std::hypot(x + 0.5 - 300, y + 0.5 - 300) < 180, cut = project().cutouts[0].alpha.at(x, y) > 127;
+                const bool in
+                    = std::hypot(x + 0.5 - 300, y + 0.5 - 300)<180, cut = project().cutouts[0].alpha.at(x, y)> 127;
                 both += in && cut, either += in || cut;
             }
         QVERIFY2(both / either > 0.97, qPrintable(QString::number(both / either)));
@@ -501,9 +503,15 @@ private slots:
     {
         const QString before = window().document().path();
         emit window().workbench().importWanted({m_dir.filePath("flat.png")});
-        QTRY_VERIFY_WITH_TIMEOUT(!project().references.empty(), 20000);
+        const auto flat = [this] {
+            for (const Reference& r : project().references)
+                if (r.name == "flat")
+                    return r.id;
+            return 0;
+        };
+        QTRY_VERIFY_WITH_TIMEOUT(flat() != 0, 20000);
         go(1);
-        window().workbench().holdReference(project().references[0].id);
+        window().workbench().holdReference(flat());
         clickButton("study");
         QVERIFY(window().document().path() != before);
         QCOMPARE(window().current(), Station::Read);

@@ -47,7 +47,8 @@ private slots:
 
     void everyCommandHasHelp()
     {
-        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "measure", "fit", "cut", "patch", "still"}) {
+        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather",
+                 "measure", "fit", "cut", "patch", "still"}) {
             const Ran r = lantern({"help", c});
             QCOMPARE(r.code, 0);
             QVERIFY2(r.out.contains(c), c);
@@ -63,7 +64,8 @@ private slots:
         (void)store::writeFile(folder + "/a.png", store::encodePng(kit::litDisc(200, 70, 150, 30, 0.3).photo));
         (void)store::writeFile(folder + "/b.png", store::encodePng(kit::plain(120, 90, {90, 100, 110})));
         kit::writeBytes(QString::fromStdString(folder + "/c.jpg"), "Dear diary");
-        const Ran r = lantern({"gather", work, folder, folder + "/a.png", "--credit", "me", "--permission", "own", "--ledger", at("l.csv")});
+        const Ran r = lantern({"gather", work, folder, folder + "/a.png", "--credit", "me", "--permission", "own",
+            "--ledger", at("l.csv")});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         QCOMPARE(r.json["added"].size(), std::size_t(3));
         QCOMPARE(r.json["problems"].size(), std::size_t(1));
@@ -94,7 +96,11 @@ private slots:
         (void)store::writeFile(at("disc.png"), store::encodePng(d.photo));
         QByteArray points;
         for (int i = 0; i < 24; ++i)
-            points += QString("%1[%2,%3]").arg(i ? "," : "").arg(150 + 92 * std::cos(i * kPi / 12)).arg(150 + 92 * std::sin(i * kPi / 12)).toUtf8();
+            points += QString("%1[%2,%3]")
+                          .arg(i ? "," : "")
+                          .arg(150 + 92 * std::cos(i * kPi / 12))
+                          .arg(150 + 92 * std::sin(i * kPi / 12))
+                          .toUtf8();
         kit::writeBytes(m_dir.filePath("outline.json"), "{\"pieces\":[{\"points\":[" + points + "]}]}");
         std::vector<std::uint8_t> strokes(300 * 300, 128);
         for (int y = 0; y < 300; ++y)
@@ -137,9 +143,12 @@ private slots:
         QTest::newRow("nothing said to cut") << QStringList{"cut", "plain.png", "-o", "x.png"};
         QTest::newRow("an empty rectangle") << QStringList{"cut", "plain.png", "--rect", "5,5,0,0", "-o", "x.png"};
         QTest::newRow("not a number") << QStringList{"cut", "plain.png", "--rect", "nan,5,20,20", "-o", "x.png"};
-        QTest::newRow("strokes of another size") << QStringList{"cut", "plain.png", "--strokes", "strokes.png", "-o", "x.png"};
-        QTest::newRow("an outline that is none") << QStringList{"cut", "plain.png", "--outline", "plain.png", "-o", "x.png"};
-        QTest::newRow("a mask of another size") << QStringList{"patch", "plain.png", "--mask", "strokes.png", "-o", "x.png"};
+        QTest::newRow("strokes of another size")
+            << QStringList{"cut", "plain.png", "--strokes", "strokes.png", "-o", "x.png"};
+        QTest::newRow("an outline that is none")
+            << QStringList{"cut", "plain.png", "--outline", "plain.png", "-o", "x.png"};
+        QTest::newRow("a mask of another size")
+            << QStringList{"patch", "plain.png", "--mask", "strokes.png", "-o", "x.png"};
         QTest::newRow("a clip that is none") << QStringList{"still", "plain.png.txt", "--at", "1", "-o", "x.png"};
     }
     void wrongOrdersGetOneSentence()

@@ -162,7 +162,8 @@ private slots:
     {
         NoProgress progress;
         QVERIFY(cut(kit::plain(20, 20, {9, 9, 9}), Wanted{}, {}, progress).alpha.empty());
-        QVERIFY(cut(kit::plain(20, 20, {9, 9, 9}), Wanted{{Loop{{{{1, 1}, false}}, false}}, {}, {}}, {}, progress).alpha.empty());
+        QVERIFY(cut(kit::plain(20, 20, {9, 9, 9}), Wanted{{Loop{{{{1, 1}, false}}, false}}, {}, {}}, {}, progress)
+                    .alpha.empty());
         // A loop far outside the picture is harmless.
         Loop away{{{{-900, -900}, false}, {{-800, -900}, false}, {{-850, -800}, false}}, false};
         const Cut c = cut(kit::plain(20, 20, {9, 9, 9}), Wanted{{away}, {}, {}}, {6, 5}, progress);

@@ -1,6 +1,6 @@
-#include "core/gather/fit.h"
 #include "core/colour/srgb.h"
 #include "core/colour/temperature.h"
+#include "core/gather/fit.h"
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
 #include "core/stage/match.h"
@@ -148,7 +148,8 @@ private slots:
         cv::GaussianBlur(m, m, cv::Size(), sigma);
         cv::cvtColor(m, rgb, cv::COLOR_GRAY2RGB);
         const double width = edgeWidth(Photo::fromMat(rgb));
-        QVERIFY2(std::abs(width / (2.563 * sigma) - 1) < 0.25, qPrintable(QString::number(width))); // 10–90 % of a Gaussian edge
+        QVERIFY2(std::abs(width / (2.563 * sigma) - 1) < 0.25,
+            qPrintable(QString::number(width))); // 10–90 % of a Gaussian edge
     }
 
     void grainIsMeasuredInL()

@@ -13,7 +13,8 @@ namespace {
 struct Score {
     double ours = 0, plain = 0, iou = 0;
 };
-/// Mean absolute error of alpha where the strokes leave it open, ours and that of a plain graph cut on the same strokes.
+/// Mean absolute error of alpha where the strokes leave it open, ours and that of a plain graph cut on the same
+/// strokes.
 Score scoreOf(const kit::CutCase& c)
 {
     NoProgress progress;
@@ -142,7 +143,8 @@ private slots:
             QVERIFY2((bend.moved(p) - turned(p)).length() < 1.0,
                 qPrintable(QString::number((bend.moved(p) - turned(p)).length())));
         const auto bent = bend.applied(kit::plain(400, 400, {9, 80, 200}), bar());
-        QVERIFY2(std::abs(areaOf(bent.alpha) / areaOf(bar()) - 1) < 0.01, qPrintable(QString::number(areaOf(bent.alpha))));
+        QVERIFY2(
+            std::abs(areaOf(bent.alpha) / areaOf(bar()) - 1) < 0.01, qPrintable(QString::number(areaOf(bent.alpha))));
         QVERIFY(bent.photo.at(bent.photo.width() / 2, bent.photo.height() / 2) == (Rgb8{9, 80, 200}));
     }
 

@@ -16,7 +16,8 @@ Boxes boxes(unsigned seed, int width, int height)
     for (int y = 0; y < height; ++y)
         m.row(y).setTo(y < out.eyeLevel ? cv::Scalar(170, 180, 195) : cv::Scalar(120, 112, 100));
     const auto seen = [&](double x, double y, double z) {
-        return cv::Point(int(std::lround(16 * (x0 + out.focalPx * x / z))), int(std::lround(16 * (out.eyeLevel + out.focalPx * (eye - y) / z))));
+        return cv::Point(int(std::lround(16 * (x0 + out.focalPx * x / z))),
+            int(std::lround(16 * (out.eyeLevel + out.focalPx * (eye - y) / z))));
     };
     struct Face {
         std::vector<cv::Point> corners;
@@ -25,8 +26,8 @@ Boxes boxes(unsigned seed, int width, int height)
     };
     std::vector<Face> faces;
     for (int b = 0; b < 4; ++b) {
-        const double cx = -3.4 + 2.3 * b + between(-0.3, 0.3), cz = between(7, 12), turn = between(0.25, 1.3), w = between(0.7, 1.2),
-                     d = between(0.7, 1.2), h = between(0.5, 1.3);
+        const double cx = -3.4 + 2.3 * b + between(-0.3, 0.3), cz = between(7, 12), turn = between(0.25, 1.3),
+                     w = between(0.7, 1.2), d = between(0.7, 1.2), h = between(0.5, 1.3);
         const auto corner = [&](int i, double y) {
             const double u = (i == 1 || i == 2 ? w : -w), v = (i >= 2 ? d : -d);
             return seen(cx + u * std::cos(turn) - v * std::sin(turn), y, cz + u * std::sin(turn) + v * std::cos(turn));
@@ -42,14 +43,17 @@ Boxes boxes(unsigned seed, int width, int height)
         const double tone = between(60, 200);
         for (int i = 0; i < 4; ++i) {
             const int k = (i + 1) % 4;
-            faces.push_back({{corner(i, 0), corner(k, 0), corner(k, h), corner(i, h)}, depth(i, k), cv::Scalar::all(tone * (0.5 + 0.13 * i))});
+            faces.push_back({{corner(i, 0), corner(k, 0), corner(k, h), corner(i, h)}, depth(i, k),
+                cv::Scalar::all(tone * (0.5 + 0.13 * i))});
             // Boards: level lines on the face.
             for (int line = 1; line < 4; ++line) {
                 const double y = h * line / 4;
-                faces.push_back({{corner(i, y), corner(k, y), corner(k, y + 0.03), corner(i, y + 0.03)}, depth(i, k) - 0.001, cv::Scalar::all(tone * 0.35)});
+                faces.push_back({{corner(i, y), corner(k, y), corner(k, y + 0.03), corner(i, y + 0.03)},
+                    depth(i, k) - 0.001, cv::Scalar::all(tone * 0.35)});
             }
         }
-        faces.push_back({{corner(0, h), corner(1, h), corner(2, h), corner(3, h)}, cz, cv::Scalar::all(std::min(250.0, tone * 1.15))});
+        faces.push_back({{corner(0, h), corner(1, h), corner(2, h), corner(3, h)}, cz,
+            cv::Scalar::all(std::min(250.0, tone * 1.15))});
     }
     std::stable_sort(faces.begin(), faces.end(), [](const Face& a, const Face& b) { return a.distance > b.distance; });
     for (const Face& f : faces)

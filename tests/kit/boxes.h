@@ -1,6 +1,6 @@
 #pragma once
-#include "core/base/raster.h"
 #include "core/base/geometry.h"
+#include "core/base/raster.h"
 #include <vector>
 
 namespace rl::kit {

@@ -156,7 +156,8 @@ void scribble(cv::Mat& strokes, const cv::Mat& room, int value, int count, Rando
         cv::Point at = free[random() % free.size()];
         double angle = between(random, 0, 2 * kPi);
         for (int step = 0; step < 60; ++step) {
-            const cv::Point next = at + cv::Point(int(std::lround(6 * std::cos(angle))), int(std::lround(6 * std::sin(angle))));
+            const cv::Point next
+                = at + cv::Point(int(std::lround(6 * std::cos(angle))), int(std::lround(6 * std::sin(angle))));
             if (next.x < 0 || next.y < 0 || next.x >= kWidth || next.y >= kHeight || !room.at<std::uint8_t>(next)) {
                 angle += between(random, 1, 3);
                 continue;

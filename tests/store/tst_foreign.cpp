@@ -63,11 +63,11 @@ store::Blob dng(int width, int height)
     // Directory at 8; what does not fit behind it, then the strip.
     const unsigned entries = 21, after = 8 + 2 + entries * 12 + 4, make = after, model = make + 8, matrix = model + 8,
                    neutral = matrix + 72, strip = neutral + 24;
-    const Entry list[entries] = {{254, 4, 1, 0}, {256, 4, 1, unsigned(width)}, {257, 4, 1, unsigned(height)}, {258, 3, 1, 16},
-        {259, 3, 1, 1}, {262, 3, 1, 32803}, {271, 2, 8, make}, {272, 2, 8, model}, {273, 4, 1, strip}, {274, 3, 1, 1},
-        {277, 3, 1, 1}, {278, 4, 1, unsigned(height)}, {279, 4, 1, unsigned(width * height * 2)}, {33421, 3, 2, 0x00020002},
-        {33422, 1, 4, 0x02010100}, {50706, 1, 4, 0x00000401}, {50707, 1, 4, 0x00000101}, {50714, 3, 1, 0}, {50717, 3, 1, 4095},
-        {50721, 10, 9, matrix}, {50728, 5, 3, neutral}};
+    const Entry list[entries] = {{254, 4, 1, 0}, {256, 4, 1, unsigned(width)}, {257, 4, 1, unsigned(height)},
+        {258, 3, 1, 16}, {259, 3, 1, 1}, {262, 3, 1, 32803}, {271, 2, 8, make}, {272, 2, 8, model}, {273, 4, 1, strip},
+        {274, 3, 1, 1}, {277, 3, 1, 1}, {278, 4, 1, unsigned(height)}, {279, 4, 1, unsigned(width * height * 2)},
+        {33421, 3, 2, 0x00020002}, {33422, 1, 4, 0x02010100}, {50706, 1, 4, 0x00000401}, {50707, 1, 4, 0x00000101},
+        {50714, 3, 1, 0}, {50717, 3, 1, 4095}, {50721, 10, 9, matrix}, {50728, 5, 3, neutral}};
     for (const unsigned char c : {'I', 'I', '*', '\0'})
         b.push_back(c);
     u32(8);
@@ -106,7 +106,8 @@ private slots:
         QVERIFY(std::abs(p.r - 180) < 8 && std::abs(p.g - 90) < 8 && std::abs(p.b - 40) < 8);
         // Cut short anywhere it is refused, never a crash.
         for (std::size_t keep = 16; keep < file->size(); keep += file->size() / 15)
-            (void)store::readPicture(std::make_shared<const std::vector<unsigned char>>(file->begin(), file->begin() + std::ptrdiff_t(keep)));
+            (void)store::readPicture(std::make_shared<const std::vector<unsigned char>>(
+                file->begin(), file->begin() + std::ptrdiff_t(keep)));
     }
 
     void cameraRaw()
@@ -118,21 +119,26 @@ private slots:
         QVERIFY(!read->note.empty());
         const auto whole = dng(64, 48);
         for (std::size_t keep = 12; keep < whole->size(); keep += 701)
-            (void)store::readPicture(std::make_shared<const std::vector<unsigned char>>(whole->begin(), whole->begin() + std::ptrdiff_t(keep)));
+            (void)store::readPicture(std::make_shared<const std::vector<unsigned char>>(
+                whole->begin(), whole->begin() + std::ptrdiff_t(keep)));
     }
 
     void drawings_data()
     {
         QTest::addColumn<QString>("svg");
         QTest::addColumn<bool>("good");
-        QTest::newRow("a red square") << "<svg xmlns='http://www.w3.org/2000/svg' width='20' height='10'><rect width='20' "
-                                         "height='10' fill='#c82814'/></svg>"
-                                      << true;
-        QTest::newRow("behind a heading") << "<?xml version='1.0'?>\n<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 20 "
-                                             "10'><rect width='20' height='10' fill='#c82814'/></svg>"
-                                          << true;
-        QTest::newRow("cut short") << "<svg xmlns='http://www.w3.org/2000/svg' width='20' height='10'><rect wid" << false;
-        QTest::newRow("absurdly long") << "<svg xmlns='http://www.w3.org/2000/svg' width='1000000' height='1'></svg>" << false;
+        QTest::newRow("a red square")
+            << "<svg xmlns='http://www.w3.org/2000/svg' width='20' height='10'><rect width='20' "
+               "height='10' fill='#c82814'/></svg>"
+            << true;
+        QTest::newRow("behind a heading")
+            << "<?xml version='1.0'?>\n<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 20 "
+               "10'><rect width='20' height='10' fill='#c82814'/></svg>"
+            << true;
+        QTest::newRow("cut short") << "<svg xmlns='http://www.w3.org/2000/svg' width='20' height='10'><rect wid"
+                                   << false;
+        QTest::newRow("absurdly long") << "<svg xmlns='http://www.w3.org/2000/svg' width='1000000' height='1'></svg>"
+                                       << false;
     }
     void drawings()
     {
@@ -176,7 +182,9 @@ private slots:
 
     void aClipIsNoPictureAndIsSaidToBeOne()
     {
-        const auto read = store::readPicture(blobOf(std::string("\0\0\0\x18" "ftypmp42\0\0\0\0mp42isom", 24)));
+        const auto read = store::readPicture(blobOf(std::string("\0\0\0\x18"
+                                                                "ftypmp42\0\0\0\0mp42isom",
+            24)));
         QVERIFY(!read && read.error().sentence.find("video") != std::string::npos);
     }
 
