@@ -65,6 +65,76 @@ double onTheDemo()
 }
 } // namespace
 
+namespace {
+/// Egg-shaped things of kinds that the examples lack, lit from a known side.
+enum class Stuff { Photograph, Hair, Metal, Glass, TwoLights };
+
+struct Thing {
+    Photo photo;
+    Mask mask;
+};
+Thing egg(Stuff stuff, double azimuth, const cv::Mat& texture, unsigned seed)
+{
+    constexpr int kSide = 320;
+    const double az = radians(azimuth), el = radians(25.0), az2 = az + radians(130.0);
+    const Vec3 key{std::cos(el) * std::cos(az), std::cos(el) * std::sin(az), std::sin(el)},
+        fill{std::cos(el) * std::cos(az2), std::cos(el) * std::sin(az2), std::sin(el)};
+    const auto facing = [](Vec3 n, Vec3 l) { return std::max(0.0, n.x * l.x + n.y * l.y + n.z * l.z); };
+    cv::Mat linear(kSide, kSide, CV_32FC3, cv::Scalar(0.12, 0.16, 0.14));
+    std::vector<std::uint8_t> mask(kSide * kSide, 0);
+    for (int y = 0; y < kSide; ++y)
+        for (int x = 0; x < kSide; ++x) {
+            const double u = (x + 0.5 - kSide / 2.0) / 110, v = -(y + 0.5 - kSide / 2.0) / 140, r2 = u * u + v * v;
+            if (r2 >= 1)
+                continue;
+            mask[std::size_t(y * kSide + x)] = 255;
+            Vec3 n{u / 110 * 125, v / 140 * 125, std::sqrt(1 - r2)};
+            n = n * (1 / n.length());
+            const double lambert = 0.25 + 0.75 * facing(n, key);
+            double shade = lambert;
+            if (stuff == Stuff::Photograph) {
+                const cv::Vec3b t = texture.at<cv::Vec3b>(y % texture.rows, (x + int(seed) * 37) % texture.cols);
+                shade *= 0.3 + 1.4 * t[1] / 255.0;
+            } else if (stuff == Stuff::Hair) {
+                // Strands running down: they shine where the light is square to them, not where it faces the surface.
+                const double along = n.y * 0 + key.y, across = std::sqrt(std::max(0.0, 1 - along * along));
+                shade = (0.2 + 0.5 * across * (0.4 + 0.6 * facing(n, key)))
+                    * (0.7 + 0.5 * std::sin(x * 1.9 + 3 * std::sin(y * 0.05 + seed)));
+            } else if (stuff == Stuff::Metal) {
+                const Vec3 mirror{2 * n.z * n.x, 2 * n.z * n.y, 2 * n.z * n.z - 1};
+                shade = 0.15 + 0.3 * (0.5 + 0.5 * mirror.y) + 1.6 * std::pow(facing(mirror, key), 40)
+                    + 0.3 * facing(mirror, key);
+            } else if (stuff == Stuff::Glass) {
+                const Vec3 turned{-n.x, -n.y, n.z}; // what shines through falls on the far side
+                shade = 0.25 + 0.5 * facing(turned, key) + 1.2 * std::pow(facing(n, key), 60);
+            } else
+                shade = 0.15 + 0.6 * facing(n, key) + 0.35 * facing(n, fill);
+            linear.at<cv::Vec3f>(y, x) = cv::Vec3f(float(0.5 * shade), float(0.42 * shade), float(0.34 * shade));
+        }
+    return {colour::codeOf(LinearPicture::fromMat(linear)), {kSide, kSide, std::move(mask)}};
+}
+
+void otherKinds(std::vector<Figure>& out)
+{
+    const Photo texture = kit::photographs()[3];
+    const std::pair<Stuff, const char*> kinds[]
+        = {{Stuff::Photograph, "photographed timber as texture"}, {Stuff::Hair, "hair"},
+            {Stuff::Metal, "polished metal"}, {Stuff::Glass, "glass"}, {Stuff::TwoLights, "two lights"}};
+    for (const auto& [stuff, name] : kinds) {
+        std::vector<double> error, confidence;
+        for (unsigned i = 0; i < 12; ++i) {
+            const Thing t = egg(stuff, 15 + 30.0 * i, texture.mat(), i);
+            const auto l = relief::photoLight(t.photo, t.mask);
+            error.push_back(std::abs(turnBetween(l.azimuth, 15 + 30.0 * i)));
+            confidence.push_back(l.confidence);
+        }
+        out.push_back(
+            {std::string("light: ") + name + ", azimuth error, median of 12", percentile(error, 0.5), "°", 0});
+        out.push_back({std::string("light: ") + name + ", confidence, median", percentile(confidence, 0.5), "", 0});
+    }
+}
+} // namespace
+
 void lightFigures(std::vector<Figure>& out)
 {
     const std::filesystem::path folder = RL_LIGHT_EXAMPLES;
@@ -92,6 +162,7 @@ void lightFigures(std::vector<Figure>& out)
     out.push_back({"light: elevation error, median", percentile(elevation, 0.5), "°", 10});
     out.push_back({"light: elevation error, 90th percentile", percentile(elevation, 0.9), "°", 20});
     out.push_back({"light: on the demo's photographs of figures, worst azimuth error", onTheDemo(), "°", 0});
+    otherKinds(out);
     out.push_back({"light: highest confidence on a flat-lit picture", surest, "", 0.25});
 }
 

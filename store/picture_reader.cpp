@@ -284,10 +284,12 @@ Result<Mask> decodeMask(Bytes png)
             return header.error();
         if (header->width * header->height > kMostPixels || header->width == 0 || header->height == 0)
             return Error{Kind::TooLarge, "The mask is too large, or empty.", {}};
-        const cv::Mat m = cv::imdecode(
+        cv::Mat m = cv::imdecode(
             cv::Mat(1, int(png.size()), CV_8UC1, const_cast<unsigned char*>(png.data())), cv::IMREAD_UNCHANGED);
+        if (!m.empty() && m.depth() == CV_16U)
+            m.convertTo(m, CV_8U, 1 / 257.0);
         if (m.empty() || m.depth() != CV_8U)
-            return Error{Kind::Damaged, "The mask is damaged or not 8 bits a channel.", {}};
+            return Error{Kind::Damaged, "The mask is damaged or not 8 or 16 bits a channel.", {}};
         cv::Mat one = m;
         if (m.channels() == 4)
             cv::extractChannel(m, one, 3);

@@ -16,7 +16,7 @@ Colours refinedColours(const Colours& below, const cv::Mat& picture, const cv::M
     Colours now;
     cv::resize(below.fore, now.fore, picture.size(), 0, 0, cv::INTER_NEAREST);
     cv::resize(below.back, now.back, picture.size(), 0, 0, cv::INTER_NEAREST);
-    constexpr float kSmooth = 1e-5f, kAlong = 1;
+    constexpr float kSmooth = 2e-3f, kAlong = 1; // smooth enough that faint pixels take no made-up colour
     for (int sweep = 0; sweep < sweeps; ++sweep) {
         Colours next{now.fore.clone(), now.back.clone()};
         parallelRows(picture.rows, [&](int begin, int end) {

@@ -40,6 +40,11 @@ public:
         if (inner.width > 0 && inner.height > 0)
             m_source(inner).copyTo(framed(inner));
         m_source = framed;
+        // What lies deep in the hole is less to be believed than what lies at its rim.
+        cv::distanceTransform(m_hole, m_trust, cv::DIST_L2, 3);
+        for (int y = 0; y < m_trust.rows; ++y)
+            for (int x = 0; x < m_trust.cols; ++x)
+                m_trust.at<float>(y, x) = std::pow(1.3f, -m_trust.at<float>(y, x));
         cv::findNonZero(m_source, m_places);
         cv::findNonZero(m_target, m_targets);
     }
@@ -87,26 +92,27 @@ public:
     }
 
     /// Each pixel of the hole becomes the mean of what the patches over it propose, good matches counting more.
-    void vote()
+    /// \param crisp the patch centred on the pixel counts nearly alone, so that grain and fine structure survive
+    void vote(bool crisp)
     {
         cv::Mat next = m_picture.clone();
         std::vector<int> costs;
         for (const cv::Point p : m_targets)
             costs.push_back(m_cost.at<int>(p));
         std::nth_element(costs.begin(), costs.begin() + std::ptrdiff_t(costs.size() * 3 / 4), costs.end());
-        const double typical = std::max(200.0, double(costs[costs.size() * 3 / 4]));
+        const double typical = std::max(200.0, double(costs[costs.size() * 3 / 4]) / 4);
         parallelRows(m_hole.rows, [&](int begin, int end) {
             for (int y = begin; y < end; ++y)
                 for (int x = 0; x < m_hole.cols; ++x)
                     if (m_hole.at<std::uint8_t>(y, x))
-                        next.at<cv::Vec3b>(y, x) = voted({x, y}, typical);
+                        next.at<cv::Vec3b>(y, x) = voted({x, y}, typical, crisp ? 0.35 : 4);
         });
         m_picture = next;
     }
 
 private:
     bool inside(cv::Point p) const { return p.x >= 0 && p.y >= 0 && p.x < m_hole.cols && p.y < m_hole.rows; }
-    cv::Vec3b voted(cv::Point p, double typical) const
+    cv::Vec3b voted(cv::Point p, double typical, double spread) const
     {
         double sum[3] = {}, weights = 0;
         for (int dy = -kHalf; dy <= kHalf; ++dy)
@@ -116,8 +122,10 @@ private:
                     continue;
                 const cv::Vec2i o = m_field.at<cv::Vec2i>(centre);
                 const cv::Vec3b c = m_picture.at<cv::Vec3b>(p.y + o[1], p.x + o[0]);
-                const double near = std::exp(-(dx * dx + dy * dy) / 4.0),
-                             w = near * std::exp(-double(m_cost.at<int>(centre)) / typical) + 1e-9;
+                const double near = std::exp(-(dx * dx + dy * dy) / spread),
+                             w
+                    = near * double(m_trust.at<float>(centre)) * std::exp(-double(m_cost.at<int>(centre)) / typical)
+                    + 1e-12;
                 for (int k = 0; k < 3; ++k)
                     sum[k] += w * c[k];
                 weights += w;
@@ -132,10 +140,12 @@ private:
             const int ay = std::clamp(a.y + dy, 0, m_hole.rows - 1), by = b.y + dy;
             const auto* rowA = m_picture.ptr<cv::Vec3b>(ay);
             const auto* rowB = m_picture.ptr<cv::Vec3b>(by);
+            const std::uint8_t* hole = m_hole.ptr(ay);
             for (int dx = -kHalf; dx <= kHalf; ++dx) {
                 const cv::Vec3b &p = rowA[std::clamp(a.x + dx, 0, m_hole.cols - 1)], &q = rowB[b.x + dx];
                 const int r = p[0] - q[0], g = p[1] - q[1], c = p[2] - q[2];
-                sum += r * r + g * g + c * c;
+                // Known pixels bind four times as much as those that are guesses yet.
+                sum += (r * r + g * g + c * c) << (hole[std::clamp(a.x + dx, 0, m_hole.cols - 1)] ? 0 : 2);
             }
             if (sum >= most)
                 return sum;
@@ -161,7 +171,7 @@ private:
         }
     }
 
-    cv::Mat m_picture, m_hole, m_target, m_source, m_field, m_cost;
+    cv::Mat m_picture, m_hole, m_target, m_source, m_field, m_cost, m_trust;
     std::vector<cv::Point> m_places, m_targets;
 };
 
@@ -218,13 +228,13 @@ bool complete(cv::Mat& picture, const cv::Mat& hole, cv::Mat& field, Dice& dice,
     if (!level.possible())
         return false;
     level.start(coarse, dice);
-    const int passes = deepest ? 12 : depth >= 2 ? 6 : depth == 1 ? 3 : 2;
+    const int passes = deepest ? 60 : depth >= 2 ? 36 : depth == 1 ? 12 : 4;
     for (int i = 0; i < passes; ++i) {
         if (progress.cancelled())
             return false;
         progress.report((1 - 0.5 * (depth + 1) / (depth + 2)) * i / passes, "filling from around");
         level.match(depth == 0 ? 2 : 4, dice);
-        level.vote();
+        level.vote(depth == 0 && i + 1 == passes);
     }
     picture = level.picture();
     field = level.field();
