@@ -1,5 +1,7 @@
 #pragma once
+#include "core/base/progress.h"
 #include <QThreadPool>
+#include <atomic>
 
 namespace rl::app {
 
@@ -14,5 +16,19 @@ inline QThreadPool* jobs()
     }();
     return &pool;
 }
+
+/// Progress of a job that is given up when a flag is raised.
+class UntilStopped final : public Progress {
+public:
+    explicit UntilStopped(const std::atomic<bool>& stop)
+        : m_stop(stop)
+    {
+    }
+    void report(double, std::string_view) override { }
+    bool cancelled() const override { return m_stop; }
+
+private:
+    const std::atomic<bool>& m_stop;
+};
 
 } // namespace rl::app

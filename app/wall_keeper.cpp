@@ -10,19 +10,6 @@
 namespace rl::app {
 
 namespace {
-class UntilStopped final : public Progress {
-public:
-    explicit UntilStopped(const std::atomic<bool>& stop)
-        : m_stop(stop)
-    {
-    }
-    void report(double, std::string_view) override { }
-    bool cancelled() const override { return m_stop; }
-
-private:
-    const std::atomic<bool>& m_stop;
-};
-
 std::vector<unsigned char> jpegOf(const QImage& image)
 {
     QByteArray bytes;

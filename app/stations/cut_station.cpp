@@ -35,18 +35,6 @@ cutout::Wanted wantedOf(const Cutout& c)
     return wanted;
 }
 
-class UntilGivenUp final : public Progress {
-public:
-    explicit UntilGivenUp(const std::atomic<bool>& giveUp)
-        : m_giveUp(giveUp)
-    {
-    }
-    void report(double, std::string_view) override { }
-    bool cancelled() const override { return m_giveUp; }
-
-private:
-    const std::atomic<bool>& m_giveUp;
-};
 } // namespace
 
 CutStation::~CutStation()
@@ -426,7 +414,7 @@ void CutStation::start(bool rough)
         Job job;
         job.rough = rough;
         (void)guarded([&]() -> Result<Done> {
-            UntilGivenUp progress(m_giveUp);
+            UntilStopped progress(m_giveUp);
             const Photo photo = pixels.photo();
             if (rough && !c.strokes.empty())
                 job.cut.alpha = cutout::roughCut(photo, c.strokes, 480, progress).hard;
@@ -488,7 +476,7 @@ void CutStation::runPatch()
         std::vector<std::uint8_t> hole(std::size_t(whole.width()) * std::size_t(whole.height()));
         for (int y = 0; y < whole.height(); ++y)
             std::copy_n(whole.constScanLine(y), whole.width(), hole.begin() + std::ptrdiff_t(y) * whole.width());
-        UntilGivenUp progress(m_giveUp);
+        UntilStopped progress(m_giveUp);
         Photo filled;
         (void)guarded([&]() -> Result<Done> {
             filled = cutout::patched(pixels.photo(), {whole.width(), whole.height(), std::move(hole)}, progress);

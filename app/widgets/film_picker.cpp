@@ -15,21 +15,6 @@
 
 namespace rl::app {
 
-namespace {
-class UntilStopped final : public Progress {
-public:
-    explicit UntilStopped(const std::atomic<bool>& stop)
-        : m_stop(stop)
-    {
-    }
-    void report(double, std::string_view) override { }
-    bool cancelled() const override { return m_stop; }
-
-private:
-    const std::atomic<bool>& m_stop;
-};
-} // namespace
-
 FilmPicker::FilmPicker(const QString& clip, QWidget* parent)
     : QDialog(parent)
     , m_clip(clip)
