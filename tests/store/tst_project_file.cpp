@@ -50,6 +50,39 @@ private slots:
         QCOMPARE(q.references[0].credit, p.references[0].credit);
     }
 
+    void whatIsSaidOfPicturesAndCutOutsComesBack()
+    {
+        Project p = kit::postWork();
+        Reference& r = p.references[0];
+        r.source = "an attic", r.notes = "only the hands", r.heap = "caravan";
+        r.roles = 1U << int(Role::Face) | 1U << int(Role::Palette);
+        r.hung = true, r.wallAt = {1.5, -2};
+        r.overrule.lightSet = true, r.overrule.light = {123, 45, 1};
+        p.lead = r.id;
+        Cutout& c = p.cutouts[0];
+        c.pins = {{{1, 2}, {3, 4}}, {{5, 6}, {7, 8}}};
+        c.grounds = {{{4, 5}, 12}};
+        c.strokes = Mask::filled(60, 420, 128);
+        p.elements[0].tone = {10, 20, 90, 80, 1, -2, 0.7};
+        p.backdrop.dimL = 7;
+        const auto path = std::filesystem::path(m_dir.filePath("said.lantern").toStdString());
+        QVERIFY(bool(ProjectFile::create(path, p)));
+        const auto opened = ProjectFile::open(path);
+        QVERIFY(bool(opened));
+        const Project& q = opened->project;
+        QCOMPARE(q.references[0].source, r.source);
+        QCOMPARE(q.references[0].notes, r.notes);
+        QCOMPARE(q.references[0].heap, r.heap);
+        QCOMPARE(q.references[0].roles, r.roles);
+        QVERIFY(q.references[0].hung && q.references[0].wallAt == r.wallAt);
+        QVERIFY(q.references[0].overrule == r.overrule);
+        QCOMPARE(q.lead, p.lead);
+        QVERIFY(q.cutouts[0].pins == c.pins && q.cutouts[0].grounds == c.grounds);
+        QCOMPARE(int(q.cutouts[0].strokes.at(30, 200)), 128);
+        QVERIFY(q.elements[0] == p.elements[0]);
+        QCOMPARE(q.backdrop.dimL, 7.0);
+    }
+
     void milestonesCanBeGoneBackTo()
     {
         const std::string path = at("milestones.lantern");
