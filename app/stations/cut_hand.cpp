@@ -39,8 +39,10 @@ bool CutStation::press(Vec2 at, Qt::KeyboardModifiers, const Board& board)
         return false;
     if (m_way == Way::Thread)
         return pressThread(at, near);
-    if (m_way == Way::Bend)
+    if (m_way == Way::Bend) {
+        m_pinning = true;
         return pressPin(at, near);
+    }
     if (m_way == Way::Touch || m_way == Way::Patch) {
         beginStroke(at);
         return true;
@@ -109,6 +111,7 @@ void CutStation::release(Vec2 at, const Board& board)
     }
     if (m_stroking)
         endStroke();
+    m_pinning = false;
     if (m_way == Way::Bend && m_heldPin >= 0)
         keepPins();
     say();

@@ -131,7 +131,10 @@ void CutStation::refresh()
     m_which->setCurrentIndex(m_which->findData(work.reference()));
     const Cutout* c = p.cutout(m_cutout);
     const bool other = m_reference != work.reference() || (m_cutout && !c);
-    if (other || (c && (m_veiled != c->alpha.identity() || m_marksOf != c->strokes.identity() || m_pins != c->pins)))
+    // What the hand is at stays in the hand, even when a picture or a finding comes in meanwhile.
+    if (other
+        || (!m_pinning && c
+            && (m_veiled != c->alpha.identity() || m_marksOf != c->strokes.identity() || m_pins != c->pins)))
         takeUp();
     setQuietly(m_dim, p.backdrop.dimL);
     say();

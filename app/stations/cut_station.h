@@ -113,7 +113,7 @@ private:
     std::vector<Pin> m_pins;
     Outline m_open; ///< the line being drawn
     int m_heldPiece = -1, m_heldPoint = -1, m_heldPin = -1;
-    bool m_freehand = false, m_stroking = false;
+    bool m_freehand = false, m_stroking = false, m_pinning = false; ///< the hand is at it
     Vec2 m_corner, m_last; ///< of a rectangle or a stroke, px
     QImage m_marks, m_holeMarks; ///< Grayscale8: 255 in, 0 out, 128 unknown; hole: 255 to fill
     QImage m_marksTint; ///< the marks as shown

@@ -277,6 +277,16 @@ private slots:
         QVERIFY(project().cutouts[0].pins[1].to.x > 350);
         const Rect bent = window().workbench().light.surfaces().shape(project().cutouts[0]);
         QVERIFY(std::abs(bent.width - straight.width) > 1 || std::abs(bent.height - straight.height) > 1);
+        // A picture coming in while a pin is in the hand does not take it away.
+        QTest::mousePress(photo, Qt::LeftButton, {}, photo->toScreen(Vec2{360, 190}).toPoint());
+        station->refresh();
+        const QPointF there = photo->toScreen(Vec2{340, 200});
+        QMouseEvent move(QEvent::MouseMove, there, photo->mapToGlobal(there), Qt::NoButton, Qt::LeftButton, {});
+        QCoreApplication::sendEvent(photo, &move);
+        station->refresh();
+        QTest::mouseRelease(photo, Qt::LeftButton, {}, there.toPoint());
+        QVERIFY(std::abs(project().cutouts[0].pins[1].to.x - 340) < 3);
+        undo();
         clickButton("takePinsOut");
         QVERIFY(project().cutouts[0].pins.empty());
         for (int i = 0; i < 4; ++i)
