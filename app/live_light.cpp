@@ -108,7 +108,7 @@ void LiveLight::work(const Wish& wish)
 {
     NoProgress whole; // a frame is quick, and a half-made one shows nothing: during a drag each is finished
     if (!m_frame || !m_framed || m_framed->widthPx != wish.widthPx || !sameStage(m_framed->project, wish.project)) {
-        m_frame = stage::compose(wish.project, wish.widthPx, m_cache, whole);
+        m_frame = m_composer.compose(wish.project, wish.widthPx, m_cache, whole);
         m_framed = wish;
     }
     auto result = std::make_shared<LitWork>();

@@ -51,6 +51,7 @@ private:
     bool m_stop = false, m_busy = false;
     std::atomic<bool> m_newer = false;
     // The worker's own:
+    stage::Composer m_composer;
     light::Relighter m_relighter;
     std::shared_ptr<const stage::StageFrame> m_frame;
     std::optional<Wish> m_framed; ///< what m_frame was composed from

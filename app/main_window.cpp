@@ -114,6 +114,13 @@ MainWindow::MainWindow()
         m_work.holdReference(id);
         goTo(Station::Cut);
     });
+    for (StationView* s : m_stations) {
+        connect(s, &StationView::benchResized, this, [this, s] {
+            if (m_stations[std::size_t(m_current)] == s)
+                m_benches->setFixedHeight(s->benchHeight());
+        });
+        connect(s, &StationView::overlayChanged, m_board, [this] { m_board->update(); });
+    }
     connect(m_board, &Board::filesDropped, &m_work, [this](const QStringList& f) { emit m_work.importWanted(f); });
     connect(m_board, &Board::viewChanged, this, [this] {
         m_zoom->setText(m_board->zoomWords());
@@ -215,7 +222,11 @@ void MainWindow::addViewActions()
                "size, 2 as seen from afar, + and - zoom, N another mat.\n\n"
                "Cut: click points, Enter closes and cuts, C curved, H a hole, Backspace a point back, Delete the held "
                "point, Esc drops the thread.\n\n"
-               "Stage: arrows move by 1 mm, Shift+arrows by 1 cm, M mirrors, Delete takes away.\n\n"
+               "Stage: arrows move by 1 mm, Shift+arrows by 1 cm, Page Up and Down lift by 10 cm, with Shift by 1 m, [ "
+               "and ] turn by 5°, M mirrors, Delete takes away; "
+               "drag with Shift to keep the depth, with Alt to leave the group behind; Ctrl+click ties to another. "
+               "While drawing: Enter ends, C bends, "
+               "Backspace takes a point back, Esc drops it.\n\n"
                "Light: arrows carry the lantern by 10 cm, Shift by 1 m, Page Up and Down away and near, L hangs "
                "another; Shift-drag carries it in depth."));
     });

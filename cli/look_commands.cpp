@@ -52,12 +52,11 @@ public:
             j["references"].push_back({{"id", r.id}, {"name", r.name}, {"px", {r.pixels.width(), r.pixels.height()}},
                 {"credit", r.credit}, {"permission", r.permission}});
         for (const Element& e : p.elements) {
-            const Cutout* c = p.cutout(e.cutout);
-            const stage::Placement place = c ? stage::placementOf(p, e, cache.shape(*c)) : stage::Placement{};
+            const stage::Placement place = stage::placed(p, e, cache);
             j["elements"].push_back({{"id", e.id}, {"name", e.name}, {"base_cm", {e.baseCm.x, e.baseCm.y}},
                 {"distance_m", place.visible ? json(place.distance) : json()},
                 {"across_m", (e.baseCm.x - p.brief.widthCm / 2) * place.distance / stage::eyeOf(p).focalCm},
-                {"altitude_m", e.altitudeM}, {"real_height_m", e.heightM}, {"height_cm", place.canvas.height}});
+                {"altitude_m", e.altitudeM}, {"real_height_m", e.heightM}, {"height_cm", place.heightCm}});
         }
         for (const Lantern& l : p.lights.lanterns)
             j["lanterns"].push_back({{"id", l.id}, {"name", l.name},

@@ -8,7 +8,8 @@ NLOHMANN_JSON_SERIALIZE_ENUM(Form,
     {{Form::Puffed, "puffed"}, {Form::Ball, "ball"}, {Form::Column, "column"}, {Form::Slab, "slab"},
         {Form::Card, "card"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Material,
-    {{Material::Matt, "matt"}, {Material::Satin, "satin"}, {Material::Wet, "wet"}, {Material::Glowing, "glowing"}})
+    {{Material::Matt, "matt"}, {Material::Satin, "satin"}, {Material::Wet, "wet"}, {Material::Glowing, "glowing"},
+        {Material::Glass, "glass"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "in"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec2, x, y)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec3, x, y, z)
@@ -22,14 +23,39 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PlainGround, at, tolerance)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Tone, darkFrom, darkTo, lightFrom, lightTo, a, b, amount)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(
     Overrule, lightSet, softnessSet, kelvinSet, eyeLevelSet, light, softness, kelvin, eyeLevel)
+NLOHMANN_JSON_SERIALIZE_ENUM(Solid,
+    {{Solid::None, "none"}, {Solid::Shape, "shape"}, {Solid::Box, "box"}, {Solid::Stair, "stair"},
+        {Solid::Arch, "arch"}, {Solid::Column, "column"}, {Solid::Cone, "cone"}, {Solid::Tent, "tent"},
+        {Solid::Wheel, "wheel"}, {Solid::Tree, "tree"}, {Solid::Figure, "figure"}, {Solid::Turned, "turned"},
+        {Solid::Path, "path"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(
+    Track, {{Track::Causeway, "causeway"}, {Track::Canal, "canal"}, {Track::Rail, "rail"}, {Track::Stairs, "stairs"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(PatternKind,
+    {{PatternKind::None, "none"}, {PatternKind::Tiles, "tiles"}, {PatternKind::Scales, "scales"},
+        {PatternKind::Weave, "weave"}, {PatternKind::Stripes, "stripes"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Facing,
+    {{Facing::Unknown, "unknown"}, {Facing::Left, "left"}, {Facing::Right, "right"}, {Facing::Viewer, "viewer"},
+        {Facing::Away, "away"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Limb, swing, spread, bend)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Pose, leftArm, rightArm, leftLeg, rightLeg, stoop, sway, nod, turn)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(
+    Standin, solid, wide, deep, count, wall, lightness, hue, chroma, outlines, profile, pose, track, path, pathWidthM)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Pattern, kind, sizeM, strength, fromL, toL, turn)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UsualHeight, name, metres, least, most, person)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Element, id, name, cast, cutout, baseCm, heightM, altitudeM, mirrored,
-    form, material, delight, ownLightSet, ownLight, tone)
+    form, material, delight, ownLightSet, ownLight, tone, standin, yaw, stretch, shear, pattern, group, locked, inside,
+    step, kinOf, usual, notes, facing)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Group, id, name)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Guides, shown, spiralTurn, corners, meet, rings)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Camera, horizonCm, eyeHeightM, fovDegrees)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Backdrop, reference, horizon, dimL)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sun, on, azimuth, elevation, diameter, kelvin, strength)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lantern, id, name, on, position, radius, kelvin, reference, strength)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Air, halfContrastM, skyStrength, wetness, exposureStops)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lights, sun, lanterns, air)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Scene, elements, groups, camera, backdrop, lights)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Take, id, name, letter, scene, aside, reason)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vote, who, take, words)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sheets, paper, overlapCm, gridCm)
 } // namespace rl
 
@@ -79,8 +105,9 @@ Reference referenceFrom(const json& r)
 nlohmann::json toJson(const Project& p, const std::function<std::string(const Mask&)>& matteOf)
 {
     json j{{"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera}, {"backdrop", p.backdrop},
-        {"lights", p.lights}, {"sheets", p.sheets}, {"setAside", p.setAside}, {"lead", p.lead}, {"lastId", p.lastId},
-        {"references", json::array()}, {"cutouts", json::array()}};
+        {"lights", p.lights}, {"sheets", p.sheets}, {"groups", p.groups}, {"takes", p.takes}, {"take", p.take},
+        {"votes", p.votes}, {"guides", p.guides}, {"heights", p.heights}, {"setAside", p.setAside}, {"lead", p.lead},
+        {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
         j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256},
             {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", r.permission},
@@ -103,6 +130,12 @@ Result<Project> read(const json& j, const PixelSource& source)
     p.backdrop = j.value("backdrop", Backdrop{});
     p.lights = j.value("lights", Lights{});
     p.sheets = j.value("sheets", Sheets{});
+    p.groups = j.value("groups", std::vector<Group>{});
+    p.takes = j.value("takes", std::vector<Take>{});
+    p.take = j.value("take", 0);
+    p.votes = j.value("votes", std::vector<Vote>{});
+    p.guides = j.value("guides", Guides{});
+    p.heights = j.value("heights", std::vector<UsualHeight>{});
     p.setAside = j.value("setAside", std::map<std::string, std::string>{});
     p.lead = j.value("lead", 0);
     p.lastId = j.value("lastId", 0);

@@ -101,7 +101,7 @@ double CutStation::pxPerCm() const
     const Cutout* c = project().cutout(m_cutout);
     if (!e || !c)
         return 0;
-    const auto place = stage::placementOf(project(), *e, work.light.surfaces().shape(*c));
+    const auto place = stage::placed(project(), *e, work.light.surfaces());
     return place.visible ? 1 / place.cmPerPixel : 0;
 }
 

@@ -211,9 +211,7 @@ void LightStation::say()
         QString reached;
         double most = 0;
         for (const Element& e : project().elements) {
-            const Cutout* c = project().cutout(e.cutout);
-            const auto place
-                = c ? stage::placementOf(project(), e, work.light.surfaces().shape(*c)) : stage::Placement{};
+            const auto place = stage::placed(project(), e, work.light.surfaces());
             if (!place.visible)
                 continue;
             const Vec3 middle = stage::atDistance(stage::eyeOf(project()), place.canvas.centre(), place.distance),
@@ -285,7 +283,7 @@ void LightStation::refresh()
         m_material->setCurrentIndex(int(e->material));
         setQuietly(m_delight, 100 * e->delight);
     }
-    auto scene = planOf(p, [this](const Cutout& c) { return work.light.surfaces().shape(c); });
+    auto scene = planOf(p, work.light.surfaces());
     scene.heldElement = work.element();
     scene.heldLantern = work.lantern();
     m_above->show(scene);

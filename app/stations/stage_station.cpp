@@ -1,14 +1,22 @@
 #include "app/stations/stage_station.h"
 #include "app/theme/theme.h"
-#include "core/project/edits.h"
+#include "core/project/stage_edits.h"
+#include "core/project/usual_heights.h"
+#include "core/reading/balance.h"
+#include "core/stage/ellipses.h"
+#include "core/stage/guides.h"
+#include "core/stage/room.h"
+#include "core/stage/symmetry.h"
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QHBoxLayout>
-#include <QKeyEvent>
+#include <QInputDialog>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
 #include <QSignalBlocker>
+#include <QToolButton>
 
 namespace rl::app {
 
@@ -25,10 +33,9 @@ int elementAt(const LitWork& lit, Vec2 cm)
 void paintHeld(QPainter& p, const Board& board, const Project& project, Workbench& work)
 {
     const Element* e = project.element(work.element());
-    const Cutout* c = e ? project.cutout(e->cutout) : nullptr;
-    if (!c)
+    if (!e)
         return;
-    const auto place = stage::placementOf(project, *e, work.light.surfaces().shape(*c));
+    const auto place = stage::placed(project, *e, work.light.surfaces());
     if (!place.visible)
         return;
     const QRectF r = board.toScreen(place.canvas);
@@ -42,7 +49,7 @@ void paintHeld(QPainter& p, const Board& board, const Project& project, Workbenc
         p.drawLine(c0, c0 + QPointF(0, k * sy));
     }
     const QPointF foot = board.toScreen(e->baseCm);
-    p.setBrush(theme::kGlow);
+    p.setBrush(e->locked ? theme::kDark : theme::kGlow);
     p.setPen(QPen(theme::kInk, 1));
     p.drawEllipse(foot, 5, 5);
     if (e->altitudeM > 0) {
@@ -51,108 +58,9 @@ void paintHeld(QPainter& p, const Board& board, const Project& project, Workbenc
     }
 }
 
-StageStation::StageStation(Workbench& bench)
-    : StationView(bench)
-    , m_bench(new QWidget)
-    , m_plan(new GroundPlan(GroundPlan::View::Above))
-    , m_horizon(numberField("horizon", "cm", -200, 2000, 1, 0.5,
-          tr("Horizon, from the top of the canvas. Drag its line in the picture; everything keeps its place on the "
-             "ground.")))
-    , m_eye(numberField("eyeHeight", "m", 0.1, 300, 2, 0.1,
-          tr("Eye height above the ground. High eyes spread the ground out, low ones stack it.")))
-    , m_fov(numberField("fov", QString(QChar(0xb0)), 10, 120, 0, 1,
-          tr("Field of view across the canvas. Wide for deep space, narrow for flat.")))
-    , m_height(numberField("realHeight", "m", 0.01, 2000, 2, 0.05,
-          tr("True height. The size on the canvas follows from it and from where it stands.")))
-    , m_altitude(
-          numberField("altitude", "m", 0, 2000, 2, 0.1, tr("How far above the ground it hangs, flies or is carried.")))
-    , m_x(numberField(
-          "baseX", "cm", -4000, 6000, 1, 0.1, tr("Where its foot stands across the canvas, from the left.")))
-    , m_y(numberField("baseY", "cm", -4000, 6000, 1, 0.1,
-          tr("Where its foot stands down the canvas. Lower is nearer, and larger.")))
-    , m_which(new QComboBox)
-    , m_cast(new QComboBox)
-    , m_sizes(new QLabel)
-    , m_mirror(new QPushButton(tr("Mirror (M)")))
-    , m_lines(new QPushButton(tr("Backdrop's lines (V)")))
+void StageStation::edit(const QString& what, Project after, int gesture)
 {
-    m_which->setObjectName("stageWhich");
-    m_which->setToolTip(tr("The element being held; you can also click it in the picture or on the plan"));
-    m_which->setMinimumWidth(150);
-    m_cast->setToolTip(tr("Which member of the cast it shows, for the order of reading"));
-    m_mirror->setObjectName("mirror");
-    m_mirror->setToolTip(tr("Turns it left to right; its own light turns with it"));
-    m_lines->setObjectName("backdropLines");
-    m_lines->setCheckable(true);
-    m_lines->setToolTip(
-        tr("Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there"));
-    auto* away = new QPushButton(tr("Take away (Del)"));
-    away->setToolTip(tr("Takes it out of the scene; its cut-out stays"));
-    m_sizes->setProperty("role", "hint");
-    m_sizes->setWordWrap(true);
-    auto* grid = new QGridLayout;
-    grid->setHorizontalSpacing(10);
-    grid->setVerticalSpacing(4);
-    auto* space = new QLabel(tr("The space"));
-    space->setProperty("role", "head");
-    auto* held = new QLabel(tr("In hand"));
-    held->setProperty("role", "head");
-    grid->addWidget(space, 0, 0);
-    grid->addWidget(labelled(tr("Horizon at"), m_horizon), 0, 1);
-    grid->addWidget(labelled(tr("Eye height"), m_eye), 0, 2);
-    grid->addWidget(labelled(tr("Field of view"), m_fov), 0, 3);
-    grid->addWidget(held, 1, 0);
-    grid->addWidget(labelled(tr("Element"), m_which), 1, 1);
-    grid->addWidget(labelled(tr("True height"), m_height), 1, 2);
-    grid->addWidget(labelled(tr("Above ground"), m_altitude), 1, 3);
-    grid->addWidget(labelled(tr("Foot across"), m_x), 1, 4);
-    grid->addWidget(labelled(tr("Foot down"), m_y), 1, 5);
-    grid->addWidget(labelled(tr("Shows"), m_cast), 0, 4, 1, 2);
-    auto* buttons = new QHBoxLayout;
-    buttons->addWidget(m_mirror);
-    buttons->addWidget(away);
-    buttons->addWidget(m_lines);
-    buttons->addSpacing(10);
-    buttons->addWidget(m_sizes, 1);
-    grid->addLayout(buttons, 2, 0, 1, 6);
-    auto* layout = new QHBoxLayout(m_bench);
-    layout->setContentsMargins(16, 8, 12, 8);
-    layout->addLayout(grid, 3);
-    layout->addWidget(m_plan, 2);
-
-    const auto camera = [this](const QString& what, auto change) {
-        Camera c = project().camera;
-        change(c);
-        work.document.edit(what, edits::withCamera(project(), c));
-    };
-    connect(m_horizon, &QDoubleSpinBox::valueChanged, this,
-        [=, this](double v) { camera(tr("Set the horizon"), [&](Camera& c) { c.horizonCm = v; }); });
-    connect(m_eye, &QDoubleSpinBox::valueChanged, this,
-        [=, this](double v) { camera(tr("Set the eye height"), [&](Camera& c) { c.eyeHeightM = v; }); });
-    connect(m_fov, &QDoubleSpinBox::valueChanged, this,
-        [=, this](double v) { camera(tr("Set the field of view"), [&](Camera& c) { c.fovDegrees = v; }); });
-    connect(m_height, &QDoubleSpinBox::valueChanged, this,
-        [this](double v) { editElement(tr("Give it its true height"), [&](Element& e) { e.heightM = v; }); });
-    connect(m_altitude, &QDoubleSpinBox::valueChanged, this,
-        [this](double v) { editElement(tr("Lift it"), [&](Element& e) { e.altitudeM = v; }); });
-    connect(m_x, &QDoubleSpinBox::valueChanged, this,
-        [this](double v) { editElement(tr("Move it"), [&](Element& e) { e.baseCm.x = v; }); });
-    connect(m_y, &QDoubleSpinBox::valueChanged, this,
-        [this](double v) { editElement(tr("Move it"), [&](Element& e) { e.baseCm.y = v; }); });
-    connect(m_which, &QComboBox::activated, &work, [this] { work.holdElement(m_which->currentData().toInt()); });
-    connect(m_cast, &QComboBox::activated, this,
-        [this] { editElement(tr("Say whom it shows"), [&](Element& e) { e.cast = m_cast->currentData().toInt(); }); });
-    connect(m_mirror, &QPushButton::clicked, this, &StageStation::mirror);
-    connect(m_lines, &QPushButton::toggled, this, [this] { refresh(); });
-    connect(&m_vanishing, &VanishingLines::found, this, [this] { refresh(); });
-    connect(away, &QPushButton::clicked, this, &StageStation::takeAway);
-    connect(m_plan, &GroundPlan::elementHeld, &work, [this](int id) { work.holdElement(id); });
-    connect(m_plan, &GroundPlan::elementMoved, this, [this](int id, Vec3 to, int gesture) {
-        const stage::Eye eye = stage::eyeOf(project());
-        const Vec2 base = stage::projected(eye, {to.x, 0, to.z});
-        work.document.edit(tr("Move it"), edits::withBase(project(), id, base), gesture);
-    });
-    connect(m_plan, &GroundPlan::released, this, [this] { work.document.finishGesture(); });
+    work.document.edit(what, std::move(after), gesture);
 }
 
 void StageStation::editElement(const QString& what, const std::function<void(Element&)>& change, int gesture)
@@ -163,7 +71,20 @@ void StageStation::editElement(const QString& what, const std::function<void(Ele
     Element e = *held;
     change(e);
     if (!(e == *held))
-        work.document.edit(what, edits::withElement(project(), e), gesture);
+        edit(what, edits::withElement(project(), e), gesture);
+}
+
+void StageStation::editStandin(const QString& what, const std::function<void(Standin&)>& change)
+{
+    editElement(what, [&](Element& e) { change(e.standin); });
+}
+
+void StageStation::editGuides(const QString& what, const std::function<void(Guides&)>& change)
+{
+    Project after = project();
+    change(after.guides);
+    if (!(after.guides == project().guides))
+        edit(what, std::move(after));
 }
 
 void StageStation::mirror()
@@ -174,7 +95,191 @@ void StageStation::mirror()
 void StageStation::takeAway()
 {
     if (work.heldElement())
-        work.document.edit(tr("Take it away"), edits::withoutElement(project(), work.element()));
+        edit(tr("Take it away"), edits::withoutElement(project(), work.element()));
+}
+
+int StageStation::other() const
+{
+    const int id = m_other->currentData().toInt();
+    return id != work.element() && project().element(id) ? id : 0;
+}
+
+void StageStation::standUp()
+{
+    const int kind = m_kind->currentData().toInt();
+    Element e = edits::standinOf(kind >= 100 ? Solid::Path : Solid(kind));
+    if (kind >= 100) {
+        e.standin.track = Track(kind - 100);
+        e.name = m_kind->currentText().toStdString();
+        if (e.standin.track == Track::Rail)
+            e.standin.pathWidthM = 1.44;
+        if (e.standin.track == Track::Stairs)
+            e.heightM = 2, e.standin.path = {{0, 0}, {0, 6}};
+    } else {
+        e.name = m_kind->currentText().toStdString();
+    }
+    const auto same = std::count_if(project().elements.begin(), project().elements.end(),
+        [&](const Element& x) { return x.standin.solid == e.standin.solid && !x.cutout; });
+    if (same > 0)
+        e.name += " " + std::to_string(same + 1);
+    const Brief& b = project().brief;
+    const double below = std::max(0.0, b.heightCm - project().camera.horizonCm);
+    e.baseCm = {b.widthCm * (0.5 + 0.09 * double((same + 1) / 2) * (same % 2 ? 1 : -1) * (same > 0)),
+        below > 1 ? project().camera.horizonCm + 0.62 * below : b.heightCm + 2};
+    Project after = edits::withElement(project(), e);
+    const int id = after.elements.back().id;
+    edit(tr("Stand up a stand-in"), std::move(after));
+    work.holdElement(id);
+}
+
+void StageStation::pinUsual()
+{
+    const Element* e = work.heldElement();
+    if (!e)
+        return;
+    const QString name = m_usual->currentData().toString();
+    const UsualHeight u = usualHeight(project(), name.toStdString());
+    Project after = u.name.empty() ? project() : edits::withTrueHeight(project(), e->id, u.metres);
+    after.element(e->id)->usual = u.name;
+    edit(u.name.empty() ? tr("Say nothing of its usual height") : tr("Give it a usual height"), std::move(after));
+}
+
+void StageStation::keepUsual()
+{
+    const Element* e = work.heldElement();
+    if (!e)
+        return;
+    const int id = e->id;
+    const double metres = e->heightM;
+    bool ok = false;
+    const QString name = QInputDialog::getText(m_bench, tr("Usual heights"),
+        tr("Keep %1 m as the usual height of…\n(the name of a known one changes it)").arg(metres, 0, 'f', 2),
+        QLineEdit::Normal, QString::fromStdString(e->usual.empty() ? e->name : e->usual), &ok)
+                             .trimmed();
+    if (!ok || name.isEmpty())
+        return;
+    const UsualHeight old = usualHeight(project(), name.toStdString());
+    UsualHeight u{name.toStdString(), metres, 0.8 * metres, 1.25 * metres, old.person};
+    Project after = withUsualHeight(project(), u);
+    if (Element* x = after.element(id))
+        x->usual = u.name;
+    edit(tr("Keep a usual height"), std::move(after));
+}
+
+void StageStation::scatter()
+{
+    const Element* e = work.heldElement();
+    stage::KinWish wish;
+    wish.of = e ? e->id : 0;
+    wish.count = int(m_kinCount->value());
+    wish.spread = stage::Spread(m_spread->currentIndex());
+    wish.ground = m_ground;
+    wish.turn = m_kinTurn->value();
+    wish.scale = m_kinScale->value() / 100;
+    wish.reshape = m_kinReshape->value() / 100;
+    wish.seed = std::uint32_t(m_seed++);
+    if (wish.ground.size() < (wish.spread == stage::Spread::Area ? 3u : 2u)) {
+        emit work.notice(wish.spread == stage::Spread::Area
+                ? tr(
+                    "Point at three corners of the area or more first: “Point at the place”, then click on the ground.")
+                : tr("Point at two places or more first: “Point at the place”, then click on the ground."));
+        return;
+    }
+    Project after = stage::withKin(project(), wish);
+    if (after.elements.size() > project().elements.size())
+        edit(tr("Scatter kin"), std::move(after));
+}
+
+void StageStation::fillLists()
+{
+    const Project& p = project();
+    const QSignalBlocker a(m_which), b(m_cast), c(m_other), d(m_usual), e(m_cutoutFor), f(m_begin);
+    const int tied = m_other->currentData().toInt();
+    m_which->clear();
+    m_other->clear();
+    m_other->addItem(tr("nothing yet"), 0);
+    for (const Element& x : p.elements) {
+        m_which->addItem(QString::fromStdString(x.name), x.id);
+        if (x.id != work.element())
+            m_other->addItem(QString::fromStdString(x.name), x.id);
+    }
+    m_which->setCurrentIndex(m_which->findData(work.element()));
+    m_other->setCurrentIndex(std::max(0, m_other->findData(tied)));
+    m_cast->clear();
+    m_cast->addItem(tr("nobody in the cast"), 0);
+    for (const CastMember& m : p.brief.cast)
+        m_cast->addItem(QString::fromStdString(m.name), m.id);
+    m_usual->clear();
+    m_usual->addItem(tr("not said"), QString());
+    for (const UsualHeight& u : heightsOf(p))
+        m_usual->addItem(tr("%1 · %2 m").arg(QString::fromStdString(u.name)).arg(u.metres, 0, 'f', 2),
+            QString::fromStdString(u.name));
+    m_cutoutFor->clear();
+    m_cutoutFor->addItem(p.cutouts.empty() ? tr("no cut-outs yet") : tr("a cut-out…"), 0);
+    for (const Cutout& x : p.cutouts) {
+        const Reference* r = p.reference(x.reference);
+        m_cutoutFor->addItem(tr("of %1").arg(r ? QString::fromStdString(r->name) : QString()), x.id);
+    }
+    m_begin->clear();
+    const Element* held = work.heldElement();
+    if (held && held->standin.solid == Solid::Figure)
+        m_begin->addItems({tr("a pose…"), tr("standing"), tr("sitting"), tr("walking")});
+    else if (held && held->standin.solid == Solid::Turned)
+        m_begin->addItems(
+            {tr("a profile…"), tr("vase"), tr("bell"), tr("goblet"), tr("baluster"), tr("dome"), tr("jar")});
+    else
+        m_begin->addItem(tr("nothing to choose"));
+}
+
+void StageStation::fillFields()
+{
+    const Element* e = work.heldElement();
+    for (QWidget* w :
+        std::initializer_list<QWidget*>{m_height, m_heightCm, m_altitude, m_x, m_y, m_cast, m_mirror, m_usual, m_facing,
+            m_locked, m_other, m_name, m_notes, m_yaw, m_stretch, m_cutoutFor, m_pattern, m_material, m_scatter})
+        w->setEnabled(e != nullptr);
+    const bool standin = e && e->standin.solid != Solid::None && !e->cutout;
+    const Solid solid = standin ? e->standin.solid : Solid::None;
+    m_wide->setEnabled(standin && solid != Solid::Figure && solid != Solid::Turned && solid != Solid::Shape);
+    m_deep->setEnabled(solid == Solid::Box || solid == Solid::Stair || solid == Solid::Arch || solid == Solid::Tent
+        || solid == Solid::Wheel);
+    m_count->setEnabled(solid == Solid::Stair || solid == Solid::Wheel || solid == Solid::Tree);
+    m_wall->setEnabled(solid == Solid::Turned);
+    m_begin->setEnabled(solid == Solid::Figure || solid == Solid::Turned);
+    m_lightness->setEnabled(standin);
+    m_again->setEnabled(e && e->cutout && e->standin.solid != Solid::None);
+    if (!e)
+        return;
+    const auto place = stage::placed(project(), *e, work.light.surfaces());
+    setQuietly(m_height, e->heightM);
+    setQuietly(m_heightCm, place.heightCm);
+    setQuietly(m_altitude, e->altitudeM);
+    setQuietly(m_x, e->baseCm.x);
+    setQuietly(m_y, e->baseCm.y);
+    setQuietly(m_wide, solid == Solid::Path ? e->standin.pathWidthM : e->standin.wide);
+    setQuietly(m_deep, e->standin.deep);
+    setQuietly(m_count, e->standin.count);
+    setQuietly(m_wall, e->standin.wall);
+    setQuietly(m_yaw, e->yaw);
+    setQuietly(m_stretch, e->stretch);
+    setQuietly(m_lightness, e->standin.lightness);
+    setQuietly(m_patternSize, e->pattern.sizeM);
+    setQuietly(m_patternStrength, 100 * e->pattern.strength);
+    setQuietly(m_fromL, e->pattern.fromL);
+    setQuietly(m_toL, e->pattern.toL);
+    m_wide->setSuffix(solid == Solid::Path ? tr(" m") : QString(" ×"));
+    const QSignalBlocker a(m_cast), b(m_usual), c(m_facing), d(m_locked), f(m_material), g(m_pattern), h(m_name),
+        i(m_notes);
+    m_cast->setCurrentIndex(std::max(0, m_cast->findData(e->cast)));
+    m_usual->setCurrentIndex(std::max(0, m_usual->findData(QString::fromStdString(e->usual))));
+    m_facing->setCurrentIndex(int(e->facing));
+    m_locked->setChecked(e->locked);
+    m_material->setCurrentIndex(int(e->material));
+    m_pattern->setCurrentIndex(int(e->pattern.kind));
+    if (!m_name->hasFocus())
+        m_name->setText(QString::fromStdString(e->name));
+    if (!m_notes->hasFocus())
+        m_notes->setText(QString::fromStdString(e->notes));
 }
 
 void StageStation::refresh()
@@ -187,150 +292,195 @@ void StageStation::refresh()
     setQuietly(m_horizon, p.camera.horizonCm);
     setQuietly(m_eye, p.camera.eyeHeightM);
     setQuietly(m_fov, p.camera.fovDegrees);
-    {
-        const QSignalBlocker a(m_which), b(m_cast);
-        m_which->clear();
-        for (const Element& e : p.elements)
-            m_which->addItem(QString::fromStdString(e.name), e.id);
-        m_which->setCurrentIndex(m_which->findData(work.element()));
-        m_cast->clear();
-        m_cast->addItem(tr("nobody in the cast"), 0);
-        for (const CastMember& m : p.brief.cast)
-            m_cast->addItem(QString::fromStdString(m.name), m.id);
+    setQuietly(m_stand, stage::eyeOf(p).focalCm);
+    setQuietly(m_rings, p.guides.rings);
+    for (int i = 0; i < kGuideCount; ++i) {
+        const QSignalBlocker quiet(m_guides[std::size_t(i)]);
+        m_guides[std::size_t(i)]->setChecked(p.guides.on(Guide(i)));
     }
-    const Element* e = work.heldElement();
-    for (QWidget* w : std::initializer_list<QWidget*>{m_height, m_altitude, m_x, m_y, m_cast, m_mirror})
-        w->setEnabled(e != nullptr);
-    auto scene = planOf(p, [this](const Cutout& c) { return work.light.surfaces().shape(c); });
+    fillLists();
+    fillFields();
+    auto scene = planOf(p, work.light.surfaces());
     scene.heldElement = work.element();
-    scene.withLights = false;
-    m_plan->show(std::move(scene));
-    if (m_lines->isChecked()) {
+    scene.sunOn = false;
+    scene.heldLantern = work.lantern();
+    scene.pointed = m_ground;
+    m_plan->show(scene);
+    m_side->show(std::move(scene));
+    if (m_page == Page::Takes)
+        fillTakes();
+    if (m_lines->isChecked())
         m_vanishing.ask(p);
-        m_sizes->setText(m_vanishing.words(p));
-    }
-    if (!e && !m_lines->isChecked()) {
-        m_sizes->setText(tr("Nothing stands here yet. Cut something out of a picture first (Alt+3)."));
-    }
-    if (!e)
-        return;
-    setQuietly(m_height, e->heightM);
-    setQuietly(m_altitude, e->altitudeM);
-    setQuietly(m_x, e->baseCm.x);
-    setQuietly(m_y, e->baseCm.y);
-    const QSignalBlocker quiet(m_cast);
-    m_cast->setCurrentIndex(std::max(0, m_cast->findData(e->cast)));
-    if (m_lines->isChecked())
-        return;
-    const Cutout* c = p.cutout(e->cutout);
-    const auto place = c ? stage::placementOf(p, *e, work.light.surfaces().shape(*c)) : stage::Placement{};
-    m_sizes->setText(
-        place.visible ? tr(
-            "%1 m away · %2 × %3 cm on the canvas · %4 pixels a cm. Arrow keys move it by 1 mm, with Shift by 1 cm.")
-                            .arg(place.distance, 0, 'f', 1)
-                            .arg(place.canvas.width, 0, 'f', 1)
-                            .arg(place.canvas.height, 0, 'f', 1)
-                            .arg(1 / place.cmPerPixel, 0, 'f', 0)
-                      : tr("Its foot is above the horizon: there is no ground there."));
+    say();
+    emit overlayChanged();
 }
 
-void StageStation::paintOver(QPainter& p, const Board& board)
+void StageStation::say()
 {
-    const double y = board.toScreen(Vec2{0, project().camera.horizonCm}).y();
-    const double left = board.toScreen(Vec2{0, 0}).x(), right = board.toScreen(Vec2{board.widthCm(), 0}).x();
-    p.setPen(QPen(QColor(255, 255, 255, 200), 3));
-    p.drawLine(QPointF(left, y), QPointF(right, y));
-    p.setPen(QPen(m_held == Held::Horizon ? theme::kAccent : theme::kDark, 1.2, Qt::DashLine));
-    p.drawLine(QPointF(left, y), QPointF(right, y));
-    p.setFont(theme::text(12));
-    const QString words = tr("horizon · eye level %1 m").arg(project().camera.eyeHeightM, 0, 'f', 2);
-    const QRectF tag(right - p.fontMetrics().horizontalAdvance(words) - 14, y - 21,
-        p.fontMetrics().horizontalAdvance(words) + 10, 18);
-    p.setPen(Qt::NoPen);
-    p.setBrush(QColor(246, 245, 242, 225));
-    p.drawRoundedRect(tag, 4, 4);
-    p.setPen(theme::kInk);
-    p.drawText(tag, Qt::AlignCenter, words);
-    if (m_lines->isChecked())
-        m_vanishing.paint(p, board, project());
-    paintHeld(p, board, project(), work);
+    m_sizes->setText(words());
 }
 
-bool StageStation::press(Vec2 at, Qt::KeyboardModifiers, const Board& board)
+QString StageStation::sizeWords(const Element& e) const
 {
-    m_gesture = work.document.freshGesture();
-    const double near = 7 / board.pixelsPerCm();
-    const Element* held = work.heldElement();
-    if (held && (held->baseCm - at).length() < near) {
-        m_held = Held::Foot;
-        m_grip = held->baseCm - at;
-        return true;
-    }
-    const int id = work.lit ? elementAt(*work.lit, at) : 0;
-    if (id && !(held && id != held->id && std::abs(at.y - project().camera.horizonCm) < near / 3)) {
-        work.holdElement(id);
-        m_held = Held::Element;
-        m_grip = project().element(id)->baseCm - at;
-        return true;
-    }
-    if (std::abs(at.y - project().camera.horizonCm) < near) {
-        m_held = Held::Horizon;
-        return true;
-    }
-    return false;
+    const auto place = stage::placed(project(), e, work.light.surfaces());
+    if (!place.visible)
+        return tr("Its foot is above the horizon: there is no ground there.");
+    QString s = tr("%1 m away, %2 × %3 m; %4 × %5 cm on the canvas")
+                    .arg(place.distance, 0, 'f', 1)
+                    .arg(place.widthM, 0, 'f', 2)
+                    .arg(e.heightM, 0, 'f', 2)
+                    .arg(place.canvas.width, 0, 'f', 1)
+                    .arg(place.canvas.height, 0, 'f', 1);
+    if (place.cmPerPixel > 0)
+        s += tr(", %1 pixels a cm").arg(1 / place.cmPerPixel, 0, 'f', 0);
+    return s + tr(". Arrow keys move it by 1 mm, with Shift by 1 cm; Page Up and Down lift it by 10 cm.");
 }
 
-void StageStation::move(Vec2 at, Qt::KeyboardModifiers keys, const Board&)
+QString StageStation::guideWords() const
 {
-    if (m_held == Held::Horizon) {
-        Camera c = project().camera;
-        c.horizonCm = std::round(at.y * 10) / 10;
-        work.document.edit(tr("Drag the horizon"), edits::withCamera(project(), c), m_gesture);
-    } else if (m_held != Held::None) {
-        Vec2 base = at + m_grip;
-        if (keys & Qt::ShiftModifier)
-            base.y = work.heldElement()->baseCm.y; // along its own depth only
-        work.document.edit(tr("Move it"), edits::withBase(project(), work.element(), base), m_gesture);
+    const Project& p = project();
+    if (!p.guides.shown)
+        return tr("All off. Hold the pointer over one to read what it is for.");
+    QStringList out;
+    const auto near = stage::onGuides(p, work.light.surfaces());
+    for (int g = 0; g < kGuideCount; ++g) {
+        if (!p.guides.on(Guide(g)))
+            continue;
+        QStringList who;
+        for (const stage::OnGuide& o : near)
+            if (int(o.guide) == g)
+                who << tr("%1 (%2 % off)")
+                           .arg(QString::fromStdString(p.element(o.element)->name))
+                           .arg(o.percent, 0, 'f', 1);
+        out << tr("%1: %2").arg(tr(stage::nameOf(Guide(g))), who.isEmpty() ? tr("nothing within 2 %") : who.join(", "));
     }
+    return out.join(". ") + ".";
 }
 
-void StageStation::release(Vec2, const Board&)
+QString StageStation::roomWords() const
 {
-    m_held = Held::None;
-    work.document.finishGesture();
+    const auto r = stage::roomOf(project(), work.light.surfaces());
+    QString s;
+    if (r.known) {
+        const auto cm = [](double v) { return QString::number(v, 'f', 1); };
+        s = tr("About “%1”: left %2, right %3, above %4, below %5 cm; head room %6 cm. ")
+                .arg(QString::fromStdString(project().element(r.lead)->name), cm(r.left), cm(r.right), cm(r.top),
+                    cm(r.bottom), cm(r.headRoomCm));
+        if (r.facing == Facing::Left || r.facing == Facing::Right)
+            s += tr("It looks %1: %2 cm ahead, %3 behind. ")
+                     .arg(r.facing == Facing::Left ? tr("left") : tr("right"), cm(r.aheadCm), cm(r.behindCm));
+    } else {
+        s = tr("Say on “In hand” which element shows the first of the cast: the room is measured about it. ");
+    }
+    if (work.lit && !work.lit->picture.colour.empty()) {
+        const auto b = reading::balanceOf(work.lit->picture);
+        s += tr("Weight %1 % left, %2 % above").arg(100 * b.left, 0, 'f', 0).arg(100 * b.top, 0, 'f', 0);
+        s += b.deadEven ? tr(": dead even. ") : QString(". ");
+        if (b.counter.wanted)
+            s += tr("Counterweight: %1 cm², %2 L* off its ground, at %3 cm from the left, %4 cm from the top.")
+                     .arg(b.counter.areaCm2, 0, 'f', 0)
+                     .arg(b.counter.againstL, 0, 'f', 0)
+                     .arg(b.counter.atCm.x, 0, 'f', 0)
+                     .arg(b.counter.atCm.y, 0, 'f', 0);
+    }
+    return s;
 }
 
-bool StageStation::key(QKeyEvent* e)
+QString StageStation::kinWords() const
 {
-    const double step = e->modifiers() & Qt::ShiftModifier ? 1.0 : 0.1;
-    const auto nudge = [&](double dx, double dy) {
-        editElement(tr("Nudge it"), [&](Element& x) { x.baseCm = x.baseCm + Vec2{dx, dy}; });
-    };
-    switch (e->key()) {
-    case Qt::Key_Left:
-        nudge(-step, 0);
-        return true;
-    case Qt::Key_Right:
-        nudge(step, 0);
-        return true;
-    case Qt::Key_Up:
-        nudge(0, -step);
-        return true;
-    case Qt::Key_Down:
-        nudge(0, step);
-        return true;
-    case Qt::Key_M:
-        mirror();
-        return true;
-    case Qt::Key_V:
-        m_lines->toggle();
-        return true;
-    case Qt::Key_Delete:
-        takeAway();
-        return true;
+    const Element* e = work.heldElement();
+    QString s = m_drawing == Drawing::Ground
+        ? tr("Click on the ground, in the picture or on the plan; Enter when done. %1 so far. ").arg(m_ground.size())
+        : m_ground.empty() ? tr("Point at the place, then scatter. ")
+                           : tr("%1 places pointed at. ").arg(m_ground.size());
+    if (!e || m_held != Held::None)
+        return s;
+    for (const stage::Likeness& l : stage::repetition(project(), work.light.surfaces()))
+        if (l.a == e->id || l.b == e->id) {
+            const Element* o = project().element(l.a == e->id ? l.b : l.a);
+            return s
+                + tr("“%1” is most like “%2”: outlines %3 % alike, heights %4 %%5")
+                      .arg(QString::fromStdString(e->name), QString::fromStdString(o->name))
+                      .arg(100 * l.shape, 0, 'f', 0)
+                      .arg(100 * l.size, 0, 'f', 0)
+                      .arg(l.alike >= stage::kStamped ? tr("; the eye will see a copy.") : tr("; kin, not a copy."));
+        }
+    return s + tr("“%1” has no kin yet.").arg(QString::fromStdString(e->name));
+}
+
+QString StageStation::measureWords(const Element& e) const
+{
+    const auto s = stage::symmetryOf(stage::coverOf(project(), e, work.light.surfaces(), 500), false);
+    QString out;
+    if (s.known)
+        out = tr("Left and right differ by %1 mm at most (at %2 cm down, the %3 is wider), %4 mm on average; the "
+                 "middle leans %5°. ")
+                  .arg(s.worstMm, 0, 'f', 1)
+                  .arg(s.worstAtCm, 0, 'f', 1)
+                  .arg(s.wideRight ? tr("right") : tr("left"))
+                  .arg(s.meanMm, 0, 'f', 1)
+                  .arg(s.leanDegrees, 0, 'f', 1);
+    const auto all = stage::ellipsesOf(project(), e);
+    for (std::size_t i = 0; i < std::min<std::size_t>(all.size(), 3); ++i)
+        out += tr("%1 × %2 cm at %3 cm down. ")
+                   .arg(all[i].longCm, 0, 'f', 2)
+                   .arg(all[i].shortCm, 0, 'f', 2)
+                   .arg(all[i].centre.y, 0, 'f', 1);
+    return out;
+}
+
+QString StageStation::words() const
+{
+    const Project& p = project();
+    const Element* e = work.heldElement();
+    switch (m_drawing) {
+    case Drawing::Outline:
+    case Drawing::Hole:
+        return tr(
+            "Click the outline on the board; C bends it through the last point, Backspace takes a point back, Enter "
+            "closes it, Esc drops it.");
+    case Drawing::Profile:
+        return tr(
+            "Click half the profile from the base up; the axis stands where the first click is, or where the turned "
+            "thing in hand stands. C bends, Enter turns it round.");
+    case Drawing::Course:
+        return tr("Click the course on the ground, in the picture or on the plan; Enter lays it, Esc drops it.");
+    case Drawing::Corners:
+        return tr("Click the three corners of the pyramid.");
+    case Drawing::Meet:
+        return tr("Click where the lines meet; it may be on the horizon.");
     default:
-        return false;
+        break;
     }
+    if (m_page == Page::Space && m_lines->isChecked())
+        return m_vanishing.words(p);
+    if (m_page == Page::Guides)
+        return guideWords();
+    if (m_page == Page::Room)
+        return roomWords();
+    if (!e)
+        return tr("Nothing stands here yet. Stand up a stand-in, or cut something out of a picture first (Alt+3).");
+    if (m_page == Page::Kin)
+        return kinWords();
+    if (m_page == Page::Standins && m_measures->isChecked() && m_held == Held::None)
+        return measureWords(*e);
+    if (m_page == Page::Ties) {
+        QStringList s;
+        if (const Group* g = p.group(e->group))
+            s << tr("in the group “%1”").arg(QString::fromStdString(g->name));
+        for (const Element& x : p.elements)
+            if (e->step && x.id != e->id && x.step == e->step)
+                s << tr("in step with “%1”, %2 × its height")
+                         .arg(QString::fromStdString(x.name))
+                         .arg(e->heightM / x.heightM, 0, 'f', 2);
+        if (const Element* in = p.element(e->inside))
+            s << tr("inside “%1”").arg(QString::fromStdString(in->name));
+        return s.isEmpty() ? tr("“%1” is tied to nothing. Drags with Alt held leave a group behind.")
+                                 .arg(QString::fromStdString(e->name))
+                           : tr("“%1” is %2. Drags with Alt held leave a group behind.")
+                                 .arg(QString::fromStdString(e->name), s.join("; "));
+    }
+    return sizeWords(*e);
 }
 
 } // namespace rl::app

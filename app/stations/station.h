@@ -21,6 +21,10 @@ public:
     virtual void refresh() = 0; ///< the project, the picture or what is held has changed
     virtual int benchHeight() const { return 200; }
 
+signals:
+    void benchResized();
+    void overlayChanged(); ///< what is drawn over the board is another
+
 protected:
     const Project& project() const { return work.document.project(); }
     Workbench& work;

@@ -1,5 +1,6 @@
 #include "app/widgets/ground_plan.h"
 #include "app/theme/theme.h"
+#include "core/stage/solids.h"
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
@@ -19,21 +20,26 @@ double unfolded(double f)
 int s_gesture = 1 << 20; // apart from the document's own numbers
 } // namespace
 
-GroundPlan::Scene planOf(const Project& p, const std::function<Rect(const Cutout&)>& shapeOf)
+GroundPlan::Scene planOf(const Project& p, stage::SurfaceCache& cache)
 {
     GroundPlan::Scene s;
     const stage::Eye eye = stage::eyeOf(p);
     for (const Element& e : p.elements) {
-        const Cutout* c = p.cutout(e.cutout);
-        const stage::Placement place = c ? stage::placementOf(p, e, shapeOf(*c)) : stage::Placement{};
+        const stage::Placement place = stage::placed(p, e, cache);
         if (place.visible)
             s.elements.push_back({e.id, QString::fromStdString(e.name),
                 {(e.baseCm.x - eye.x0) * place.distance / eye.focalCm, e.altitudeM, place.distance}, place.widthM / 2,
-                place.heightM});
+                place.heightM, e.yaw, {}});
+        if (place.visible && !e.cutout && e.standin.solid == Solid::Path)
+            for (const Vec2& q : stage::pathLine(e.standin, 1)) {
+                const Vec3 foot = stage::footOf(eye, e);
+                const double c = std::cos(radians(e.yaw)), sn = std::sin(radians(e.yaw));
+                s.elements.back().line.push_back({foot.x + q.x * c - q.y * sn, foot.z + q.x * sn + q.y * c});
+            }
     }
     for (const Lantern& l : p.lights.lanterns)
         if (l.on)
-            s.lanterns.push_back({l.id, QString::fromStdString(l.name), l.position, 0, 0});
+            s.lanterns.push_back({l.id, QString::fromStdString(l.name), l.position, 0, 0, 0, {}});
     s.fovDegrees = p.camera.fovDegrees;
     s.eyeHeight = p.camera.eyeHeightM;
     s.sunOn = p.lights.sun.on;
@@ -55,6 +61,12 @@ GroundPlan::GroundPlan(View view, QWidget* parent)
                                         "lantern or the sun: the picture follows.")
                                    : tr("The scene from the side: heights against distance. Drag a lantern up or down, "
                                         "or the sun along its arc."));
+}
+
+void GroundPlan::setPointing(bool on)
+{
+    m_pointing = on;
+    setCursor(on ? Qt::CrossCursor : Qt::ArrowCursor);
 }
 
 void GroundPlan::show(Scene scene)
@@ -102,7 +114,7 @@ Vec3 GroundPlan::fromScreen(QPointF s, Vec3 before) const
 {
     const QPointF d = s - station();
     if (m_view == View::Side)
-        return {before.x, std::max(0.05, -d.y() / (height() - 44) * highest()),
+        return {before.x, std::max(0.0, -d.y() / (height() - 44) * highest()),
             std::clamp(unfolded(d.x() / reach()), 0.5, 400.0)};
     const double r = unfolded(std::hypot(d.x(), d.y()) / reach()), angle = std::atan2(d.x(), -d.y());
     return {std::sin(angle) * r, before.y, std::max(0.5, std::cos(angle) * r)};
@@ -190,9 +202,26 @@ void GroundPlan::paintAbove(QPainter& p) const
     p.drawEllipse(s, 4, 4);
     for (const Thing& t : m_scene.elements) {
         const bool held = t.id == m_scene.heldElement;
-        const QPointF a = toScreen(t.at - Vec3{t.halfWidth, 0, 0}), b = toScreen(t.at + Vec3{t.halfWidth, 0, 0});
+        const Vec3 half = Vec3{std::cos(radians(t.yaw)), 0, std::sin(radians(t.yaw))} * t.halfWidth;
+        const QPointF a = toScreen(t.at - half), b = toScreen(t.at + half);
+        if (!t.line.empty()) {
+            QPolygonF course;
+            for (const Vec2& q : t.line)
+                course << toScreen({q.x, 0, std::max(0.2, q.y)});
+            p.setPen(QPen(held ? theme::kAccent : theme::kInk, 3, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+            p.drawPolyline(course);
+            continue;
+        }
         p.setPen(QPen(held ? theme::kAccent : theme::kInk, held ? 5 : 4, Qt::SolidLine, Qt::RoundCap));
         p.drawLine(a, b);
+    }
+    p.setPen(QPen(theme::kAccent, 1.5));
+    p.setBrush(theme::kGlow);
+    for (std::size_t i = 0; i < m_scene.pointed.size(); ++i) {
+        const QPointF q = toScreen({m_scene.pointed[i].x, 0, m_scene.pointed[i].y});
+        if (i > 0)
+            p.drawLine(toScreen({m_scene.pointed[i - 1].x, 0, m_scene.pointed[i - 1].y}), q);
+        p.drawEllipse(q, 3.5, 3.5);
     }
     // Names where there is room: what is in hand first, then near to far.
     std::vector<const Thing*> order;
@@ -256,6 +285,12 @@ void GroundPlan::mousePressEvent(QMouseEvent* e)
 {
     m_held = Held::None;
     m_gesture = ++s_gesture;
+    m_moved = false;
+    m_pressed = e->position();
+    if (m_pointing && m_view == View::Above) {
+        emit groundPointed(fromScreen(e->position(), {}));
+        return;
+    }
     const auto near = [&](QPointF at, double r) { return QLineF(at, e->position()).length() <= r; };
     if (m_scene.withLights)
         for (const Thing& l : m_scene.lanterns)
@@ -270,7 +305,12 @@ void GroundPlan::mousePressEvent(QMouseEvent* e)
     }
     double best = 16;
     for (const Thing& t : m_scene.elements) {
-        const double d = QLineF(toScreen(t.at), e->position()).length();
+        double d = QLineF(toScreen(t.at), e->position()).length();
+        if (m_view == View::Side) { // anywhere along its height
+            const QPointF a = toScreen(t.at), b = toScreen(t.at + Vec3{0, t.height, 0});
+            d = std::abs(e->position().x() - a.x())
+                + std::max({0.0, e->position().y() - a.y(), b.y() - e->position().y()});
+        }
         if (d < best)
             best = d, m_held = Held::Element, m_heldId = t.id;
     }
@@ -286,10 +326,20 @@ void GroundPlan::mouseMoveEvent(QMouseEvent* e)
                 return t.at;
         return Vec3{};
     };
-    if (m_held == Held::Element)
-        emit elementMoved(m_heldId, fromScreen(e->position(), find(m_scene.elements)), m_gesture);
-    if (m_held == Held::Lantern)
-        emit lanternMoved(m_heldId, fromScreen(e->position(), find(m_scene.lanterns)), m_gesture);
+    if (m_held == Held::None || (!m_moved && (e->position() - m_pressed).manhattanLength() < 3))
+        return; // a click takes hold and moves nothing
+    m_moved = true;
+    if (m_held == Held::Element) {
+        Vec3 to = fromScreen(e->position(), find(m_scene.elements));
+        if (m_view == View::Side && std::abs(toScreen({0, to.y, to.z}).y() - toScreen({0, 0, to.z}).y()) < 5)
+            to.y = 0; // the ground holds on
+        emit elementMoved(m_heldId, to, m_gesture);
+    }
+    if (m_held == Held::Lantern) {
+        Vec3 to = fromScreen(e->position(), find(m_scene.lanterns));
+        to.y = std::max(to.y, 0.05);
+        emit lanternMoved(m_heldId, to, m_gesture);
+    }
     if (m_held == Held::Sun && m_view == View::Above) {
         const QPointF d = e->position() - QPointF(width() / 2.0, height() / 2.0 + 2);
         emit sunMoved(

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/stage/camera.h"
+#include "core/stage/surface.h"
 #include <QWidget>
 
 namespace rl::app {
@@ -17,6 +17,8 @@ public:
         QString name;
         Vec3 at; ///< m
         double halfWidth = 0, height = 0; ///< m
+        double yaw = 0; ///< degrees
+        std::vector<Vec2> line; ///< X and Z, m: the course of a path
     };
     struct Scene {
         std::vector<Thing> elements, lanterns;
@@ -25,8 +27,12 @@ public:
         double sunAzimuth = 0, sunElevation = 10;
         int heldElement = 0, heldLantern = 0;
         bool withLights = true;
+        std::vector<Vec2> pointed; ///< X and Z, m: places being pointed at
+        double perspectiveCm = 0; ///< from where the canvas should be seen for its perspective to be true; 0 = not said
     };
     void show(Scene scene);
+    /// Clicks point at places on the ground instead of taking hold.
+    void setPointing(bool on);
     QPointF toScreen(Vec3 at) const;
     QPointF sunHandle() const;
     QSize sizeHint() const override { return {330, 190}; }
@@ -38,6 +44,7 @@ signals:
     void lanternMoved(int id, rl::Vec3 to, int gesture);
     void sunMoved(double azimuth, double elevation, int gesture);
     void released();
+    void groundPointed(rl::Vec3 at);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -57,9 +64,11 @@ private:
     Scene m_scene;
     enum class Held { None, Element, Lantern, Sun } m_held = Held::None;
     int m_heldId = 0, m_gesture = 0;
+    bool m_pointing = false, m_moved = false;
+    QPointF m_pressed;
 };
 
 /// The scene of a project as the plan shows it.
-GroundPlan::Scene planOf(const Project& project, const std::function<Rect(const Cutout&)>& shapeOf);
+GroundPlan::Scene planOf(const Project& project, stage::SurfaceCache& cache);
 
 } // namespace rl::app

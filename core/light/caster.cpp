@@ -1,4 +1,5 @@
 #include "core/light/caster.h"
+#include <array>
 
 namespace rl::light {
 
@@ -92,36 +93,66 @@ Crossing crossingOf(const PointRow& row, const ShadowLight& light, double z)
 }
 } // namespace
 
-void shade(std::span<float> visible, const PointRow& row, const ShadowLight& light,
-    const std::vector<stage::Layer>& layers, int skip)
-{
-    const double n = double(visible.size());
-    for (const stage::Layer& layer : layers) {
-        if (layer.element == skip)
-            continue;
-        const stage::CasterCard& card = layer.caster;
-        const Crossing c = crossingOf(row, light, card.z);
-        if (!c.hit || card.mips.empty())
-            continue;
-        const double k = card.pixelsPerM, v = (card.top - c.y) * k, blur = 2 * c.blur * k, reach = 2 + 2 * blur;
-        const Plane& fine = card.mips.front();
-        if (v < -reach || v > fine.height() + reach)
-            continue;
-        const double u0 = (c.x0 - card.left) * k, du = c.dx * k;
-        if (std::abs(du) < 1e-12)
-            continue;
-        double first = (-reach - u0) / du, last = (fine.width() + reach - u0) / du;
-        if (first > last)
-            std::swap(first, last);
-        const int begin = int(std::clamp(std::floor(first), 0.0, n)),
-                  end = int(std::clamp(std::ceil(last) + 1, 0.0, n));
-        if (begin >= end)
-            continue;
-        // Never read finer than the points lie apart, or thin things would flicker.
-        const CardRow coverage(card, std::log2(std::max({blur, std::abs(du), 1.0})), v);
-        for (int i = begin; i < end; ++i)
-            visible[std::size_t(i)] *= 1 - coverage.at(float(u0 + i * du));
+namespace {
+struct Tables {
+    std::array<Shade, 4096> depth;
+    std::array<float, 4096> part; // 2^-(i / 4096)
+    Tables()
+    {
+        for (int i = 0; i < 4096; ++i) {
+            depth[std::size_t(i)] = Shade(std::lround(-4096 * std::log2(1 - std::min(i / 4095.0, 1 - 1e-7))));
+            part[std::size_t(i)] = float(std::exp2(-i / 4096.0));
+        }
     }
+};
+const Tables kTables;
+
+bool shadeByCard(
+    std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::CasterCard& card, int sign)
+{
+    const double n = double(row.size());
+    const Crossing c = crossingOf(points, light, card.z);
+    if (!c.hit || card.mips.empty())
+        return false;
+    const double k = card.pixelsPerM, v = (card.top - c.y) * k, blur = 2 * c.blur * k, reach = 2 + 2 * blur;
+    const Plane& fine = card.mips.front();
+    if (v < -reach || v > fine.height() + reach)
+        return false;
+    const double u0 = (c.x0 - card.left) * k, du = c.dx * k;
+    if (std::abs(du) < 1e-12)
+        return false;
+    double first = (-reach - u0) / du, last = (fine.width() + reach - u0) / du;
+    if (first > last)
+        std::swap(first, last);
+    const int begin = int(std::clamp(std::floor(first), 0.0, n)), end = int(std::clamp(std::ceil(last) + 1, 0.0, n));
+    if (begin >= end)
+        return false;
+    // Never read finer than the points lie apart, or thin things would flicker.
+    const CardRow coverage(card, std::log2(std::max({blur, std::abs(du), 1.0})), v);
+    for (int i = begin; i < end; ++i)
+        row[std::size_t(i)] += sign * shadeOf(coverage.at(float(u0 + i * du)));
+    return true;
+}
+} // namespace
+
+Shade shadeOf(float coverage)
+{
+    return kTables.depth[std::size_t(std::clamp(coverage, 0.f, 1.f) * 4095.f + 0.5f)];
+}
+
+float lightThrough(Shade shade)
+{
+    const int whole = shade >> 12;
+    return whole >= 20 ? 0.f : std::ldexp(kTables.part[std::size_t(shade & 4095)], -whole);
+}
+
+bool shade(
+    std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::Caster& caster, int sign)
+{
+    bool any = false;
+    for (const stage::CasterCard& card : caster.cards)
+        any = shadeByCard(row, points, light, card, sign) || any;
+    return any;
 }
 
 } // namespace rl::light

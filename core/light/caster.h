@@ -20,11 +20,18 @@ struct PointRow {
     double x0 = 0, dx = 0, y = 0, z = 1;
 };
 
-/// Multiplies `visible` (one value a point, 0…1) by what each card lets through. Every ray crosses a card's plane in
-/// one point; the coverage there is read from a level matched to the penumbra (light size × distance from the
-/// blocker / distance to the light).
-/// \param skip an element that does not shade this row (itself), 0 = none
-void shade(std::span<float> visible, const PointRow& row, const ShadowLight& light,
-    const std::vector<stage::Layer>& layers, int skip);
+/// How much a row is shaded, as an optical depth: so many halvings of the light, in 4096ths. Whole numbers, so that
+/// what one caster adds can be taken away again exactly, in any order.
+using Shade = std::int32_t;
+/// What a coverage of 0…1 takes away; coverage counts in 4095ths.
+Shade shadeOf(float coverage);
+/// Share of light left, 0…1.
+float lightThrough(Shade shade);
+
+/// Adds (sign 1) or takes away (sign -1) what one caster does to a row of points, one value a point. Every ray crosses
+/// a card's plane in one point; the coverage there is read from a level matched to the penumbra (light size × distance
+/// from the blocker / distance to the light). \return false when the row is not reached
+bool shade(
+    std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::Caster& caster, int sign);
 
 } // namespace rl::light

@@ -12,86 +12,250 @@ double lanternIrradiance(const Lantern& lantern, Vec3 at, Vec3 normal)
 }
 
 namespace {
-/// Metres per pixel and the scene place of pixel centres at one distance.
-PointRow layerRow(const stage::StageFrame& f, const stage::Layer& l, int y)
+using stage::Layer;
+using stage::StageFrame;
+
+/// The points of one row of pixels, and the sight lines through them for what is deep.
+struct Row {
+    PointRow points;
+    const float* depth = nullptr; ///< m, or null: points.z everywhere
+    double ray0 = 0, ray = 0, rayY = 0; ///< X/Z of the first pixel's centre and from pixel to pixel; (Y - h)/Z
+    double eyeHeight = 0;
+};
+
+/// Of something deep a row counts as lying at the mean of what is seen there, for its shadows.
+double rowDistance(const Layer& l, int y)
 {
-    const double m = l.distance / f.eye.focalCm;
-    return {(l.left + 0.5 - f.eye.x0) * m, m, f.eye.heightM - (l.top + y + 0.5 - f.eye.horizon) * m, l.distance};
+    const float *depth = l.depth.row(y), *cover = l.cover.row(y);
+    double sum = 0, weight = 0;
+    for (int x = 0; x < l.width(); ++x)
+        sum += double(cover[x] * depth[x]), weight += double(cover[x]);
+    return weight > 1e-6 ? sum / weight : l.distance;
 }
-PointRow groundRow(const stage::StageFrame& f, int y)
+
+Row layerRow(const StageFrame& f, const Layer& l, int y)
+{
+    Row r;
+    r.ray = 1 / f.eye.focalCm;
+    r.ray0 = (l.left + 0.5 - f.eye.x0) * r.ray;
+    r.rayY = -(l.top + y + 0.5 - f.eye.horizon) * r.ray;
+    r.eyeHeight = f.eye.heightM;
+    r.depth = l.depth.empty() ? nullptr : l.depth.row(y);
+    const double z = r.depth ? rowDistance(l, y) : l.distance;
+    r.points = {r.ray0 * z, r.ray * z, l.lies ? 0 : f.eye.heightM + r.rayY * z, z};
+    return r;
+}
+PointRow groundRow(const StageFrame& f, int y)
 {
     const double down = std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
     const double z = f.eye.focalCm * f.eye.heightM / down, m = z / f.eye.focalCm;
     return {(0.5 - f.eye.x0) * m, m, 0, z};
 }
 
-/// Fills every row of every layer and of the ground with `facing`, then takes the shadows away.
-template <class LayerRow, class GroundRow>
-LightPlanes planes(const stage::StageFrame& f, const ShadowLight& shadow, LayerRow onLayer, GroundRow onGround)
+struct SunFacing {
+    explicit SunFacing(const Sun& sun)
+        : shadow(sunForShadows(sun.azimuth, sun.elevation, sun.diameter))
+    {
+        const Vec3 d = stage::sceneDirection(sun.azimuth, sun.elevation);
+        x = float(d.x), y = float(d.y), z = float(d.z);
+        up = float(std::max(0.0, d.y)); // below the horizon only what stands up still catches a little
+    }
+    void onLayer(std::span<float> out, const Row&, const Vec3f* n) const
+    {
+        for (std::size_t i = 0; i < out.size(); ++i)
+            out[i] = std::max(0.f, n[i].x * x + n[i].y * y + n[i].z * z);
+    }
+    void onGround(std::span<float> out, const PointRow&) const { std::fill(out.begin(), out.end(), up); }
+    ShadowLight shadow;
+    float x, y, z, up;
+};
+
+struct LanternFacing {
+    explicit LanternFacing(const Lantern& l)
+        : shadow{false, l.position, l.radius}
+        , q(l.position)
+        , r2(float(l.radius * l.radius))
+        , ref2(float(l.reference * l.reference))
+    {
+    }
+    float fall(float dx, float dy, float dz, float nx, float ny, float nz) const
+    {
+        const float d2 = dx * dx + dy * dy + dz * dz + 1e-9f;
+        const float facing = std::max(0.f, dx * nx + dy * ny + dz * nz);
+        return ref2 * facing / (std::max(d2, r2) * std::sqrt(d2));
+    }
+    void onLayer(std::span<float> out, const Row& r, const Vec3f* n) const
+    {
+        if (r.depth) {
+            for (std::size_t i = 0; i < out.size(); ++i) {
+                const double z = double(r.depth[i]);
+                out[i] = fall(float(q.x - (r.ray0 + double(i) * r.ray) * z), float(q.y - r.eyeHeight - r.rayY * z),
+                    float(q.z - z), n[i].x, n[i].y, n[i].z);
+            }
+            return;
+        }
+        const PointRow& p = r.points;
+        const float dy = float(q.y - p.y), dz = float(q.z - p.z), x0 = float(q.x - p.x0), dx = float(p.dx);
+        for (std::size_t i = 0; i < out.size(); ++i)
+            out[i] = fall(x0 - float(i) * dx, dy, dz, n[i].x, n[i].y, n[i].z);
+    }
+    void onGround(std::span<float> out, const PointRow& p) const
+    {
+        const float dy = float(q.y), dz = float(q.z - p.z), x0 = float(q.x - p.x0), dx = float(p.dx);
+        for (std::size_t i = 0; i < out.size(); ++i)
+            out[i] = fall(x0 - float(i) * dx, dy, dz, 0, 1, 0);
+    }
+    ShadowLight shadow;
+    Vec3 q;
+    float r2, ref2;
+};
+
+void dimmed(std::span<float> row, const Shade* shade)
+{
+    for (std::size_t i = 0; i < row.size(); ++i)
+        if (shade[i])
+            row[i] *= lightThrough(shade[i]);
+}
+
+template <class Facing>
+void freshLayer(const StageFrame& f, const Layer& l, const Facing& facing, std::vector<float>& e, std::vector<Shade>& s)
+{
+    e.assign(l.cover.size(), 0.f);
+    s.assign(l.cover.size(), 0);
+    const std::size_t w = std::size_t(l.width());
+    parallelRows(l.height(), [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const std::span<float> row(e.data() + std::size_t(y) * w, w);
+            const std::span<Shade> shades(s.data() + std::size_t(y) * w, w);
+            const Row at = layerRow(f, l, y);
+            facing.onLayer(row, at, l.normal.row(y));
+            for (const Layer& other : f.layers)
+                if (other.element != l.element)
+                    shade(shades, at.points, facing.shadow, *other.caster, 1);
+            dimmed(row, shades.data());
+        }
+    });
+}
+
+template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& facing)
 {
     LightPlanes out;
-    for (const stage::Layer& l : f.layers) {
-        std::vector<float> e(l.cover.size(), 0.f);
-        parallelRows(l.height(), [&](int begin, int end) {
-            for (int y = begin; y < end; ++y) {
-                const std::span<float> row(e.data() + std::size_t(y) * std::size_t(l.width()), std::size_t(l.width()));
-                const PointRow points = layerRow(f, l, y);
-                onLayer(row, points, l.normal.row(y));
-                shade(row, points, shadow, f.layers, l.element);
-            }
-        });
-        out.layers.push_back(std::move(e));
-    }
-    const int rows = f.height - f.groundTop;
-    out.ground.resize(std::size_t(std::max(rows, 0)) * std::size_t(f.width));
+    out.layers.resize(f.layers.size());
+    out.layerShade.resize(f.layers.size());
+    for (std::size_t i = 0; i < f.layers.size(); ++i)
+        freshLayer(f, f.layers[i], facing, out.layers[i], out.layerShade[i]);
+    const int rows = std::max(f.height - f.groundTop, 0);
+    const std::size_t w = std::size_t(f.width);
+    out.ground.resize(std::size_t(rows) * w);
+    out.groundShade.assign(out.ground.size(), 0);
     parallelRows(rows, [&](int begin, int end) {
         for (int y = begin; y < end; ++y) {
-            const std::span<float> row(out.ground.data() + std::size_t(y) * std::size_t(f.width), std::size_t(f.width));
+            const std::span<float> row(out.ground.data() + std::size_t(y) * w, w);
+            const std::span<Shade> shades(out.groundShade.data() + std::size_t(y) * w, w);
             const PointRow points = groundRow(f, y);
-            onGround(row, points);
-            shade(row, points, shadow, f.layers, 0);
+            facing.onGround(row, points);
+            for (const Layer& l : f.layers)
+                shade(shades, points, facing.shadow, *l.caster, 1);
+            dimmed(row, shades.data());
         }
     });
     return out;
 }
-} // namespace
 
-LightPlanes sunPlanes(const stage::StageFrame& f, const Sun& sun)
+/// Takes what has gone from a row and adds what has come. \return was it touched?
+bool stepRow(std::span<Shade> shades, const PointRow& points, const ShadowLight& light, const FrameStep& step)
 {
-    const Vec3 d = stage::sceneDirection(sun.azimuth, sun.elevation);
-    const float x = float(d.x), y = float(d.y), z = float(d.z);
-    // Below the horizon only what stands up still catches a little; the ground gets nothing.
-    const float up = float(std::max(0.0, d.y));
-    return planes(
-        f, sunForShadows(sun.azimuth, sun.elevation, sun.diameter),
-        [=](std::span<float> row, const PointRow&, const Vec3f* n) {
-            for (std::size_t i = 0; i < row.size(); ++i)
-                row[i] = std::max(0.f, n[i].x * x + n[i].y * y + n[i].z * z);
-        },
-        [=](std::span<float> row, const PointRow&) { std::fill(row.begin(), row.end(), up); });
+    bool any = false;
+    for (const auto& c : step.gone)
+        any = shade(shades, points, light, *c, -1) || any;
+    for (const auto& c : step.come)
+        any = shade(shades, points, light, *c, 1) || any;
+    return any;
 }
 
-LightPlanes lanternPlanes(const stage::StageFrame& f, const Lantern& lantern)
+template <class Facing> void followed(LightPlanes& p, const FrameStep& step, const Facing& facing)
 {
-    const Vec3 q = lantern.position;
-    const float r2 = float(lantern.radius * lantern.radius), ref2 = float(lantern.reference * lantern.reference);
-    const auto fall = [=](float dx, float dy, float dz, float nx, float ny, float nz) {
-        const float d2 = dx * dx + dy * dy + dz * dz + 1e-9f;
-        const float facing = std::max(0.f, dx * nx + dy * ny + dz * nz);
-        return ref2 * facing / (std::max(d2, r2) * std::sqrt(d2));
-    };
-    return planes(
-        f, ShadowLight{false, q, lantern.radius},
-        [=](std::span<float> row, const PointRow& p, const Vec3f* n) {
-            const float dy = float(q.y - p.y), dz = float(q.z - p.z), x0 = float(q.x - p.x0), dx = float(p.dx);
-            for (std::size_t i = 0; i < row.size(); ++i)
-                row[i] = fall(x0 - float(i) * dx, dy, dz, n[i].x, n[i].y, n[i].z);
-        },
-        [=](std::span<float> row, const PointRow& p) {
-            const float dy = float(q.y), dz = float(q.z - p.z), x0 = float(q.x - p.x0), dx = float(p.dx);
-            for (std::size_t i = 0; i < row.size(); ++i)
-                row[i] = fall(x0 - float(i) * dx, dy, dz, 0, 1, 0);
+    const StageFrame& f = *step.after;
+    LightPlanes old;
+    std::swap(old.layers, p.layers);
+    std::swap(old.layerShade, p.layerShade);
+    p.layers.resize(f.layers.size());
+    p.layerShade.resize(f.layers.size());
+    p.touched.assign(f.layers.size(), 1);
+    for (std::size_t i = 0; i < f.layers.size(); ++i) {
+        const Layer& l = f.layers[i];
+        if (step.from[i] < 0) {
+            freshLayer(f, l, facing, p.layers[i], p.layerShade[i]);
+            continue;
+        }
+        p.layers[i] = std::move(old.layers[std::size_t(step.from[i])]);
+        p.layerShade[i] = std::move(old.layerShade[std::size_t(step.from[i])]);
+        const std::size_t w = std::size_t(l.width());
+        std::vector<char> rows(std::size_t(l.height()), 0);
+        parallelRows(l.height(), [&](int begin, int end) {
+            for (int y = begin; y < end; ++y) {
+                const Row at = layerRow(f, l, y);
+                const std::span<Shade> shades(p.layerShade[i].data() + std::size_t(y) * w, w);
+                if (!stepRow(shades, at.points, facing.shadow, step))
+                    continue;
+                rows[std::size_t(y)] = 1;
+                const std::span<float> row(p.layers[i].data() + std::size_t(y) * w, w);
+                facing.onLayer(row, at, l.normal.row(y));
+                dimmed(row, shades.data());
+            }
         });
+        p.touched[i] = std::find(rows.begin(), rows.end(), 1) != rows.end();
+    }
+    const std::size_t w = std::size_t(f.width);
+    parallelRows(std::max(f.height - f.groundTop, 0), [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const PointRow points = groundRow(f, y);
+            const std::span<Shade> shades(p.groundShade.data() + std::size_t(y) * w, w);
+            if (!stepRow(shades, points, facing.shadow, step))
+                continue;
+            const std::span<float> row(p.ground.data() + std::size_t(y) * w, w);
+            facing.onGround(row, points);
+            dimmed(row, shades.data());
+        }
+    });
+}
+} // namespace
+
+LightPlanes sunPlanes(const StageFrame& f, const Sun& sun)
+{
+    return planes(f, SunFacing(sun));
+}
+LightPlanes lanternPlanes(const StageFrame& f, const Lantern& lantern)
+{
+    return planes(f, LanternFacing(lantern));
+}
+void follow(LightPlanes& p, const FrameStep& step, const Sun& sun)
+{
+    followed(p, step, SunFacing(sun));
+}
+void follow(LightPlanes& p, const FrameStep& step, const Lantern& lantern)
+{
+    followed(p, step, LanternFacing(lantern));
+}
+
+FrameStep stepBetween(const StageFrame& before, const StageFrame& after)
+{
+    FrameStep step;
+    step.after = &after;
+    std::vector<char> stays(before.layers.size(), 0);
+    for (const Layer& l : after.layers) {
+        const auto same = [&](const Layer& o) { return o.caster == l.caster; };
+        const auto found = std::find_if(before.layers.begin(), before.layers.end(), same);
+        step.from.push_back(found == before.layers.end() ? -1 : int(found - before.layers.begin()));
+        if (step.from.back() < 0)
+            step.come.push_back(l.caster);
+        else
+            stays[std::size_t(step.from.back())] = 1;
+    }
+    for (std::size_t i = 0; i < before.layers.size(); ++i)
+        if (!stays[i])
+            step.gone.push_back(before.layers[i].caster);
+    return step;
 }
 
 } // namespace rl::light

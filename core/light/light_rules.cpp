@@ -10,15 +10,9 @@ std::string keyOf(const char* kind, int id)
     return std::string(kind) + ":" + std::to_string(id);
 }
 
-stage::Placement placed(const Project& p, const Element& e, stage::SurfaceCache& cache)
-{
-    const Cutout* c = p.cutout(e.cutout);
-    return c && !c->alpha.empty() ? stage::placementOf(p, e, cache.shape(*c)) : stage::Placement{};
-}
-
 void side(const Project& p, const Element& e, stage::SurfaceCache& cache, Findings& out)
 {
-    const stage::Placement place = placed(p, e, cache);
+    const stage::Placement place = stage::placed(p, e, cache);
     if (!place.visible || e.material == Material::Glowing || e.delight >= 0.95)
         return;
     const PictureLight own = stage::ownLight(p, e, cache);
@@ -77,7 +71,7 @@ void clearAir(const Project& p, stage::SurfaceCache& cache, Findings& out)
     Rect where;
     int who = 0;
     for (const Element& e : p.elements) {
-        const stage::Placement place = placed(p, e, cache);
+        const stage::Placement place = stage::placed(p, e, cache);
         if (place.visible && place.distance > farthest)
             farthest = place.distance, where = place.canvas, who = e.id;
     }
@@ -111,7 +105,7 @@ void dark(const Project& p, Findings& out)
 PlannedLight plannedLight(const Project& p, const Element& e, stage::SurfaceCache& cache)
 {
     PlannedLight plan;
-    const stage::Placement place = placed(p, e, cache);
+    const stage::Placement place = stage::placed(p, e, cache);
     if (!place.visible)
         return plan;
     const stage::Eye eye = stage::eyeOf(p);

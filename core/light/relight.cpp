@@ -60,23 +60,29 @@ std::vector<float> groundOpenness(const StageFrame& f)
     const int rows = f.height - f.groundTop;
     std::vector<float> open(std::size_t(std::max(rows, 0)) * std::size_t(f.width), 1.f);
     for (const Layer& l : f.layers) {
-        const stage::CasterCard& c = l.caster;
-        if (c.foot.empty() || *std::max_element(c.foot.begin(), c.foot.end()) < 0.05f)
+        const stage::Caster& caster = *l.caster;
+        if (caster.cards.empty() || caster.foot.empty()
+            || *std::max_element(caster.foot.begin(), caster.foot.end()) < 0.05f)
             continue;
-        const double widthM = double(c.foot.size()) / c.pixelsPerM;
+        const stage::CasterCard& c = caster.cards.front();
+        const double widthM = double(caster.foot.size()) / c.pixelsPerM;
         const double fade = std::clamp(0.06 * std::max(widthM, c.top), 0.03, 0.6);
-        cv::Mat foot(1, int(c.foot.size()), CV_32FC1, const_cast<float*>(c.foot.data())), wide;
+        cv::Mat foot(1, int(caster.foot.size()), CV_32FC1, const_cast<float*>(caster.foot.data())), wide;
         cv::copyMakeBorder(foot, wide, 0, 0, foot.cols / 2, foot.cols / 2, cv::BORDER_CONSTANT, cv::Scalar(0));
         const int reach = std::max(3, int(fade * c.pixelsPerM) | 1);
         cv::blur(wide, wide, cv::Size(reach, 1), cv::Point(-1, -1), cv::BORDER_CONSTANT);
         const double left = c.left - double(foot.cols / 2) / c.pixelsPerM;
         for (int y = 0; y < rows; ++y) {
             const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
-            const float near = float(0.7 * std::exp(-std::pow((z - c.z) / (z < c.z ? fade : 2 * fade), 2)));
+            const float near
+                = float(0.7 * std::exp(-std::pow((z - caster.footZ) / (z < caster.footZ ? fade : 2 * fade), 2)));
             if (near < 0.01f)
                 continue;
             const double m = z / f.eye.focalCm;
-            for (int x = 0; x < f.width; ++x) {
+            const auto column = [&](double u) {
+                return int(std::clamp((left + u / c.pixelsPerM) / m + f.eye.x0 - 0.5, -1.0, f.width + 1.0));
+            };
+            for (int x = std::max(0, column(0) - 1); x < std::min(f.width, column(wide.cols) + 2); ++x) {
                 const double u = ((x + 0.5 - f.eye.x0) * m - left) * c.pixelsPerM;
                 if (u >= 0 && u < wide.cols)
                     open[std::size_t(y) * std::size_t(f.width) + std::size_t(x)]
@@ -107,24 +113,47 @@ std::vector<float> groundMirror(const StageFrame& f)
     return mirror;
 }
 
-/// The lights as colours to weigh their planes with.
-struct Lamp {
+/// Water in canals and the like, whatever the weather; empty when there is none.
+std::vector<float> waterOf(const StageFrame& f)
+{
+    std::vector<float> water;
+    for (const Layer& l : f.layers) {
+        if (l.water.empty())
+            continue;
+        water.resize(std::size_t(std::max(0, f.height - f.groundTop)) * std::size_t(f.width));
+        for (int y = std::max(0, f.groundTop - l.top); y < l.height(); ++y)
+            for (int x = 0; x < l.width(); ++x) {
+                float& w = water[std::size_t(l.top + y - f.groundTop) * std::size_t(f.width) + std::size_t(l.left + x)];
+                w = std::max(w, l.water.at(x, y));
+            }
+    }
+    return water;
+}
+} // namespace
+
+/// A light as a colour to weigh its planes with.
+struct Relighter::Lamp {
     Rgb colour;
     const LightPlanes* planes;
+    const Lantern* lantern; ///< null: the sun
 };
 
-struct AirTerms {
+struct Relighter::AirTerms {
     float sky, half, wet;
     Rgb haze;
 };
 
-std::vector<Rgb> litLayer(const Layer& l, std::size_t index, const std::vector<Rgb>& ambient,
-    const std::vector<Lamp>& lamps, const AirTerms& air)
+namespace {
+template <class Lamp, class AirTerms>
+void litLayer(const Layer& l, std::size_t index, const std::vector<Rgb>& ambient, const std::vector<Lamp>& lamps,
+    const AirTerms& air, std::vector<Rgb>& out)
 {
-    std::vector<Rgb> out(l.cover.size());
-    const float through = float(throughAir(l.distance, double(air.half)));
-    const Rgb veil = air.haze * (1 - through);
-    const float gloss = l.material == Material::Wet ? 0.25f : l.material == Material::Satin ? 0.1f : 0.f;
+    out.assign(l.cover.size(), Rgb{});
+    const float flatThrough = float(throughAir(l.distance, double(air.half)));
+    const float gloss = l.material == Material::Wet ? 0.25f
+        : l.material == Material::Satin             ? 0.1f
+        : l.material == Material::Glass             ? 0.9f
+                                                    : 0.f;
     parallelRows(l.height(), [&](int begin, int end) {
         for (int y = begin; y < end; ++y) {
             const std::size_t row = std::size_t(y) * std::size_t(l.width());
@@ -141,11 +170,12 @@ std::vector<Rgb> litLayer(const Layer& l, std::size_t index, const std::vector<R
                 }
                 if (l.material == Material::Glowing)
                     light = light + Rgb{1.6f, 1.6f, 1.6f};
-                out[i] = (l.albedo.data()[i] * light + shine) * through + veil;
+                const float through
+                    = l.depth.empty() ? flatThrough : float(throughAir(double(l.depth.data()[i]), double(air.half)));
+                out[i] = (l.albedo.data()[i] * light + shine) * through + air.haze * (1 - through);
             }
         }
     });
-    return out;
 }
 
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there.
@@ -155,7 +185,7 @@ void mirrorRow(
     for (std::size_t k = 0; k < f.layers.size(); ++k) {
         const Layer& l = f.layers[k];
         const double below = y + 0.5 - l.groundRow; // px in front of the contact line
-        if (below <= 0 || lit[k].empty())
+        if (below <= 0 || lit[k].empty() || l.lies)
             continue;
         // Rippled water spreads the image up and down, more the farther it lies from the contact.
         const double spread = 0.7 + 0.05 * below;
@@ -173,6 +203,21 @@ void mirrorRow(
                 c = c * (1 - a) + from[x] * a;
             }
         }
+    }
+}
+
+/// Water under a row of ground: it darkens what lies there and mirrors the sky, as far as its Fresnel share goes.
+void waterRow(Rgb* row, int y, const StageFrame& f, float sky, const float* water, const float* fresnel,
+    std::vector<float>& mirror)
+{
+    const int up = std::clamp(int(2 * f.eye.horizon - y), 0, f.height - 1);
+    const Rgb* above = f.backdrop.row(up);
+    for (int x = 0; x < f.width; ++x) {
+        if (water[x] <= 0)
+            continue;
+        const float m = water[x] * fresnel[x];
+        row[x] = row[x] * (1 - 0.6f * water[x]) * (1 - m) + above[x] * (sky * m);
+        mirror[std::size_t(x)] = std::max(mirror[std::size_t(x)], m);
     }
 }
 
@@ -243,64 +288,129 @@ bool sameShadows(const Lantern& a, const Lantern& b)
 }
 } // namespace
 
+/// What has changed in the frame is worked out anew, the rest is kept.
 void Relighter::meet(std::shared_ptr<const StageFrame> frame)
 {
     if (m_frame == frame)
         return;
+    const auto before = std::move(m_frame);
     m_frame = std::move(frame);
-    m_sun.reset();
-    m_lanterns.clear();
-    m_layerAmbient.clear();
+    const StageFrame& f = *m_frame;
+    const bool follows = before && before->width == f.width && before->height == f.height
+        && before->eye.focalCm == f.eye.focalCm && before->eye.horizon == f.eye.horizon
+        && before->eye.heightM == f.eye.heightM && before->eye.x0 == f.eye.x0;
+    const FrameStep step
+        = follows ? stepBetween(*before, f) : FrameStep{&f, std::vector<int>(f.layers.size(), -1), {}, {}};
+    const bool sameBackdrop = follows && before->backdrop.identity() == f.backdrop.identity();
     cv::Mat small;
-    cv::resize(m_frame->backdrop.mat(), small,
-        cv::Size(std::max(2, m_frame->width / 24), std::max(2, m_frame->height / 24)), 0, 0, cv::INTER_AREA);
+    cv::resize(
+        f.backdrop.mat(), small, cv::Size(std::max(2, f.width / 24), std::max(2, f.height / 24)), 0, 0, cv::INTER_AREA);
     cv::GaussianBlur(small, small, cv::Size(), 1.5, 1.5, cv::BORDER_REPLICATE);
-    for (const Layer& l : m_frame->layers)
-        m_layerAmbient.push_back(ambientOn(*m_frame, l, small));
-    m_groundOpen = groundOpenness(*m_frame);
-    m_groundMirror = groundMirror(*m_frame);
+    std::vector<std::vector<Rgb>> ambient(f.layers.size()), lit(f.layers.size());
+    std::vector<char> holds(f.layers.size(), 0);
+    for (std::size_t i = 0; i < f.layers.size(); ++i) {
+        const int was = step.from[i];
+        if (was < 0 || !sameBackdrop) {
+            ambient[i] = ambientOn(f, f.layers[i], small);
+            continue;
+        }
+        ambient[i] = std::move(m_layerAmbient[std::size_t(was)]);
+        if (std::size_t(was) < m_lit.size()) {
+            lit[i] = std::move(m_lit[std::size_t(was)]);
+            holds[i] = m_litHolds[std::size_t(was)]
+                && before->layers[std::size_t(was)].cover.identity() == f.layers[i].cover.identity();
+        }
+    }
+    m_layerAmbient = std::move(ambient), m_lit = std::move(lit), m_litHolds = std::move(holds);
+    m_groundOpen = groundOpenness(f);
+    m_water = waterOf(f);
+    if (!follows) {
+        m_groundMirror = groundMirror(f);
+        m_sun.reset();
+        m_lanterns.clear();
+    } else {
+        followFrame(step);
+    }
+}
+
+void Relighter::followFrame(const FrameStep& step)
+{
+    if (m_sun)
+        follow(m_sunPlanes, step, *m_sun);
+    for (KeptLantern& k : m_lanterns)
+        if (!k.planes.layerShade.empty() || !k.planes.ground.empty())
+            follow(k.planes, step, k.lantern);
+}
+
+std::vector<Relighter::Lamp> Relighter::planesOf(const Lights& lights)
+{
+    const StageFrame& f = *m_frame;
+    std::vector<Lamp> lamps;
+    const bool sun = lights.sun.on && lights.sun.strength > 0;
+    if (sun && (!m_sun || !sameShadows(*m_sun, lights.sun)))
+        m_sunPlanes = sunPlanes(f, lights.sun);
+    if (sun) {
+        m_sun = lights.sun;
+        lamps.push_back({colour::blackBody(lights.sun.kelvin) * float(lights.sun.strength), &m_sunPlanes, nullptr});
+    } else {
+        m_sun.reset();
+    }
+    std::vector<KeptLantern> kept;
+    for (const Lantern& q : lights.lanterns) {
+        if (!q.on || q.strength <= 0)
+            continue;
+        const auto same = [&](const KeptLantern& k) { return k.lantern.id == q.id && sameShadows(k.lantern, q); };
+        const auto known = std::find_if(m_lanterns.begin(), m_lanterns.end(), same);
+        kept.push_back({q, known != m_lanterns.end() ? std::move(known->planes) : lanternPlanes(f, q)});
+    }
+    m_lanterns = std::move(kept);
+    for (const KeptLantern& k : m_lanterns)
+        lamps.push_back({colour::blackBody(k.lantern.kelvin) * float(k.lantern.strength), &k.planes, &k.lantern});
+    return lamps;
+}
+
+/// Lights each layer anew that no longer holds what it was lit with.
+void Relighter::lightLayers(const std::vector<Lamp>& lamps, const AirTerms& air)
+{
+    const StageFrame& f = *m_frame;
+    std::vector<Rgb> colours;
+    for (const Lamp& lamp : lamps)
+        colours.push_back(lamp.colour);
+    const std::vector<float> airNow{air.sky, air.half, air.haze.r, air.haze.g, air.haze.b};
+    const bool sameLamps = colours == m_lampColours && airNow == m_airThen;
+    m_lit.resize(f.layers.size());
+    m_litHolds.resize(f.layers.size(), 0);
+    for (std::size_t i = 0; i < f.layers.size(); ++i) {
+        const auto touches = [&](const Lamp& lamp) { return lamp.planes->touched.empty() || lamp.planes->touched[i]; };
+        if (m_litHolds[i] && sameLamps && std::none_of(lamps.begin(), lamps.end(), touches))
+            continue;
+        litLayer(f.layers[i], i, m_layerAmbient[i], lamps, air, m_lit[i]);
+    }
+    m_litHolds.assign(f.layers.size(), 1);
+    m_lampColours = std::move(colours), m_airThen = airNow;
+    // What was said of the planes is dealt with: seen from the next picture nothing has changed yet.
+    m_sunPlanes.touched.assign(f.layers.size(), 0);
+    for (KeptLantern& k : m_lanterns)
+        k.planes.touched.assign(f.layers.size(), 0);
 }
 
 Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& lights)
 {
     meet(std::move(frame));
     const StageFrame& f = *m_frame;
-    std::vector<Lamp> lamps;
-    if (lights.sun.on && lights.sun.strength > 0) {
-        if (!m_sun || !sameShadows(*m_sun, lights.sun))
-            m_sunPlanes = sunPlanes(f, lights.sun);
-        m_sun = lights.sun;
-        lamps.push_back({colour::blackBody(lights.sun.kelvin) * float(lights.sun.strength), &m_sunPlanes});
-    }
-    std::vector<KeptLantern> kept;
-    for (const Lantern& q : lights.lanterns) {
-        const auto same = [&](const KeptLantern& k) { return k.lantern.id == q.id && sameShadows(k.lantern, q); };
-        const auto known = std::find_if(m_lanterns.begin(), m_lanterns.end(), same);
-        kept.push_back(
-            known != m_lanterns.end() ? std::move(*known) : KeptLantern{q, q.on ? lanternPlanes(f, q) : LightPlanes{}});
-        if (kept.back().planes.ground.empty() && kept.back().planes.layers.empty() && q.on)
-            kept.back().planes = lanternPlanes(f, q);
-    }
-    m_lanterns = std::move(kept);
+    const std::vector<Lamp> lamps = planesOf(lights);
     struct Lit {
         const Lantern* lantern;
         Rgb colour;
     };
     std::vector<Lit> burning;
-    for (std::size_t i = 0; i < lights.lanterns.size(); ++i) {
-        const Lantern& q = lights.lanterns[i];
-        if (!q.on || q.strength <= 0)
-            continue;
-        const Rgb colour = colour::blackBody(q.kelvin) * float(q.strength);
-        lamps.push_back({colour, &m_lanterns[i].planes});
-        const float through = float(throughAir(q.position.z, lights.air.halfContrastM));
-        burning.push_back({&q, colour * through});
-    }
+    for (const Lamp& lamp : lamps)
+        if (lamp.lantern)
+            burning.push_back(
+                {lamp.lantern, lamp.colour * float(throughAir(lamp.lantern->position.z, lights.air.halfContrastM))});
     const AirTerms air{float(lights.air.skyStrength), float(lights.air.halfContrastM), float(lights.air.wetness),
         f.sky.horizon * float(lights.air.skyStrength)};
-    std::vector<std::vector<Rgb>> lit;
-    for (std::size_t i = 0; i < f.layers.size(); ++i)
-        lit.push_back(litLayer(f.layers[i], i, m_layerAmbient[i], lamps, air));
+    lightLayers(lamps, air);
 
     std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
     const Rgb up = f.sky.zenith * 0.6f + f.sky.horizon * 0.4f;
@@ -325,11 +435,13 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
                     light = light + lamp.colour * (lamp.planes->ground[i] * through);
                 row[x] = f.groundAlbedo.data()[i] * light;
             }
-            if (air.wet <= 0)
+            if (air.wet <= 0 && m_water.empty())
                 continue;
             for (int x = 0; x < f.width; ++x)
                 mirror[std::size_t(x)] = air.wet * m_groundMirror[at + std::size_t(x)];
-            mirrorRow(row, y, f, lit, mirror);
+            if (!m_water.empty())
+                waterRow(row, y, f, air.sky, m_water.data() + at, m_groundMirror.data() + at, mirror);
+            mirrorRow(row, y, f, m_lit, mirror);
             for (const Lit& b : burning)
                 glitterRow(row, y, f, *b.lantern, b.colour * 1.2f, mirror);
         }
@@ -344,8 +456,8 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
         }
     };
     for (std::size_t i = 0; i < f.layers.size(); ++i) {
-        glowBehind(f.layers[i].distance);
-        blendOver(picture, f, f.layers[i], lit[i]);
+        glowBehind(f.layers[i].order);
+        blendOver(picture, f, f.layers[i], m_lit[i]);
     }
     glowBehind(-1);
     fitInPlace(picture, lights.air.exposureStops);

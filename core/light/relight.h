@@ -22,14 +22,24 @@ private:
         Lantern lantern;
         LightPlanes planes;
     };
+    struct Lamp;
+    struct AirTerms;
     void meet(std::shared_ptr<const stage::StageFrame> frame);
+    void followFrame(const FrameStep& step);
+    std::vector<Lamp> planesOf(const Lights& lights);
+    void lightLayers(const std::vector<Lamp>& lamps, const AirTerms& air);
     std::shared_ptr<const stage::StageFrame> m_frame;
     std::vector<std::vector<Rgb>> m_layerAmbient; ///< sky, ground and backdrop spill on each layer, sky strength 1
     std::vector<float> m_groundMirror; ///< Fresnel share of still water
     std::vector<float> m_groundOpen; ///< 0…1, how open the ground is to the sky near feet
+    std::vector<float> m_water; ///< share of the ground that is water whatever the weather; empty = none
     std::optional<Sun> m_sun;
     LightPlanes m_sunPlanes;
     std::vector<KeptLantern> m_lanterns;
+    std::vector<std::vector<Rgb>> m_lit; ///< layers as lit last
+    std::vector<char> m_litHolds; ///< which of them still hold if the lamps stay as they were
+    std::vector<Rgb> m_lampColours; ///< with what they were lit
+    std::vector<float> m_airThen;
 };
 
 /// Share of light that comes through air which halves contrast at `halfContrastM`: 2^(-distance/half). 1 in clear air.

@@ -28,6 +28,68 @@ private:
     bool m_clean = true;
 };
 
+void repairPose(Pose& pose, Ranges& r)
+{
+    for (Limb* limb : {&pose.leftArm, &pose.rightArm, &pose.leftLeg, &pose.rightLeg}) {
+        r.keep(limb->swing, -180, 180, 0);
+        r.keep(limb->spread, -60, 180, 0);
+        r.keep(limb->bend, 0, 160, 0);
+    }
+    for (double* angle : {&pose.stoop, &pose.sway, &pose.nod, &pose.turn})
+        r.keep(*angle, -90, 90, 0);
+}
+
+/// Drops what is not a number or beyond reach, and what is more than anyone draws.
+template <class V, class At> void repairPoints(V& points, double reach, At at, Ranges& r)
+{
+    const auto bad = [&](const auto& p) {
+        const Vec2 q = at(p);
+        return !(std::abs(q.x) <= reach && std::abs(q.y) <= reach);
+    };
+    if (std::erase_if(points, bad) > 0)
+        r.changed();
+    if (points.size() > 2000) {
+        points.resize(2000);
+        r.changed();
+    }
+}
+
+void repairStandin(Standin& s, Ranges& r)
+{
+    r.keep(s.wide, 0.001, 1000, 0.5);
+    r.keep(s.deep, 0.001, 1000, 0.5);
+    r.keep(s.wall, 0, 0.5, 0);
+    r.keep(s.lightness, 2, 98, 60);
+    r.keep(s.hue, -360, 720, 60);
+    r.keep(s.chroma, 0, 80, 6);
+    r.keep(s.pathWidthM, 0.01, 1000, 2);
+    s.count = std::clamp(s.count, 1, 64);
+    repairPose(s.pose, r);
+    const auto at = [](const OutlinePoint& p) { return p.at; };
+    if (s.outlines.size() > 64)
+        s.outlines.resize(64);
+    for (Outline& o : s.outlines)
+        repairPoints(o.points, 100, at, r);
+    repairPoints(s.profile, 100, at, r);
+    for (OutlinePoint& p : s.profile)
+        r.keep(p.at.x, 0, 100, 0);
+    repairPoints(
+        s.path, 5000, [](Vec2 p) { return p; }, r);
+}
+
+void repairShape(Element& e, Ranges& r)
+{
+    r.keep(e.yaw, -360, 360, 0);
+    r.keep(e.stretch, 0.2, 5, 1);
+    r.keep(e.shear, -45, 45, 0);
+    r.keep(e.pattern.sizeM, 0.001, 100, 0.2);
+    r.keep(e.pattern.strength, 0, 1, 0.5);
+    r.keep(e.pattern.fromL, 0, 100, 0);
+    r.keep(e.pattern.toL, 0, 100, 100);
+    r.keep(e.pattern.turn, -360, 360, 0);
+    repairStandin(e.standin, r);
+}
+
 void repairScene(Project& p, Ranges& r)
 {
     r.keep(p.camera.horizonCm, -2000, 4000, 16);
@@ -39,7 +101,8 @@ void repairScene(Project& p, Ranges& r)
         r.keep(e.baseCm.x, -4000, 6000, p.brief.widthCm / 2);
         r.keep(e.baseCm.y, -4000, 6000, p.brief.heightCm);
         r.keep(e.heightM, 0.01, 2000, 1);
-        r.keep(e.altitudeM, 0, 2000, 0);
+        r.keep(e.altitudeM, -2000, 2000, 0);
+        repairShape(e, r);
         r.keep(e.delight, 0, 1, 0.7);
         r.keep(e.ownLight.azimuth, -360, 720, 0);
         r.keep(e.ownLight.elevation, -90, 90, 0);
@@ -130,7 +193,22 @@ void repairLinks(Project& p, Ranges& r)
         for (Outline& o : c.pieces)
             dropIf(o.points, [](const OutlinePoint& q) { return !std::isfinite(q.at.x) || !std::isfinite(q.at.y); });
     }
-    dropIf(p.elements, [&](const Element& e) { return !p.cutout(e.cutout); });
+    for (Element& e : p.elements)
+        if (e.cutout && !p.cutout(e.cutout)) { // its stand-in takes over again, when it has one
+            e.cutout = 0;
+            r.changed();
+        }
+    dropIf(p.elements, [&](const Element& e) { return !e.cutout && e.standin.solid == Solid::None; });
+    for (Element& e : p.elements) {
+        if (e.group && !p.group(e.group)) {
+            e.group = 0;
+            r.changed();
+        }
+        if (e.inside && (e.inside == e.id || !p.element(e.inside))) {
+            e.inside = 0;
+            r.changed();
+        }
+    }
     if (p.backdrop.reference && !p.reference(p.backdrop.reference)) {
         p.backdrop.reference = 0;
         r.changed();
@@ -157,6 +235,11 @@ void repairIds(Project& p, Ranges& r)
     unique(p.elements);
     unique(p.lights.lanterns);
     unique(p.brief.cast);
+    unique(p.groups);
+    unique(p.takes);
+    for (const Take& t : p.takes)
+        for (const Element& e : t.scene.elements)
+            highest = std::max(highest, e.id);
     if (p.lastId < highest) {
         p.lastId = highest;
         r.changed();
@@ -180,6 +263,14 @@ const Lantern* Project::lantern(int id) const
 {
     return found(lights.lanterns, id);
 }
+const Group* Project::group(int id) const
+{
+    return found(groups, id);
+}
+const Take* Project::takeOf(int id) const
+{
+    return found(takes, id);
+}
 const CastMember* Project::castMember(int id) const
 {
     return found(brief.cast, id);
@@ -196,6 +287,65 @@ Cutout* Project::cutout(int id)
 {
     return found(cutouts, id);
 }
+
+namespace {
+void repairTakes(Project& p, Ranges& r)
+{
+    if (p.takes.size() > 200) {
+        p.takes.resize(200);
+        r.changed();
+    }
+    if (p.take && !p.takeOf(p.take)) {
+        p.take = 0;
+        r.changed();
+    }
+    if (!p.take && !p.takes.empty())
+        p.take = p.takes.front().id;
+    if (std::erase_if(p.votes, [&](const Vote& v) { return !p.takeOf(v.take); }) > 0)
+        r.changed();
+    if (p.guides.corners.size() > 3)
+        p.guides.corners.resize(3);
+    p.guides.shown &= (1U << kGuideCount) - 1;
+    p.guides.spiralTurn &= 3;
+    p.guides.rings = std::clamp(p.guides.rings, 1, 12);
+    r.keep(p.guides.meet.x, -4000, 6000, -1);
+    r.keep(p.guides.meet.y, -4000, 6000, -1);
+    for (Vec2& c : p.guides.corners) {
+        r.keep(c.x, -4000, 6000, 0);
+        r.keep(c.y, -4000, 6000, 0);
+    }
+    if (p.heights.size() > 500)
+        p.heights.resize(500);
+    for (UsualHeight& h : p.heights) {
+        r.keep(h.metres, 0.001, 5000, 1);
+        r.keep(h.least, 0.001, h.metres, h.metres);
+        r.keep(h.most, h.metres, 10000, h.metres);
+    }
+}
+
+/// The scenes kept in takes are put right as the one being worked on is.
+void repairKeptScenes(Project& p, Ranges& r)
+{
+    if (p.takes.empty())
+        return;
+    const auto swapScene = [&](Scene& s) {
+        std::swap(p.elements, s.elements);
+        std::swap(p.groups, s.groups);
+        std::swap(p.camera, s.camera);
+        std::swap(p.backdrop, s.backdrop);
+        std::swap(p.lights, s.lights);
+    };
+    for (Take& t : p.takes) {
+        if (t.id == p.take)
+            continue;
+        swapScene(t.scene);
+        repairLinks(p, r);
+        repairScene(p, r);
+        repairLights(p.lights, r);
+        swapScene(t.scene);
+    }
+}
+} // namespace
 
 bool repair(Project& p)
 {
@@ -214,6 +364,8 @@ bool repair(Project& p)
     repairReferences(p, r);
     repairScene(p, r);
     repairLights(p.lights, r);
+    repairTakes(p, r);
+    repairKeptScenes(p, r);
     return r.clean();
 }
 

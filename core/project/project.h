@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/finding.h"
 #include "core/project/lazy_photo.h"
+#include "core/project/standin.h"
 #include <cstdint>
 #include <map>
 #include <memory>
@@ -68,18 +69,6 @@ struct Reference {
     bool is(Role r) const { return roles >> int(r) & 1U; }
 };
 
-struct OutlinePoint {
-    Vec2 at; ///< px in the picture
-    bool curved = false; ///< the outline bends smoothly through it
-    bool operator==(const OutlinePoint&) const = default;
-};
-
-struct Outline {
-    std::vector<OutlinePoint> points; ///< closed
-    bool hole = false;
-    bool operator==(const Outline&) const = default;
-};
-
 /// A pin of a bend, px in the picture.
 struct Pin {
     Vec2 from, to;
@@ -115,17 +104,20 @@ struct Tone {
     bool operator==(const Tone&) const = default;
 };
 
-enum class Material { Matt, Satin, Wet, Glowing };
+enum class Material { Matt, Satin, Wet, Glowing, Glass };
 
-/// A cut-out standing in the scene as a card facing the viewer.
+/// Where the frame's person looks or goes, for the room before them.
+enum class Facing { Unknown, Left, Right, Viewer, Away };
+
+/// Something standing in the scene: a cut-out as a card, or a stand-in until there is a photograph.
 struct Element {
     int id = 0;
     std::string name;
     int cast = 0; ///< member of the cast it shows, 0 = none
-    int cutout = 0;
+    int cutout = 0; ///< 0 = its stand-in is shown
     Vec2 baseCm; ///< where its foot (or the point under it, when aloft) meets the ground, on the canvas
-    double heightM = 1; ///< real height of the cut-out, m
-    double altitudeM = 0; ///< how far above the ground its lowest point is, m
+    double heightM = 1; ///< real height of the cut-out or stand-in, m
+    double altitudeM = 0; ///< how far above the ground its lowest point is, m; negative = sunk into it
     bool mirrored = false;
     Form form = Form::Puffed;
     Material material = Material::Matt;
@@ -133,7 +125,26 @@ struct Element {
     bool ownLightSet = false; ///< the painter has said where the photograph's light is
     PictureLight ownLight; ///< used when set
     Tone tone; ///< matched to its surroundings
+    Standin standin; ///< kept when a cut-out takes its place
+    double yaw = 0; ///< degrees about its upright axis, seen from above counter-clockwise; of a card: ±80
+    double stretch = 1; ///< of its width, 0.2…5
+    double shear = 0; ///< degrees its top leans to the right in its own plane, ±45
+    Pattern pattern;
+    int group = 0; ///< 0 = none
+    bool locked = false; ///< stays where it is
+    int inside = 0; ///< shown only inside the outline of this element; 0 = everywhere
+    int step = 0; ///< elements of one number keep their proportion when one is resized; 0 = none
+    int kinOf = 0; ///< scattered from this element
+    std::string usual; ///< what it usually is as tall as: a name in the list of usual heights
+    std::string notes;
+    Facing facing = Facing::Unknown;
     bool operator==(const Element&) const = default;
+};
+
+struct Group {
+    int id = 0;
+    std::string name;
+    bool operator==(const Group&) const = default;
 };
 
 struct Camera {
@@ -187,6 +198,47 @@ struct Lights {
     bool operator==(const Lights&) const = default;
 };
 
+/// Lines to compose by. Off until asked for.
+enum class Guide { Thirds, Golden, Spiral, Quarters, Diagonals, Pyramid, Converging, Rings };
+inline constexpr int kGuideCount = 8;
+struct Guides {
+    std::uint32_t shown = 0; ///< bit 1 << Guide for each
+    int spiralTurn = 0; ///< 0…3
+    std::vector<Vec2> corners; ///< cm: of the pyramid; fewer than three = a regular one
+    Vec2 meet{-1, -1}; ///< cm: where converging lines meet; negative x = on the horizon in the middle
+    int rings = 4; ///< 1…12
+    bool on(Guide g) const { return shown >> int(g) & 1U; }
+    bool operator==(const Guides&) const = default;
+};
+
+/// All that makes one arrangement.
+struct Scene {
+    std::vector<Element> elements;
+    std::vector<Group> groups;
+    Camera camera;
+    Backdrop backdrop;
+    Lights lights;
+    bool operator==(const Scene&) const = default;
+};
+
+/// One arrangement among several. The one being worked on lives in the project itself; its own scene here is then
+/// the one it was left with last.
+struct Take {
+    int id = 0;
+    std::string name;
+    std::string letter; ///< by which others vote for it: A, B, … Z, AA
+    Scene scene;
+    bool aside = false;
+    std::string reason; ///< why it was set aside
+    bool operator==(const Take&) const = default;
+};
+struct Vote {
+    std::string who;
+    int take = 0;
+    std::string words;
+    bool operator==(const Vote&) const = default;
+};
+
 struct Sheets {
     std::string paper = "A4"; ///< or "Letter"
     double overlapCm = 1;
@@ -203,6 +255,12 @@ struct Project {
     Backdrop backdrop;
     Lights lights;
     Sheets sheets;
+    std::vector<Group> groups;
+    std::vector<Take> takes; ///< empty: only this one
+    int take = 0; ///< the one being worked on; 0 = there is only one
+    std::vector<Vote> votes;
+    Guides guides;
+    std::vector<UsualHeight> heights; ///< added or changed by the painter; see usual_heights.h for the others
     int lead = 0; ///< reference the others are held against; 0 = the backdrop
     std::map<std::string, std::string> setAside; ///< finding key → the painter's reason
     int lastId = 0;
@@ -215,6 +273,8 @@ struct Project {
     Element* element(int id);
     Lantern* lantern(int id);
     Cutout* cutout(int id);
+    const Group* group(int id) const;
+    const Take* takeOf(int id) const;
     int freshId() { return ++lastId; }
 };
 

@@ -1,9 +1,19 @@
 #include "core/review/review.h"
+#include "core/gather/eye_levels.h"
 #include "core/project/brief_rules.h"
+#include "core/reading/balance.h"
 #include "core/stage/stage_rules.h"
 #include "core/transfer/carry_rules.h"
 
 namespace rl::review {
+
+namespace {
+gather::EyeLevels& eyeLevels() // of files, by their content: the same in every work
+{
+    static gather::EyeLevels all;
+    return all;
+}
+} // namespace
 
 Findings findingsOf(
     const Project& p, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache)
@@ -19,6 +29,8 @@ Findings findingsOf(
     take(stage::gatherFindings(p, cache));
     take(stage::cutFindings(p, cache));
     take(stage::stageFindings(p, cache));
+    take(gather::eyeLevelFindings(p, cache, eyeLevels()));
+    take(reading::balanceFindings(p, picture));
     take(light::lightFindings(p, cache));
     take(reading::readFindings(p, picture, reading));
     take(transfer::carryFindings(p));

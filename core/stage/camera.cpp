@@ -30,6 +30,23 @@ double standingHeightCm(const Eye& e, double footY, double heightM)
     return footY > e.horizon ? heightM * (footY - e.horizon) / e.heightM : 0;
 }
 
+Vec3 footOf(const Eye& eye, const Element& e)
+{
+    const double z = groundDistance(eye, e.baseCm.y);
+    return {(e.baseCm.x - eye.x0) * z / eye.focalCm, 0, z};
+}
+
+std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& e, double widthOverHeight)
+{
+    const Vec3 foot = footOf(eye, e);
+    const double half = e.heightM * widthOverHeight * e.stretch / 2, c = std::cos(radians(e.yaw)),
+                 s = std::sin(radians(e.yaw)), lean = std::tan(radians(e.shear)) * e.heightM;
+    const auto at = [&](double u, double y) {
+        return Vec3{foot.x + u * c, e.altitudeM + y, std::max(0.05, foot.z + u * s)};
+    };
+    return {at(lean - half, e.heightM), at(lean + half, e.heightM), at(half, 0), at(-half, 0)};
+}
+
 Placement placementOf(const Project& project, const Element& element, const Rect& shape)
 {
     Placement place;
@@ -39,13 +56,23 @@ Placement placementOf(const Project& project, const Element& element, const Rect
         return place;
     const double cmPerM = eye.focalCm / place.distance;
     place.heightM = element.heightM;
-    place.widthM = element.heightM * shape.width / shape.height;
+    place.widthM = element.heightM * shape.width / shape.height * element.stretch;
     place.altitudeM = element.altitudeM;
-    place.cmPerPixel = element.heightM * cmPerM / shape.height;
-    const double foot = element.baseCm.y - element.altitudeM * cmPerM;
-    place.canvas = {element.baseCm.x - place.widthM * cmPerM / 2, foot - element.heightM * cmPerM,
-        place.widthM * cmPerM, element.heightM * cmPerM};
+    place.heightCm = element.heightM * cmPerM;
+    place.cmPerPixel = place.heightCm / shape.height;
     place.visible = true;
+    if (element.yaw == 0 && element.shear == 0) {
+        const double foot = element.baseCm.y - element.altitudeM * cmPerM;
+        place.canvas = {
+            element.baseCm.x - place.widthM * cmPerM / 2, foot - place.heightCm, place.widthM * cmPerM, place.heightCm};
+        return place;
+    }
+    double l = 1e300, t = 1e300, r = -1e300, b = -1e300;
+    for (const Vec3& corner : cardCorners(eye, element, shape.width / shape.height)) {
+        const Vec2 q = projected(eye, corner);
+        l = std::min(l, q.x), r = std::max(r, q.x), t = std::min(t, q.y), b = std::max(b, q.y);
+    }
+    place.canvas = {l, t, r - l, b - t};
     return place;
 }
 

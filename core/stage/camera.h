@@ -1,5 +1,6 @@
 #pragma once
 #include "core/project/project.h"
+#include <array>
 
 /// The level camera with lens shift: verticals stay vertical. Canvas in cm (y down, origin top left), scene in m
 /// (X right, Y up, Z away), station point at (0, eye height, 0).
@@ -27,10 +28,17 @@ struct Placement {
     double distance = 0; ///< m
     Rect canvas; ///< cm, the cut-out's bounding box on the canvas
     double widthM = 0, heightM = 0, altitudeM = 0;
-    double cmPerPixel = 0; ///< of its picture
+    double heightCm = 0; ///< of its true height at that distance: T f / Z
+    double cmPerPixel = 0; ///< of its picture; 0 for a stand-in
 };
+/// A card: a cut-out or a flat shape, turned about its upright axis, stretched and sheared as the element says.
 /// \param shape the cut-out's bounding box in its picture, px
 Placement placementOf(const Project& project, const Element& element, const Rect& shape);
+
+/// Where an element's foot is in the scene, m; Z infinite above the horizon.
+Vec3 footOf(const Eye& eye, const Element& element);
+/// The four corners of a card in the scene, m: upper left, upper right, lower right, lower left as the viewer faces it.
+std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& element, double widthOverHeight);
 
 /// Bounding box of a matte (alpha > 127), px; empty when there is none.
 Rect shapeOf(const Mask& alpha);

@@ -1,32 +1,12 @@
-#include "core/stage/compose.h"
 #include "core/base/parallel.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
+#include "core/stage/layers.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::stage {
 
 namespace {
-/// The part of an image that lands on a grid: grid pixel (i, j) centre ↔ source (ox + (i + .5) s, oy + (j + .5) s).
-cv::Mat resampled(const cv::Mat& source, double ox, double oy, double step, int width, int height, int border)
-{
-    cv::Mat from = source;
-    double s = step, shrink = 1;
-    if (step > 1.5) { // average first, so that fine detail does not alias
-        const cv::Size size(
-            std::max(1, int(std::lround(source.cols / step))), std::max(1, int(std::lround(source.rows / step))));
-        cv::resize(source, from, size, 0, 0, cv::INTER_AREA);
-        shrink = double(source.cols) / size.width;
-        s = step / shrink;
-    }
-    const double bx = ox / shrink + 0.5 * s - 0.5, by = oy / shrink + 0.5 * s - 0.5;
-    const cv::Matx23d map(s, 0, bx, 0, s, by);
-    cv::Mat out;
-    cv::warpAffine(
-        from, out, map, cv::Size(width, height), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, border, cv::Scalar::all(0));
-    return out;
-}
-
 Rgb meanOf(const cv::Mat& m)
 {
     if (m.empty())
@@ -74,7 +54,7 @@ cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
     const Rect place = backdropPlace(p);
     const double step = r->pixels.width() / (place.width * f.pixelsPerCm); // picture px per frame px
     const LinearPicture linear = colour::linearOf(r->pixels);
-    cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step,
+    cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step, step,
         f.width, f.height, cv::BORDER_REPLICATE);
     dim(laid, p.backdrop.dimL);
     return laid;
@@ -90,24 +70,6 @@ void measureFrame(StageFrame& f, const Project& p, int widthPx)
     f.eye.focalCm *= f.pixelsPerCm;
     f.eye.x0 *= f.pixelsPerCm;
     f.eye.horizon *= f.pixelsPerCm;
-}
-
-/// Black point, white point and cast brought towards those of the surroundings.
-void takeTone(std::vector<Rgb>& albedo, const Tone& t)
-{
-    if (t.amount <= 0)
-        return;
-    const double slope = (t.lightTo - t.darkTo) / std::max(1.0, t.lightFrom - t.darkFrom);
-    parallelRows(int(albedo.size()), [&](int begin, int end) {
-        for (int i = begin; i < end; ++i) {
-            colour::Lab c = colour::toLab(albedo[std::size_t(i)]);
-            const double wanted = t.darkTo + (double(c.L) - t.darkFrom) * slope;
-            c.L += float(t.amount * (std::max(0.0, wanted) - double(c.L)));
-            c.a += float(t.amount * t.a), c.b += float(t.amount * t.b);
-            const Rgb out = colour::fromLab(c);
-            albedo[std::size_t(i)] = {std::max(0.f, out.r), std::max(0.f, out.g), std::max(0.f, out.b)};
-        }
-    });
 }
 
 void measureSky(StageFrame& f)
@@ -141,127 +103,6 @@ void takeGround(StageFrame& f)
     f.groundAlbedo = {f.width, f.height - f.groundTop, std::move(out)};
 }
 
-CasterCard casterOf(const Surface& s, bool mirrored, const Placement& place, double centreX)
-{
-    CasterCard card;
-    cv::Mat cover, flipped;
-    const double shrink = std::min(1.0, 320.0 / std::max(s.alpha.width(), s.alpha.height()));
-    cv::resize(s.alpha.mat(), cover,
-        cv::Size(std::max(1, int(std::lround(s.alpha.width() * shrink))),
-            std::max(1, int(std::lround(s.alpha.height() * shrink)))),
-        0, 0, cv::INTER_AREA);
-    cover.convertTo(cover, CV_32F, 1 / 255.0);
-    if (mirrored)
-        cv::flip(cover, cover, 1);
-    card.pixelsPerM = cover.rows / place.heightM;
-    card.left = centreX - place.widthM / 2;
-    card.top = place.altitudeM + place.heightM;
-    card.z = place.distance;
-    card.foot.assign(std::size_t(cover.cols), 0.f);
-    if (place.altitudeM < 0.05 * place.heightM) {
-        const int rows = std::max(1, cover.rows / 25);
-        for (int x = 0; x < cover.cols; ++x)
-            card.foot[std::size_t(x)] = float(cv::mean(cover(cv::Rect(x, cover.rows - rows, 1, rows)))[0]);
-    }
-    while (true) {
-        card.mips.push_back(Plane::fromMat(cover));
-        if (std::max(cover.cols, cover.rows) <= 2)
-            break;
-        cv::Mat soft, half;
-        cv::blur(cover, soft, cv::Size(3, 3), cv::Point(-1, -1), cv::BORDER_CONSTANT);
-        cv::resize(
-            soft, half, cv::Size(std::max(1, cover.cols / 2), std::max(1, cover.rows / 2)), 0, 0, cv::INTER_AREA);
-        cover = half;
-    }
-    return card;
-}
-
-/// The photograph's own shading on the relief, mean 1 over the cut-out, raised to the wanted strength.
-void takeOwnLightOff(
-    std::vector<Rgb>& albedo, const Raster<Vec3f>& normal, const Plane& cover, const PictureLight& own, double strength)
-{
-    const double power = strength * std::clamp(own.confidence / 0.5, 0.0, 1.0);
-    if (power <= 0)
-        return;
-    const Vec3 l = sceneDirection(own);
-    std::vector<float> shade(albedo.size());
-    double sum = 0, weight = 0;
-    for (std::size_t i = 0; i < albedo.size(); ++i) {
-        const Vec3f n = normal.data()[i];
-        shade[i] = 0.5f + 0.8f * std::max(0.f, n.x * float(l.x) + n.y * float(l.y) + n.z * float(l.z));
-        sum += double(shade[i] * cover.data()[i]);
-        weight += double(cover.data()[i]);
-    }
-    const float mean = float(sum / std::max(weight, 1e-6));
-    for (std::size_t i = 0; i < albedo.size(); ++i)
-        albedo[i] = albedo[i] * (1 / std::pow(std::clamp(shade[i] / mean, 0.35f, 2.5f), float(power)));
-}
-
-bool addLayer(StageFrame& f, const Project& p, const Element& e, SurfaceCache& cache)
-{
-    const Cutout* c = p.cutout(e.cutout);
-    if (!c || c->alpha.empty())
-        return false;
-    const Placement place = placementOf(p, e, cache.shape(*c));
-    if (!place.visible)
-        return false;
-    const auto surface = cache.surface(p, e);
-    if (surface->colour.empty())
-        return false;
-    const double k = f.pixelsPerCm;
-    const Rect px{place.canvas.x * k, place.canvas.y * k, place.canvas.width * k, place.canvas.height * k};
-    Layer layer;
-    layer.element = e.id;
-    layer.distance = place.distance;
-    layer.material = e.material;
-    layer.groundRow = e.baseCm.y * k;
-    layer.footRow = px.bottom();
-    layer.headRow = px.y;
-    const Eye eye = eyeOf(p);
-    layer.caster = casterOf(*surface, e.mirrored, place, (e.baseCm.x - eye.x0) * place.distance / eye.focalCm);
-    layer.left = std::max(0, int(std::floor(px.x)));
-    layer.top = std::max(0, int(std::floor(px.y)));
-    const int right = std::min(f.width, int(std::ceil(px.right()))),
-              bottom = std::min(f.height, int(std::ceil(px.bottom())));
-    const int w = std::max(0, right - layer.left), h = std::max(0, bottom - layer.top);
-    if (w > 0 && h > 0) {
-        const double step = surface->colour.width() / px.width;
-        const double ox = (layer.left - px.x) * step, oy = (layer.top - px.y) * step;
-        const auto part = [&](const cv::Mat& m, int border) {
-            cv::Mat source = m;
-            if (e.mirrored)
-                cv::flip(m, source, 1);
-            return resampled(source, ox, oy, step, w, h, border);
-        };
-        cv::Mat cover;
-        surface->alpha.mat().convertTo(cover, CV_32F, 1 / 255.0);
-        layer.cover = Plane::fromMat(part(cover, cv::BORDER_CONSTANT));
-        const cv::Mat normals = part(surface->normals.mat(), cv::BORDER_REPLICATE);
-        std::vector<Vec3f> turned(layer.cover.size());
-        parallelRows(h, [&](int begin, int end) {
-            for (int y = begin; y < end; ++y)
-                for (int x = 0; x < w; ++x) {
-                    const cv::Vec3f n = normals.at<cv::Vec3f>(y, x);
-                    const float s = 1 / std::max(std::sqrt(n.dot(n)), 1e-6f);
-                    turned[std::size_t(y) * std::size_t(w) + std::size_t(x)]
-                        = {e.mirrored ? -n[0] * s : n[0] * s, n[1] * s, -n[2] * s};
-                }
-        });
-        layer.normal = {w, h, std::move(turned)};
-        const cv::Mat colour = part(surface->colour.mat(), cv::BORDER_REPLICATE);
-        std::vector<Rgb> albedo(layer.cover.size());
-        std::memcpy(static_cast<void*>(albedo.data()), colour.data, albedo.size() * sizeof(Rgb));
-        if (e.material != Material::Glowing)
-            takeOwnLightOff(albedo, layer.normal, layer.cover, ownLight(p, e, cache), e.delight);
-        takeTone(albedo, e.tone);
-        layer.albedo = {w, h, std::move(albedo)};
-    } else {
-        layer.cover = Plane();
-    }
-    f.layers.push_back(std::move(layer));
-    return true;
-}
-
 void mapIds(StageFrame& f)
 {
     std::vector<std::int32_t> ids(std::size_t(f.width) * std::size_t(f.height), 0);
@@ -277,6 +118,33 @@ void mapIds(StageFrame& f)
 }
 } // namespace
 
+namespace {
+/// A thing shown only inside the outline of another.
+void putInside(StageFrame& f, const Project& p)
+{
+    for (Layer& l : f.layers) {
+        const Element* e = p.element(l.element);
+        if (!e || !e->inside || l.cover.empty())
+            continue;
+        const auto host
+            = std::find_if(f.layers.begin(), f.layers.end(), [&](const Layer& o) { return o.element == e->inside; });
+        if (host == f.layers.end())
+            continue;
+        std::vector<float> cover(l.cover.size());
+        for (int y = 0; y < l.height(); ++y)
+            for (int x = 0; x < l.width(); ++x) {
+                const int hx = x + l.left - host->left, hy = y + l.top - host->top;
+                const float in = host->outline.contains(hx, hy) ? host->outline.at(hx, hy)
+                    : host->cover.contains(hx, hy)              ? host->cover.at(hx, hy)
+                                                                : 0.f;
+                cover[std::size_t(y) * std::size_t(l.width()) + std::size_t(x)] = l.cover.at(x, y) * in;
+            }
+        l.cover = {l.width(), l.height(), std::move(cover)};
+        l.order = std::min(l.order, host->order * (1 + 1e-9)); // just behind its front wall
+    }
+}
+} // namespace
+
 LinearPicture backdropOf(const Project& p, int widthPx)
 {
     StageFrame f;
@@ -284,26 +152,71 @@ LinearPicture backdropOf(const Project& p, int widthPx)
     return LinearPicture::fromMat(backdropOnCanvas(p, f));
 }
 
-std::shared_ptr<const StageFrame> compose(const Project& p, int widthPx, SurfaceCache& cache, Progress& progress)
+bool Composer::sameEye(const Project& p, int widthPx) const
+{
+    return m_frame && m_widthPx == widthPx && m_camera == p.camera && m_widthCm == p.brief.widthCm
+        && m_heightCm == p.brief.heightCm;
+}
+
+bool Composer::sameGround(const Project& p, int widthPx) const
+{
+    const Reference* r = p.reference(p.backdrop.reference);
+    return sameEye(p, widthPx) && m_backdrop == p.backdrop && m_backdropPixels == (r ? r->pixels.identity() : nullptr);
+}
+
+std::shared_ptr<const StageFrame> Composer::compose(
+    const Project& p, int widthPx, SurfaceCache& cache, Progress& progress)
 {
     auto frame = std::make_shared<StageFrame>();
     StageFrame& f = *frame;
     measureFrame(f, p, widthPx);
-    progress.report(0, "laying the backdrop");
-    f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
-    measureSky(f);
-    takeGround(f);
+    const bool eye = sameEye(p, widthPx);
+    if (sameGround(p, widthPx)) {
+        f.backdrop = m_frame->backdrop, f.groundAlbedo = m_frame->groundAlbedo;
+        f.groundTop = m_frame->groundTop, f.sky = m_frame->sky;
+    } else {
+        progress.report(0, "laying the backdrop");
+        f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
+        measureSky(f);
+        takeGround(f);
+    }
+    std::vector<Kept> kept;
     int done = 0;
     for (const Element& e : p.elements) {
         if (progress.cancelled())
             return nullptr;
         progress.report(0.2 + 0.8 * done++ / double(p.elements.size()), "standing up " + e.name);
-        addLayer(f, p, e, cache);
+        const Cutout* c = p.cutout(e.cutout);
+        const auto same = [&](const Kept& k) {
+            return k.element == e && k.alpha.identity() == (c ? c->alpha.identity() : nullptr)
+                && (!c || k.pins == c->pins);
+        };
+        const auto known = eye ? std::find_if(m_kept.begin(), m_kept.end(), same) : m_kept.end();
+        if (known != m_kept.end()) {
+            f.layers.push_back(known->layer);
+        } else if (auto layer = layerOf(f, p, e, cache)) {
+            f.layers.push_back(std::move(*layer));
+        } else {
+            continue;
+        }
+        kept.push_back({e, c ? c->alpha : Mask(), c ? c->pins : std::vector<Pin>(), f.layers.back()});
     }
+    putInside(f, p);
     std::stable_sort(
-        f.layers.begin(), f.layers.end(), [](const Layer& a, const Layer& b) { return a.distance > b.distance; });
+        f.layers.begin(), f.layers.end(), [](const Layer& a, const Layer& b) { return a.order > b.order; });
     mapIds(f);
+    const Reference* r = p.reference(p.backdrop.reference);
+    m_frame = frame, m_kept = std::move(kept), m_camera = p.camera, m_backdrop = p.backdrop;
+    m_backdropHeld = r ? r->pixels : LazyPhoto();
+    m_backdropPixels = m_backdropHeld.identity();
+    m_widthCm = p.brief.widthCm, m_heightCm = p.brief.heightCm, m_widthPx = widthPx;
     return frame;
+}
+
+std::shared_ptr<const StageFrame> compose(const Project& p, int widthPx, SurfaceCache& cache, Progress& progress)
+{
+    Composer composer;
+    return composer.compose(p, widthPx, cache, progress);
 }
 
 } // namespace rl::stage

@@ -5,13 +5,18 @@
 
 namespace rl::stage {
 
-/// What throws an element's shadow: its coverage as a card standing in the plane Z = z, at halving resolutions.
+/// What throws a shadow: coverage standing in the plane Z = z, at halving resolutions.
 struct CasterCard {
     std::vector<Plane> mips; ///< 0…1
     double left = 0, top = 0; ///< m: X of the left edge, Y of the upper edge
     double pixelsPerM = 1; ///< of mips[0]
     double z = 1;
-    std::vector<float> foot; ///< share of each column of mips[0] that touches the ground, 0…1
+};
+/// An element as light meets it: one card, or several one behind the other for what is deep or turned.
+struct Caster {
+    std::vector<CasterCard> cards;
+    std::vector<float> foot; ///< share of each column that touches the ground, 0…1, over the first card's width
+    double footZ = 1; ///< m
 };
 
 /// One element as it lies in the frame, before any light.
@@ -21,11 +26,16 @@ struct Layer {
     LinearPicture albedo;
     Plane cover; ///< 0…1
     Raster<Vec3f> normal; ///< scene axes, unit
-    double distance = 1; ///< m
+    Plane depth; ///< m, of each pixel; empty: `distance` everywhere
+    double distance = 1; ///< m, of its foot
+    double order = 1; ///< m: what is painted later stands nearer
+    bool lies = false; ///< on the ground rather than standing up
     double groundRow = 0; ///< px: where the ground lies at that distance
     double footRow = 0, headRow = 0; ///< px: extent of the whole element, seen or not
     Material material = Material::Matt;
-    CasterCard caster;
+    std::shared_ptr<const Caster> caster; ///< never null; made anew with the layer, so equal pointers mean equal layers
+    Plane outline; ///< of glass: its whole coverage, while `cover` is what it hides; otherwise empty
+    Plane water; ///< share of the ground it turns to water; empty for nearly all
     int width() const { return cover.width(); }
     int height() const { return cover.height(); }
 };
@@ -52,7 +62,34 @@ struct StageFrame {
 /// The backdrop as it lies on the canvas, dimmed as wished; nothing else. \param widthPx 16…20000
 LinearPicture backdropOf(const Project& project, int widthPx);
 
-/// \param widthPx of the frame, 16…20000 \return null when cancelled
+/// Composes frame after frame and keeps what has not changed: while one element is dragged, only that one is stood up
+/// anew. Not thread-safe; one worker owns one. The frame is the same bytes with or without what was kept.
+class Composer {
+public:
+    /// \param widthPx of the frame, 16…20000 \return null when cancelled
+    std::shared_ptr<const StageFrame> compose(
+        const Project& project, int widthPx, SurfaceCache& cache, Progress& progress);
+
+private:
+    struct Kept {
+        Element element;
+        Mask alpha; ///< of its cut-out, whose address stands for its content
+        std::vector<Pin> pins;
+        Layer layer; ///< before it was put inside another
+    };
+    bool sameGround(const Project& project, int widthPx) const;
+    bool sameEye(const Project& project, int widthPx) const;
+    std::shared_ptr<const StageFrame> m_frame;
+    std::vector<Kept> m_kept;
+    Camera m_camera;
+    Backdrop m_backdrop;
+    const void* m_backdropPixels = nullptr;
+    LazyPhoto m_backdropHeld; // keeps the address in use
+    double m_widthCm = 0, m_heightCm = 0;
+    int m_widthPx = 0;
+};
+
+/// One frame on its own.
 std::shared_ptr<const StageFrame> compose(const Project& project, int widthPx, SurfaceCache& cache, Progress& progress);
 
 } // namespace rl::stage

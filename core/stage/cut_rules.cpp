@@ -12,12 +12,14 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
         const Cutout* c = p.cutout(e.cutout);
         const Reference* r = c ? p.reference(c->reference) : nullptr;
         const std::string id = ":" + std::to_string(e.id);
+        if (!e.cutout && e.standin.solid != Solid::None)
+            continue; // a stand-in has the edge it was drawn with
         if (!r || c->alpha.empty()) {
             out.push_back({"cut.no-edge" + id, Station::Cut, Severity::Broken, "“" + e.name + "” has no outline yet.",
                 0, 1, "outlines", {}, e.id, "Without an edge there is nothing to stand in the scene.", {}});
             continue;
         }
-        const Placement place = placementOf(p, e, cache.shape(*c));
+        const Placement place = placed(p, e, cache);
         // One cut-out may stand in the scene several times: it is spoken of once.
         const auto sameCut = [&](const Element& x) { return x.cutout == e.cutout; };
         if (std::find_if(p.elements.begin(), p.elements.end(), sameCut)->id != e.id)

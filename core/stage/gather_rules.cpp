@@ -29,8 +29,8 @@ void enoughPixels(const Project& p, const Element& e, const Placement& place, Fi
     const double height = e.heightM * have / need;
     out.push_back({keyOf("gather.pixels", e.id), Station::Gather, have < need / 2 ? Severity::Broken : Severity::Watch,
         "“" + e.name + "” has too few pixels for its size: " + fixed(have) + " a centimetre, and from "
-            + fixed(p.brief.viewingDistanceCm, 0) + " cm the eye can tell " + fixed(neededPixelsPerCm(p.brief.viewingDistanceCm))
-            + (need >= 60 ? "; a face wants 60." : "."),
+            + fixed(p.brief.viewingDistanceCm, 0) + " cm the eye can tell "
+            + fixed(neededPixelsPerCm(p.brief.viewingDistanceCm)) + (need >= 60 ? "; a face wants 60." : "."),
         have, need, "px/cm", place.canvas, e.id,
         "What the picture does not hold must be invented at the easel; better to know it before.",
         Fix{"Show it no larger than its pixels carry (" + fixed(height, 2) + " m)", [id = e.id, height](Project& q) {
@@ -65,7 +65,7 @@ Findings gatherFindings(const Project& p, SurfaceCache& cache)
         const Cutout* c = p.cutout(e.cutout);
         if (!c || c->alpha.empty())
             continue;
-        const Placement place = placementOf(p, e, cache.shape(*c));
+        const Placement place = placed(p, e, cache);
         if (!place.visible)
             continue;
         enoughPixels(p, e, place, out);

@@ -31,8 +31,7 @@ ToneRange toneOf(const Surface& s)
 
 ToneRange toneBehind(const Project& p, const Element& e, SurfaceCache& cache)
 {
-    const Cutout* c = p.cutout(e.cutout);
-    const Placement place = c ? placementOf(p, e, cache.shape(*c)) : Placement{};
+    const Placement place = placed(p, e, cache);
     if (!place.visible)
         return {};
     const LinearPicture backdrop = backdropOf(p, 400);

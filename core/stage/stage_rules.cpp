@@ -1,6 +1,9 @@
 #include "core/stage/stage_rules.h"
 #include "core/base/text.h"
+#include "core/project/usual_heights.h"
 #include "core/stage/camera.h"
+#include "core/stage/kin.h"
+#include "core/stage/room.h"
 
 namespace rl::stage {
 
@@ -65,6 +68,86 @@ void tooSmall(const Project& p, const Element& e, const Placement& place, Findin
             }}});
 }
 
+/// Out of the range of what it is said to be.
+void impossibleSize(const Project& p, const Element& e, const Placement& place, Findings& out)
+{
+    const UsualHeight u = usualHeight(p, e.usual);
+    if (u.name.empty() || (e.heightM >= u.least && e.heightM <= u.most))
+        return;
+    const bool tall = e.heightM > u.most;
+    const double limit = tall ? u.most : u.least, cm = u.metres * place.heightCm / e.heightM;
+    // The same size on the canvas is right at another distance.
+    const double y = p.camera.horizonCm + (e.baseCm.y - p.camera.horizonCm) * e.heightM / u.metres;
+    out.push_back({keyOf("stage.size", e), Station::Stage,
+        e.heightM > 1.5 * u.most || e.heightM < u.least / 1.5 ? Severity::Broken : Severity::Watch,
+        "At " + fixed(place.distance) + " m away “" + e.name + "” is " + fixed(e.heightM, 2) + " m tall, "
+            + fixed(place.heightCm) + " cm on the canvas; " + u.name + ": " + fixed(u.least, 2) + " to "
+            + fixed(u.most, 2) + " m. At " + fixed(u.metres, 2) + " m it would cover " + fixed(cm)
+            + " cm here, or keep its size with its foot at " + fixed(y) + " cm.",
+        e.heightM, limit, "m", place.canvas, e.id,
+        "Every size tells a distance; one that cannot be makes the space fall apart.",
+        Fix{"Give it " + fixed(u.metres, 2) + " m", [id = e.id, to = u.metres](Project& q) {
+                if (Element* x = q.element(id))
+                    x->heightM = to;
+            }}});
+}
+
+/// Does something carry it: another's top close under its foot, near enough on the ground?
+bool carried(const Project& p, const Element& e, const Eye& eye, SurfaceCache& cache)
+{
+    const Vec3 at = footOf(eye, e);
+    for (const Element& o : p.elements) {
+        if (o.id == e.id || o.baseCm.y <= p.camera.horizonCm)
+            continue;
+        const Placement place = placed(p, o, cache);
+        const Vec3 foot = footOf(eye, o);
+        const double reach = std::max(place.widthM, 0.4 * e.heightM) / 2 + 0.5;
+        if (place.visible && std::abs(foot.x - at.x) < reach && std::abs(foot.z - at.z) < std::max(reach, 0.1 * at.z)
+            && o.altitudeM + o.heightM > 0.5 * e.altitudeM)
+            return true;
+    }
+    return false;
+}
+
+void contact(
+    const Project& p, const Element& e, const Placement& place, const Eye& eye, SurfaceCache& cache, Findings& out)
+{
+    if (e.standin.solid == Solid::Path || std::abs(e.altitudeM) < 0.01 * e.heightM)
+        return;
+    const bool sinks = e.altitudeM < 0;
+    const double mm = 10 * std::abs(e.altitudeM) * eye.focalCm / place.distance;
+    if (!sinks && (e.altitudeM > 0.25 * e.heightM || carried(p, e, eye, cache)))
+        return;
+    out.push_back({keyOf(sinks ? "stage.sinks" : "stage.hovers", e), Station::Stage, Severity::Watch,
+        "“" + e.name + "” " + (sinks ? "sinks " : "hovers ") + fixed(std::abs(e.altitudeM), 2) + " m "
+            + (sinks ? "into the ground" : "over the ground with nothing under it") + ": " + fixed(mm, 0)
+            + " mm on the canvas.",
+        mm, 0, "mm", {place.canvas.x, e.baseCm.y - 1, place.canvas.width, 2}, e.id,
+        sinks ? "Fine in water or snow; on firm ground the feet go missing."
+              : "Too low to fly and too high to stand: its shadow will part from its foot.",
+        Fix{"Set it on the ground", [id = e.id](Project& q) {
+                if (Element* x = q.element(id))
+                    x->altitudeM = 0;
+            }}});
+}
+
+void repeated(const Project& p, SurfaceCache& cache, Findings& out)
+{
+    for (const Likeness& l : repetition(p, cache)) {
+        if (l.alike < kStamped || out.size() > 200)
+            break;
+        const Element &a = *p.element(l.a), &b = *p.element(l.b);
+        if (std::any_of(out.begin(), out.end(), [&](const Finding& f) { return f.key == keyOf("stage.repeated", b); }))
+            continue; // each is spoken of once, beside what it is most alike
+        out.push_back({keyOf("stage.repeated", b), Station::Stage, Severity::Watch,
+            "“" + b.name + "” repeats “" + a.name + "”: outlines " + fixed(100 * l.shape, 0) + " % alike, heights "
+                + fixed(100 * l.size, 0) + " %.",
+            100 * l.alike, 100 * kStamped, "% alike", placed(p, b, cache).canvas, b.id,
+            "The eye finds a copy at once, and then sees the trick instead of the scene.",
+            Fix{"Vary it", [id = b.id](Project& q) { q = withVaried(q, id, 7); }}});
+    }
+}
+
 void emptyStage(const Project& p, Findings& out)
 {
     if (!p.elements.empty())
@@ -77,21 +160,26 @@ void emptyStage(const Project& p, Findings& out)
 Findings stageFindings(const Project& p, SurfaceCache& cache)
 {
     Findings out;
+    const Eye eye = eyeOf(p);
     emptyStage(p, out);
     for (const Element& e : p.elements) {
         if (e.baseCm.y <= p.camera.horizonCm) {
             offTheGround(p, e, out);
             continue;
         }
-        const Cutout* c = p.cutout(e.cutout);
-        if (!c || c->alpha.empty())
-            continue;
-        const Placement place = placementOf(p, e, cache.shape(*c));
+        const Placement place = placed(p, e, cache);
         if (!place.visible)
             continue;
-        crowded(p, e, place.canvas, out);
-        tooSmall(p, e, place, out);
+        if (e.standin.solid != Solid::Path || e.cutout) {
+            crowded(p, e, place.canvas, out);
+            tooSmall(p, e, place, out);
+        }
+        impossibleSize(p, e, place, out);
+        contact(p, e, place, eye, cache, out);
     }
+    repeated(p, cache, out);
+    for (Finding& f : roomFindings(p, cache))
+        out.push_back(std::move(f));
     return out;
 }
 

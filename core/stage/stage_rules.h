@@ -13,7 +13,8 @@ double neededPixelsPerCm(const Project& project, const Reference& reference);
 Findings gatherFindings(const Project& project, SurfaceCache& cache);
 /// Cut-outs: run off their picture, edges too wide or with a halo.
 Findings cutFindings(const Project& project, SurfaceCache& cache);
-/// Elements: off the ground, crowding the margin, too small to be painted.
+/// Elements: off the ground or hovering, of an impossible size, crowding the margin, too small to be painted, repeated,
+/// short of room, cut at joints.
 Findings stageFindings(const Project& project, SurfaceCache& cache);
 
 } // namespace rl::stage

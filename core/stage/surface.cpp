@@ -1,9 +1,12 @@
 #include "core/stage/surface.h"
+#include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/bend.h"
 #include "core/cutout/matte.h"
+#include "core/cutout/outline.h"
 #include "core/relief/relief.h"
-#include "core/stage/camera.h"
+#include "core/stage/raster_mesh.h"
+#include "core/stage/solids.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::stage {
@@ -60,10 +63,151 @@ std::shared_ptr<const Surface> makeSurface(const Photo& photo, const Mask& alpha
     s->normals = Raster<Vec3f>::fromMat(normals);
     return s;
 }
+
+constexpr double kFlatPx = 1000; ///< px a height of one
+Rect flatBox(const Standin& s)
+{
+    double l = 1e300, t = 1e300, r = -1e300, b = -1e300;
+    for (const Outline& o : s.outlines)
+        for (const OutlinePoint& p : o.points)
+            l = std::min(l, p.at.x), r = std::max(r, p.at.x), t = std::min(t, p.at.y), b = std::max(b, p.at.y);
+    if (!(r > l && b > t))
+        return {};
+    return {l * kFlatPx, (1 - b) * kFlatPx, (r - l) * kFlatPx, (b - t) * kFlatPx};
+}
+
+Mask flatMask(const Standin& s, const Rect& box, double scale)
+{
+    std::vector<std::vector<Vec2>> lines;
+    std::vector<bool> holes;
+    for (const Outline& o : s.outlines) {
+        cutout::Loop loop;
+        for (const OutlinePoint& p : o.points)
+            loop.nodes.push_back(
+                {{(p.at.x * kFlatPx - box.x) * scale, ((1 - p.at.y) * kFlatPx - box.y) * scale}, p.curved});
+        if (loop.nodes.size() < 3)
+            continue;
+        lines.push_back(cutout::flattened(loop, 2));
+        holes.push_back(o.hole);
+    }
+    return cutout::filled(lines, holes, std::max(2, int(std::lround(box.width * scale))),
+        std::max(2, int(std::lround(box.height * scale))));
+}
 } // namespace
+
+Rgb tintOf(const Standin& s)
+{
+    const Rgb c = colour::fromLab(
+        {float(s.lightness), float(s.chroma * std::cos(radians(s.hue))), float(s.chroma * std::sin(radians(s.hue)))});
+    return {std::max(0.f, c.r), std::max(0.f, c.g), std::max(0.f, c.b)};
+}
+
+bool isCard(const Project& p, const Element& e)
+{
+    return p.cutout(e.cutout) || e.standin.solid == Solid::Shape;
+}
+
+std::shared_ptr<const Surface> SurfaceCache::flat(const Element& e)
+{
+    const std::lock_guard lock(m_mutex);
+    const auto same = [&](const Flat& f) {
+        return f.form == e.form && f.standin.outlines == e.standin.outlines
+            && f.standin.lightness == e.standin.lightness && f.standin.hue == e.standin.hue
+            && f.standin.chroma == e.standin.chroma;
+    };
+    for (const Flat& f : m_flats)
+        if (same(f))
+            return f.surface;
+    const Rect box = flatBox(e.standin);
+    auto made = std::make_shared<Surface>();
+    if (box.width > 0) {
+        const double scale = std::min(1.0, 1000 / std::max(box.width, box.height));
+        const Mask mask = flatMask(e.standin, box, scale);
+        const Rgb8 plain = colour::codeOf(tintOf(e.standin));
+        // A border, so that the relief is rounded at an outline that touches the box.
+        cv::Mat wide;
+        cv::copyMakeBorder(mask.mat(), wide, 2, 2, 2, 2, cv::BORDER_CONSTANT, cv::Scalar(0));
+        const Mask bordered = Mask::fromMat(wide);
+        const auto s = makeSurface(Photo::filled(bordered.width(), bordered.height(), plain), bordered, e.form, 1000);
+        made = std::make_shared<Surface>(*s);
+    }
+    if (m_flats.size() > 128)
+        m_flats.erase(m_flats.begin());
+    m_flats.push_back({e.standin, e.form, made});
+    return made;
+}
+
+Rect SurfaceCache::shape(const Project& p, const Element& e)
+{
+    if (const Cutout* c = p.cutout(e.cutout))
+        return c->alpha.empty() ? Rect{} : shape(*c);
+    return e.standin.solid == Solid::Shape ? flatBox(e.standin) : Rect{};
+}
+
+std::shared_ptr<const Mesh> SurfaceCache::solid(const Standin& s, double heightM)
+{
+    const double height = s.solid == Solid::Path ? heightM : 1;
+    const std::lock_guard lock(m_mutex);
+    for (const Solidity& k : m_solids)
+        if (k.heightM == height && k.standin == s)
+            return k.mesh;
+    if (m_solids.size() > 160)
+        m_solids.erase(m_solids.begin());
+    m_solids.push_back({s, height, std::make_shared<const Mesh>(meshOf(s, height))});
+    return m_solids.back().mesh;
+}
+
+Mesh standingMesh(const Project& p, const Element& e, SurfaceCache& cache)
+{
+    Mesh m;
+    const Eye eye = eyeOf(p);
+    const Vec3 foot = footOf(eye, e);
+    if (isCard(p, e) || e.standin.solid == Solid::None || !std::isfinite(foot.z))
+        return m;
+    m = *cache.solid(e.standin, e.heightM);
+    const bool path = e.standin.solid == Solid::Path;
+    const double k = path ? 1 : e.heightM, c = std::cos(radians(e.yaw)), s = std::sin(radians(e.yaw)),
+                 lean = path ? 0 : std::tan(radians(e.shear)), flip = e.mirrored ? -1 : 1, wide = path ? 1 : e.stretch;
+    for (Vec3& q : m.points) {
+        const double x = flip * wide * k * q.x + lean * k * q.y, z = k * q.z;
+        q = {foot.x + x * c - z * s, e.altitudeM + k * q.y, foot.z + x * s + z * c};
+    }
+    for (Vec3& n : m.normals) {
+        // Of a surface scaled by w and sheared by l along x: (nx / w, ny - l nx / w, nz).
+        const double x = flip * n.x / wide;
+        const Vec3 t = unit({x, n.y - lean * x, n.z});
+        n = {t.x * c - t.z * s, t.y, t.x * s + t.z * c};
+    }
+    if (e.mirrored)
+        for (auto& f : m.faces)
+            std::swap(f[1], f[2]);
+    return m;
+}
+
+Placement placed(const Project& p, const Element& e, SurfaceCache& cache)
+{
+    if (isCard(p, e))
+        return placementOf(p, e, cache.shape(p, e));
+    Placement place;
+    const Eye eye = eyeOf(p);
+    const Mesh m = standingMesh(p, e, cache);
+    if (m.points.empty())
+        return place;
+    const Mesh::Bounds b = m.bounds();
+    place.distance = footOf(eye, e).z;
+    place.canvas = boundsOf(m, eye);
+    place.widthM = b.high.x - b.low.x;
+    place.heightM = e.heightM;
+    place.altitudeM = e.altitudeM;
+    place.heightCm = e.heightM * eye.focalCm / place.distance;
+    place.visible = place.canvas.width > 0;
+    return place;
+}
 
 std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, const Element& element, int longest)
 {
+    if (!element.cutout && element.standin.solid == Solid::Shape)
+        return flat(element);
     const Cutout* cutout = project.cutout(element.cutout);
     const Reference* reference = cutout ? project.reference(cutout->reference) : nullptr;
     if (!reference || cutout->alpha.empty())
@@ -144,6 +288,8 @@ relief::MeasuredLight SurfaceCache::light(const Project& project, const Element&
 PictureLight ownLight(const Project& project, const Element& element, SurfaceCache& cache)
 {
     PictureLight light = element.ownLight;
+    if (!element.cutout)
+        return {0, 0, 0}; // a stand-in has no light of its own
     if (!element.ownLightSet) {
         const auto measured = cache.light(project, element);
         light = {measured.azimuth, measured.elevation, measured.confidence};

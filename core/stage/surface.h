@@ -1,6 +1,8 @@
 #pragma once
 #include "core/project/project.h"
 #include "core/relief/photo_light.h"
+#include "core/stage/camera.h"
+#include "core/stage/mesh.h"
 #include <map>
 #include <memory>
 #include <mutex>
@@ -24,6 +26,11 @@ public:
     std::shared_ptr<const Surface> surface(const Project& project, const Element& element, int longest = 1400);
     /// The matte's bounding box, px in the picture.
     Rect shape(const Cutout& cutout);
+    /// The same for whatever an element shows as a card; of a flat stand-in in thousandths of its height. Empty for
+    /// a solid and for a cut-out without a matte.
+    Rect shape(const Project& project, const Element& element);
+    /// A stand-in's solid in its own units; empty for a flat one.
+    std::shared_ptr<const Mesh> solid(const Standin& standin, double heightM);
     /// The matte as it stands in the scene: bent, when it has two pins or more; then with its own coordinates.
     Mask standing(const Cutout& cutout);
     /// As measured, or empty confidence where the cut-out has no matte.
@@ -50,7 +57,29 @@ private:
     const Shape& known(const Cutout& cutout); // with the lock held
     std::vector<std::shared_ptr<Shape>> m_shapes;
     std::map<const void*, std::pair<Mask, relief::MeasuredLight>> m_lights;
+    struct Solidity {
+        Standin standin;
+        double heightM;
+        std::shared_ptr<const Mesh> mesh;
+    };
+    std::vector<Solidity> m_solids;
+    struct Flat {
+        Standin standin;
+        Form form;
+        std::shared_ptr<const Surface> surface;
+    };
+    std::vector<Flat> m_flats;
+    std::shared_ptr<const Surface> flat(const Element& element);
 };
+
+/// Does it stand as a card (a cut-out, a flat shape), or as a solid?
+bool isCard(const Project& project, const Element& element);
+/// A solid where it stands in the scene, m; empty for a card or above the horizon.
+Mesh standingMesh(const Project& project, const Element& element, SurfaceCache& cache);
+/// Where an element stands, whatever it is made of.
+Placement placed(const Project& project, const Element& element, SurfaceCache& cache);
+/// The plain colour of a stand-in, linear.
+Rgb tintOf(const Standin& standin);
 
 /// The photograph's own light on an element: the painter's word where given, else as measured (then with the
 /// element's mirroring applied).

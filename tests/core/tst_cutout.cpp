@@ -14,13 +14,13 @@ namespace {
 constexpr double kCx = 120.3, kCy = 98.6, kR = 60.4;
 
 /// A disc of one colour on another, its edge exactly covered and blurred by `soft` px, with grain.
-struct Scene {
+struct Disc {
     Photo photo;
     std::vector<double> alpha;
 };
-Scene disc(double soft, double grain)
+Disc disc(double soft, double grain)
 {
-    Scene s;
+    Disc s;
     std::mt19937 random(7);
     std::normal_distribution<double> noise(0, grain);
     std::vector<Rgb8> pixels;
@@ -90,7 +90,7 @@ private slots:
 
     void theThreadIsPulledOntoTheEdge()
     {
-        const Scene s = disc(1, 2);
+        const Disc s = disc(1, 2);
         const auto before = flattened(roughLoop(5, true), 2), after = snapped(before, s.photo, 8);
         const auto offOf = [](const std::vector<Vec2>& line) {
             double sum = 0;
@@ -116,7 +116,7 @@ private slots:
         QFETCH(double, soft);
         QFETCH(double, band);
         QFETCH(double, limit);
-        const Scene s = disc(soft, 2);
+        const Disc s = disc(soft, 2);
         NoProgress progress;
         const Cut c = cut(s.photo, Wanted{{roughLoop(3, true)}, {}, {}}, {band, 6}, progress);
         QVERIFY(overlap(c.alpha, s.alpha) > 0.97);
@@ -132,7 +132,7 @@ private slots:
 
     void theOldBackgroundIsTakenOutOfTheEdge()
     {
-        const Scene s = disc(3, 0);
+        const Disc s = disc(3, 0);
         std::vector<std::uint8_t> alpha;
         for (const double a : s.alpha)
             alpha.push_back(std::uint8_t(std::lround(255 * a)));
@@ -146,7 +146,7 @@ private slots:
 
     void edgesAreMeasured()
     {
-        const Scene s = disc(4, 0);
+        const Disc s = disc(4, 0);
         std::vector<std::uint8_t> alpha;
         for (const double a : s.alpha)
             alpha.push_back(std::uint8_t(std::lround(255 * a)));

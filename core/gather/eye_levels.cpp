@@ -1,0 +1,66 @@
+#include "core/gather/eye_levels.h"
+#include "core/base/text.h"
+
+namespace rl::gather {
+
+std::optional<double> EyeLevels::of(const Reference& r)
+{
+    if (r.overrule.eyeLevelSet)
+        return r.overrule.eyeLevel;
+    {
+        const std::lock_guard lock(m_mutex);
+        if (const auto known = m_known.find(r.sha256); known != m_known.end())
+            return known->second;
+    }
+    const Photo photo = r.pixels;
+    std::optional<double> level;
+    if (photo.height() > 0)
+        if (const EyeLevel e = eyeLevelOf(photo); e.confidence >= 0.25)
+            level = e.y / photo.height();
+    const std::lock_guard lock(m_mutex);
+    m_known[r.sha256] = level;
+    return level;
+}
+
+Findings eyeLevelFindings(const Project& p, stage::SurfaceCache& cache, EyeLevels& levels)
+{
+    Findings out;
+    const stage::Eye eye = stage::eyeOf(p);
+    for (const Element& e : p.elements) {
+        const Cutout* c = p.cutout(e.cutout);
+        const Reference* r = c ? p.reference(c->reference) : nullptr;
+        const stage::Placement place = r ? stage::placed(p, e, cache) : stage::Placement{};
+        if (!place.visible || place.altitudeM > 0)
+            continue;
+        const auto level = levels.of(*r);
+        if (!level)
+            continue;
+        const Rect shape = cache.shape(*c);
+        const double y = place.canvas.y + (*level * r->pixels.height() - shape.y) / shape.height * place.canvas.height,
+                     off = y - p.camera.horizonCm, turn = degrees(std::atan(std::abs(off) / eye.focalCm));
+        if (turn < kAgreeDegrees)
+            continue;
+        const bool cheat = turn <= kCheatDegrees;
+        out.push_back({"stage.eye-level:" + std::to_string(e.id), Station::Stage,
+            cheat ? Severity::Watch : Severity::Broken,
+            "“" + e.name + "” was photographed from an eye level that lies " + fixed(std::abs(off)) + " cm "
+                + (off > 0 ? "under" : "over") + " the stage's here, " + fixed(turn) + "° off"
+                + (cheat ? "; under " + fixed(kCheatDegrees, 0)
+                            + "° it can be cheated: hide its foot, or keep flat tops out of sight."
+                         : "."),
+            turn, kAgreeDegrees, "°", place.canvas, e.id,
+            "Level edges of one space run to one line; from another eye level they fan out against their neighbours.",
+            {}});
+        // At another true height both eye levels meet, where that is a size it may have.
+        const double needed = e.heightM * (e.baseCm.y - p.camera.horizonCm) / std::max(1e-6, e.baseCm.y - y);
+        if (e.baseCm.y > y && needed > 0.5 * e.heightM && needed < 2 * e.heightM)
+            out.back().fix = Fix{
+                "Give it " + fixed(needed, 2) + " m, so that both eye levels meet", [id = e.id, needed](Project& q) {
+                    if (Element* x = q.element(id))
+                        x->heightM = needed;
+                }};
+    }
+    return out;
+}
+
+} // namespace rl::gather

@@ -1,0 +1,296 @@
+// Single elements as layers: cut-outs and flat shapes as cards, stand-ins as solids.
+#include "core/stage/layers.h"
+#include "core/base/parallel.h"
+#include "core/colour/lab.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::stage {
+
+cv::Mat resampled(
+    const cv::Mat& source, double ox, double oy, double stepX, double stepY, int width, int height, int border)
+{
+    cv::Mat from = source;
+    double sx = stepX, sy = stepY, shrinkX = 1, shrinkY = 1;
+    if (std::max(stepX, stepY) > 1.5) { // average first, so that fine detail does not alias
+        const cv::Size size(std::max(1, int(std::lround(source.cols / std::max(1.0, stepX)))),
+            std::max(1, int(std::lround(source.rows / std::max(1.0, stepY)))));
+        cv::resize(source, from, size, 0, 0, cv::INTER_AREA);
+        shrinkX = double(source.cols) / size.width, shrinkY = double(source.rows) / size.height;
+        sx = stepX / shrinkX, sy = stepY / shrinkY;
+    }
+    const double bx = ox / shrinkX + 0.5 * sx - 0.5, by = oy / shrinkY + 0.5 * sy - 0.5;
+    const cv::Matx23d map(sx, 0, bx, 0, sy, by);
+    cv::Mat out;
+    cv::warpAffine(
+        from, out, map, cv::Size(width, height), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, border, cv::Scalar::all(0));
+    return out;
+}
+
+void takeTone(std::vector<Rgb>& albedo, const Tone& t)
+{
+    if (t.amount <= 0)
+        return;
+    const double slope = (t.lightTo - t.darkTo) / std::max(1.0, t.lightFrom - t.darkFrom);
+    parallelRows(int(albedo.size()), [&](int begin, int end) {
+        for (int i = begin; i < end; ++i) {
+            colour::Lab c = colour::toLab(albedo[std::size_t(i)]);
+            const double wanted = t.darkTo + (double(c.L) - t.darkFrom) * slope;
+            c.L += float(t.amount * (std::max(0.0, wanted) - double(c.L)));
+            c.a += float(t.amount * t.a), c.b += float(t.amount * t.b);
+            const Rgb out = colour::fromLab(c);
+            albedo[std::size_t(i)] = {std::max(0.f, out.r), std::max(0.f, out.g), std::max(0.f, out.b)};
+        }
+    });
+}
+
+namespace {
+/// The photograph's own shading on the relief, mean 1 over the cut-out, raised to the wanted strength.
+void takeOwnLightOff(
+    std::vector<Rgb>& albedo, const Raster<Vec3f>& normal, const Plane& cover, const PictureLight& own, double strength)
+{
+    const double power = strength * std::clamp(own.confidence / 0.5, 0.0, 1.0);
+    if (power <= 0)
+        return;
+    const Vec3 l = sceneDirection(own);
+    std::vector<float> shade(albedo.size());
+    double sum = 0, weight = 0;
+    for (std::size_t i = 0; i < albedo.size(); ++i) {
+        const Vec3f n = normal.data()[i];
+        shade[i] = 0.5f + 0.8f * std::max(0.f, n.x * float(l.x) + n.y * float(l.y) + n.z * float(l.z));
+        sum += double(shade[i] * cover.data()[i]);
+        weight += double(cover.data()[i]);
+    }
+    const float mean = float(sum / std::max(weight, 1e-6));
+    for (std::size_t i = 0; i < albedo.size(); ++i)
+        albedo[i] = albedo[i] * (1 / std::pow(std::clamp(shade[i] / mean, 0.35f, 2.5f), float(power)));
+}
+
+/// Where a card's pixels land, and how to read them back.
+class CardLens {
+public:
+    /// \param px of the frame \param surface px of the card's own picture
+    CardLens(const StageFrame& f, const Project& p, const Element& e, const Rect& px, cv::Size surface, double aspect,
+        int left, int top, cv::Size size)
+        : m_flat(e.yaw == 0 && e.shear == 0)
+        , m_mirrored(e.mirrored)
+        , m_size(size)
+        , m_stepX(surface.width / px.width)
+        , m_stepY(surface.height / px.height)
+        , m_ox((left - px.x) * m_stepX)
+        , m_oy((top - px.y) * m_stepY)
+    {
+        if (m_flat)
+            return;
+        const auto corners = cardCorners(eyeOf(p), e, aspect);
+        std::array<cv::Point2f, 4> to;
+        for (std::size_t i = 0; i < 4; ++i) {
+            const Vec2 c = projected(f.eye, corners[i]);
+            to[i] = {float(c.x - left - 0.5), float(c.y - top - 0.5)};
+        }
+        const float w = float(surface.width), h = float(surface.height);
+        const std::array<cv::Point2f, 4> from{
+            cv::Point2f(-0.5f, -0.5f), {w - 0.5f, -0.5f}, {w - 0.5f, h - 0.5f}, {-0.5f, h - 0.5f}};
+        m_map = cv::getPerspectiveTransform(from, to);
+    }
+    cv::Mat part(const cv::Mat& m, int border) const
+    {
+        cv::Mat source = m;
+        if (m_mirrored)
+            cv::flip(m, source, 1);
+        if (m_flat)
+            return resampled(source, m_ox, m_oy, m_stepX, m_stepY, m_size.width, m_size.height, border);
+        // Average first, so that fine detail does not alias.
+        const double shrink = std::max({1.0, m_stepX, m_stepY});
+        cv::Matx33d map = m_map;
+        if (shrink > 1.5) {
+            const cv::Size small(std::max(1, int(source.cols / shrink)), std::max(1, int(source.rows / shrink)));
+            const double kx = double(source.cols) / small.width, ky = double(source.rows) / small.height;
+            cv::resize(source, source, small, 0, 0, cv::INTER_AREA);
+            map = map * cv::Matx33d(kx, 0, 0.5 * kx - 0.5, 0, ky, 0.5 * ky - 0.5, 0, 0, 1);
+        }
+        cv::Mat out;
+        cv::warpPerspective(source, out, map, m_size, cv::INTER_LINEAR, border, cv::Scalar::all(0));
+        return out;
+    }
+
+private:
+    bool m_flat, m_mirrored;
+    cv::Size m_size;
+    double m_stepX, m_stepY, m_ox, m_oy;
+    cv::Matx33d m_map;
+};
+
+/// Depth of a turned card at every pixel, m.
+Plane cardDepth(const StageFrame& f, const Layer& l, const Element& e, const Vec3& foot)
+{
+    const double c = std::cos(radians(e.yaw)), s = std::sin(radians(e.yaw));
+    std::vector<float> depth(l.cover.size());
+    for (int x = 0; x < l.width(); ++x) {
+        const double ray = (l.left + x + 0.5 - f.eye.x0) / f.eye.focalCm, down = c - ray * s;
+        const double z = std::abs(down) > 1e-6 ? (foot.z * c - foot.x * s) / down : foot.z;
+        const float kept = float(std::clamp(z, 0.05, 4 * foot.z));
+        for (int y = 0; y < l.height(); ++y)
+            depth[std::size_t(y) * std::size_t(l.width()) + std::size_t(x)] = kept;
+    }
+    return {l.width(), l.height(), std::move(depth)};
+}
+
+/// What is under the ground is not seen.
+void bury(std::vector<float>& cover, int width, int top, double groundRow)
+{
+    const int rows = int(cover.size() / std::size_t(std::max(width, 1)));
+    for (int y = 0; y < rows; ++y) {
+        const float above = float(std::clamp(groundRow - (top + y), 0.0, 1.0));
+        if (above < 1)
+            for (int x = 0; x < width; ++x)
+                cover[std::size_t(y) * std::size_t(width) + std::size_t(x)] *= above;
+    }
+}
+
+/// Glass lets through what is behind it, least at its edges, where it is looked along.
+void seeThrough(Layer& l, const StageFrame& f)
+{
+    std::vector<float> cover(l.cover.data(), l.cover.data() + l.cover.size());
+    l.outline = l.cover;
+    for (int y = 0; y < l.height(); ++y)
+        for (int x = 0; x < l.width(); ++x) {
+            const Vec3f n = l.normal.at(x, y);
+            const Vec3 ray = unit(
+                {(l.left + x + 0.5 - f.eye.x0) / f.eye.focalCm, -(l.top + y + 0.5 - f.eye.horizon) / f.eye.focalCm, 1});
+            const double facing
+                = std::clamp(-(double(n.x) * ray.x + double(n.y) * ray.y + double(n.z) * ray.z), 0.0, 1.0);
+            cover[std::size_t(y) * std::size_t(l.width()) + std::size_t(x)]
+                *= float(0.16 + 0.74 * std::pow(1 - facing, 2.5));
+        }
+    l.cover = {l.width(), l.height(), std::move(cover)};
+}
+
+Layer startOf(const StageFrame& f, const Project& p, const Element& e, const Placement& place)
+{
+    const double k = f.pixelsPerCm;
+    Layer l;
+    l.element = e.id;
+    l.distance = l.order = place.distance;
+    l.material = e.material;
+    l.groundRow = e.baseCm.y * k;
+    l.headRow = place.canvas.y * k;
+    l.footRow = place.canvas.bottom() * k;
+    (void)p;
+    return l;
+}
+
+void finish(Layer& l, std::vector<Rgb> albedo, const StageFrame& f, const Element& e)
+{
+    takeTone(albedo, e.tone);
+    layPattern(
+        albedo, l, e.pattern, l.distance / f.eye.focalCm, {e.baseCm.x * f.pixelsPerCm - l.left, l.groundRow - l.top});
+    l.albedo = {l.width(), l.height(), std::move(albedo)};
+    if (e.material == Material::Glass)
+        seeThrough(l, f);
+}
+
+std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Element& e, SurfaceCache& cache)
+{
+    const Rect shape = cache.shape(p, e);
+    const Placement place = placementOf(p, e, shape);
+    if (!place.visible)
+        return {};
+    const auto surface = cache.surface(p, e);
+    if (surface->colour.empty())
+        return {};
+    const double k = f.pixelsPerCm;
+    const Rect px{place.canvas.x * k, place.canvas.y * k, place.canvas.width * k, place.canvas.height * k};
+    Layer l = startOf(f, p, e, place);
+    const Vec3 foot = footOf(eyeOf(p), e);
+    l.caster = casterOf(surface->alpha.mat(), e, place, foot);
+    l.left = std::max(0, int(std::floor(px.x)));
+    l.top = std::max(0, int(std::floor(px.y)));
+    const int right = int(std::min(double(f.width), std::ceil(px.right()))),
+              bottom = int(std::min(double(f.height), std::ceil(px.bottom())));
+    const int w = std::max(0, right - l.left), h = std::max(0, bottom - l.top);
+    if (w == 0 || h == 0)
+        return l;
+    const CardLens lens(f, p, e, px, surface->alpha.mat().size(), shape.width / shape.height, l.left, l.top, {w, h});
+    cv::Mat cover;
+    surface->alpha.mat().convertTo(cover, CV_32F, 1 / 255.0);
+    const cv::Mat seenCover = lens.part(cover, cv::BORDER_CONSTANT);
+    std::vector<float> covered(seenCover.ptr<float>(), seenCover.ptr<float>() + seenCover.total());
+    if (e.altitudeM < 0)
+        bury(covered, w, l.top, l.groundRow);
+    l.cover = {w, h, std::move(covered)};
+    if (e.yaw != 0)
+        l.depth = cardDepth(f, l, e, foot);
+    const cv::Mat normals = lens.part(surface->normals.mat(), cv::BORDER_REPLICATE);
+    const float c = float(std::cos(radians(e.yaw))), s = float(std::sin(radians(e.yaw))),
+                flip = e.mirrored ? -1.f : 1.f;
+    std::vector<Vec3f> turned(l.cover.size());
+    parallelRows(h, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y)
+            for (int x = 0; x < w; ++x) {
+                const cv::Vec3f n = normals.at<cv::Vec3f>(y, x);
+                const float norm = 1 / std::max(std::sqrt(n.dot(n)), 1e-6f), nx = flip * n[0] * norm, nz = -n[2] * norm;
+                turned[std::size_t(y) * std::size_t(w) + std::size_t(x)]
+                    = {nx * c - nz * s, n[1] * norm, nx * s + nz * c};
+            }
+    });
+    l.normal = {w, h, std::move(turned)};
+    const cv::Mat colour = lens.part(surface->colour.mat(), cv::BORDER_REPLICATE);
+    std::vector<Rgb> albedo(l.cover.size());
+    std::memcpy(static_cast<void*>(albedo.data()), colour.data, albedo.size() * sizeof(Rgb));
+    if (e.material != Material::Glowing && e.cutout)
+        takeOwnLightOff(albedo, l.normal, l.cover, ownLight(p, e, cache), e.delight);
+    finish(l, std::move(albedo), f, e);
+    return l;
+}
+
+/// What of a solid is water is no part of the layer, but turns the ground there to water.
+void partWater(Layer& l, const SeenMesh& s)
+{
+    if (s.wet.empty())
+        return;
+    std::vector<float> cover(l.cover.size()), water(l.cover.size());
+    for (std::size_t i = 0; i < cover.size(); ++i) {
+        water[i] = s.cover.data()[i] * s.wet.data()[i];
+        cover[i] = s.cover.data()[i] - water[i];
+    }
+    l.cover = {l.width(), l.height(), std::move(cover)};
+    l.water = {l.width(), l.height(), std::move(water)};
+}
+
+std::optional<Layer> solidLayer(const StageFrame& f, const Project& p, const Element& e, SurfaceCache& cache)
+{
+    const Mesh mesh = standingMesh(p, e, cache);
+    const Placement place = placed(p, e, cache);
+    if (!place.visible)
+        return {};
+    Layer l = startOf(f, p, e, place);
+    const Standin& s = e.standin;
+    if (s.solid == Solid::Path && s.track != Track::Stairs) {
+        l.lies = true;
+        l.order = std::max(l.distance, mesh.bounds().high.z);
+        l.caster = std::make_shared<const Caster>();
+    } else {
+        l.caster = casterOf(mesh, e.material == Material::Glass ? 0.3 : 1.0);
+    }
+    SeenMesh view = seen(mesh, f.eye, f.width, f.height);
+    if (view.cover.empty())
+        return l;
+    l.left = view.left, l.top = view.top;
+    std::vector<float> cover(view.cover.data(), view.cover.data() + view.cover.size());
+    if (e.altitudeM < 0)
+        bury(cover, view.cover.width(), l.top, l.groundRow);
+    l.cover = {view.cover.width(), view.cover.height(), std::move(cover)};
+    l.depth = view.depth;
+    l.normal = view.normal;
+    partWater(l, view);
+    finish(l, std::vector<Rgb>(l.cover.size(), tintOf(s)), f, e);
+    return l;
+}
+} // namespace
+
+std::optional<Layer> layerOf(const StageFrame& f, const Project& p, const Element& e, SurfaceCache& cache)
+{
+    return isCard(p, e) ? cardLayer(f, p, e, cache) : solidLayer(f, p, e, cache);
+}
+
+} // namespace rl::stage

@@ -1,0 +1,276 @@
+#include "core/stage/raster_mesh.h"
+#include "core/base/parallel.h"
+
+namespace rl::stage {
+
+namespace {
+constexpr double kNear = 0.1;
+constexpr int kSub = 3, kBand = 64;
+
+/// A corner on its way to the picture: x, y in px and everything that is linear there, over z.
+struct Corner {
+    double x = 0, y = 0, w = 0; ///< w = 1/z
+    Vec3 normal; ///< times w
+};
+
+struct Triangle {
+    Corner a, b, c;
+    bool wet = false;
+};
+
+/// The part of a triangle beyond the near plane, as up to two triangles.
+void clipped(
+    const std::array<Vec3, 3>& p, const std::array<Vec3, 3>& n, bool wet, const Eye& eye, std::vector<Triangle>& out)
+{
+    std::vector<std::pair<Vec3, Vec3>> kept;
+    for (std::size_t i = 0; i < 3; ++i) {
+        const std::size_t j = (i + 1) % 3;
+        if (p[i].z >= kNear)
+            kept.push_back({p[i], n[i]});
+        if ((p[i].z >= kNear) != (p[j].z >= kNear)) {
+            const double t = (kNear - p[i].z) / (p[j].z - p[i].z);
+            kept.push_back({p[i] + (p[j] - p[i]) * t, n[i] + (n[j] - n[i]) * t});
+        }
+    }
+    const auto corner = [&](const std::pair<Vec3, Vec3>& v) {
+        const Vec2 at = projected(eye, v.first);
+        const double w = 1 / v.first.z;
+        return Corner{at.x, at.y, w, v.second * w};
+    };
+    for (std::size_t i = 2; i < kept.size(); ++i)
+        out.push_back({corner(kept[0]), corner(kept[i - 1]), corner(kept[i]), wet});
+}
+
+std::vector<Triangle> trianglesOf(const Mesh& mesh, const Eye& eye)
+{
+    std::vector<Triangle> out;
+    out.reserve(mesh.faces.size());
+    for (std::size_t i = 0; i < mesh.faces.size(); ++i) {
+        const auto& f = mesh.faces[i];
+        const std::array p{
+            mesh.points[std::size_t(f[0])], mesh.points[std::size_t(f[1])], mesh.points[std::size_t(f[2])]};
+        if (p[0].z < kNear && p[1].z < kNear && p[2].z < kNear)
+            continue;
+        clipped(p, {mesh.normals[std::size_t(f[0])], mesh.normals[std::size_t(f[1])], mesh.normals[std::size_t(f[2])]},
+            i < mesh.wet.size() && mesh.wet[i], eye, out);
+    }
+    return out;
+}
+
+struct Sample {
+    float w = 0; ///< 1/z; 0 = nothing
+    Vec3f normal;
+    bool wet = false;
+};
+
+/// One band of rows, kSub × kSub samples a pixel.
+class Band {
+public:
+    Band(int left, int top, int width, int rows)
+        : m_left(left * kSub)
+        , m_top(top * kSub)
+        , m_width(width * kSub)
+        , m_rows(rows * kSub)
+        , m_samples(std::size_t(m_width) * std::size_t(m_rows))
+    {
+    }
+    void draw(const Triangle& t)
+    {
+        const double ax = t.a.x * kSub, ay = t.a.y * kSub, bx = t.b.x * kSub, by = t.b.y * kSub, cx = t.c.x * kSub,
+                     cy = t.c.y * kSub;
+        const double area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
+        if (std::abs(area) < 1e-12)
+            return;
+        const int y0 = int(std::clamp(std::floor(std::min({ay, by, cy}) - 0.5), double(m_top), double(m_top + m_rows))),
+                  y1
+            = int(std::clamp(std::ceil(std::max({ay, by, cy})), double(m_top) - 1, double(m_top + m_rows - 1)));
+        for (int y = y0; y <= y1; ++y) {
+            const double py = y + 0.5;
+            // Where the row enters and leaves the triangle.
+            double low = 1e300, high = -1e300;
+            const auto edge = [&](double x1, double ya, double x2, double yb) {
+                if ((ya <= py) == (yb <= py))
+                    return;
+                const double x = x1 + (py - ya) / (yb - ya) * (x2 - x1);
+                low = std::min(low, x), high = std::max(high, x);
+            };
+            edge(ax, ay, bx, by), edge(bx, by, cx, cy), edge(cx, cy, ax, ay);
+            if (low >= high)
+                continue;
+            const double last = m_left + m_width - 1;
+            const int x0 = int(std::clamp(std::ceil(low - 0.5), double(m_left), last + 1)),
+                      x1 = int(std::clamp(std::ceil(high - 0.5) - 1, double(m_left) - 1, last));
+            for (int x = x0; x <= x1; ++x) {
+                const double px = x + 0.5;
+                const double v = ((px - ax) * (cy - ay) - (py - ay) * (cx - ax)) / area,
+                             s = ((bx - ax) * (py - ay) - (by - ay) * (px - ax)) / area, u = 1 - v - s;
+                const double w = u * t.a.w + v * t.b.w + s * t.c.w;
+                Sample& out = m_samples[std::size_t(y - m_top) * std::size_t(m_width) + std::size_t(x - m_left)];
+                if (float(w) <= out.w)
+                    continue;
+                const Vec3 n = unit(t.a.normal * u + t.b.normal * v + t.c.normal * s);
+                out = {float(w), {float(n.x), float(n.y), float(n.z)}, t.wet};
+            }
+        }
+    }
+    const Sample& at(int x, int y) const { return m_samples[std::size_t(y) * std::size_t(m_width) + std::size_t(x)]; }
+
+private:
+    int m_left, m_top, m_width, m_rows;
+    std::vector<Sample> m_samples;
+};
+
+/// A normal that looks away is the inside of something thin or hollow: its other face is seen.
+Vec3f towardsViewer(Vec3f n, const Eye& eye, double x, double y)
+{
+    const double fx = (x - eye.x0) / eye.focalCm, fy = -(y - eye.horizon) / eye.focalCm;
+    const double along = double(n.x) * fx + double(n.y) * fy + double(n.z);
+    return along > 0.08 ? Vec3f{-n.x, -n.y, -n.z} : n;
+}
+} // namespace
+
+Rect boundsOf(const Mesh& mesh, const Eye& eye)
+{
+    double l = 1e300, t = 1e300, r = -1e300, b = -1e300;
+    const auto take = [&](const Vec3& p) {
+        const Vec2 q = projected(eye, p);
+        l = std::min(l, q.x), r = std::max(r, q.x), t = std::min(t, q.y), b = std::max(b, q.y);
+    };
+    bool cut = false;
+    for (const Vec3& p : mesh.points)
+        p.z >= kNear ? take(p) : void(cut = true);
+    if (cut) // where edges meet the near plane
+        for (const auto& f : mesh.faces)
+            for (std::size_t i = 0; i < 3; ++i) {
+                const Vec3 p = mesh.points[std::size_t(f[i])], q = mesh.points[std::size_t(f[(i + 1) % 3])];
+                if ((p.z >= kNear) != (q.z >= kNear)) {
+                    Vec3 m = p + (q - p) * ((kNear - p.z) / (q.z - p.z));
+                    m.z = kNear;
+                    take(m);
+                }
+            }
+    return l <= r ? Rect{l, t, r - l, b - t} : Rect{};
+}
+
+SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight)
+{
+    SeenMesh out;
+    const Rect r = boundsOf(mesh, eye);
+    const auto within = [](double v, int most) { return int(std::clamp(v, 0.0, double(most))); };
+    out.left = within(std::floor(r.x), frameWidth), out.top = within(std::floor(r.y), frameHeight);
+    const int w = within(std::ceil(r.right()), frameWidth) - out.left,
+              h = within(std::ceil(r.bottom()), frameHeight) - out.top;
+    if (w <= 0 || h <= 0 || mesh.faces.empty())
+        return out;
+    const std::vector<Triangle> all = trianglesOf(mesh, eye);
+    std::vector<float> cover(std::size_t(w) * std::size_t(h)), depth(cover.size(), 0.f), wet(cover.size(), 0.f);
+    std::vector<Vec3f> normal(cover.size(), Vec3f{0, 0, -1});
+    const int bands = (h + kBand - 1) / kBand;
+    parallelRows(bands, [&](int begin, int end) {
+        for (int k = begin; k < end; ++k) {
+            const int y0 = k * kBand, rows = std::min(kBand, h - y0);
+            Band band(out.left, out.top + y0, w, rows);
+            for (const Triangle& t : all)
+                if (std::max({t.a.y, t.b.y, t.c.y}) >= out.top + y0
+                    && std::min({t.a.y, t.b.y, t.c.y}) <= out.top + y0 + rows)
+                    band.draw(t);
+            for (int y = 0; y < rows; ++y)
+                for (int x = 0; x < w; ++x) {
+                    int hits = 0, water = 0;
+                    float sum = 0;
+                    Vec3 n{};
+                    for (int s = 0; s < kSub * kSub; ++s) {
+                        const Sample& q = band.at(x * kSub + s % kSub, y * kSub + s / kSub);
+                        if (q.w <= 0)
+                            continue;
+                        ++hits, water += q.wet;
+                        sum += 1 / q.w;
+                        const Vec3f v = towardsViewer(q.normal, eye, out.left + x + 0.5, out.top + y0 + y + 0.5);
+                        n = n + Vec3{double(v.x), double(v.y), double(v.z)};
+                    }
+                    if (!hits)
+                        continue;
+                    const std::size_t i = std::size_t(y0 + y) * std::size_t(w) + std::size_t(x);
+                    n = unit(n);
+                    cover[i] = float(hits) / (kSub * kSub);
+                    wet[i] = float(water) / float(hits);
+                    depth[i] = sum / float(hits);
+                    normal[i] = {float(n.x), float(n.y), float(n.z)};
+                }
+        }
+    });
+    out.cover = {w, h, std::move(cover)};
+    out.depth = {w, h, std::move(depth)};
+    out.normal = {w, h, std::move(normal)};
+    if (!mesh.wet.empty())
+        out.wet = {w, h, std::move(wet)};
+    return out;
+}
+
+Slabs slabsOf(const Mesh& mesh, int count, int longest)
+{
+    Slabs out;
+    const auto b = mesh.bounds();
+    const double w = b.high.x - b.low.x, h = b.high.y - b.low.y, d = b.high.z - b.low.z;
+    if (mesh.faces.empty() || w <= 0 || h <= 0)
+        return out;
+    out.left = b.low.x, out.top = b.high.y;
+    out.pixelsPerM = std::clamp(longest, 8, 1024) / std::max(w, h);
+    const int pw = std::max(1, int(std::ceil(w * out.pixelsPerM))),
+              ph = std::max(1, int(std::ceil(h * out.pixelsPerM)));
+    const std::size_t size = std::size_t(pw) * std::size_t(ph);
+    const auto slabs = std::size_t(std::max(count, 0));
+    std::vector<std::vector<std::int16_t>> winding{slabs, std::vector<std::int16_t>(size)};
+    std::vector<std::vector<std::uint8_t>> touched{slabs, std::vector<std::uint8_t>(size)};
+    const double step = std::max(d, 1e-9) / count;
+    for (int s = 0; s < count; ++s)
+        out.z.push_back(b.low.z + (s + 0.5) * step);
+    for (const auto& f : mesh.faces) {
+        std::array<Vec3, 3> p;
+        for (std::size_t i = 0; i < 3; ++i) {
+            const Vec3 q = mesh.points[std::size_t(f[i])];
+            p[i] = {(q.x - out.left) * out.pixelsPerM, (out.top - q.y) * out.pixelsPerM, q.z};
+        }
+        const double area = (p[1].x - p[0].x) * (p[2].y - p[0].y) - (p[1].y - p[0].y) * (p[2].x - p[0].x);
+        if (std::abs(area) < 1e-12)
+            continue;
+        const int sign = area > 0 ? 1 : -1;
+        const int y0 = std::max(0, int(std::floor(std::min({p[0].y, p[1].y, p[2].y}) - 0.5))),
+                  y1 = std::min(ph - 1, int(std::ceil(std::max({p[0].y, p[1].y, p[2].y}))));
+        for (int y = y0; y <= y1; ++y) {
+            double low = 1e300, high = -1e300;
+            for (std::size_t i = 0; i < 3; ++i) {
+                const Vec3 &a = p[i], &c = p[(i + 1) % 3];
+                if ((a.y <= y + 0.5) == (c.y <= y + 0.5))
+                    continue;
+                const double x = a.x + (y + 0.5 - a.y) / (c.y - a.y) * (c.x - a.x);
+                low = std::min(low, x), high = std::max(high, x);
+            }
+            if (low >= high)
+                continue;
+            const int x0 = std::max(0, int(std::ceil(low - 0.5))),
+                      x1 = std::min(pw - 1, int(std::ceil(high - 0.5)) - 1);
+            for (int x = x0; x <= x1; ++x) {
+                const double v
+                    = ((x + 0.5 - p[0].x) * (p[2].y - p[0].y) - (y + 0.5 - p[0].y) * (p[2].x - p[0].x)) / area,
+                    s = ((p[1].x - p[0].x) * (y + 0.5 - p[0].y) - (p[1].y - p[0].y) * (x + 0.5 - p[0].x)) / area;
+                const double z = p[0].z + v * (p[1].z - p[0].z) + s * (p[2].z - p[0].z);
+                const std::size_t at = std::size_t(y) * std::size_t(pw) + std::size_t(x);
+                const int own = std::clamp(int((z - b.low.z) / step), 0, count - 1);
+                touched[std::size_t(own)][at] = 1;
+                for (int k = 0; k < count; ++k)
+                    if (out.z[std::size_t(k)] > z)
+                        winding[std::size_t(k)][at] = std::int16_t(winding[std::size_t(k)][at] + sign);
+            }
+        }
+    }
+    for (std::size_t k = 0; k < slabs; ++k) {
+        std::vector<float> cover(size);
+        for (std::size_t i = 0; i < size; ++i)
+            cover[i] = winding[k][i] != 0 || touched[k][i] ? 1.f : 0.f;
+        out.cover.push_back({pw, ph, std::move(cover)});
+    }
+    return out;
+}
+
+} // namespace rl::stage

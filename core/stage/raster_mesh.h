@@ -1,0 +1,35 @@
+#pragma once
+#include "core/base/raster.h"
+#include "core/stage/camera.h"
+#include "core/stage/mesh.h"
+
+namespace rl::stage {
+
+/// A mesh as the eye sees it, over the rectangle it covers of a frame.
+struct SeenMesh {
+    int left = 0, top = 0; ///< px
+    Plane cover; ///< 0…1, of nine samples a pixel
+    Plane depth; ///< m, Z of what is seen
+    Raster<Vec3f> normal; ///< scene axes, unit, turned towards the viewer
+    Plane wet; ///< share of water; empty when there is none
+};
+/// \param mesh in the scene, m \param eye in pixels of the frame
+/// What lies nearer than 0.1 m is cut off. Depth-buffered, perspective-correct; the same bytes with any number of
+/// threads.
+SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight);
+
+/// Where the mesh lands, px (or the eye's own unit); empty when all of it lies behind the eye.
+Rect boundsOf(const Mesh& mesh, const Eye& eye);
+
+/// Which parts of a closed mesh lie in each of `count` slabs across its depth, seen straight on without perspective:
+/// what blocks light there. Coverage 0…1, all of one size.
+struct Slabs {
+    double left = 0, top = 0; ///< m
+    double pixelsPerM = 1;
+    std::vector<double> z; ///< m, middle of each slab
+    std::vector<Plane> cover;
+};
+/// \param longest side, px, 8…1024
+Slabs slabsOf(const Mesh& mesh, int count, int longest);
+
+} // namespace rl::stage
