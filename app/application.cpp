@@ -60,6 +60,7 @@ struct View {
 constexpr View kViews[]
     = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"}, {Station::Gather, "b-side-by-side", "sideBySide"},
         {Station::Cut, "-cut"}, {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
+        {Station::Stage, "b-hand", "stagePage1", "stagePage0"}, {Station::Stage, "c-ties", "stagePage2", "stagePage0"},{Station::Stage, "d-standins", "stagePage3", "stagePage0"},{Station::Stage, "e-kin", "stagePage4", "stagePage0"},{Station::Stage, "f-guides", "stagePage5", "stagePage0"},{Station::Stage, "g-room", "stagePage6", "stagePage0"},{Station::Stage, "h-takes", "stagePage7", "stagePage0"},
         {Station::Light, "-light"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
 
 /// Leaves one picture of every station, then quits.

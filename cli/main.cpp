@@ -8,7 +8,7 @@ int main(int argc, char** argv)
 {
     // Sheets are drawn by Qt, which wants an application; no window is ever opened.
     std::optional<QGuiApplication> app;
-    if (argc > 1 && std::string_view(argv[1]) == "carry") {
+    if (argc > 1 && (std::string_view(argv[1]) == "carry" || std::string_view(argv[1]) == "takes")) {
         qputenv("QT_QPA_PLATFORM", "offscreen");
         qputenv("QT_LOGGING_RULES", "*.warning=false");
         app.emplace(argc, argv);

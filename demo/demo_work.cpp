@@ -1,4 +1,8 @@
 #include "demo/demo_work.h"
+#include "core/project/stage_edits.h"
+#include "core/project/takes.h"
+#include "core/stage/kin.h"
+#include "core/stage/solids.h"
 #include "core/cutout/cut.h"
 #include "store/stored_picture.h"
 #include <QFile>
@@ -150,6 +154,52 @@ void lightCaravan(Project& p)
     p.lights.lanterns = {pole, rakers};
     p.lights.air = {62, 1.0, 0.8, 0.6};
 }
+
+int stand(Project& p, Solid solid, const char* name, Vec2 baseCm, double heightM)
+{
+    Element e = edits::standinOf(solid);
+    e.name = name;
+    e.baseCm = baseCm;
+    e.heightM = heightM;
+    p = edits::withElement(std::move(p), e);
+    return p.elements.back().id;
+}
+
+/// Two more arrangements: one thought further with stand-ins, one tried and set aside.
+void takesOfCaravan(Project& p)
+{
+    const auto id = [&](const char* name) {
+        for (const Element& e : p.elements)
+            if (e.name == name)
+                return e.id;
+        return 0;
+    };
+    p = edits::withGroup(std::move(p), {id("Tortoise"), id("Tea house")}, "the tortoise and her house");
+    p = takes::withDuplicate(std::move(p), "a way across");
+    const int first = p.takes.front().id;
+    p = edits::withFoot(std::move(p), id("Lamplighter"), {33, 47.5}, true);
+    p = edits::withFoot(std::move(p), id("Tortoise"), {60, 38.5});
+    p = edits::withoutElement(std::move(p), id("Near pylon"));
+    const int way = stand(p, Solid::Path, "Causeway", {52, 59}, 0.2);
+    p.element(way)->standin.path = {{0, 0}, {0.2, 3}, {-0.6, 9}, {1.2, 18}, {0.5, 34}, {4, 60}};
+    p.element(way)->standin.pathWidthM = 1.1;
+    const int raker = stand(p, Solid::Figure, "Raker", {78, 44}, 1.65);
+    p.element(raker)->standin.pose = stage::poseOf(stage::Stance::Walking);
+    p.element(raker)->yaw = -70;
+    p.element(raker)->usual = "adult";
+    const int jar = stand(p, Solid::Turned, "Glass jar", {17, 57}, 0.75);
+    p.element(jar)->standin.profile = stage::profileOf(stage::Turning::Jar);
+    p.element(jar)->material = Material::Glass;
+    p.lights.lanterns[0].position = {-0.75, 3.55, 8.6};
+    p = takes::withDuplicate(std::move(p), "a row of pylons");
+    const int third = p.take;
+    stage::KinWish row{id("Middle pylon"), 5, stage::Spread::Depth, {{-9, 26}, {-3, 120}}, 30, 0.2, true, 0.1, 3};
+    p = stage::withKin(std::move(p), row);
+    p = takes::withCurrent(std::move(p), first);
+    p = takes::withAside(std::move(p), third, "the row reads as a fence");
+    p = takes::withVote(std::move(p), "Ilse", "B", "the way leads me in");
+    p = takes::withVote(std::move(p), "Oren", "A", "quieter");
+}
 } // namespace
 
 Result<Project> lowTideCaravan(Progress& progress)
@@ -161,6 +211,7 @@ Result<Project> lowTideCaravan(Progress& progress)
         if (!b.m_error.sentence.empty())
             return b.m_error;
         lightCaravan(b.project);
+        takesOfCaravan(b.project);
         repair(b.project);
         return b.project;
     });

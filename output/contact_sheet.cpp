@@ -45,12 +45,12 @@ void text(QPainter& p, QPointF at, const QString& words, int size, bool bold, do
 
 QString figuresLine(const review::TakeFigures& f)
 {
-    QString s = QString("horizon %1 % · left weighs %2 % · range %3 L*")
+    QString s = QString("horizon %1 % · left %2 % · range %3 L*")
                     .arg(100 * f.horizonShare, 0, 'f', 0)
                     .arg(100 * f.leftWeight, 0, 'f', 0)
                     .arg(f.range, 0, 'f', 0);
     if (f.leadRank > 0)
-        s += QString(" · lead read as %1., %2 % of the pull").arg(f.leadRank).arg(100 * f.leadPull, 0, 'f', 0);
+        s += QString(" · lead no. %1, %2 % pull").arg(f.leadRank).arg(100 * f.leadPull, 0, 'f', 0);
     return s;
 }
 
@@ -73,7 +73,7 @@ void cell(QPainter& p, const Project& project, const review::TakeFigures& f, con
     const double past = at.x() + 60.0 + 62.0 * double(letter.size());
     text(p, {past, y + 52}, t ? QString::fromStdString(t->name) : QString::fromStdString(project.brief.title), 42, true,
         at.x() + plan.cellWide - past);
-    text(p, {past, y + 94}, figuresLine(f), 27, false, at.x() + plan.cellWide - past);
+    text(p, {past, y + 94}, figuresLine(f), 26, false, at.x() + plan.cellWide - past);
     QStringList votes;
     for (const Vote& v : project.votes)
         if (v.take == f.take)

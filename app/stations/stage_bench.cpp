@@ -174,8 +174,8 @@ void StageStation::build()
     auto* left = new QVBoxLayout;
     left->setSpacing(6);
     left->addLayout(first);
-    left->addWidget(m_pages, 1);
-    left->addWidget(m_sizes);
+    left->addWidget(m_pages);
+    left->addWidget(m_sizes, 1);
     m_views = new QWidget;
     auto* views = new QHBoxLayout(m_views);
     views->setContentsMargins(0, 0, 0, 0);
@@ -289,7 +289,7 @@ QWidget* StageStation::buildTies()
     auto* step = button("inStep", tr("Keep in step"),
         tr("When one is given another height, the other grows or shrinks by as much"),
         with(tr("Keep them in step"), [](const Project& p, int a, int b) { return edits::withInStep(p, a, b, true); }));
-    auto* free = button("freeStep", tr("Free"), tr("Its height no longer follows any other"), [this] {
+    auto* free = button("freeStep", tr("Out of step"), tr("Its height no longer follows any other"), [this] {
         if (const Element* e = work.heldElement(); e && e->step)
             edit(tr("Let it go its own way"), edits::withInStep(project(), e->id, 0, false));
     });
@@ -314,7 +314,7 @@ QWidget* StageStation::buildTies()
     m_name->setFixedWidth(140);
     m_notes->setMinimumWidth(250);
     return rowsOf({rowOf({labelled(tr("Name"), m_name), labelled(tr("Notes"), m_notes), top, far}),
-        rowOf({labelled(tr("With (Ctrl+click)"), m_other), group, apart, step, free, swap, base, inside, outside})});
+        rowOf({labelled(tr("With (Ctrl+click)"), m_other), group, apart, step, free}), rowOf({swap, base, inside, outside})});
 }
 
 QWidget* StageStation::buildStandins()
@@ -450,7 +450,11 @@ void StageStation::turnTo(Page page)
     const bool taller = (page == Page::Takes) != (m_page == Page::Takes);
     m_page = page;
     m_words[std::size_t(page)]->setChecked(true);
+    m_views->hide(); // so that the window is never asked for the room of both
+    for (int i = 0; i < m_pages->count(); ++i) // pages out of sight ask for no room
+        m_pages->widget(i)->setSizePolicy(i == int(page) ? QSizePolicy::Preferred : QSizePolicy::Ignored, QSizePolicy::Preferred);
     m_pages->setCurrentIndex(int(page));
+    m_pages->setSizePolicy(QSizePolicy::Preferred, page == Page::Takes ? QSizePolicy::Expanding : QSizePolicy::Maximum);
     m_views->setVisible(page != Page::Takes);
     m_sizes->setVisible(page != Page::Takes);
     m_which->setVisible(page != Page::Takes);

@@ -228,7 +228,7 @@ void StageStation::fillLists()
         m_begin->addItems(
             {tr("a profile…"), tr("vase"), tr("bell"), tr("goblet"), tr("baluster"), tr("dome"), tr("jar")});
     else
-        m_begin->addItem(tr("nothing to choose"));
+        m_begin->addItem(tr("nothing"));
 }
 
 void StageStation::fillFields()
@@ -352,7 +352,7 @@ QString StageStation::guideWords() const
                 who << tr("%1 (%2 % off)")
                            .arg(QString::fromStdString(p.element(o.element)->name))
                            .arg(o.percent, 0, 'f', 1);
-        out << tr("%1: %2").arg(tr(stage::nameOf(Guide(g))), who.isEmpty() ? tr("nothing within 2 %") : who.join(", "));
+        out << tr("%1 Within 2 %: %2").arg(tr(stage::explained(Guide(g))), who.isEmpty() ? tr("nothing") : who.join(", "));
     }
     return out.join(". ") + ".";
 }

@@ -26,7 +26,7 @@ public:
     explicit StageStation(Workbench& bench);
     Station station() const override { return Station::Stage; }
     QWidget* bench() override { return m_bench; }
-    int benchHeight() const override { return m_page == Page::Takes ? 300 : 226; }
+    int benchHeight() const override { return m_page == Page::Takes ? 318 : 236; }
     void refresh() override;
 
     void paintOver(QPainter& painter, const Board& board) override;

@@ -187,7 +187,8 @@ void GroundPlan::paintAbove(QPainter& p) const
         const double side = radians(m_scene.fovDegrees / 2);
         const QString words = tr("%1 m").arg(d);
         p.drawText(
-            s + QPointF(-std::sin(side) * r - p.fontMetrics().horizontalAdvance(words) - 5, -std::cos(side) * r + 4),
+            QPointF(std::max(3.0, s.x() - std::sin(side) * r - p.fontMetrics().horizontalAdvance(words) - 5),
+                s.y() - std::cos(side) * r + 4),
             words);
     }
     const double half = radians(m_scene.fovDegrees / 2), r = folded(farthest()) * reach();
@@ -250,6 +251,7 @@ void GroundPlan::paintSide(QPainter& p) const
     const QPointF s = station();
     p.setPen(QPen(theme::kInk, 1.3));
     p.drawLine(QPointF(8, s.y()), QPointF(width() - 8, s.y()));
+    double free = 4;
     for (const double d : {2.0, 5.0, 10.0, 20.0, 50.0, 100.0}) {
         if (d > farthest())
             break;
@@ -257,7 +259,12 @@ void GroundPlan::paintSide(QPainter& p) const
         p.setPen(QPen(theme::kLine, 1, Qt::DotLine));
         p.drawLine(QPointF(x, s.y()), QPointF(x, 16));
         p.setPen(theme::kFaint);
-        p.drawText(QPointF(x - 10, s.y() + 14), tr("%1 m").arg(d));
+        const QString words = tr("%1 m").arg(d);
+        const double wide = p.fontMetrics().horizontalAdvance(words);
+        if (x - wide / 2 < free)
+            continue;
+        p.drawText(QPointF(x - wide / 2, s.y() + 14), words);
+        free = x + wide / 2 + 6;
     }
     const double step = highest() > 30 ? 10 : highest() > 12 ? 5 : highest() > 5 ? 2 : 1;
     for (double h = step; h < highest(); h += step) {

@@ -109,7 +109,7 @@ void TakeStrip::paintEvent(QPaintEvent*)
         }
         p.setFont(theme::heading(18));
         p.setPen(t.current ? theme::kAccent : theme::kInk);
-        const QString letter = t.letter + (t.current ? tr(" · in hand") : QString());
+        const QString letter = t.letter;
         p.drawText(QRect(c.left(), 0, c.width(), kHead), Qt::AlignLeft | Qt::AlignVCenter, letter);
         const int used = p.fontMetrics().horizontalAdvance(letter) + 8;
         p.setFont(theme::text(12));
@@ -120,11 +120,12 @@ void TakeStrip::paintEvent(QPaintEvent*)
         for (int r = 0; r < t.figures.size(); ++r)
             p.drawText(QRect(c.left(), kHead + kPicture + 4 + r * kRow, c.width(), kRow),
                 Qt::AlignLeft | Qt::AlignVCenter, p.fontMetrics().elidedText(t.figures[r], Qt::ElideRight, c.width()));
-        if (t.isAside) {
+        if (t.isAside || t.current) {
             const QRect band(picture.left(), picture.bottom() - 17, picture.width(), 18);
             p.fillRect(band, QColor(246, 245, 242, 230));
             p.drawText(band.adjusted(4, 0, -2, 0), Qt::AlignVCenter,
-                p.fontMetrics().elidedText(tr("aside: %1").arg(t.aside), Qt::ElideRight, band.width() - 6));
+                p.fontMetrics().elidedText(
+                    t.current ? tr("in hand") : tr("aside: %1").arg(t.aside), Qt::ElideRight, band.width() - 6));
         }
     }
     if (hasFocus()) {

@@ -15,8 +15,8 @@ std::optional<double> EyeLevels::of(const Reference& r)
     const Photo photo = r.pixels;
     std::optional<double> level;
     if (photo.height() > 0)
-        if (const EyeLevel e = eyeLevelOf(photo); e.confidence >= 0.25)
-            level = e.y / photo.height();
+        if (const auto told = weighed(eyeLevelOf(photo), horizonOf(photo), photo.height()); told.confidence >= 0.5)
+            level = told.y / photo.height();
     const std::lock_guard lock(m_mutex);
     m_known[r.sha256] = level;
     return level;

@@ -290,13 +290,9 @@ PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progr
     if (progress.cancelled())
         return m;
     const EyeLevel eye = eyeLevelOf(small);
-    m.eyeLevel = eye.y / small.height();
-    m.eyeConfidence = eye.confidence;
-    // A horizon that can be seen is better evidence than lines of grass and waves.
-    if (m.eyeConfidence < 0.8 && horizon.confidence >= 0.45) {
-        m.eyeLevel = horizon.y / small.height();
-        m.eyeConfidence = horizon.confidence;
-    }
+    const ToldEyeLevel told = weighed(eye, horizon, small.height());
+    m.eyeLevel = told.y / small.height();
+    m.eyeConfidence = told.confidence;
     const int crop = 1600;
     const cv::Rect middle = cv::Rect((picture.width() - crop) / 2, (picture.height() - crop) / 2, crop, crop)
         & cv::Rect(0, 0, picture.width(), picture.height());

@@ -288,6 +288,16 @@ Horizon horizonOf(const Photo& picture)
     return found;
 }
 
+ToldEyeLevel weighed(const EyeLevel& lines, const Horizon& seen, int height)
+{
+    const bool sureLines = lines.confidence >= 0.8, sureHorizon = seen.confidence >= 0.45;
+    if (sureLines && sureHorizon && std::abs(lines.y - seen.y) > 0.1 * height)
+        return {lines.y, 0.2};
+    if (!sureLines && sureHorizon) // better evidence than lines of grass and waves
+        return {seen.y, seen.confidence};
+    return {lines.y, lines.confidence};
+}
+
 std::optional<double> eyeLevelOfEquals(Vec2 footA, Vec2 headA, Vec2 footB, Vec2 headB)
 {
     const auto point = meeting({footA, footB}, {headA, headB});

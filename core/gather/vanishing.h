@@ -45,6 +45,14 @@ struct Horizon {
 };
 Horizon horizonOf(const Photo& picture);
 
+/// Both kinds of evidence weighed: straight lines where they are sure, else the horizon that is seen; where both are sure
+/// and contradict each other by more than a tenth of the height, nothing is claimed.
+struct ToldEyeLevel {
+    double y = 0; ///< px from the top
+    double confidence = 0; ///< under 0.25: cannot tell
+};
+ToldEyeLevel weighed(const EyeLevel& lines, const Horizon& seen, int height);
+
 /// Two things of one true height standing on the same ground, each by its foot and head, px: the lines through heads
 /// and feet meet at eye level. \return nothing when the lines are parallel
 std::optional<double> eyeLevelOfEquals(Vec2 footA, Vec2 headA, Vec2 footB, Vec2 headB);
