@@ -452,7 +452,7 @@ void StageStation::turnTo(Page page)
     m_words[std::size_t(page)]->setChecked(true);
     m_views->hide(); // so that the window is never asked for the room of both
     for (int i = 0; i < m_pages->count(); ++i) // pages out of sight ask for no room
-        m_pages->widget(i)->setSizePolicy(i == int(page) ? QSizePolicy::Preferred : QSizePolicy::Ignored, QSizePolicy::Preferred);
+        m_pages->widget(i)->setSizePolicy(i == int(page) ? QSizePolicy::Preferred : QSizePolicy::Ignored, i == int(page) ? QSizePolicy::Preferred : QSizePolicy::Ignored);
     m_pages->setCurrentIndex(int(page));
     m_pages->setSizePolicy(QSizePolicy::Preferred, page == Page::Takes ? QSizePolicy::Expanding : QSizePolicy::Maximum);
     m_views->setVisible(page != Page::Takes);

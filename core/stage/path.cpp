@@ -56,6 +56,7 @@ void addBand(Mesh& m, const std::vector<Vec2>& line, double from, double to, dou
             continue;
         m.quad(at(i, to, low), at(i + 1, to, low), at(i + 1, to, high), at(i, to, high));
         m.quad(at(i + 1, from, low), at(i, from, low), at(i, from, high), at(i + 1, from, high));
+        m.quad(at(i, from, low), at(i + 1, from, low), at(i + 1, to, low), at(i, to, low));
     }
     if (high <= low || line.size() < 2)
         return;

@@ -42,7 +42,7 @@ Mesh arch(const Standin& s)
 }
 
 /// A surface of revolution about x = z = 0. \param line radius and height, from the base up
-void addTurned(Mesh& m, const std::vector<Vec2>& line, bool inwards, int sides = 96)
+void addTurned(Mesh& m, const std::vector<Vec2>& line, bool inwards, int sides = 192)
 {
     const int first = int(m.points.size()), rows = int(line.size());
     // A bend of more than 40° is an edge: its two sides keep their own normals.
@@ -186,6 +186,9 @@ std::vector<Vec2> flatProfile(const Standin& s)
     // Mirrored into a closed loop, flattened, and its right half taken: the same curve as outlines have.
     std::vector<Vec2> line;
     const auto& p = s.profile;
+    double low = 1e300, high = -1e300; // a bend never leaves the height that was drawn
+    for (const OutlinePoint& q : p)
+        low = std::min(low, q.at.y), high = std::max(high, q.at.y);
     const auto at = [&](long i) { return p[std::size_t(std::clamp(i, 0L, long(p.size()) - 1))].at; };
     for (long i = 0; i + 1 < long(p.size()); ++i) {
         const Vec2 a = at(i), b = at(i + 1);
@@ -197,7 +200,7 @@ std::vector<Vec2> flatProfile(const Standin& s)
         for (int k = 1; k < 12; ++k) { // cubic Hermite
             const double t = k / 12.0, u = t * t, v = u * t;
             const Vec2 q = a * (2 * v - 3 * u + 1) + ta * (v - 2 * u + t) + b * (3 * u - 2 * v) + tb * (v - u);
-            line.push_back({std::max(0.0, q.x), q.y});
+            line.push_back({std::max(0.0, q.x), std::clamp(q.y, low, high)});
         }
     }
     if (!p.empty())
