@@ -476,7 +476,10 @@ bool StageStation::key(QKeyEvent* e)
         return true;
     const double step = e->modifiers() & Qt::ShiftModifier ? 1.0 : 0.1;
     const auto nudge = [&](double dx, double dy) {
-        if (const Element* x = work.heldElement())
+        const Element* x = work.heldElement();
+        if (x && x->locked)
+            emit work.notice(tr("“%1” is locked in its place.").arg(QString::fromStdString(x->name)));
+        else if (x)
             edit(tr("Nudge it"), edits::withFoot(project(), x->id, x->baseCm + Vec2{dx, dy}));
     };
     const auto lift = [&](double by) { editElement(tr("Lift it"), [&](Element& x) { x.altitudeM += by; }); };

@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "core/project/takes.h"
 #include "store/project_file.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/tiny.h"
@@ -47,7 +48,7 @@ private slots:
 
     void everyCommandHasHelp()
     {
-        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather",
+        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "stage", "place", "takes",
                  "measure", "fit", "cut", "patch", "still"}) {
             const Ran r = lantern({"help", c});
             QCOMPARE(r.code, 0);
@@ -243,6 +244,55 @@ private slots:
         QVERIFY(std::abs(kit::rulerMm(QString::fromStdString(out), 2) - 100) <= 0.1);
     }
 
+    void stageSaysWhereEverythingStands()
+    {
+        const Ran r = lantern({"stage", m_work, "--measures"});
+        QCOMPARE(r.code, 0);
+        QCOMPARE(r.json["canvas_cm"], nlohmann::json({60.0, 40.0}));
+        QCOMPARE(r.json["horizon_cm"].get<double>(), 16.0);
+        QCOMPARE(r.json["eye_height_m"].get<double>(), 1.6);
+        QCOMPARE(r.json["fov_deg"].get<double>(), 50.0);
+        const auto& e = r.json["elements"][0];
+        QCOMPARE(e["name"].get<std::string>(), std::string("Post"));
+        QVERIFY(std::abs(e["distance_m"].get<double>() - 10) < 1e-9 && std::abs(e["across_m"].get<double>()) < 1e-9);
+        QVERIFY(std::abs(e["height_cm"].get<double>() - 2 * 6.4335) < 1e-3);
+        QVERIFY(e["symmetry"]["worst_mm"].get<double>() < 0.3);
+    }
+
+    void placeMovesAndSaves()
+    {
+        const std::string work = at("moved.lantern");
+        QVERIFY(bool(store::ProjectFile::create(work, kit::postWork())));
+        const Ran r = lantern({"place", work, "Post", "--base", "22.5,33", "--height-m", "1.8"});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QCOMPARE(r.json["base_cm"], nlohmann::json({22.5, 33.0}));
+        // T (y_b - y_h) / h
+        QVERIFY(std::abs(r.json["height_cm"].get<double>() - 1.8 * 17 / 1.6) < 1e-9);
+        const Ran again = lantern({"stage", work});
+        QCOMPARE(again.json["elements"][0]["base_cm"], nlohmann::json({22.5, 33.0}));
+        QCOMPARE(again.json["elements"][0]["real_height_m"].get<double>(), 1.8);
+    }
+
+    void takesAreListedAndPutOnASheet()
+    {
+        const std::string work = at("takes.lantern");
+        Project p = takes::withDuplicate(kit::postWork(), "second");
+        p.elements[0].baseCm = {20, 34};
+        p = takes::withVote(p, "Ilse", "B", "nearer");
+        QVERIFY(bool(store::ProjectFile::create(work, p)));
+        const std::string sheet = at("sheet.pdf");
+        const Ran r = lantern({"takes", work, "--sheet", sheet});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QCOMPARE(r.json["takes"].size(), std::size_t(2));
+        QCOMPARE(r.json["takes"][1]["letter"].get<std::string>(), std::string("B"));
+        QCOMPARE(r.json["takes"][1]["votes"].get<int>(), 1);
+        QVERIFY(!r.json["takes"][1]["differs_from_first"].empty() && r.json["takes"][0]["differs_from_first"].empty());
+        QCOMPARE(r.json["sheet"]["takes"].get<int>(), 2);
+        QCOMPARE(kit::pdfPages(QString::fromStdString(sheet)), 1);
+        QCOMPARE(lantern({"takes", work, "--sheet", at("one.png"), "--letters", "B"}).json["sheet"]["takes"].get<int>(), 1);
+        QCOMPARE(lantern({"takes", m_work}).json["takes"].size(), std::size_t(1)); // a work with one arrangement
+    }
+
     void mistakesGetOneSentenceAndCodeTwo_data()
     {
         QTest::addColumn<QStringList>("words");
@@ -257,6 +307,13 @@ private slots:
         QTest::newRow("unwritable place") << QStringList{"render", "WORK", "-o", "/no/such/folder/x.png"};
         QTest::newRow("absurd canvas") << QStringList{"new", "NEW", "--canvas-cm", "-5,1e9"};
         QTest::newRow("canvas that is not a number") << QStringList{"new", "NEW", "--canvas-cm", "nan,20"};
+        QTest::newRow("place nothing") << QStringList{"place", "WORK", "Post"};
+        QTest::newRow("place nobody") << QStringList{"place", "WORK", "Nobody", "--base", "3,3"};
+        QTest::newRow("place at no number") << QStringList{"place", "WORK", "Post", "--base", "nan,3"};
+        QTest::newRow("place of no height") << QStringList{"place", "WORK", "Post", "--height-m", "-2"};
+        QTest::newRow("place of absurd height") << QStringList{"place", "WORK", "Post", "--height-m", "1e9"};
+        QTest::newRow("sheet of another kind") << QStringList{"takes", "WORK", "--sheet", "takes.doc"};
+        QTest::newRow("sheet of no take") << QStringList{"takes", "WORK", "--sheet", "/no/such/folder/t.pdf"};
         QTest::newRow("light without a mask") << QStringList{"light", "x.png"};
     }
     void mistakesGetOneSentenceAndCodeTwo()

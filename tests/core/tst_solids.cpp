@@ -81,7 +81,7 @@ private slots:
         QVERIFY(std::abs(volumeOf(meshOf(s)) - 0.7 * 1.3) < 1e-9);
         s = edits::standinOf(Solid::Cone).standin;
         s.wide = 0.8; // a cone of 192 sides: a regular 192-gon times a third of the height
-        const double base = 48 * 0.16 * std::sin(2 * kPi / 96);
+        const double base = 96 * 0.16 * std::sin(2 * kPi / 192);
         QVERIFY(std::abs(volumeOf(meshOf(s)) - base / 3) < 1e-9);
         s = edits::standinOf(Solid::Tent).standin;
         QVERIFY(std::abs(volumeOf(meshOf(s)) - s.wide * s.deep / 2) < 1e-9);
