@@ -16,59 +16,61 @@ ShadowLight sunForShadows(double azimuth, double elevation, double diameter)
 }
 
 namespace {
-/// One row of a card's coverage between two heights and two sharpness levels, ready to be read along u.
+/// One row of a card's coverage between two heights, laid out with room to both sides, ready to be read along u.
 class CardRow {
 public:
-    CardRow(const stage::CasterCard& card, double level, double v)
-        : m_level(std::clamp(level, 0.0, double(card.mips.size() - 1)))
-        , m_low(card.mips[std::size_t(m_level)], std::ldexp(v, -int(m_level)))
-        , m_high(
-              card.mips[std::min(std::size_t(m_level) + 1, card.mips.size() - 1)], std::ldexp(v, -(int(m_level) + 1)))
-        , m_mix(float(m_level - std::floor(m_level)))
-        , m_lowScale(float(std::ldexp(1.0, -int(m_level))))
-        , m_highScale(m_lowScale / 2)
+    /// \param first, last of u that will be read, px of the finest level
+    CardRow(const stage::CasterCard& card, double level, double v, double first, double last)
     {
-        if (std::size_t(m_level) + 1 >= card.mips.size())
-            m_mix = 0;
+        const double at = std::clamp(level, 0.0, double(card.mips.size() - 1));
+        const auto low = std::size_t(at);
+        m_mix = low + 1 < card.mips.size() ? float(at - std::floor(at)) : 0;
+        m_low.lay(card.mips[low], std::ldexp(1.0, -int(low)), v, first, last);
+        if (m_mix > 0)
+            m_high.lay(card.mips[low + 1], std::ldexp(1.0, -int(low) - 1), v, first, last);
     }
-    /// \param u px of the finest level
     float at(float u) const
     {
-        const float low = m_low.at(u * m_lowScale);
-        return m_mix > 0 ? low + m_mix * (m_high.at(u * m_highScale) - low) : low;
+        const float low = m_low.at(u);
+        return m_mix > 0 ? low + m_mix * (m_high.at(u) - low) : low;
     }
 
 private:
-    struct Level {
-        Level(const Plane& p, double v)
-            : width(p.width())
+    struct Line {
+        /// Pixels from `begin` on; outside the card there is nothing.
+        void lay(const Plane& p, double s, double v, double first, double last)
         {
-            const double row = v - 0.5, floor = std::floor(row);
+            scale = float(s);
+            begin = int(std::floor(first * s - 0.5)) - 1;
+            const int count = int(std::ceil(last * s - 0.5)) + 3 - begin;
+            row.assign(std::size_t(std::max(count, 2)), 0.f);
+            const double at = v * s - 0.5, floor = std::floor(at);
             const int y = int(std::clamp(floor, -2.0, double(p.height()) + 1));
-            mix = float(row - floor);
-            upper = y >= 0 && y < p.height() ? p.row(y) : nullptr;
-            lower = y + 1 >= 0 && y + 1 < p.height() ? p.row(y + 1) : nullptr;
-        }
-        float value(int x) const
-        {
-            if (x < 0 || x >= width)
-                return 0;
-            return (upper ? upper[x] * (1 - mix) : 0) + (lower ? lower[x] * mix : 0);
+            const float mix = float(at - floor);
+            const int from = std::max(0, begin), to = std::min(p.width(), begin + count);
+            const auto add = [&](int line, float weight) {
+                if (line < 0 || line >= p.height())
+                    return;
+                const float* source = p.row(line);
+                for (int x = from; x < to; ++x)
+                    row[std::size_t(x - begin)] += source[x] * weight;
+            };
+            add(y, 1 - mix);
+            add(y + 1, mix);
         }
         float at(float u) const
         {
-            const float s = u - 0.5f, floor = std::floor(s);
-            const int x = int(floor);
-            const float a = value(x);
-            return a + (s - floor) * (value(x + 1) - a);
+            const float s = u * scale - 0.5f - float(begin);
+            const auto x = std::size_t(std::clamp(s, 0.f, float(row.size() - 2)));
+            const float a = row[x];
+            return a + (s - float(x)) * (row[x + 1] - a);
         }
-        int width;
-        float mix = 0;
-        const float *upper = nullptr, *lower = nullptr;
+        std::vector<float> row;
+        float scale = 1;
+        int begin = 0;
     };
-    double m_level;
-    Level m_low, m_high;
-    float m_mix, m_lowScale, m_highScale;
+    Line m_low, m_high;
+    float m_mix = 0;
 };
 
 /// Where rays from the row cross the card's plane: X = x0 + i dx, at height y, with a penumbra of `blur` m.
@@ -97,12 +99,15 @@ namespace {
 struct Tables {
     std::array<Shade, 4096> depth;
     std::array<float, 4096> part; // 2^-(i / 4096)
+    std::array<float, 20> half; // 2^-i
     Tables()
     {
         for (int i = 0; i < 4096; ++i) {
             depth[std::size_t(i)] = Shade(std::lround(-4096 * std::log2(1 - std::min(i / 4095.0, 1 - 1e-7))));
             part[std::size_t(i)] = float(std::exp2(-i / 4096.0));
         }
+        for (int i = 0; i < 20; ++i)
+            half[std::size_t(i)] = float(std::exp2(-i));
     }
 };
 const Tables kTables;
@@ -128,7 +133,9 @@ bool shadeByCard(
     if (begin >= end)
         return false;
     // Never read finer than the points lie apart, or thin things would flicker.
-    const CardRow coverage(card, std::log2(std::max({blur, std::abs(du), 1.0})), v);
+    const double edge = u0 + begin * du, other = u0 + (end - 1) * du;
+    const CardRow coverage(
+        card, std::log2(std::max({blur, std::abs(du), 1.0})), v, std::min(edge, other), std::max(edge, other));
     for (int i = begin; i < end; ++i)
         row[std::size_t(i)] += sign * shadeOf(coverage.at(float(u0 + i * du)));
     return true;
@@ -143,7 +150,7 @@ Shade shadeOf(float coverage)
 float lightThrough(Shade shade)
 {
     const int whole = shade >> 12;
-    return whole >= 20 ? 0.f : std::ldexp(kTables.part[std::size_t(shade & 4095)], -whole);
+    return whole >= 20 ? 0.f : kTables.part[std::size_t(shade & 4095)] * kTables.half[std::size_t(whole)];
 }
 
 bool shade(

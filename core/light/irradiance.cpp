@@ -23,16 +23,6 @@ struct Row {
     double eyeHeight = 0;
 };
 
-/// Of something deep a row counts as lying at the mean of what is seen there, for its shadows.
-double rowDistance(const Layer& l, int y)
-{
-    const float *depth = l.depth.row(y), *cover = l.cover.row(y);
-    double sum = 0, weight = 0;
-    for (int x = 0; x < l.width(); ++x)
-        sum += double(cover[x] * depth[x]), weight += double(cover[x]);
-    return weight > 1e-6 ? sum / weight : l.distance;
-}
-
 Row layerRow(const StageFrame& f, const Layer& l, int y)
 {
     Row r;
@@ -41,7 +31,7 @@ Row layerRow(const StageFrame& f, const Layer& l, int y)
     r.rayY = -(l.top + y + 0.5 - f.eye.horizon) * r.ray;
     r.eyeHeight = f.eye.heightM;
     r.depth = l.depth.empty() ? nullptr : l.depth.row(y);
-    const double z = r.depth ? rowDistance(l, y) : l.distance;
+    const double z = r.depth ? double(l.rowDepth[std::size_t(y)]) : l.distance;
     r.points = {r.ray0 * z, r.ray * z, l.lies ? 0 : f.eye.heightM + r.rayY * z, z};
     return r;
 }
@@ -117,24 +107,54 @@ void dimmed(std::span<float> row, const Shade* shade)
             row[i] *= lightThrough(shade[i]);
 }
 
-template <class Facing>
-void freshLayer(const StageFrame& f, const Layer& l, const Facing& facing, std::vector<float>& e, std::vector<Shade>& s)
+/// Some rows of one layer, or of the ground: what one core does at a time.
+struct Piece {
+    int layer = -1; ///< -1: the ground
+    int begin = 0, end = 0;
+};
+std::vector<Piece> piecesOf(const StageFrame& f)
 {
-    e.assign(l.cover.size(), 0.f);
-    s.assign(l.cover.size(), 0);
-    const std::size_t w = std::size_t(l.width());
-    parallelRows(l.height(), [&](int begin, int end) {
-        for (int y = begin; y < end; ++y) {
-            const std::span<float> row(e.data() + std::size_t(y) * w, w);
-            const std::span<Shade> shades(s.data() + std::size_t(y) * w, w);
-            const Row at = layerRow(f, l, y);
-            facing.onLayer(row, at, l.normal.row(y));
-            for (const Layer& other : f.layers)
-                if (other.element != l.element)
-                    shade(shades, at.points, facing.shadow, *other.caster, 1);
-            dimmed(row, shades.data());
-        }
-    });
+    std::vector<Piece> all;
+    const auto cut = [&](int layer, int rows) {
+        for (int y = 0; y < rows; y += 48)
+            all.push_back({layer, y, std::min(rows, y + 48)});
+    };
+    for (std::size_t i = 0; i < f.layers.size(); ++i)
+        cut(int(i), f.layers[i].height());
+    cut(-1, std::max(f.height - f.groundTop, 0));
+    return all;
+}
+
+template <class T> std::span<T> rowOf(std::vector<T>& plane, int y, std::size_t width)
+{
+    return {plane.data() + std::size_t(y) * width, width};
+}
+
+template <class Facing>
+void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, std::span<float> row, std::span<Shade> shades, int y)
+{
+    const Row at = layerRow(f, l, y);
+    facing.onLayer(row, at, l.normal.row(y));
+    for (const Layer& other : f.layers)
+        if (other.element != l.element)
+            shade(shades, at.points, facing.shadow, *other.caster, 1);
+    dimmed(row, shades.data());
+}
+
+template <class Facing>
+void freshGround(const StageFrame& f, const Facing& facing, std::span<float> row, std::span<Shade> shades, int y)
+{
+    const PointRow points = groundRow(f, y);
+    facing.onGround(row, points);
+    for (const Layer& l : f.layers)
+        shade(shades, points, facing.shadow, *l.caster, 1);
+    dimmed(row, shades.data());
+}
+
+void makeRoom(std::vector<float>& e, std::vector<Shade>& s, std::size_t size)
+{
+    e.assign(size, 0.f);
+    s.assign(size, 0);
 }
 
 template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& facing)
@@ -143,20 +163,20 @@ template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& fa
     out.layers.resize(f.layers.size());
     out.layerShade.resize(f.layers.size());
     for (std::size_t i = 0; i < f.layers.size(); ++i)
-        freshLayer(f, f.layers[i], facing, out.layers[i], out.layerShade[i]);
-    const int rows = std::max(f.height - f.groundTop, 0);
-    const std::size_t w = std::size_t(f.width);
-    out.ground.resize(std::size_t(rows) * w);
-    out.groundShade.assign(out.ground.size(), 0);
-    parallelRows(rows, [&](int begin, int end) {
-        for (int y = begin; y < end; ++y) {
-            const std::span<float> row(out.ground.data() + std::size_t(y) * w, w);
-            const std::span<Shade> shades(out.groundShade.data() + std::size_t(y) * w, w);
-            const PointRow points = groundRow(f, y);
-            facing.onGround(row, points);
-            for (const Layer& l : f.layers)
-                shade(shades, points, facing.shadow, *l.caster, 1);
-            dimmed(row, shades.data());
+        makeRoom(out.layers[i], out.layerShade[i], f.layers[i].cover.size());
+    makeRoom(out.ground, out.groundShade, std::size_t(std::max(f.height - f.groundTop, 0)) * std::size_t(f.width));
+    const std::vector<Piece> pieces = piecesOf(f);
+    parallelItems(int(pieces.size()), [&](int k) {
+        const Piece& p = pieces[std::size_t(k)];
+        for (int y = p.begin; y < p.end; ++y) {
+            if (p.layer < 0) {
+                const auto w = std::size_t(f.width);
+                freshGround(f, facing, rowOf(out.ground, y, w), rowOf(out.groundShade, y, w), y);
+                continue;
+            }
+            const auto i = std::size_t(p.layer);
+            const auto w = std::size_t(f.layers[i].width());
+            freshRow(f, f.layers[i], facing, rowOf(out.layers[i], y, w), rowOf(out.layerShade[i], y, w), y);
         }
     });
     return out;
@@ -173,6 +193,39 @@ bool stepRow(std::span<Shade> shades, const PointRow& points, const ShadowLight&
     return any;
 }
 
+template <class Facing>
+bool stepLayerRow(LightPlanes& p, std::size_t i, const FrameStep& step, const Facing& facing, int y)
+{
+    const StageFrame& f = *step.after;
+    const Layer& l = f.layers[i];
+    const auto w = std::size_t(l.width());
+    const std::span<Shade> shades = rowOf(p.layerShade[i], y, w);
+    const std::span<float> row = rowOf(p.layers[i], y, w);
+    if (step.from[i] < 0) {
+        freshRow(f, l, facing, row, shades, y);
+        return true;
+    }
+    const Row at = layerRow(f, l, y);
+    if (!stepRow(shades, at.points, facing.shadow, step))
+        return false;
+    facing.onLayer(row, at, l.normal.row(y));
+    dimmed(row, shades.data());
+    return true;
+}
+
+template <class Facing> void stepGroundRow(LightPlanes& p, const FrameStep& step, const Facing& facing, int y)
+{
+    const StageFrame& f = *step.after;
+    const auto w = std::size_t(f.width);
+    const PointRow points = groundRow(f, y);
+    const std::span<Shade> shades = rowOf(p.groundShade, y, w);
+    if (!stepRow(shades, points, facing.shadow, step))
+        return;
+    const std::span<float> row = rowOf(p.ground, y, w);
+    facing.onGround(row, points);
+    dimmed(row, shades.data());
+}
+
 template <class Facing> void followed(LightPlanes& p, const FrameStep& step, const Facing& facing)
 {
     const StageFrame& f = *step.after;
@@ -181,43 +234,29 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
     std::swap(old.layerShade, p.layerShade);
     p.layers.resize(f.layers.size());
     p.layerShade.resize(f.layers.size());
-    p.touched.assign(f.layers.size(), 1);
     for (std::size_t i = 0; i < f.layers.size(); ++i) {
-        const Layer& l = f.layers[i];
         if (step.from[i] < 0) {
-            freshLayer(f, l, facing, p.layers[i], p.layerShade[i]);
+            makeRoom(p.layers[i], p.layerShade[i], f.layers[i].cover.size());
             continue;
         }
         p.layers[i] = std::move(old.layers[std::size_t(step.from[i])]);
         p.layerShade[i] = std::move(old.layerShade[std::size_t(step.from[i])]);
-        const std::size_t w = std::size_t(l.width());
-        std::vector<char> rows(std::size_t(l.height()), 0);
-        parallelRows(l.height(), [&](int begin, int end) {
-            for (int y = begin; y < end; ++y) {
-                const Row at = layerRow(f, l, y);
-                const std::span<Shade> shades(p.layerShade[i].data() + std::size_t(y) * w, w);
-                if (!stepRow(shades, at.points, facing.shadow, step))
-                    continue;
-                rows[std::size_t(y)] = 1;
-                const std::span<float> row(p.layers[i].data() + std::size_t(y) * w, w);
-                facing.onLayer(row, at, l.normal.row(y));
-                dimmed(row, shades.data());
-            }
-        });
-        p.touched[i] = std::find(rows.begin(), rows.end(), 1) != rows.end();
     }
-    const std::size_t w = std::size_t(f.width);
-    parallelRows(std::max(f.height - f.groundTop, 0), [&](int begin, int end) {
-        for (int y = begin; y < end; ++y) {
-            const PointRow points = groundRow(f, y);
-            const std::span<Shade> shades(p.groundShade.data() + std::size_t(y) * w, w);
-            if (!stepRow(shades, points, facing.shadow, step))
-                continue;
-            const std::span<float> row(p.ground.data() + std::size_t(y) * w, w);
-            facing.onGround(row, points);
-            dimmed(row, shades.data());
+    const std::vector<Piece> pieces = piecesOf(f);
+    std::vector<char> touched(pieces.size(), 0);
+    parallelItems(int(pieces.size()), [&](int k) {
+        const Piece& piece = pieces[std::size_t(k)];
+        for (int y = piece.begin; y < piece.end; ++y) {
+            if (piece.layer < 0)
+                stepGroundRow(p, step, facing, y);
+            else if (stepLayerRow(p, std::size_t(piece.layer), step, facing, y))
+                touched[std::size_t(k)] = 1;
         }
     });
+    p.touched.assign(f.layers.size(), 0);
+    for (std::size_t k = 0; k < pieces.size(); ++k)
+        if (pieces[k].layer >= 0 && touched[k])
+            p.touched[std::size_t(pieces[k].layer)] = 1;
 }
 } // namespace
 

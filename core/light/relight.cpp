@@ -54,11 +54,15 @@ std::vector<Rgb> ambientOn(const StageFrame& f, const Layer& l, const cv::Mat& s
     return out;
 }
 
-/// How open the ground is around feet: 1 - 0.65 · foot coverage, fading with distance from the contact line.
-std::vector<float> groundOpenness(const StageFrame& f)
+/// What stands on the ground closes it to the sky around its foot.
+struct FootLine {
+    cv::Mat share; ///< along its width and half as much to both sides, softened
+    double left = 0, pixelsPerM = 1, z = 1, fade = 0.1; ///< m
+};
+
+std::vector<FootLine> footLinesOf(const StageFrame& f)
 {
-    const int rows = f.height - f.groundTop;
-    std::vector<float> open(std::size_t(std::max(rows, 0)) * std::size_t(f.width), 1.f);
+    std::vector<FootLine> lines;
     for (const Layer& l : f.layers) {
         const stage::Caster& caster = *l.caster;
         if (caster.cards.empty() || caster.foot.empty()
@@ -66,30 +70,49 @@ std::vector<float> groundOpenness(const StageFrame& f)
             continue;
         const stage::CasterCard& c = caster.cards.front();
         const double widthM = double(caster.foot.size()) / c.pixelsPerM;
-        const double fade = std::clamp(0.06 * std::max(widthM, c.top), 0.03, 0.6);
-        cv::Mat foot(1, int(caster.foot.size()), CV_32FC1, const_cast<float*>(caster.foot.data())), wide;
-        cv::copyMakeBorder(foot, wide, 0, 0, foot.cols / 2, foot.cols / 2, cv::BORDER_CONSTANT, cv::Scalar(0));
-        const int reach = std::max(3, int(fade * c.pixelsPerM) | 1);
-        cv::blur(wide, wide, cv::Size(reach, 1), cv::Point(-1, -1), cv::BORDER_CONSTANT);
-        const double left = c.left - double(foot.cols / 2) / c.pixelsPerM;
-        for (int y = 0; y < rows; ++y) {
-            const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
-            const float near
-                = float(0.7 * std::exp(-std::pow((z - caster.footZ) / (z < caster.footZ ? fade : 2 * fade), 2)));
-            if (near < 0.01f)
-                continue;
-            const double m = z / f.eye.focalCm;
-            const auto column = [&](double u) {
-                return int(std::clamp((left + u / c.pixelsPerM) / m + f.eye.x0 - 0.5, -1.0, f.width + 1.0));
-            };
-            for (int x = std::max(0, column(0) - 1); x < std::min(f.width, column(wide.cols) + 2); ++x) {
-                const double u = ((x + 0.5 - f.eye.x0) * m - left) * c.pixelsPerM;
-                if (u >= 0 && u < wide.cols)
-                    open[std::size_t(y) * std::size_t(f.width) + std::size_t(x)]
-                        *= 1 - near * std::min(1.f, wide.at<float>(0, int(u)));
-            }
-        }
+        FootLine line;
+        line.fade = std::clamp(0.06 * std::max(widthM, c.top), 0.03, 0.6);
+        const cv::Mat foot(1, int(caster.foot.size()), CV_32FC1, const_cast<float*>(caster.foot.data()));
+        cv::copyMakeBorder(
+            foot, line.share, 0, 0, foot.cols / 2, foot.cols / 2, cv::BORDER_CONSTANT, cv::Scalar(0));
+        const int reach = std::max(3, int(line.fade * c.pixelsPerM) | 1);
+        cv::blur(line.share, line.share, cv::Size(reach, 1), cv::Point(-1, -1), cv::BORDER_CONSTANT);
+        line.left = c.left - double(foot.cols / 2) / c.pixelsPerM;
+        line.pixelsPerM = c.pixelsPerM, line.z = caster.footZ;
+        lines.push_back(std::move(line));
     }
+    return lines;
+}
+
+/// How open the ground is around feet: 1 - 0.7 · foot coverage, fading with distance from the contact line.
+std::vector<float> groundOpenness(const StageFrame& f)
+{
+    const int rows = std::max(f.height - f.groundTop, 0);
+    std::vector<float> open(std::size_t(rows) * std::size_t(f.width), 1.f);
+    const std::vector<FootLine> lines = footLinesOf(f);
+    const auto closeRow = [&](float* out, double z, const FootLine& line) {
+        const float near
+            = float(0.7 * std::exp(-std::pow((z - line.z) / (z < line.z ? line.fade : 2 * line.fade), 2)));
+        if (near < 0.01f)
+            return;
+        const double m = z / f.eye.focalCm;
+        const auto column = [&](double u) {
+            return int(std::clamp((line.left + u / line.pixelsPerM) / m + f.eye.x0 - 0.5, -1.0, f.width + 1.0));
+        };
+        for (int x = std::max(0, column(0) - 1); x < std::min(f.width, column(line.share.cols) + 2); ++x) {
+            const double u = ((x + 0.5 - f.eye.x0) * m - line.left) * line.pixelsPerM;
+            if (u >= 0 && u < line.share.cols)
+                out[x] *= 1 - near * std::min(1.f, line.share.at<float>(0, int(u)));
+        }
+    };
+    parallelRows(rows, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
+            for (const FootLine& line : lines)
+                if (std::abs(z - line.z) < 6 * line.fade)
+                    closeRow(open.data() + std::size_t(y) * std::size_t(f.width), z, line);
+        }
+    });
     return open;
 }
 
@@ -144,38 +167,43 @@ struct Relighter::AirTerms {
 };
 
 namespace {
+/// As throughAir, in single precision.
+float through(float distance, float half)
+{
+    return half > 0 ? std::exp2(-distance / half) : 1.f;
+}
+
+float glossOf(Material m)
+{
+    return m == Material::Wet ? 0.25f : m == Material::Satin ? 0.1f : m == Material::Glass ? 0.9f : 0.f;
+}
+
 template <class Lamp, class AirTerms>
-void litLayer(const Layer& l, std::size_t index, const std::vector<Rgb>& ambient, const std::vector<Lamp>& lamps,
+void litRow(const Layer& l, std::size_t index, int y, const std::vector<Rgb>& ambient, const std::vector<Lamp>& lamps,
     const AirTerms& air, std::vector<Rgb>& out)
 {
-    out.assign(l.cover.size(), Rgb{});
-    const float flatThrough = float(throughAir(l.distance, double(air.half)));
-    const float gloss = l.material == Material::Wet ? 0.25f
-        : l.material == Material::Satin             ? 0.1f
-        : l.material == Material::Glass             ? 0.9f
-                                                    : 0.f;
-    parallelRows(l.height(), [&](int begin, int end) {
-        for (int y = begin; y < end; ++y) {
-            const std::size_t row = std::size_t(y) * std::size_t(l.width());
-            for (std::size_t i = row; i < row + std::size_t(l.width()); ++i) {
-                if (l.cover.data()[i] <= 0)
-                    continue;
-                Rgb light = ambient[i] * air.sky;
-                Rgb shine{};
-                for (const Lamp& lamp : lamps) {
-                    const float e = lamp.planes->layers[index][i];
-                    light = light + lamp.colour * e;
-                    if (gloss > 0)
-                        shine = shine + lamp.colour * (gloss * e * e * e / (0.2f + e * e));
-                }
-                if (l.material == Material::Glowing)
-                    light = light + Rgb{1.6f, 1.6f, 1.6f};
-                const float through
-                    = l.depth.empty() ? flatThrough : float(throughAir(double(l.depth.data()[i]), double(air.half)));
-                out[i] = (l.albedo.data()[i] * light + shine) * through + air.haze * (1 - through);
-            }
+    const float flatThrough = float(throughAir(l.distance, double(air.half))), gloss = glossOf(l.material);
+    const std::size_t row = std::size_t(y) * std::size_t(l.width());
+    const float* cover = l.cover.row(y);
+    const float* depth = l.depth.empty() ? nullptr : l.depth.row(y);
+    const Rgb* albedo = l.albedo.row(y);
+    for (int x = 0; x < l.width(); ++x) {
+        const std::size_t i = row + std::size_t(x);
+        if (cover[x] <= 0)
+            continue;
+        Rgb light = ambient[i] * air.sky;
+        Rgb shine{};
+        for (const Lamp& lamp : lamps) {
+            const float e = lamp.planes->layers[index][i];
+            light = light + lamp.colour * e;
+            if (gloss > 0)
+                shine = shine + lamp.colour * (gloss * e * e * e / (0.2f + e * e));
         }
-    });
+        if (l.material == Material::Glowing)
+            light = light + Rgb{1.6f, 1.6f, 1.6f};
+        const float clear = depth ? through(depth[x], air.half) : flatThrough;
+        out[i] = (albedo[x] * light + shine) * clear + air.haze * (1 - clear);
+    }
 }
 
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there.
@@ -239,43 +267,55 @@ void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colo
 }
 
 /// Light scattered around a lantern: (1 + (d/r)²)^-1.5, added before what stands nearer.
-void addGlow(std::vector<Rgb>& picture, const StageFrame& f, const Lantern& q, Rgb colour, float hazy)
-{
-    const double k = f.eye.focalCm / q.position.z;
-    const double x0 = f.eye.x0 + k * q.position.x, y0 = f.eye.horizon + k * (f.eye.heightM - q.position.y);
-    const double core = std::max(1.2, k * q.radius * 1.1), halo = core * 5;
-    const float bright = 1.3f, veil = 0.10f + 0.5f * hazy;
-    const int reach = int(halo * 5);
-    const int left = std::clamp(int(x0) - reach, 0, f.width), right = std::clamp(int(x0) + reach, 0, f.width);
-    const int top = std::clamp(int(y0) - reach, 0, f.height), bottom = std::clamp(int(y0) + reach, 0, f.height);
-    parallelRows(bottom - top, [&](int begin, int end) {
-        const float perCore = float(1 / (core * core)), perHalo = float(1 / (halo * halo)),
-                    perReach = float(1 / (double(reach) * reach));
-        for (int y = top + begin; y < top + end; ++y) {
-            const float dy = float(y + 0.5 - y0), dx0 = float(left + 0.5 - x0);
-            Rgb* row = picture.data() + std::size_t(y) * std::size_t(f.width) + std::size_t(left);
-            for (int x = 0; x < right - left; ++x) {
-                const float dx = dx0 + float(x), d2 = dx * dx + dy * dy;
-                const float a = 1 + d2 * perCore, b = 1 + d2 * perHalo, edge = std::max(0.f, 1 - d2 * perReach);
-                const float g = edge * edge * (bright / (a * a) + veil / (b * std::sqrt(b)));
-                row[x] = row[x] + colour * g;
-            }
+class Glow {
+public:
+    Glow(const StageFrame& f, const Lantern& q, Rgb colour, float hazy)
+        : m_colour(colour)
+        , m_veil(0.10f + 0.5f * hazy)
+        , m_z(q.position.z)
+    {
+        const double k = f.eye.focalCm / q.position.z;
+        m_x0 = f.eye.x0 + k * q.position.x, m_y0 = f.eye.horizon + k * (f.eye.heightM - q.position.y);
+        const double core = std::max(1.2, k * q.radius * 1.1), halo = core * 5;
+        const int reach = int(std::min(halo * 5, 40000.0));
+        m_left = int(std::clamp(m_x0 - reach, 0.0, double(f.width)));
+        m_right = int(std::clamp(m_x0 + reach, 0.0, double(f.width)));
+        m_top = int(std::clamp(m_y0 - reach, 0.0, double(f.height)));
+        m_bottom = int(std::clamp(m_y0 + reach, 0.0, double(f.height)));
+        m_perCore = float(1 / (core * core)), m_perHalo = float(1 / (halo * halo));
+        m_perReach = float(1 / (double(reach) * reach));
+    }
+    double z() const { return m_z; }
+    void addRow(Rgb* row, int y) const
+    {
+        if (y < m_top || y >= m_bottom)
+            return;
+        const float dy = float(y + 0.5 - m_y0), dx0 = float(m_left + 0.5 - m_x0);
+        for (int x = 0; x < m_right - m_left; ++x) {
+            const float dx = dx0 + float(x), d2 = dx * dx + dy * dy;
+            const float a = 1 + d2 * m_perCore, b = 1 + d2 * m_perHalo, edge = std::max(0.f, 1 - d2 * m_perReach);
+            const float g = edge * edge * (1.3f / (a * a) + m_veil / (b * std::sqrt(b)));
+            row[m_left + x] = row[m_left + x] + m_colour * g;
         }
-    });
-}
+    }
 
-void blendOver(std::vector<Rgb>& picture, const StageFrame& f, const Layer& l, const std::vector<Rgb>& lit)
+private:
+    Rgb m_colour;
+    float m_veil, m_perCore = 1, m_perHalo = 1, m_perReach = 1;
+    double m_z, m_x0 = 0, m_y0 = 0;
+    int m_left = 0, m_right = 0, m_top = 0, m_bottom = 0;
+};
+
+void blendRow(Rgb* row, int y, const Layer& l, const std::vector<Rgb>& lit)
 {
-    parallelRows(l.height(), [&](int begin, int end) {
-        for (int y = begin; y < end; ++y) {
-            Rgb* row = picture.data() + std::size_t(l.top + y) * std::size_t(f.width) + std::size_t(l.left);
-            const float* a = l.cover.row(y);
-            const Rgb* from = lit.data() + std::size_t(y) * std::size_t(l.width());
-            for (int x = 0; x < l.width(); ++x)
-                if (a[x] > 0)
-                    row[x] = row[x] * (1 - a[x]) + from[x] * a[x];
-        }
-    });
+    if (y < l.top || y >= l.top + l.height())
+        return;
+    const float* a = l.cover.row(y - l.top);
+    const Rgb* from = lit.data() + std::size_t(y - l.top) * std::size_t(l.width());
+    Rgb* to = row + l.left;
+    for (int x = 0; x < l.width(); ++x)
+        if (a[x] > 0)
+            to[x] = to[x] * (1 - a[x]) + from[x] * a[x];
 }
 
 bool sameShadows(const Sun& a, const Sun& b)
@@ -302,16 +342,17 @@ void Relighter::meet(std::shared_ptr<const StageFrame> frame)
     const FrameStep step
         = follows ? stepBetween(*before, f) : FrameStep{&f, std::vector<int>(f.layers.size(), -1), {}, {}};
     const bool sameBackdrop = follows && before->backdrop.identity() == f.backdrop.identity();
-    cv::Mat small;
-    cv::resize(
-        f.backdrop.mat(), small, cv::Size(std::max(2, f.width / 24), std::max(2, f.height / 24)), 0, 0, cv::INTER_AREA);
-    cv::GaussianBlur(small, small, cv::Size(), 1.5, 1.5, cv::BORDER_REPLICATE);
+    if (!sameBackdrop) {
+        cv::resize(f.backdrop.mat(), m_small, cv::Size(std::max(2, f.width / 24), std::max(2, f.height / 24)), 0, 0,
+            cv::INTER_AREA);
+        cv::GaussianBlur(m_small, m_small, cv::Size(), 1.5, 1.5, cv::BORDER_REPLICATE);
+    }
     std::vector<std::vector<Rgb>> ambient(f.layers.size()), lit(f.layers.size());
     std::vector<char> holds(f.layers.size(), 0);
     for (std::size_t i = 0; i < f.layers.size(); ++i) {
         const int was = step.from[i];
         if (was < 0 || !sameBackdrop) {
-            ambient[i] = ambientOn(f, f.layers[i], small);
+            ambient[i] = ambientOn(f, f.layers[i], m_small);
             continue;
         }
         ambient[i] = std::move(m_layerAmbient[std::size_t(was)]);
@@ -380,12 +421,25 @@ void Relighter::lightLayers(const std::vector<Lamp>& lamps, const AirTerms& air)
     const bool sameLamps = colours == m_lampColours && airNow == m_airThen;
     m_lit.resize(f.layers.size());
     m_litHolds.resize(f.layers.size(), 0);
+    struct Piece {
+        std::size_t layer;
+        int begin, end;
+    };
+    std::vector<Piece> pieces;
     for (std::size_t i = 0; i < f.layers.size(); ++i) {
         const auto touches = [&](const Lamp& lamp) { return lamp.planes->touched.empty() || lamp.planes->touched[i]; };
         if (m_litHolds[i] && sameLamps && std::none_of(lamps.begin(), lamps.end(), touches))
             continue;
-        litLayer(f.layers[i], i, m_layerAmbient[i], lamps, air, m_lit[i]);
+        const Layer& l = f.layers[i];
+        m_lit[i].assign(l.cover.size(), Rgb{});
+        for (int y = 0; y < l.height(); y += 48)
+            pieces.push_back({i, y, std::min(l.height(), y + 48)});
     }
+    parallelItems(int(pieces.size()), [&](int k) {
+        const Piece& p = pieces[std::size_t(k)];
+        for (int y = p.begin; y < p.end; ++y)
+            litRow(f.layers[p.layer], p.layer, y, m_layerAmbient[p.layer], lamps, air, m_lit[p.layer]);
+    });
     m_litHolds.assign(f.layers.size(), 1);
     m_lampColours = std::move(colours), m_airThen = airNow;
     // What was said of the planes is dealt with: seen from the next picture nothing has changed yet.
@@ -412,55 +466,61 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
         f.sky.horizon * float(lights.air.skyStrength)};
     lightLayers(lamps, air);
 
+    const auto nearer = [](const Lit& a, const Lit& b) { return a.lantern->position.z > b.lantern->position.z; };
+    std::stable_sort(burning.begin(), burning.end(), nearer);
+    std::vector<Glow> glows;
+    for (const Lit& b : burning)
+        glows.emplace_back(f, *b.lantern, b.colour, float(1 - throughAir(b.lantern->position.z, lights.air.halfContrastM)));
+
     std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
     const Rgb up = f.sky.zenith * 0.6f + f.sky.horizon * 0.4f;
+    const auto groundAt = [&](Rgb* row, int y, std::vector<float>& mirror) {
+        const std::size_t at = std::size_t(y - f.groundTop) * std::size_t(f.width);
+        const double z = f.eye.focalCm * f.eye.heightM / std::max(y + 0.5 - f.eye.horizon, 0.25);
+        const float clear = float(throughAir(z, lights.air.halfContrastM));
+        // The photograph's own haze is in its colours already; only light added to it is dimmed on the way.
+        for (int x = 0; x < f.width; ++x)
+            row[x] = up * (air.sky * m_groundOpen[at + std::size_t(x)]);
+        for (const Lamp& lamp : lamps) {
+            const float* e = lamp.planes->ground.data() + at;
+            const Rgb colour = lamp.colour * clear;
+            for (int x = 0; x < f.width; ++x)
+                row[x] = row[x] + colour * e[x];
+        }
+        const Rgb* albedo = f.groundAlbedo.row(y - f.groundTop);
+        for (int x = 0; x < f.width; ++x)
+            row[x] = albedo[x] * row[x];
+        if (air.wet <= 0 && m_water.empty())
+            return;
+        for (int x = 0; x < f.width; ++x)
+            mirror[std::size_t(x)] = air.wet * m_groundMirror[at + std::size_t(x)];
+        if (!m_water.empty())
+            waterRow(row, y, f, air.sky, m_water.data() + at, m_groundMirror.data() + at, mirror);
+        mirrorRow(row, y, f, m_lit, mirror);
+        for (const Lit& b : burning)
+            glitterRow(row, y, f, *b.lantern, b.colour * 1.2f, mirror);
+    };
+    const float gain = exposureGain(lights.air.exposureStops);
     parallelRows(f.height, [&](int begin, int end) {
         std::vector<float> mirror(std::size_t(f.width));
         for (int y = begin; y < end; ++y) {
             Rgb* row = picture.data() + std::size_t(y) * std::size_t(f.width);
-            if (y < f.groundTop) {
+            if (y >= f.groundTop)
+                groundAt(row, y, mirror);
+            else
                 for (int x = 0; x < f.width; ++x)
                     row[x] = f.backdrop.row(y)[x] * air.sky;
-                continue;
+            std::size_t next = 0;
+            for (std::size_t i = 0; i < f.layers.size(); ++i) {
+                for (; next < glows.size() && glows[next].z() > f.layers[i].order; ++next)
+                    glows[next].addRow(row, y);
+                blendRow(row, y, f.layers[i], m_lit[i]);
             }
-            const int g = y - f.groundTop;
-            const std::size_t at = std::size_t(g) * std::size_t(f.width);
-            const double z = f.eye.focalCm * f.eye.heightM / std::max(y + 0.5 - f.eye.horizon, 0.25);
-            const float through = float(throughAir(z, lights.air.halfContrastM));
-            // The photograph's own haze is in its colours already; only light added to it is dimmed on the way.
-            for (int x = 0; x < f.width; ++x) {
-                const std::size_t i = at + std::size_t(x);
-                Rgb light = up * (air.sky * m_groundOpen[i]);
-                for (const Lamp& lamp : lamps)
-                    light = light + lamp.colour * (lamp.planes->ground[i] * through);
-                row[x] = f.groundAlbedo.data()[i] * light;
-            }
-            if (air.wet <= 0 && m_water.empty())
-                continue;
-            for (int x = 0; x < f.width; ++x)
-                mirror[std::size_t(x)] = air.wet * m_groundMirror[at + std::size_t(x)];
-            if (!m_water.empty())
-                waterRow(row, y, f, air.sky, m_water.data() + at, m_groundMirror.data() + at, mirror);
-            mirrorRow(row, y, f, m_lit, mirror);
-            for (const Lit& b : burning)
-                glitterRow(row, y, f, *b.lantern, b.colour * 1.2f, mirror);
+            for (; next < glows.size(); ++next)
+                glows[next].addRow(row, y);
+            fitRow({row, std::size_t(f.width)}, gain);
         }
     });
-    const auto nearer = [](const Lit& a, const Lit& b) { return a.lantern->position.z > b.lantern->position.z; };
-    std::stable_sort(burning.begin(), burning.end(), nearer);
-    std::size_t next = 0;
-    const auto glowBehind = [&](double z) {
-        for (; next < burning.size() && burning[next].lantern->position.z > z; ++next) {
-            const Lantern& q = *burning[next].lantern;
-            addGlow(picture, f, q, burning[next].colour, float(1 - throughAir(q.position.z, lights.air.halfContrastM)));
-        }
-    };
-    for (std::size_t i = 0; i < f.layers.size(); ++i) {
-        glowBehind(f.layers[i].order);
-        blendOver(picture, f, f.layers[i], m_lit[i]);
-    }
-    glowBehind(-1);
-    fitInPlace(picture, lights.air.exposureStops);
     return {{f.width, f.height, std::move(picture)}, f.ids, f.pixelsPerCm};
 }
 

@@ -29,6 +29,7 @@ private:
     std::vector<Lamp> planesOf(const Lights& lights);
     void lightLayers(const std::vector<Lamp>& lamps, const AirTerms& air);
     std::shared_ptr<const stage::StageFrame> m_frame;
+    cv::Mat m_small; ///< the backdrop, small and soft: what spills onto edges
     std::vector<std::vector<Rgb>> m_layerAmbient; ///< sky, ground and backdrop spill on each layer, sky strength 1
     std::vector<float> m_groundMirror; ///< Fresnel share of still water
     std::vector<float> m_groundOpen; ///< 0…1, how open the ground is to the sky near feet

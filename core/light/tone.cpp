@@ -1,5 +1,4 @@
 #include "core/light/tone.h"
-#include "core/base/parallel.h"
 #include <cmath>
 
 namespace rl::light {
@@ -21,15 +20,15 @@ Rgb fitted(Rgb colour, double exposureStops)
     return shouldered(colour * float(std::exp2(exposureStops)));
 }
 
-void fitInPlace(std::vector<Rgb>& pixels, double exposureStops)
+float exposureGain(double stops)
 {
-    const float gain = float(std::exp2(exposureStops));
-    constexpr std::size_t kChunk = 4096;
-    parallelRows(int((pixels.size() + kChunk - 1) / kChunk), [&](int begin, int end) {
-        const std::size_t last = std::min(pixels.size(), std::size_t(end) * kChunk);
-        for (std::size_t i = std::size_t(begin) * kChunk; i < last; ++i)
-            pixels[i] = shouldered(pixels[i] * gain);
-    });
+    return float(std::exp2(stops));
+}
+
+void fitRow(std::span<Rgb> row, float gain)
+{
+    for (Rgb& c : row)
+        c = shouldered(c * gain);
 }
 
 } // namespace rl::light

@@ -41,14 +41,14 @@ cv::Mat leant(const cv::Mat& cover, double shear, double& shiftPx)
 }
 } // namespace
 
-std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, const Placement& place, const Vec3& foot)
+std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, double lengthM)
 {
     auto caster = std::make_shared<Caster>();
     const double wanted = std::min(1.0, 320.0 / std::max(alpha.cols, alpha.rows));
     // Square pixels in the scene: the width carries the stretch and the turn.
-    const double turned = std::cos(radians(e.yaw)), lengthM = place.widthM;
+    const double turned = std::cos(radians(e.yaw));
     const int rows = std::max(1, int(std::lround(alpha.rows * wanted)));
-    const double perM = rows / place.heightM;
+    const double perM = rows / e.heightM;
     const int cols = std::clamp(int(std::lround(lengthM * std::abs(turned) * perM)), 1, 2000);
     cv::Mat cover;
     cv::resize(alpha, cover, cv::Size(cols, rows), 0, 0, cv::INTER_AREA);
@@ -58,7 +58,7 @@ std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, c
     double shift = 0;
     if (e.shear != 0)
         cover = leant(cover, e.shear, shift);
-    const double left = foot.x - lengthM * std::abs(turned) / 2 - shift / perM, top = place.altitudeM + place.heightM;
+    const double left = -lengthM * std::abs(turned) / 2 - shift / perM;
     const int strips = std::abs(e.yaw) < 12 ? 1 : 5;
     for (int i = 0; i < strips; ++i) {
         const int x0 = cover.cols * i / strips, x1 = cover.cols * (i + 1) / strips;
@@ -67,16 +67,25 @@ std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, c
         CasterCard card;
         card.pixelsPerM = perM;
         card.left = left + x0 / perM;
-        card.top = top;
-        const double across = card.left + (x1 - x0) / (2 * perM) - foot.x;
-        card.z = strips == 1 ? foot.z : foot.z + across * std::tan(radians(e.yaw));
+        card.top = e.heightM;
+        const double across = card.left + (x1 - x0) / (2 * perM);
+        card.z = strips == 1 ? 0 : across * std::tan(radians(e.yaw));
         card.mips = mipsOf(strips == 1 ? cover : cover.colRange(x0, x1).clone());
         caster->cards.push_back(std::move(card));
     }
-    caster->footZ = foot.z;
-    caster->foot = std::abs(place.altitudeM) < 0.05 * place.heightM && strips == 1
-        ? footOf(cover)
-        : std::vector<float>(std::size_t(cover.cols), 0.f);
+    caster->footZ = 0;
+    caster->foot = strips == 1 ? footOf(cover) : std::vector<float>(std::size_t(cover.cols), 0.f);
+    return caster;
+}
+
+std::shared_ptr<const Caster> carried(const Caster& own, const Element& e, const Vec3& foot)
+{
+    auto caster = std::make_shared<Caster>(own);
+    for (CasterCard& c : caster->cards)
+        c.left += foot.x, c.top += e.altitudeM, c.z += foot.z;
+    caster->footZ += foot.z;
+    if (std::abs(e.altitudeM) >= 0.05 * e.heightM)
+        std::fill(caster->foot.begin(), caster->foot.end(), 0.f);
     return caster;
 }
 

@@ -106,14 +106,15 @@ void takeGround(StageFrame& f)
 void mapIds(StageFrame& f)
 {
     std::vector<std::int32_t> ids(std::size_t(f.width) * std::size_t(f.height), 0);
-    for (const Layer& l : f.layers)
-        for (int y = 0; y < l.height(); ++y) {
-            std::int32_t* row = ids.data() + std::size_t(l.top + y) * std::size_t(f.width) + std::size_t(l.left);
-            const float* cover = l.cover.row(y);
-            for (int x = 0; x < l.width(); ++x)
-                if (cover[x] >= 0.5f)
-                    row[x] = l.element;
-        }
+    parallelRows(f.height, [&](int begin, int end) {
+        for (const Layer& l : f.layers)
+            for (int y = std::max(begin, l.top); y < std::min(end, l.top + l.height()); ++y) {
+                std::int32_t* row = ids.data() + std::size_t(y) * std::size_t(f.width) + std::size_t(l.left);
+                const float* cover = l.cover.row(y - l.top);
+                for (int x = 0; x < l.width(); ++x)
+                    row[x] = cover[x] >= 0.5f ? l.element : row[x];
+            }
+    });
     f.ids = {f.width, f.height, std::move(ids)};
 }
 } // namespace

@@ -27,6 +27,7 @@ struct Layer {
     Plane cover; ///< 0…1
     Raster<Vec3f> normal; ///< scene axes, unit
     Plane depth; ///< m, of each pixel; empty: `distance` everywhere
+    std::vector<float> rowDepth; ///< m, mean over what each row covers; empty with `depth`
     double distance = 1; ///< m, of its foot
     double order = 1; ///< m: what is painted later stands nearer
     bool lies = false; ///< on the ground rather than standing up

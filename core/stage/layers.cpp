@@ -179,8 +179,24 @@ Layer startOf(const StageFrame& f, const Project& p, const Element& e, const Pla
     return l;
 }
 
+/// Of something deep a row counts as lying at the mean of what is seen there.
+void meanDepths(Layer& l)
+{
+    l.rowDepth.assign(std::size_t(l.height()), float(l.distance));
+    for (int y = 0; y < l.height(); ++y) {
+        const float *depth = l.depth.row(y), *cover = l.cover.row(y);
+        double sum = 0, weight = 0;
+        for (int x = 0; x < l.width(); ++x)
+            sum += double(cover[x] * depth[x]), weight += double(cover[x]);
+        if (weight > 1e-6)
+            l.rowDepth[std::size_t(y)] = float(sum / weight);
+    }
+}
+
 void finish(Layer& l, std::vector<Rgb> albedo, const StageFrame& f, const Element& e)
 {
+    if (!l.depth.empty())
+        meanDepths(l);
     takeTone(albedo, e.tone);
     layPattern(
         albedo, l, e.pattern, l.distance / f.eye.focalCm, {e.baseCm.x * f.pixelsPerCm - l.left, l.groundRow - l.top});
@@ -202,7 +218,7 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
     const Rect px{place.canvas.x * k, place.canvas.y * k, place.canvas.width * k, place.canvas.height * k};
     Layer l = startOf(f, p, e, place);
     const Vec3 foot = footOf(eyeOf(p), e);
-    l.caster = casterOf(surface->alpha.mat(), e, place, foot);
+    l.caster = carried(*cache.caster(e, surface, [&] { return casterOf(surface->alpha.mat(), e, place.widthM); }), e, foot);
     l.left = std::max(0, int(std::floor(px.x)));
     l.top = std::max(0, int(std::floor(px.y)));
     const int right = int(std::min(double(f.width), std::ceil(px.right()))),
@@ -260,7 +276,7 @@ void partWater(Layer& l, const SeenMesh& s)
 std::optional<Layer> solidLayer(const StageFrame& f, const Project& p, const Element& e, SurfaceCache& cache)
 {
     const Mesh mesh = standingMesh(p, e, cache);
-    const Placement place = placed(p, e, cache);
+    const Placement place = placementOf(p, e, mesh);
     if (!place.visible)
         return {};
     Layer l = startOf(f, p, e, place);
@@ -270,7 +286,9 @@ std::optional<Layer> solidLayer(const StageFrame& f, const Project& p, const Ele
         l.order = std::max(l.distance, mesh.bounds().high.z);
         l.caster = std::make_shared<const Caster>();
     } else {
-        l.caster = casterOf(mesh, e.material == Material::Glass ? 0.3 : 1.0);
+        l.caster = carried(*cache.caster(e, nullptr,
+                               [&] { return casterOf(ownMesh(e, cache), e.material == Material::Glass ? 0.3 : 1.0); }),
+            e, footOf(eyeOf(p), e));
     }
     SeenMesh view = seen(mesh, f.eye, f.width, f.height);
     if (view.cover.empty())

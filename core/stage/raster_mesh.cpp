@@ -5,7 +5,7 @@ namespace rl::stage {
 
 namespace {
 constexpr double kNear = 0.1;
-constexpr int kSub = 3, kBand = 64;
+constexpr int kSub = 3, kBand = 32;
 
 /// A corner on its way to the picture: x, y in px and everything that is linear there, over z.
 struct Corner {
@@ -22,6 +22,15 @@ struct Triangle {
 void clipped(
     const std::array<Vec3, 3>& p, const std::array<Vec3, 3>& n, bool wet, const Eye& eye, std::vector<Triangle>& out)
 {
+    const auto corner = [&](const std::pair<Vec3, Vec3>& v) {
+        const Vec2 at = projected(eye, v.first);
+        const double w = 1 / v.first.z;
+        return Corner{at.x, at.y, w, v.second * w};
+    };
+    if (p[0].z >= kNear && p[1].z >= kNear && p[2].z >= kNear) {
+        out.push_back({corner({p[0], n[0]}), corner({p[1], n[1]}), corner({p[2], n[2]}), wet});
+        return;
+    }
     std::vector<std::pair<Vec3, Vec3>> kept;
     for (std::size_t i = 0; i < 3; ++i) {
         const std::size_t j = (i + 1) % 3;
@@ -32,11 +41,6 @@ void clipped(
             kept.push_back({p[i] + (p[j] - p[i]) * t, n[i] + (n[j] - n[i]) * t});
         }
     }
-    const auto corner = [&](const std::pair<Vec3, Vec3>& v) {
-        const Vec2 at = projected(eye, v.first);
-        const double w = 1 / v.first.z;
-        return Corner{at.x, at.y, w, v.second * w};
-    };
     for (std::size_t i = 2; i < kept.size(); ++i)
         out.push_back({corner(kept[0]), corner(kept[i - 1]), corner(kept[i]), wet});
 }
@@ -59,7 +63,7 @@ std::vector<Triangle> trianglesOf(const Mesh& mesh, const Eye& eye)
 
 struct Sample {
     float w = 0; ///< 1/z; 0 = nothing
-    Vec3f normal;
+    Vec3f normal; ///< times w
     bool wet = false;
 };
 
@@ -81,6 +85,14 @@ public:
         const double area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
         if (std::abs(area) < 1e-12)
             return;
+        // 1/z and the normals over z are linear in the picture: value at a, and steps in x and y.
+        const double vx = (cy - ay) / area, vy = -(cx - ax) / area, sx = -(by - ay) / area, sy = (bx - ax) / area;
+        const auto linear = [&](double a, double b, double c) {
+            return Linear{float(a), float((b - a) * vx + (c - a) * sx), float((b - a) * vy + (c - a) * sy)};
+        };
+        const Linear w = linear(t.a.w, t.b.w, t.c.w), nx = linear(t.a.normal.x, t.b.normal.x, t.c.normal.x),
+                     ny = linear(t.a.normal.y, t.b.normal.y, t.c.normal.y),
+                     nz = linear(t.a.normal.z, t.b.normal.z, t.c.normal.z);
         const int y0 = int(std::clamp(std::floor(std::min({ay, by, cy}) - 0.5), double(m_top), double(m_top + m_rows))),
                   y1
             = int(std::clamp(std::ceil(std::max({ay, by, cy})), double(m_top) - 1, double(m_top + m_rows - 1)));
@@ -100,32 +112,31 @@ public:
             const double last = m_left + m_width - 1;
             const int x0 = int(std::clamp(std::ceil(low - 0.5), double(m_left), last + 1)),
                       x1 = int(std::clamp(std::ceil(high - 0.5) - 1, double(m_left) - 1, last));
-            for (int x = x0; x <= x1; ++x) {
-                const double px = x + 0.5;
-                const double v = ((px - ax) * (cy - ay) - (py - ay) * (cx - ax)) / area,
-                             s = ((bx - ax) * (py - ay) - (by - ay) * (px - ax)) / area, u = 1 - v - s;
-                const double w = u * t.a.w + v * t.b.w + s * t.c.w;
-                Sample& out = m_samples[std::size_t(y - m_top) * std::size_t(m_width) + std::size_t(x - m_left)];
-                if (float(w) <= out.w)
-                    continue;
-                const Vec3 n = unit(t.a.normal * u + t.b.normal * v + t.c.normal * s);
-                out = {float(w), {float(n.x), float(n.y), float(n.z)}, t.wet};
+            const float dy = float(py - ay), dx0 = float(x0 + 0.5 - ax);
+            Sample* out = m_samples.data() + std::size_t(y - m_top) * std::size_t(m_width) + std::size_t(x0 - m_left);
+            for (int i = 0; i <= x1 - x0; ++i) {
+                const float dx = dx0 + float(i), here = w.at(dx, dy);
+                if (here > out[i].w)
+                    out[i] = {here, {nx.at(dx, dy), ny.at(dx, dy), nz.at(dx, dy)}, t.wet};
             }
         }
     }
     const Sample& at(int x, int y) const { return m_samples[std::size_t(y) * std::size_t(m_width) + std::size_t(x)]; }
 
 private:
+    struct Linear {
+        float value, dx, dy;
+        float at(float x, float y) const { return value + dx * x + dy * y; }
+    };
     int m_left, m_top, m_width, m_rows;
     std::vector<Sample> m_samples;
 };
 
 /// A normal that looks away is the inside of something thin or hollow: its other face is seen.
-Vec3f towardsViewer(Vec3f n, const Eye& eye, double x, double y)
+Vec3f towardsViewer(const Sample& s, float fx, float fy)
 {
-    const double fx = (x - eye.x0) / eye.focalCm, fy = -(y - eye.horizon) / eye.focalCm;
-    const double along = double(n.x) * fx + double(n.y) * fy + double(n.z);
-    return along > 0.08 ? Vec3f{-n.x, -n.y, -n.z} : n;
+    const Vec3f n = s.normal;
+    return n.x * fx + n.y * fy + n.z > 0.08f * s.w ? Vec3f{-n.x, -n.y, -n.z} : n;
 }
 } // namespace
 
@@ -166,8 +177,8 @@ SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight)
     std::vector<float> cover(std::size_t(w) * std::size_t(h)), depth(cover.size(), 0.f), wet(cover.size(), 0.f);
     std::vector<Vec3f> normal(cover.size(), Vec3f{0, 0, -1});
     const int bands = (h + kBand - 1) / kBand;
-    parallelRows(bands, [&](int begin, int end) {
-        for (int k = begin; k < end; ++k) {
+    parallelItems(bands, [&](int k) {
+        {
             const int y0 = k * kBand, rows = std::min(kBand, h - y0);
             Band band(out.left, out.top + y0, w, rows);
             for (const Triangle& t : all)
@@ -178,24 +189,26 @@ SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight)
                 for (int x = 0; x < w; ++x) {
                     int hits = 0, water = 0;
                     float sum = 0;
-                    Vec3 n{};
+                    Vec3f n;
+                    const float fx = float((out.left + x + 0.5 - eye.x0) / eye.focalCm),
+                                fy = float(-(out.top + y0 + y + 0.5 - eye.horizon) / eye.focalCm);
                     for (int s = 0; s < kSub * kSub; ++s) {
                         const Sample& q = band.at(x * kSub + s % kSub, y * kSub + s / kSub);
                         if (q.w <= 0)
                             continue;
                         ++hits, water += q.wet;
-                        sum += 1 / q.w;
-                        const Vec3f v = towardsViewer(q.normal, eye, out.left + x + 0.5, out.top + y0 + y + 0.5);
-                        n = n + Vec3{double(v.x), double(v.y), double(v.z)};
+                        sum += q.w;
+                        const Vec3f v = towardsViewer(q, fx, fy);
+                        n = {n.x + v.x, n.y + v.y, n.z + v.z};
                     }
                     if (!hits)
                         continue;
                     const std::size_t i = std::size_t(y0 + y) * std::size_t(w) + std::size_t(x);
-                    n = unit(n);
+                    const float length = std::sqrt(n.x * n.x + n.y * n.y + n.z * n.z), k = 1 / std::max(length, 1e-20f);
                     cover[i] = float(hits) / (kSub * kSub);
                     wet[i] = float(water) / float(hits);
-                    depth[i] = sum / float(hits);
-                    normal[i] = {float(n.x), float(n.y), float(n.z)};
+                    depth[i] = float(hits) / sum;
+                    normal[i] = {n.x * k, n.y * k, n.z * k};
                 }
         }
     });

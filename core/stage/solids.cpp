@@ -197,8 +197,8 @@ std::vector<Vec2> flatProfile(const Standin& s)
         if (!bendA && !bendB)
             continue;
         const Vec2 ta = bendA ? (b - at(i - 1)) * 0.5 : b - a, tb = bendB ? (at(i + 2) - a) * 0.5 : b - a;
-        for (int k = 1; k < 12; ++k) { // cubic Hermite
-            const double t = k / 12.0, u = t * t, v = u * t;
+        for (int k = 1; k < 8; ++k) { // cubic Hermite
+            const double t = k / 8.0, u = t * t, v = u * t;
             const Vec2 q = a * (2 * v - 3 * u + 1) + ta * (v - 2 * u + t) + b * (3 * u - 2 * v) + tb * (v - u);
             line.push_back({std::max(0.0, q.x), std::clamp(q.y, low, high)});
         }

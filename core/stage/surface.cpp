@@ -157,12 +157,30 @@ std::shared_ptr<const Mesh> SurfaceCache::solid(const Standin& s, double heightM
     return m_solids.back().mesh;
 }
 
-Mesh standingMesh(const Project& p, const Element& e, SurfaceCache& cache)
+std::shared_ptr<const Caster> SurfaceCache::caster(const Element& e, const std::shared_ptr<const Surface>& surface,
+    const std::function<std::shared_ptr<const Caster>()>& make)
+{
+    Element shape;
+    shape.cutout = e.cutout, shape.standin = e.standin, shape.heightM = e.heightM, shape.yaw = e.yaw;
+    shape.stretch = e.stretch, shape.shear = e.shear, shape.mirrored = e.mirrored, shape.material = e.material;
+    {
+        const std::lock_guard lock(m_mutex);
+        for (const Cast& c : m_casters)
+            if (c.surface == surface && c.shape == shape)
+                return c.caster;
+    }
+    auto made = make();
+    const std::lock_guard lock(m_mutex);
+    if (m_casters.size() > 200)
+        m_casters.erase(m_casters.begin(), m_casters.begin() + 50);
+    m_casters.push_back({std::move(shape), surface, made});
+    return made;
+}
+
+Mesh ownMesh(const Element& e, SurfaceCache& cache)
 {
     Mesh m;
-    const Eye eye = eyeOf(p);
-    const Vec3 foot = footOf(eye, e);
-    if (isCard(p, e) || e.standin.solid == Solid::None || !std::isfinite(foot.z))
+    if (e.cutout || e.standin.solid == Solid::None || e.standin.solid == Solid::Shape)
         return m;
     m = *cache.solid(e.standin, e.heightM);
     const bool path = e.standin.solid == Solid::Path;
@@ -170,7 +188,7 @@ Mesh standingMesh(const Project& p, const Element& e, SurfaceCache& cache)
                  lean = path ? 0 : std::tan(radians(e.shear)), flip = e.mirrored ? -1 : 1, wide = path ? 1 : e.stretch;
     for (Vec3& q : m.points) {
         const double x = flip * wide * k * q.x + lean * k * q.y, z = k * q.z;
-        q = {foot.x + x * c - z * s, e.altitudeM + k * q.y, foot.z + x * s + z * c};
+        q = {x * c - z * s, k * q.y, x * s + z * c};
     }
     for (Vec3& n : m.normals) {
         // Of a surface scaled by w and sheared by l along x: (nx / w, ny - l nx / w, nz).
@@ -184,13 +202,26 @@ Mesh standingMesh(const Project& p, const Element& e, SurfaceCache& cache)
     return m;
 }
 
+Mesh standingMesh(const Project& p, const Element& e, SurfaceCache& cache)
+{
+    const Vec3 foot = footOf(eyeOf(p), e);
+    if (isCard(p, e) || !std::isfinite(foot.z))
+        return {};
+    Mesh m = ownMesh(e, cache);
+    for (Vec3& q : m.points)
+        q = {foot.x + q.x, e.altitudeM + q.y, foot.z + q.z};
+    return m;
+}
+
 Placement placed(const Project& p, const Element& e, SurfaceCache& cache)
 {
-    if (isCard(p, e))
-        return placementOf(p, e, cache.shape(p, e));
+    return isCard(p, e) ? placementOf(p, e, cache.shape(p, e)) : placementOf(p, e, standingMesh(p, e, cache));
+}
+
+Placement placementOf(const Project& p, const Element& e, const Mesh& m)
+{
     Placement place;
     const Eye eye = eyeOf(p);
-    const Mesh m = standingMesh(p, e, cache);
     if (m.points.empty())
         return place;
     const Mesh::Bounds b = m.bounds();

@@ -3,11 +3,14 @@
 #include "core/relief/photo_light.h"
 #include "core/stage/camera.h"
 #include "core/stage/mesh.h"
+#include <functional>
 #include <map>
 #include <memory>
 #include <mutex>
 
 namespace rl::stage {
+
+struct Caster;
 
 /// What a cut-out is made of, worked out once and kept while its matte and form stay the same.
 struct Surface {
@@ -31,6 +34,10 @@ public:
     Rect shape(const Project& project, const Element& element);
     /// A stand-in's solid in its own units; empty for a flat one.
     std::shared_ptr<const Mesh> solid(const Standin& standin, double heightM);
+    /// What throws a shadow in a shape's own place (foot at the origin), made once while shape and surface stay the same.
+    /// \param shape only what decides its form counts: stand-in, height, turn, stretch, lean, mirroring, material
+    std::shared_ptr<const Caster> caster(const Element& shape, const std::shared_ptr<const Surface>& surface,
+        const std::function<std::shared_ptr<const Caster>()>& make);
     /// The matte as it stands in the scene: bent, when it has two pins or more; then with its own coordinates.
     Mask standing(const Cutout& cutout);
     /// As measured, or empty confidence where the cut-out has no matte.
@@ -69,13 +76,23 @@ private:
         std::shared_ptr<const Surface> surface;
     };
     std::vector<Flat> m_flats;
+    struct Cast {
+        Element shape;
+        std::shared_ptr<const Surface> surface;
+        std::shared_ptr<const Caster> caster;
+    };
+    std::vector<Cast> m_casters;
     std::shared_ptr<const Surface> flat(const Element& element);
 };
 
 /// Does it stand as a card (a cut-out, a flat shape), or as a solid?
 bool isCard(const Project& project, const Element& element);
+/// A solid about its own foot, m: as tall, turned, stretched and leaning as the element says; empty for a card.
+Mesh ownMesh(const Element& element, SurfaceCache& cache);
 /// A solid where it stands in the scene, m; empty for a card or above the horizon.
 Mesh standingMesh(const Project& project, const Element& element, SurfaceCache& cache);
+/// Where a solid stands, from its mesh in the scene.
+Placement placementOf(const Project& project, const Element& element, const Mesh& standing);
 /// Where an element stands, whatever it is made of.
 Placement placed(const Project& project, const Element& element, SurfaceCache& cache);
 /// The plain colour of a stand-in, linear.

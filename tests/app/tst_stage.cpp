@@ -452,6 +452,8 @@ private slots:
             dialog->accept();
         });
         press("takeAside");
+        m_window->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(m_window.get()));
         QVERIFY(project().takeOf(b)->aside && project().takeOf(b)->reason == "too crowded");
         press("takeAside");
         QVERIFY(!project().takeOf(b)->aside);
@@ -476,7 +478,8 @@ private slots:
         QCOMPARE(project().element(4)->baseCm.x, moved);
         for (int i = 0; i < 20 && !project().takes.empty(); ++i)
             undo();
-        QVERIFY(project().takes.empty() && project().elements == before.elements);
+        QVERIFY2(project().takes.empty(), qPrintable(QString("%1 %2").arg(project().takes.size()).arg(m_window->document().undoStack().undoText())));
+        QVERIFY(project().elements == before.elements);
     }
 
     void everythingIsStillThereOnTheDisk()
