@@ -1,5 +1,6 @@
 #include "app/application.h"
 #include "app/main_window.h"
+#include "app/stations/stage_station.h"
 #include "app/theme/theme.h"
 #include "demo/demo_work.h"
 #include <QAbstractButton>
@@ -57,11 +58,11 @@ struct View {
     const char* press = nullptr;
     const char* back = nullptr;
 };
-constexpr View kViews[]
-    = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"}, {Station::Gather, "b-side-by-side", "sideBySide"},
-        {Station::Cut, "-cut"}, {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
-        {Station::Stage, "b-hand", "stagePage1", "stagePage0"}, {Station::Stage, "c-ties", "stagePage2", "stagePage0"},{Station::Stage, "d-standins", "stagePage3", "stagePage0"},{Station::Stage, "e-kin", "stagePage4", "stagePage0"},{Station::Stage, "f-guides", "stagePage5", "stagePage0"},{Station::Stage, "g-room", "stagePage6", "stagePage0"},{Station::Stage, "h-takes", "stagePage7", "stagePage0"},
-        {Station::Light, "-light"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
+constexpr View kViews[] = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"},
+    {Station::Gather, "b-side-by-side", "sideBySide"}, {Station::Cut, "-cut"},
+    {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
+    {Station::Stage, "b-standins", "stagePage3", "stagePage0"}, {Station::Stage, "c-takes", "stagePage7", "stagePage0"},
+    {Station::Light, "-light"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
 
 /// Leaves one picture of every station, then quits.
 class Shots final : public QObject {
@@ -91,6 +92,9 @@ private:
             m_calm = 0;
             return;
         }
+        if (kViews[m_next].station == Station::Stage
+            && !static_cast<StageStation*>(m_window.station(Station::Stage))->takes().idle())
+            return;
         if (++m_calm < 8 || (kViews[m_next].station == Station::Gather && m_window.workbench().wall.missing() > 0))
             return;
         const View& v = kViews[m_next];

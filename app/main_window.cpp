@@ -156,7 +156,16 @@ MainWindow::MainWindow()
     resize(1280, 800);
 }
 
-MainWindow::~MainWindow() = default;
+MainWindow::~MainWindow()
+{
+    // The stations' workers look at the document and its light: they end first.
+    m_board->setGuest(nullptr);
+    for (QObject* from : std::initializer_list<QObject*>{&m_document, &m_light, &m_wall, &m_work})
+        from->disconnect(this);
+    for (StationView* s : m_stations)
+        delete s;
+    m_stations.clear();
+}
 
 bool MainWindow::settled() const
 {

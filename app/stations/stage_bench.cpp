@@ -40,10 +40,10 @@ QWidget* rowsOf(std::initializer_list<QHBoxLayout*> rows)
     return page;
 }
 
-QDoubleSpinBox* count(const QString& name, double low, double high, double value, const QString& tip)
+QDoubleSpinBox* count(
+    const QString& name, const QString& unit, double low, double high, double value, const QString& tip)
 {
-    QDoubleSpinBox* f = numberField(name, QString(), low, high, 0, 1, tip);
-    f->setSuffix({});
+    QDoubleSpinBox* f = numberField(name, unit, low, high, 0, 1, tip);
     f->setValue(value);
     return f;
 }
@@ -85,7 +85,7 @@ StageStation::StageStation(Workbench& bench)
              "stand.")))
     , m_height(numberField("realHeight", "m", 0.01, 2000, 2, 0.05,
           tr("True height. The size on the canvas follows from it and from where it stands.")))
-    , m_heightCm(numberField("canvasHeight", "cm", 0.01, 5000, 1, 0.5,
+    , m_heightCm(numberField("heightOnCanvas", "cm", 0.01, 5000, 1, 0.5,
           tr("Height on the canvas. The true height follows from it and from where it stands.")))
     , m_altitude(numberField("altitude", "m", -50, 2000, 2, 0.1,
           tr("How far above the ground it hangs or flies. Less than nothing sinks it into water or snow.")))
@@ -110,7 +110,7 @@ StageStation::StageStation(Workbench& bench)
           tr("A cut-out takes the stand-in's place: same foot, same true height. The stand-in is kept")))
     , m_wide(numberField("standinWide", "×", 0.01, 1000, 2, 0.05, tr("Width as a share of the height.")))
     , m_deep(numberField("standinDeep", "×", 0.01, 1000, 2, 0.05, tr("Depth as a share of the height.")))
-    , m_count(count("standinCount", 1, 64, 8, tr("Steps, spokes or boughs.")))
+    , m_count(count("standinCount", QString(QChar(0xd7)), 1, 64, 8, tr("Steps, spokes or boughs.")))
     , m_wall(numberField("standinWall", "×", 0, 0.5, 3, 0.005,
           tr("Thickness of a turned wall as a share of the height. 0 leaves it solid; more makes it hollow with a "
              "rim.")))
@@ -120,7 +120,7 @@ StageStation::StageStation(Workbench& bench)
     , m_lightness(numberField("standinL", "L*", 2, 98, 0, 2, tr("Lightness of the stand-in's surface.")))
     , m_spread(named(new QComboBox, "spread", tr("How the kin are spread over the ground")))
     , m_pattern(named(new QComboBox, "pattern", tr("A regular pattern that follows the relief of what is in hand")))
-    , m_kinCount(count("kinCount", 1, 100, 6, tr("How many kin to add.")))
+    , m_kinCount(count("kinCount", QString(QChar(0xd7)), 1, 100, 6, tr("How many kin to add.")))
     , m_kinTurn(
           numberField("kinTurn", QString(QChar(0xb0)), 0, 180, 0, 5, tr("How far each may be turned, either way.")))
     , m_kinScale(percent("kinScale", 90, 25, tr("How much taller or lower each may be.")))
@@ -131,7 +131,7 @@ StageStation::StageStation(Workbench& bench)
           "patternFrom", "L*", 0, 100, 0, 5, tr("Laid only where the surface, as photographed, is lighter than this.")))
     , m_toL(numberField(
           "patternTo", "L*", 0, 100, 0, 5, tr("Laid only where the surface, as photographed, is darker than this.")))
-    , m_rings(count("rings", 1, 12, 4, tr("How many rings.")))
+    , m_rings(count("rings", QString(QChar(0xd7)), 1, 12, 4, tr("How many rings.")))
     , m_strip(new TakeStrip)
     , m_takes(bench.document, bench.light.surfaces())
     , m_voter(named(new QLineEdit, "voter", tr("Who votes; a second vote replaces the first")))
@@ -314,7 +314,8 @@ QWidget* StageStation::buildTies()
     m_name->setFixedWidth(140);
     m_notes->setMinimumWidth(250);
     return rowsOf({rowOf({labelled(tr("Name"), m_name), labelled(tr("Notes"), m_notes), top, far}),
-        rowOf({labelled(tr("With (Ctrl+click)"), m_other), group, apart, step, free}), rowOf({swap, base, inside, outside})});
+        rowOf({labelled(tr("With (Ctrl+click)"), m_other), group, apart, step, free}),
+        rowOf({swap, base, inside, outside})});
 }
 
 QWidget* StageStation::buildStandins()
@@ -452,7 +453,8 @@ void StageStation::turnTo(Page page)
     m_words[std::size_t(page)]->setChecked(true);
     m_views->hide(); // so that the window is never asked for the room of both
     for (int i = 0; i < m_pages->count(); ++i) // pages out of sight ask for no room
-        m_pages->widget(i)->setSizePolicy(i == int(page) ? QSizePolicy::Preferred : QSizePolicy::Ignored, i == int(page) ? QSizePolicy::Preferred : QSizePolicy::Ignored);
+        m_pages->widget(i)->setSizePolicy(i == int(page) ? QSizePolicy::Preferred : QSizePolicy::Ignored,
+            i == int(page) ? QSizePolicy::Preferred : QSizePolicy::Ignored);
     m_pages->setCurrentIndex(int(page));
     m_pages->setSizePolicy(QSizePolicy::Preferred, page == Page::Takes ? QSizePolicy::Expanding : QSizePolicy::Maximum);
     m_views->setVisible(page != Page::Takes);

@@ -147,10 +147,12 @@ private slots:
         auto* side = find<GroundPlan>("planSide");
         const Vec3 foot = footOf(4);
         drag(side, side->toScreen(foot), side->toScreen(foot + Vec3{0, 1.5, 0}));
-        QVERIFY2(std::abs(project().element(4)->altitudeM - 1.5) < 0.15, qPrintable(QString::number(project().element(4)->altitudeM)));
+        QVERIFY2(std::abs(project().element(4)->altitudeM - 1.5) < 0.15,
+            qPrintable(QString::number(project().element(4)->altitudeM)));
         QVERIFY(std::abs(footOf(4).z - foot.z) < 0.5);
         undoesTo(before);
-        drag(side, side->toScreen({0, project().element(4)->altitudeM, footOf(4).z}), side->toScreen({0, 0, footOf(4).z}));
+        drag(side, side->toScreen({0, project().element(4)->altitudeM, footOf(4).z}),
+            side->toScreen({0, 0, footOf(4).z}));
         QCOMPARE(project().element(4)->altitudeM, 0.0);
         undo(), undo();
         QVERIFY(project().elements == before.elements);
@@ -188,10 +190,10 @@ private slots:
         page(StageStation::Page::Hand);
         const Project before = project();
         const double cmPerM = rl::stage::eyeOf(project()).focalCm / 10;
-        type("canvasHeight", "9.5");
+        type("heightOnCanvas", "9.5");
         QVERIFY(std::abs(project().element(4)->heightM - 9.5 / cmPerM) < 1e-6);
         type("realHeight", "3");
-        QVERIFY(std::abs(find<QDoubleSpinBox>("canvasHeight")->value() - 3 * cmPerM) < 0.06);
+        QVERIFY(std::abs(find<QDoubleSpinBox>("heightOnCanvas")->value() - 3 * cmPerM) < 0.06);
         undo(), undo();
         choose("usual", find<QComboBox>("usual")->findData("door"));
         QCOMPARE(project().element(4)->heightM, 2.05);
@@ -253,7 +255,8 @@ private slots:
         };
         const Vec2 hand = place(rl::stage::Joint::RightHand), up = hand + Vec2{-1.0, -4.0};
         drag(board(), board()->toScreen(hand), board()->toScreen(up));
-        QVERIFY2((place(rl::stage::Joint::RightHand) - up).length() < 0.8, qPrintable(QString::number((place(rl::stage::Joint::RightHand) - up).length())));
+        QVERIFY2((place(rl::stage::Joint::RightHand) - up).length() < 0.8,
+            qPrintable(QString::number((place(rl::stage::Joint::RightHand) - up).length())));
         undoesTo(walking);
         const Project posed = project();
         choose("cutoutFor", find<QComboBox>("cutoutFor")->findData(3));
@@ -351,7 +354,8 @@ private slots:
         type("kinCount", "4");
         press("scatter");
         QCOMPARE(project().elements.size(), std::size_t(5));
-        QVERIFY(std::abs(project().elements[1].baseCm.x - 10) < 0.3 && std::abs(project().elements[4].baseCm.x - 50) < 0.3);
+        QVERIFY(
+            std::abs(project().elements[1].baseCm.x - 10) < 0.3 && std::abs(project().elements[4].baseCm.x - 50) < 0.3);
         QVERIFY(settle());
         QVERIFY(find<QLabel>("stageSays")->text().contains("alike"));
         undoesTo(before);
@@ -478,7 +482,8 @@ private slots:
         QCOMPARE(project().element(4)->baseCm.x, moved);
         for (int i = 0; i < 20 && !project().takes.empty(); ++i)
             undo();
-        QVERIFY2(project().takes.empty(), qPrintable(QString("%1 %2").arg(project().takes.size()).arg(m_window->document().undoStack().undoText())));
+        QVERIFY2(project().takes.empty(),
+            qPrintable(QString("%1 %2").arg(project().takes.size()).arg(m_window->document().undoStack().undoText())));
         QVERIFY(project().elements == before.elements);
     }
 
@@ -497,6 +502,7 @@ private slots:
         QVERIFY(opened.project.elements == project().elements);
         QVERIFY(opened.project.takes == project().takes && opened.project.take == project().take);
         QVERIFY(opened.project.guides == project().guides);
+        // The window is closed next, while takes are still being looked at.
     }
 };
 
