@@ -1,5 +1,6 @@
 #include "app/application.h"
 #include "app/main_window.h"
+#include "app/stations/light_station.h"
 #include "app/stations/stage_station.h"
 #include "app/theme/theme.h"
 #include "demo/demo_work.h"
@@ -58,11 +59,12 @@ struct View {
     const char* press = nullptr;
     const char* back = nullptr;
 };
-constexpr View kViews[] = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"},
-    {Station::Gather, "b-side-by-side", "sideBySide"}, {Station::Cut, "-cut"},
-    {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
-    {Station::Stage, "b-standins", "stagePage3", "stagePage0"}, {Station::Stage, "c-takes", "stagePage7", "stagePage0"},
-    {Station::Light, "-light"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
+constexpr View kViews[]
+    = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"}, {Station::Gather, "b-side-by-side", "sideBySide"},
+        {Station::Cut, "-cut"}, {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
+        {Station::Stage, "b-standins", "stagePage3", "stagePage0"},
+        {Station::Stage, "c-takes", "stagePage7", "stagePage0"}, {Station::Light, "-light"},
+        {Station::Light, "b-zones", "formZones"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
 
 /// Leaves one picture of every station, then quits.
 class Shots final : public QObject {
@@ -94,6 +96,9 @@ private:
         }
         if (kViews[m_next].station == Station::Stage
             && !static_cast<StageStation*>(m_window.station(Station::Stage))->takes().idle())
+            return;
+        if (kViews[m_next].station == Station::Light
+            && static_cast<LightStation*>(m_window.station(Station::Light))->studying())
             return;
         if (++m_calm < 8 || (kViews[m_next].station == Station::Gather && m_window.workbench().wall.missing() > 0))
             return;

@@ -65,11 +65,11 @@ LiveLight::~LiveLight()
     m_thread.join();
 }
 
-void LiveLight::ask(const Project& project, quint64 revision, int widthPx)
+void LiveLight::ask(const Project& project, quint64 revision, int widthPx, bool judged)
 {
     {
         const std::lock_guard lock(m_mutex);
-        m_next = Wish{project, revision, widthPx};
+        m_next = Wish{project, revision, widthPx, judged};
         m_newer = true;
     }
     m_changed.notify_all();
@@ -95,7 +95,7 @@ void LiveLight::run()
         lock.unlock();
         (void)guarded([&]() -> Result<Done> {
             work(wish);
-            if (!m_newer)
+            if (!m_newer && wish.judged)
                 judge(wish);
             return Done{};
         });

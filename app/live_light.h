@@ -27,7 +27,8 @@ public:
     ~LiveLight() override;
 
     /// Asks for the picture of a project, and for its findings once nothing newer is wished for.
-    void ask(const Project& project, quint64 revision, int widthPx);
+    /// \param judged false: only shown, as with one light alone
+    void ask(const Project& project, quint64 revision, int widthPx, bool judged = true);
     stage::SurfaceCache& surfaces() { return m_cache; }
     bool idle() const; ///< nothing under way (for tests)
 
@@ -40,6 +41,7 @@ private:
         Project project;
         quint64 revision = 0;
         int widthPx = 800;
+        bool judged = true;
     };
     void run();
     void work(const Wish& wish);

@@ -8,6 +8,7 @@
 #include "app/stations/read_station.h"
 #include "app/stations/stage_station.h"
 #include "app/theme/theme.h"
+#include "core/light/presets.h"
 #include "core/project/edits.h"
 #include <QBuffer>
 #include <QCloseEvent>
@@ -97,6 +98,7 @@ MainWindow::MainWindow()
         m_stations[std::size_t(m_current)]->refresh();
         m_board->update();
     });
+    connect(&m_work, &Workbench::aloneChanged, this, &MainWindow::askLight);
     connect(&m_work, &Workbench::notice, this, &MainWindow::notice);
     connect(&m_work, &Workbench::importWanted, this, [this](const QStringList& f) {
         if (m_importer.running())
@@ -237,13 +239,15 @@ void MainWindow::addViewActions()
                "While drawing: Enter ends, C bends, "
                "Backspace takes a point back, Esc drops it.\n\n"
                "Light: arrows carry the lantern by 10 cm, Shift by 1 m, Page Up and Down away and near, L hangs "
-               "another; Shift-drag carries it in depth."));
+               "another, Z shows the form zones; Shift-drag carries it in depth."));
     });
 }
 
 void MainWindow::goTo(Station which)
 {
     m_current = which;
+    if (which != Station::Light)
+        m_work.setAlone(0);
     StationView* s = m_stations[std::size_t(which)];
     m_trail->setCurrent(int(which));
     m_benches->setCurrentWidget(s->bench());
@@ -276,8 +280,12 @@ void MainWindow::projectChanged()
 
 void MainWindow::askLight()
 {
-    if (!m_opening && !m_document.path().isEmpty())
-        m_light.ask(m_document.project(), m_document.revision(), m_board->wantedWidthPx());
+    if (!m_opening && !m_document.path().isEmpty()) {
+        Project shown = m_document.project();
+        shown.lights = light::alone(shown.lights, m_work.alone());
+        const bool all = shown.lights == m_document.project().lights;
+        m_light.ask(shown, m_document.revision(), m_board->wantedWidthPx(), all);
+    }
 }
 
 void MainWindow::take(std::shared_ptr<const LitWork> lit)
@@ -287,7 +295,9 @@ void MainWindow::take(std::shared_ptr<const LitWork> lit)
     m_board->setPicture(m_work.lit->image);
     if (first)
         emit firstPicture();
-    if (m_current != Station::Stage && m_current != Station::Light)
+    if (m_current == Station::Light)
+        static_cast<LightStation*>(m_stations[std::size_t(m_current)])->follow();
+    else if (m_current != Station::Stage)
         m_stations[std::size_t(m_current)]->refresh();
 }
 

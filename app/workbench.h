@@ -27,11 +27,21 @@ public:
     void holdElement(int id) { hold(m_element, id); }
     void holdLantern(int id) { hold(m_lantern, id); }
     void holdReference(int id) { hold(m_reference, id); }
+    /// The one light shown alone: -1 the sun, 0 none, else a lantern. Only how the work is looked at; never saved.
+    int alone() const { return m_alone; }
+    void setAlone(int which)
+    {
+        if (m_alone == which)
+            return;
+        m_alone = which;
+        emit aloneChanged();
+    }
     /// A cut-out's element: the held one, or the first made of the picture.
     const Element* heldElement() const { return document.project().element(m_element); }
 
 signals:
     void heldChanged();
+    void aloneChanged();
     void notice(const QString& sentence); ///< one sentence for the painter, shown without stopping the work
     void importWanted(const QStringList& files);
     void studyWanted(int reference); ///< a work of its own to take this picture apart
@@ -45,7 +55,7 @@ private:
         what = id;
         emit heldChanged();
     }
-    int m_element = 0, m_lantern = 0, m_reference = 0;
+    int m_element = 0, m_lantern = 0, m_reference = 0, m_alone = 0;
 };
 
 } // namespace rl::app

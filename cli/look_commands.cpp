@@ -3,6 +3,7 @@
 #include "core/base/text.h"
 #include "core/colour/srgb.h"
 #include "core/gather/measure.h"
+#include "core/review/light_audit.h"
 #include "core/review/review.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
@@ -150,16 +151,20 @@ private:
 class LightCommand final : public NamedCommand {
 public:
     LightCommand()
-        : NamedCommand("light", "where the light of a photograph comes from")
+        : NamedCommand("light", "where the light of a photograph comes from; of a work: --audit")
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("IMAGE", m_image, "a photograph")->required();
+        app.add_option("IMAGE", m_image, "a photograph, or a work (*.lantern) with --audit")->required();
         app.add_option("--mask", m_mask, "grey picture of the object, white = in; without it the figure is guessed at");
+        app.add_flag(
+            "--audit", m_audit, "every element's light as photographed, as planned, and as now in the picture");
     }
     Result<json> run() override
     {
+        if (m_audit)
+            return audit();
         const auto picture = store::readPicture(std::filesystem::path(m_image));
         if (!picture)
             return picture.error();
@@ -190,7 +195,51 @@ private:
         return json{{"azimuth_deg", azimuth}, {"elevation_deg", elevation}, {"confidence", confidence},
             {"contrast", contrast}, {"says", words}};
     }
+    static json told(const review::LightTold& t)
+    {
+        const bool known = t.direction.confidence >= 0.25;
+        return {{"azimuth_deg", known ? json(t.direction.azimuth) : json()},
+            {"elevation_deg", known ? json(t.direction.elevation) : json()}, {"confidence", t.direction.confidence},
+            {"softness", t.softness >= 0 ? json(t.softness) : json()},
+            {"light_K", t.kelvin > 0 ? json(t.kelvin) : json()}, {"light_L", t.level >= 0 ? json(t.level) : json()}};
+    }
+    static json strip(const std::vector<review::Family>& family)
+    {
+        json j = json::array();
+        for (const review::Family& f : family)
+            j.push_back({{"srgb", {f.colour.r, f.colour.g, f.colour.b}}, {"lab", {f.L, f.a, f.b}}, {"share", f.share}});
+        return j;
+    }
+    Result<json> audit() const
+    {
+        const auto opened = store::ProjectFile::open(m_image);
+        if (!opened)
+            return opened.error();
+        const Project& p = opened->project;
+        stage::SurfaceCache cache;
+        NoProgress progress;
+        const auto frame = stage::compose(p, 1000, cache, progress);
+        light::Relighter relighter;
+        const auto picture = relighter.light(frame, p.lights);
+        const auto rows = review::lightAudit(p, frame, picture, cache, progress);
+        json j{{"elements", json::array()}};
+        for (const review::AuditRow& row : rows) {
+            json causes = json::array();
+            for (const review::Cause& c : row.causes)
+                causes.push_back({{"what", c.what}, {"weight", c.weight}});
+            j["elements"].push_back({{"id", row.element}, {"name", p.element(row.element)->name},
+                {"photographed", told(row.photographed)}, {"planned", told(row.planned)}, {"now", told(row.now)},
+                {"sticker", row.sticker}, {"causes", causes}, {"light_family", strip(row.light)},
+                {"shade_family", strip(row.shade)}, {"lights_warmer_by_b", row.warmerBy}});
+        }
+        Findings all = light::lightFindings(p, cache);
+        for (Finding& f : review::auditFindings(p, rows, cache))
+            all.push_back(std::move(f));
+        j["findings"] = jsonOf(all);
+        return j;
+    }
     std::string m_image, m_mask;
+    bool m_audit = false;
 };
 } // namespace
 

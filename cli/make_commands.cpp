@@ -1,5 +1,6 @@
 #include "cli/command_base.h"
 #include "core/colour/srgb.h"
+#include "core/relief/relief.h"
 #include "core/review/review.h"
 #include "core/transfer/grid.h"
 #include "demo/demo_work.h"
@@ -32,7 +33,7 @@ Result<light::Picture> lit(const Project& p, int widthPx)
 class Render final : public NamedCommand {
 public:
     Render()
-        : NamedCommand("render", "the lit picture as PNG")
+        : NamedCommand("render", "the lit picture as PNG, or one part of what makes it")
     {
     }
     void describe(CLI::App& app) override
@@ -40,25 +41,138 @@ public:
         app.add_option("FILE", m_file, "a work (*.lantern)")->required();
         app.add_option("-o,--output", m_out, "PNG to write")->required();
         app.add_option("--width-px", m_width, "pixels across the canvas")->check(CLI::Range(16, 12000));
+        app.add_option("--linear-exr", m_exr, "the same unfitted, linear, as OpenEXR");
+        app.add_option("--pass", m_pass, "only this: albedo, normal, depth, shadow, ambient, id or zones")
+            ->check(CLI::IsMember({"albedo", "normal", "depth", "shadow", "ambient", "id", "zones"}));
+        app.add_option("--zone-steps", m_steps, "form zones in 2…6 steps")->check(CLI::Range(2, 6));
     }
     Result<json> run() override
     {
         const auto p = openWork(m_file);
         if (!p)
             return p.error();
-        const auto picture = lit(*p, m_width);
-        if (!picture)
-            return picture.error();
-        const auto written = store::writeFile(m_out, store::encodePng(colour::codeOf(picture->colour)));
+        stage::SurfaceCache cache;
+        NoProgress progress;
+        const auto frame = stage::compose(*p, m_width, cache, progress);
+        light::Relighter relighter;
+        LinearPicture raw, shown;
+        if (m_pass.empty()) {
+            shown = relighter.light(frame, p->lights).colour;
+            if (!m_exr.empty())
+                raw = relighter.scene(frame, p->lights);
+        } else {
+            raw = relighter.pass(frame, p->lights, passNamed(m_pass), m_steps);
+            shown = asShown(raw);
+        }
+        // Values that are no light are shown as numbers, not as light through the display's curve.
+        const bool numbers = m_pass == "normal" || m_pass == "depth" || m_pass == "shadow" || m_pass == "id";
+        const auto written
+            = store::writeFile(m_out, store::encodePng(numbers ? plainCodes(shown) : colour::codeOf(shown)));
         if (!written)
             return written.error();
-        return json{{"output", m_out}, {"px", {picture->colour.width(), picture->colour.height()}},
-            {"px_per_cm", picture->pixelsPerCm}};
+        json j{{"output", m_out}, {"px", {shown.width(), shown.height()}}, {"px_per_cm", frame->pixelsPerCm}};
+        if (!m_exr.empty()) {
+            const auto bytes = store::encodeExr(raw);
+            if (bytes.empty())
+                return Error{Kind::Internal, "The OpenEXR picture could not be made.", {}};
+            if (const auto done = store::writeFile(m_exr, bytes); !done)
+                return done.error();
+            j["linear_exr"] = m_exr;
+        }
+        return j;
     }
 
 private:
-    std::string m_file, m_out;
-    int m_width = 1600;
+    static light::Pass passNamed(const std::string& name)
+    {
+        static const char* names[]{"albedo", "normal", "depth", "shadow", "ambient", "id", "zones"};
+        for (int i = 0; i < light::kPassCount; ++i)
+            if (name == names[i])
+                return light::Pass(i);
+        return light::Pass::Albedo;
+    }
+    /// Distances and ids brought into 0…1: near is light, 1 m white; ids spread over the greys.
+    LinearPicture asShown(const LinearPicture& raw) const
+    {
+        if (m_pass != "depth" && m_pass != "id")
+            return raw;
+        float most = 1;
+        for (std::size_t i = 0; i < raw.size(); ++i)
+            most = std::max(most, raw.data()[i].r);
+        std::vector<Rgb> out(raw.size());
+        for (std::size_t i = 0; i < out.size(); ++i) {
+            const float v = raw.data()[i].r,
+                        s = m_pass == "id" ? v / most
+                : v > 0                    ? 1 / std::sqrt(std::max(v, 1.f))
+                                           : 0;
+            out[i] = {s, s, s};
+        }
+        return {raw.width(), raw.height(), std::move(out)};
+    }
+    static Photo plainCodes(const LinearPicture& p)
+    {
+        std::vector<Rgb8> out(p.size());
+        const auto code = [](float v) { return std::uint8_t(std::lround(255 * std::clamp(v, 0.f, 1.f))); };
+        for (std::size_t i = 0; i < out.size(); ++i)
+            out[i] = {code(p.data()[i].r), code(p.data()[i].g), code(p.data()[i].b)};
+        return {p.width(), p.height(), std::move(out)};
+    }
+    std::string m_file, m_out, m_exr, m_pass;
+    int m_width = 1600, m_steps = 6;
+};
+
+/// `lantern relief IMAGE --mask M -o normal.png`: the relief that light will fall on.
+class ReliefCommand final : public NamedCommand {
+public:
+    ReliefCommand()
+        : NamedCommand("relief", "the relief of a cut-out, as a picture of its normals")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("IMAGE", m_image, "a photograph")->required();
+        app.add_option("--mask", m_mask, "grey picture of the object, white = in")->required();
+        app.add_option("-o,--output", m_out, "PNG to write: (n + 1) / 2, x right, y up, z towards the viewer")
+            ->required();
+        app.add_option("--form", m_form, "puffed, ball, column, slab or card")
+            ->check(CLI::IsMember({"puffed", "ball", "column", "slab", "card"}));
+    }
+    Result<json> run() override
+    {
+        const auto picture = store::readPicture(std::filesystem::path(m_image));
+        if (!picture)
+            return picture.error();
+        const auto mask = store::readMask(m_mask);
+        if (!mask)
+            return mask.error();
+        if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
+            return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
+        static const char* names[]{"puffed", "ball", "column", "slab", "card"};
+        const auto form = relief::Shape(std::find(names, names + 5, m_form) - names);
+        const relief::Relief r = relief::reliefOf(*mask, form, std::max(mask->width(), mask->height()));
+        if (r.normals.width() == 0)
+            return Error{Kind::Invalid, "The mask is empty: there is nothing to make a relief of.", {}};
+        std::vector<Rgb8> out(mask->size(), Rgb8{128, 128, 255});
+        for (int y = 0; y < r.normals.height(); ++y)
+            for (int x = 0; x < r.normals.width(); ++x) {
+                const int px = int(r.box.x + x / r.scale), py = int(r.box.y + y / r.scale);
+                if (!mask->contains(px, py) || !r.inside.at(x, y))
+                    continue;
+                const Vec3f n = r.normals.at(x, y);
+                const auto code
+                    = [](float v) { return std::uint8_t(std::lround(127.5f * (std::clamp(v, -1.f, 1.f) + 1))); };
+                out[std::size_t(py) * std::size_t(mask->width()) + std::size_t(px)] = {code(n.x), code(n.y), code(n.z)};
+            }
+        const auto written
+            = store::writeFile(m_out, store::encodePng(Photo(mask->width(), mask->height(), std::move(out))));
+        if (!written)
+            return written.error();
+        return json{{"output", m_out}, {"px", {mask->width(), mask->height()}}, {"form", m_form},
+            {"box_px", {r.box.x, r.box.y, r.box.width, r.box.height}}, {"scale", r.scale}};
+    }
+
+private:
+    std::string m_image, m_mask, m_out, m_form = "puffed";
 };
 
 class Carry final : public NamedCommand {
@@ -189,6 +303,7 @@ std::vector<std::unique_ptr<Command>> makeCommands()
 {
     std::vector<std::unique_ptr<Command>> all;
     all.push_back(std::make_unique<Render>());
+    all.push_back(std::make_unique<ReliefCommand>());
     all.push_back(std::make_unique<Carry>());
     all.push_back(std::make_unique<New>());
     all.push_back(std::make_unique<Demo>());

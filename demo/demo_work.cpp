@@ -1,9 +1,9 @@
 #include "demo/demo_work.h"
+#include "core/cutout/cut.h"
 #include "core/project/stage_edits.h"
 #include "core/project/takes.h"
 #include "core/stage/kin.h"
 #include "core/stage/solids.h"
-#include "core/cutout/cut.h"
 #include "store/stored_picture.h"
 #include <QFile>
 #include <nlohmann/json.hpp>
@@ -190,7 +190,7 @@ void takesOfCaravan(Project& p)
     const int jar = stand(p, Solid::Turned, "Glass jar", {17, 57}, 0.75);
     p.element(jar)->standin.profile = stage::profileOf(stage::Turning::Jar);
     p.element(jar)->material = Material::Glass;
-    p.lights.lanterns[0].position = {-0.75, 3.55, 8.6};
+    p.lights.lanterns[0].position = {-0.14, 3.6, 8.6};
     p = takes::withDuplicate(std::move(p), "a row of pylons");
     const int third = p.take;
     stage::KinWish row{id("Middle pylon"), 5, stage::Spread::Depth, {{-9, 26}, {-3, 120}}, 30, 0.2, true, 0.1, 3};

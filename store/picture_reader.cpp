@@ -333,6 +333,17 @@ std::vector<unsigned char> encodePng(const Photo& photo, const Mask& alpha)
     return out;
 }
 
+std::vector<unsigned char> encodeExr(const LinearPicture& picture)
+{
+    ::setenv("OPENCV_IO_ENABLE_OPENEXR", "1", 0); // off by default there, for reading hostile files; we only write
+    cv::Mat bgr;
+    cv::cvtColor(picture.mat(), bgr, cv::COLOR_RGB2BGR);
+    std::vector<unsigned char> out;
+    if (!cv::imencode(".exr", bgr, out, {cv::IMWRITE_EXR_TYPE, cv::IMWRITE_EXR_TYPE_FLOAT}))
+        out.clear();
+    return out;
+}
+
 std::vector<unsigned char> encodeJpeg(const Photo& photo, int quality)
 {
     cv::Mat bgr;

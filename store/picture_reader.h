@@ -48,6 +48,8 @@ Result<Mask> decodeMask(Bytes png);
 std::vector<unsigned char> encodePng(const Mask& mask);
 std::vector<unsigned char> encodePng(const Photo& photo);
 std::vector<unsigned char> encodePng(const Photo& photo, const Mask& alpha); ///< with transparency
+/// OpenEXR, half a picture's worth of floats a channel: linear sRGB primaries, values as they are. Empty on failure.
+std::vector<unsigned char> encodeExr(const LinearPicture& picture);
 std::vector<unsigned char> encodeJpeg(const Photo& photo, int quality = 88);
 
 } // namespace rl::store

@@ -2,6 +2,7 @@
 #include "app/stations/stage_station.h"
 #include "app/theme/theme.h"
 #include "core/light/light_rules.h"
+#include "core/light/presets.h"
 #include "core/project/edits.h"
 #include <QCheckBox>
 #include <QComboBox>
@@ -17,6 +18,18 @@ namespace rl::app {
 
 LightStation::LightStation(Workbench& bench)
     : StationView(bench)
+    , m_time(new QComboBox)
+    , m_stops(numberField("lanternStops", "stops", -10, 6.6, 1, 0.5,
+          tr("The same strength in stops over full key light. Each stop doubles it.")))
+    , m_cardL(numberField("cardL", "L*", 0, 100, 0, 2,
+          tr("How light a white card shows, held up to this lantern where the element in hand stands.")))
+    , m_zoneSteps(numberField("zoneSteps", QString(QChar(0xd7)), 2, 6, 0, 1,
+          tr("Zones of form. 2: light and shade; 3: half-tone; 4: reflected light; 5: cast shadow; 6: occlusion.")))
+    , m_alone(new QPushButton(tr("Alone")))
+    , m_rename(new QPushButton(tr("Name…")))
+    , m_zones(new QPushButton(tr("Form zones (Z)")))
+    , m_audit(new QPushButton(tr("Look closely")))
+    , m_families(new QLabel)
     , m_bench(new QWidget)
     , m_above(new GroundPlan(GroundPlan::View::Above))
     , m_side(new GroundPlan(GroundPlan::View::Side))
@@ -56,9 +69,31 @@ LightStation::LightStation(Workbench& bench)
     for (const char* form : {"puffed", "ball", "column", "slab", "flat card"})
         m_form->addItem(tr(form));
     m_form->setToolTip(tr("What form its relief takes: it decides how light turns across it"));
-    for (const char* material : {"matt", "satin", "wet", "glowing"})
+    for (const char* material : {"matt", "satin", "wet", "glowing", "glass"})
         m_material->addItem(tr(material));
     m_material->setToolTip(tr("How its surface takes light; a glowing one lights itself"));
+    m_time->setObjectName("dayTime");
+    m_time->addItem(tr("time of day…"));
+    for (int i = 0; i < light::kDayTimes; ++i)
+        m_time->addItem(tr(light::dayTime(i).name));
+    m_time->setToolTip(tr("A height, colour and strength to begin with; the side the light comes from stays"));
+    m_alone->setObjectName("alone");
+    m_alone->setCheckable(true);
+    m_alone->setToolTip(tr("Shows the picture with this lantern alone, to see what it does; nothing is changed"));
+    m_rename->setObjectName("nameLantern");
+    m_rename->setToolTip(tr("Gives the lantern in hand a name"));
+    m_zones->setObjectName("formZones");
+    m_zones->setCheckable(true);
+    m_zones->setToolTip(
+        tr("Light, half-tone, core shadow, reflected light, cast shadow and occlusion as a map of greys"));
+    m_zoneSteps->setValue(6);
+    m_zoneSteps->setFixedWidth(54);
+    m_audit->setObjectName("lookClosely");
+    m_audit->setToolTip(
+        tr("Measures the element in hand: light as photographed, as planned, as now in the picture, and how much it "
+           "looks pasted in; its lights and shades as strips for mixing"));
+    m_families->setObjectName("families");
+    m_log->setObjectName("lightLog");
     m_log->setWordWrap(true);
     m_log->setProperty("role", "hint");
     auto* add = new QPushButton(tr("Hang a lantern"));
@@ -72,10 +107,13 @@ LightStation::LightStation(Workbench& bench)
     grid->addWidget(labelled(tr("colour"), m_sunWarmth), 0, 1);
     grid->addWidget(labelled(tr("strength"), m_sunStrength), 0, 2);
     grid->addWidget(labelled(tr("width"), m_sunSize), 0, 3);
+    grid->addWidget(m_time, 0, 4, 1, 2, Qt::AlignBottom);
+    grid->addWidget(labelled(tr("in stops"), m_stops), 1, 3);
+    grid->addWidget(labelled(tr("card there"), m_cardL), 1, 4);
     grid->addWidget(labelled(tr("Lantern"), m_which), 1, 0);
     grid->addWidget(labelled(tr("colour"), m_warmth), 1, 1);
     grid->addWidget(labelled(tr("strength"), m_strength), 1, 2);
-    grid->addWidget(m_lanternOn, 1, 3, Qt::AlignBottom);
+    grid->addWidget(m_lanternOn, 1, 5, Qt::AlignBottom);
     grid->addWidget(labelled(tr("Air halves at"), m_haze), 2, 0);
     grid->addWidget(labelled(tr("Sky fill"), m_sky), 2, 1);
     grid->addWidget(labelled(tr("Wet ground"), m_wet), 2, 2);
@@ -83,16 +121,24 @@ LightStation::LightStation(Workbench& bench)
     auto* elements = new QHBoxLayout;
     elements->addWidget(add);
     elements->addWidget(m_douse);
+    elements->addWidget(m_rename);
+    elements->addWidget(m_alone);
     elements->addStretch();
-    grid->addLayout(elements, 3, 0, 1, 4);
+    grid->addLayout(elements, 3, 0, 1, 6);
+    auto* zones = new QHBoxLayout;
+    zones->addWidget(m_zones, 0, Qt::AlignBottom);
+    zones->addWidget(m_zoneSteps, 0, Qt::AlignBottom);
+    grid->addLayout(zones, 2, 4, 1, 2, Qt::AlignBottom);
     auto* element = new QGridLayout;
     auto* head = new QLabel(tr("Light log"));
     head->setProperty("role", "head");
-    element->addWidget(head, 0, 0, 1, 3);
+    element->addWidget(head, 0, 0, 1, 2);
+    element->addWidget(m_audit, 0, 2);
     element->addWidget(m_log, 1, 0, 1, 3, Qt::AlignTop);
-    element->addWidget(labelled(tr("Form"), m_form), 2, 0);
-    element->addWidget(labelled(tr("Surface"), m_material), 2, 1);
-    element->addWidget(labelled(tr("Own light off"), m_delight), 2, 2);
+    element->addWidget(m_families, 2, 0, 1, 3);
+    element->addWidget(labelled(tr("Form"), m_form), 3, 0);
+    element->addWidget(labelled(tr("Surface"), m_material), 3, 1);
+    element->addWidget(labelled(tr("Own light off"), m_delight), 3, 2);
     element->setRowStretch(1, 1);
     auto* layout = new QHBoxLayout(m_bench);
     layout->setContentsMargins(14, 6, 12, 8);
@@ -139,6 +185,7 @@ LightStation::LightStation(Workbench& bench)
         [=, this](int i) { editElement(tr("Choose its surface"), [&](Element& e) { e.material = Material(i); }); });
     connect(m_delight, &QDoubleSpinBox::valueChanged, this,
         [=, this](double v) { editElement(tr("Take its own light off"), [&](Element& e) { e.delight = v / 100; }); });
+    connectStudy();
     connect(add, &QPushButton::clicked, this, &LightStation::addLantern);
     connect(m_douse, &QPushButton::clicked, this,
         [this] { work.document.edit(tr("Douse a lantern"), edits::withoutLantern(project(), work.lantern())); });
@@ -243,6 +290,8 @@ void LightStation::say()
                                            .arg(own.elevation, 0, 'f', 0)
                                            .arg(own.confidence, 0, 'f', 2));
     }
+    if (!m_auditWords.isEmpty() && m_auditOf == work.element())
+        words = m_auditWords;
     m_log->setText(words.trimmed());
 }
 
@@ -288,6 +337,7 @@ void LightStation::refresh()
     scene.heldLantern = work.lantern();
     m_above->show(scene);
     m_side->show(std::move(scene));
+    fillStudy();
     say();
 }
 
@@ -382,6 +432,9 @@ bool LightStation::key(QKeyEvent* e)
         return true;
     case Qt::Key_PageDown:
         carry({0, 0, -step});
+        return true;
+    case Qt::Key_Z:
+        m_zones->toggle();
         return true;
     case Qt::Key_L:
         addLantern();

@@ -73,8 +73,7 @@ std::vector<FootLine> footLinesOf(const StageFrame& f)
         FootLine line;
         line.fade = std::clamp(0.06 * std::max(widthM, c.top), 0.03, 0.6);
         const cv::Mat foot(1, int(caster.foot.size()), CV_32FC1, const_cast<float*>(caster.foot.data()));
-        cv::copyMakeBorder(
-            foot, line.share, 0, 0, foot.cols / 2, foot.cols / 2, cv::BORDER_CONSTANT, cv::Scalar(0));
+        cv::copyMakeBorder(foot, line.share, 0, 0, foot.cols / 2, foot.cols / 2, cv::BORDER_CONSTANT, cv::Scalar(0));
         const int reach = std::max(3, int(line.fade * c.pixelsPerM) | 1);
         cv::blur(line.share, line.share, cv::Size(reach, 1), cv::Point(-1, -1), cv::BORDER_CONSTANT);
         line.left = c.left - double(foot.cols / 2) / c.pixelsPerM;
@@ -91,8 +90,7 @@ std::vector<float> groundOpenness(const StageFrame& f)
     std::vector<float> open(std::size_t(rows) * std::size_t(f.width), 1.f);
     const std::vector<FootLine> lines = footLinesOf(f);
     const auto closeRow = [&](float* out, double z, const FootLine& line) {
-        const float near
-            = float(0.7 * std::exp(-std::pow((z - line.z) / (z < line.z ? line.fade : 2 * line.fade), 2)));
+        const float near = float(0.7 * std::exp(-std::pow((z - line.z) / (z < line.z ? line.fade : 2 * line.fade), 2)));
         if (near < 0.01f)
             return;
         const double m = z / f.eye.focalCm;
@@ -153,13 +151,6 @@ std::vector<float> waterOf(const StageFrame& f)
     return water;
 }
 } // namespace
-
-/// A light as a colour to weigh its planes with.
-struct Relighter::Lamp {
-    Rgb colour;
-    const LightPlanes* planes;
-    const Lantern* lantern; ///< null: the sun
-};
 
 struct Relighter::AirTerms {
     float sky, half, wet;
@@ -452,6 +443,18 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
 {
     meet(std::move(frame));
     const StageFrame& f = *m_frame;
+    return {{f.width, f.height, paintedRows(lights, true)}, f.ids, f.pixelsPerCm};
+}
+
+LinearPicture Relighter::scene(std::shared_ptr<const StageFrame> frame, const Lights& lights)
+{
+    meet(std::move(frame));
+    return {m_frame->width, m_frame->height, paintedRows(lights, false)};
+}
+
+std::vector<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
+{
+    const StageFrame& f = *m_frame;
     const std::vector<Lamp> lamps = planesOf(lights);
     struct Lit {
         const Lantern* lantern;
@@ -470,7 +473,8 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
     std::stable_sort(burning.begin(), burning.end(), nearer);
     std::vector<Glow> glows;
     for (const Lit& b : burning)
-        glows.emplace_back(f, *b.lantern, b.colour, float(1 - throughAir(b.lantern->position.z, lights.air.halfContrastM)));
+        glows.emplace_back(
+            f, *b.lantern, b.colour, float(1 - throughAir(b.lantern->position.z, lights.air.halfContrastM)));
 
     std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
     const Rgb up = f.sky.zenith * 0.6f + f.sky.horizon * 0.4f;
@@ -518,10 +522,11 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
             }
             for (; next < glows.size(); ++next)
                 glows[next].addRow(row, y);
-            fitRow({row, std::size_t(f.width)}, gain);
+            if (fit)
+                fitRow({row, std::size_t(f.width)}, gain);
         }
     });
-    return {{f.width, f.height, std::move(picture)}, f.ids, f.pixelsPerCm};
+    return picture;
 }
 
 } // namespace rl::light

@@ -10,20 +10,54 @@ struct Picture {
     double pixelsPerCm = 1;
 };
 
+/// One thing at a time out of which the picture is made.
+enum class Pass {
+    Albedo, ///< what things are made of, without light
+    Normal, ///< scene axes as (n + 1) / 2; the sky faces the viewer
+    Depth, ///< m, in all three channels; 0 = sky
+    Shadow, ///< share of the lamps' light that arrives, 0…1; 1 where none is thrown
+    Ambient, ///< sky, ground and spill
+    Id, ///< element ids in all three channels; 0 = ground and sky
+    Zones ///< the classic form zones as greys
+};
+inline constexpr int kPassCount = 7;
+
+/// The classic zones of a form in light, by the strongest lamp on it.
+enum class Zone : std::uint8_t { None, Light, HalfTone, Core, Reflected, Cast, Occlusion };
+/// \param facing irradiance of that lamp without shadows over the most it has on the form, 0…1 \param through share of
+/// it that no shadow takes \param open ambient light over the form's median \param steps 2…6: fewer are merged into
+/// what they belong to (2: light and shade)
+/// Bounds: half-tone under 0.55 of the full light, core shadow under 0.12, where reflected light begins at 1.08 of the
+/// median ambient and occlusion under 0.8.
+Zone zoneOf(float facing, float through, float open, int steps);
+/// L* by which a zone is shown.
+float lightnessOf(Zone zone);
+
 /// Light falling on a frame, kept apart per light, so that moving one lantern works only that one out again.
 /// Not thread-safe; one worker owns one. The picture is the same bytes with or without what was kept.
 class Relighter {
 public:
     /// \param frame kept alive until the next call
     Picture light(std::shared_ptr<const stage::StageFrame> frame, const Lights& lights);
+    /// Not fitted to a surface: values as they are. \param zoneSteps 2…6, for the zones
+    LinearPicture pass(
+        std::shared_ptr<const stage::StageFrame> frame, const Lights& lights, Pass which, int zoneSteps = 6);
+    /// The picture before it is fitted to what a surface holds: linear, may exceed 1.
+    LinearPicture scene(std::shared_ptr<const stage::StageFrame> frame, const Lights& lights);
 
 private:
     struct KeptLantern {
         Lantern lantern;
         LightPlanes planes;
     };
-    struct Lamp;
+    struct Lamp { ///< a light as a colour to weigh its planes with
+        Rgb colour;
+        const LightPlanes* planes;
+        const Lantern* lantern; ///< null: the sun
+    };
     struct AirTerms;
+    std::vector<Rgb> paintedRows(const Lights& lights, bool fit);
+    std::vector<Zone> zonesOn(std::size_t layer, const std::vector<Lamp>& lamps, int steps) const;
     void meet(std::shared_ptr<const stage::StageFrame> frame);
     void followFrame(const FrameStep& step);
     std::vector<Lamp> planesOf(const Lights& lights);

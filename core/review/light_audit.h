@@ -1,0 +1,49 @@
+#pragma once
+#include "core/gather/measure.h"
+#include "core/review/review.h"
+
+namespace rl::review {
+
+/// Light on one element, told the same way three times.
+struct LightTold {
+    PictureLight direction; ///< confidence under 0.25: cannot tell
+    double softness = -1; ///< share that comes from everywhere, 0…1; negative = unknown
+    double kelvin = 0; ///< of the light; 0 = unknown
+    double level = -1; ///< L* of the light side; negative = unknown
+};
+
+/// What makes an element look pasted in, each 0…1 with its figure in words.
+struct Cause {
+    std::string what; ///< "light comes 74° from where it should"
+    double weight = 0; ///< 0…1
+};
+
+/// A family of colours on the form, for mixing: sRGB of the median in CIELAB, and its share.
+struct Family {
+    Rgb8 colour;
+    double L = 0, a = 0, b = 0;
+    double share = 0; ///< of the element, 0…1
+};
+
+struct AuditRow {
+    int element = 0;
+    LightTold photographed, planned, now;
+    double sticker = 0; ///< 0…1: how much it looks pasted in
+    std::vector<Cause> causes; ///< worst first
+    std::vector<Family> light, shade; ///< up to four each, lightest first
+    double warmerBy = 0; ///< b* by which its lights are warmer than its shades; negative = cooler
+};
+
+/// Every element that is seen, in the order of the project. Measures photographs and the lit picture: seconds, not for
+/// the interface thread. \param only this element, 0 = all \param frame, picture of the same project \return what was
+/// done when cancelled Sticker: 1 - Π (1 - weight) over light direction (from 20°, full at 90°), warmth (from 20 mired,
+/// full at 120), black point against what surrounds it (from 4 L*, full at 24), missing contact with the ground, and a
+/// halo of the old background (from ΔE 8, full at 28).
+std::vector<AuditRow> lightAudit(const Project& project, std::shared_ptr<const stage::StageFrame> frame,
+    const light::Picture& picture, stage::SurfaceCache& cache, Progress& progress, int only = 0);
+
+/// What of it is worth saying: stickers, warmth and softness that disagree with the plan, distant things darker than
+/// near ones.
+Findings auditFindings(const Project& project, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache);
+
+} // namespace rl::review
