@@ -3,6 +3,7 @@
 #include "core/base/text.h"
 #include "core/colour/srgb.h"
 #include "core/gather/measure.h"
+#include "core/light/sky_optics.h"
 #include "core/review/light_audit.h"
 #include "core/review/review.h"
 #include "store/picture_reader.h"
@@ -236,6 +237,8 @@ private:
         for (Finding& f : review::auditFindings(p, rows, cache))
             all.push_back(std::move(f));
         j["findings"] = jsonOf(all);
+        const light::SkyOptics sky = light::skyOptics(p);
+        j["sky"] = {{"rainbow", sky.rainbow}, {"halo", sky.halo}, {"why_no_rainbow", sky.why}};
         return j;
     }
     std::string m_image, m_mask;

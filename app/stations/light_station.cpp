@@ -29,6 +29,7 @@ LightStation::LightStation(Workbench& bench)
     , m_rename(new QPushButton(tr("Name…")))
     , m_zones(new QPushButton(tr("Form zones (Z)")))
     , m_audit(new QPushButton(tr("Look closely")))
+    , m_arcs(new QPushButton(tr("Sky arcs")))
     , m_families(new QLabel)
     , m_bench(new QWidget)
     , m_above(new GroundPlan(GroundPlan::View::Above))
@@ -86,8 +87,14 @@ LightStation::LightStation(Workbench& bench)
     m_zones->setCheckable(true);
     m_zones->setToolTip(
         tr("Light, half-tone, core shadow, reflected light, cast shadow and occlusion as a map of greys"));
+    m_arcs->setObjectName("skyArcs");
+    m_arcs->setCheckable(true);
+    m_arcs->setToolTip(
+        tr("Where this sun can put a rainbow or a halo, and where shafts and shadows meet; or why it cannot"));
     m_zoneSteps->setValue(6);
-    m_zoneSteps->setFixedWidth(54);
+    m_zoneSteps->setFixedWidth(50);
+    m_stops->setFixedWidth(86);
+    m_cardL->setFixedWidth(66);
     m_audit->setObjectName("lookClosely");
     m_audit->setToolTip(
         tr("Measures the element in hand: light as photographed, as planned, as now in the picture, and how much it "
@@ -123,6 +130,7 @@ LightStation::LightStation(Workbench& bench)
     elements->addWidget(m_douse);
     elements->addWidget(m_rename);
     elements->addWidget(m_alone);
+    elements->addWidget(m_arcs);
     elements->addStretch();
     grid->addLayout(elements, 3, 0, 1, 6);
     auto* zones = new QHBoxLayout;
@@ -292,6 +300,8 @@ void LightStation::say()
     }
     if (!m_auditWords.isEmpty() && m_auditOf == work.element())
         words = m_auditWords;
+    if (m_arcs->isChecked())
+        words = skyWords();
     m_log->setText(words.trimmed());
 }
 
@@ -345,6 +355,8 @@ void LightStation::paintOver(QPainter& p, const Board& board)
 {
     const stage::Eye eye = stage::eyeOf(project());
     p.setFont(theme::text(12));
+    if (m_arcs->isChecked())
+        paintArcs(p, board);
     for (const Lantern& l : project().lights.lanterns) {
         if (!l.on)
             continue;

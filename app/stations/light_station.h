@@ -45,9 +45,11 @@ private:
     void askZones();
     void lookClosely();
     void showAudit();
+    QString skyWords() const;
     QComboBox* m_time;
     QDoubleSpinBox *m_stops, *m_cardL, *m_zoneSteps;
-    QPushButton *m_alone, *m_rename, *m_zones, *m_audit;
+    QPushButton *m_alone, *m_rename, *m_zones, *m_audit, *m_arcs;
+    void paintArcs(QPainter& painter, const Board& board) const;
     QLabel* m_families;
     QFutureWatcher<QImage> m_zonesWatcher;
     QFutureWatcher<std::vector<review::AuditRow>> m_auditWatcher;

@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include "core/light/light_rules.h"
 #include "core/light/presets.h"
+#include "core/light/sky_optics.h"
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QInputDialog>
@@ -62,6 +63,10 @@ void LightStation::connectStudy()
         m_zonesImage = m_zonesWatcher.result();
         emit overlayChanged();
         askZones(); // the work may have gone on
+    });
+    connect(m_arcs, &QPushButton::toggled, this, [this] {
+        say();
+        emit overlayChanged();
     });
     connect(m_audit, &QPushButton::clicked, this, &LightStation::lookClosely);
     connect(&m_auditWatcher, &QFutureWatcherBase::finished, this, [this] {
@@ -141,6 +146,49 @@ void LightStation::lookClosely()
             });
             return rows;
         }));
+}
+
+QString LightStation::skyWords() const
+{
+    const light::SkyOptics o = light::skyOptics(project());
+    QString s;
+    if (o.rainbow)
+        s = tr("A rainbow can stand here: red outside at 42°, its top %1° over the horizon; a fainter second one at "
+               "50° with its "
+               "colours the other way round, and a darker sky between them. ")
+                .arg(42.4 - project().lights.sun.elevation, 0, 'f', 0);
+    else
+        s = QString::fromStdString(o.why) + " ";
+    if (o.halo)
+        s += tr("A halo can stand 22° round the sun, if there is thin high cloud. ");
+    s += o.sunAhead ? tr("Shafts and shadows meet at the sun; on water its path leads to you.")
+                    : tr("Shafts and shadows run together towards the point opposite the sun.");
+    return s;
+}
+
+void LightStation::paintArcs(QPainter& p, const Board& board) const
+{
+    const light::SkyOptics o = light::skyOptics(project());
+    p.save();
+    p.setClipRect(board.toScreen(Rect{0, 0, board.widthCm(), board.heightCm()}));
+    for (const light::SkyArc& arc : o.arcs) {
+        QPolygonF line;
+        for (const Vec2& q : arc.points)
+            line << board.toScreen(q);
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(QColor(255, 255, 255, 190), 3));
+        p.drawPolyline(line);
+        p.setPen(QPen(arc.redOutside ? QColor(0xb3, 0x3a, 0x2a) : QColor(0x4a, 0x4f, 0x8a), 1.4));
+        p.drawPolyline(line);
+    }
+    const Vec2 meet = o.sunAhead ? o.sunCm : o.opposite;
+    if (meet.x != 0 || meet.y != 0)
+        for (int i = 0; i < 12; ++i) {
+            const double t = radians(30.0 * i);
+            p.setPen(QPen(QColor(255, 255, 255, 110), 1, Qt::DotLine));
+            p.drawLine(board.toScreen(meet), board.toScreen(meet + Vec2{std::cos(t), std::sin(t)} * 400));
+        }
+    p.restore();
 }
 
 namespace {

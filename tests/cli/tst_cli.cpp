@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "core/project/takes.h"
+#include "store/picture_reader.h"
 #include "store/project_file.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/tiny.h"
@@ -48,8 +49,8 @@ private slots:
 
     void everyCommandHasHelp()
     {
-        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "stage", "place", "takes",
-                 "measure", "fit", "cut", "patch", "still"}) {
+        for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "stage",
+                 "place", "takes", "relief", "measure", "fit", "cut", "patch", "still"}) {
             const Ran r = lantern({"help", c});
             QCOMPARE(r.code, 0);
             QVERIFY2(r.out.contains(c), c);
@@ -289,8 +290,64 @@ private slots:
         QVERIFY(!r.json["takes"][1]["differs_from_first"].empty() && r.json["takes"][0]["differs_from_first"].empty());
         QCOMPARE(r.json["sheet"]["takes"].get<int>(), 2);
         QCOMPARE(kit::pdfPages(QString::fromStdString(sheet)), 1);
-        QCOMPARE(lantern({"takes", work, "--sheet", at("one.png"), "--letters", "B"}).json["sheet"]["takes"].get<int>(), 1);
+        QCOMPARE(
+            lantern({"takes", work, "--sheet", at("one.png"), "--letters", "B"}).json["sheet"]["takes"].get<int>(), 1);
         QCOMPARE(lantern({"takes", m_work}).json["takes"].size(), std::size_t(1)); // a work with one arrangement
+    }
+
+    void renderTakesThePictureApart_data()
+    {
+        QTest::addColumn<QString>("pass");
+        for (const char* pass : {"albedo", "normal", "depth", "shadow", "ambient", "id", "zones"})
+            QTest::newRow(pass) << pass;
+    }
+    void renderTakesThePictureApart()
+    {
+        QFETCH(QString, pass);
+        const std::string out = at("pass.png");
+        const Ran r = lantern({"render", m_work, "-o", out, "--width-px", "240", "--pass", pass.toStdString()});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        const QImage image(QString::fromStdString(out));
+        QCOMPARE(image.size(), QSize(240, 160));
+        const int y = pass == "normal" ? 150 : 80; // a card faces the viewer as the sky does; the ground looks up
+        QVERIFY(image.pixel(120, y) != image.pixel(5, 5) || pass == "ambient" || pass == "shadow");
+    }
+
+    void theLinearPictureIsFloats()
+    {
+        const std::string exr = at("linear.exr");
+        const Ran r = lantern({"render", m_work, "-o", at("r.png"), "--width-px", "120", "--linear-exr", exr});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        const auto file = store::readFile(exr);
+        QVERIFY(bool(file) && (*file)->size() > 2000);
+        const unsigned char magic[]{0x76, 0x2f, 0x31, 0x01}; // of the format's specification
+        QVERIFY(std::equal(std::begin(magic), std::end(magic), (*file)->begin()));
+    }
+
+    void reliefPointsOutwards()
+    {
+        const auto d = kit::litDisc(200, 80, 0, 30, 0.3);
+        (void)store::writeFile(at("disc.png"), store::encodePng(d.photo));
+        (void)store::writeFile(at("disc-mask.png"), store::encodePng(d.mask));
+        const std::string out = at("normal.png");
+        const Ran r = lantern({"relief", at("disc.png"), "--mask", at("disc-mask.png"), "-o", out, "--form", "ball"});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        const QImage n(QString::fromStdString(out));
+        QVERIFY(qBlue(n.pixel(100, 100)) > 245); // faces the viewer
+        QVERIFY(qRed(n.pixel(165, 100)) > 200 && qRed(n.pixel(35, 100)) < 55); // right and left
+        QVERIFY(qGreen(n.pixel(100, 35)) > 200 && qGreen(n.pixel(100, 165)) < 55); // up and down
+    }
+
+    void auditTellsLightThreeTimes()
+    {
+        const Ran r = lantern({"light", m_work, "--audit"});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QCOMPARE(r.json["elements"].size(), std::size_t(1));
+        const auto& e = r.json["elements"][0];
+        for (const char* what : {"photographed", "planned", "now"})
+            QVERIFY(e[what].contains("azimuth_deg") && e[what].contains("softness"));
+        QVERIFY(e["sticker"].get<double>() >= 0 && e["sticker"].get<double>() <= 1);
+        QVERIFY(r.json["sky"].contains("rainbow"));
     }
 
     void mistakesGetOneSentenceAndCodeTwo_data()
@@ -314,6 +371,10 @@ private slots:
         QTest::newRow("place of absurd height") << QStringList{"place", "WORK", "Post", "--height-m", "1e9"};
         QTest::newRow("sheet of another kind") << QStringList{"takes", "WORK", "--sheet", "takes.doc"};
         QTest::newRow("sheet of no take") << QStringList{"takes", "WORK", "--sheet", "/no/such/folder/t.pdf"};
+        QTest::newRow("audit of nothing") << QStringList{"light", "nowhere.lantern", "--audit"};
+        QTest::newRow("unknown pass") << QStringList{"render", "WORK", "-o", "x.png", "--pass", "glory"};
+        QTest::newRow("relief without a mask") << QStringList{"relief", "x.png", "-o", "y.png"};
+        QTest::newRow("relief of nothing") << QStringList{"relief", "/dev/null", "--mask", "/dev/null", "-o", "y.png"};
         QTest::newRow("light without a mask") << QStringList{"light", "x.png"};
     }
     void mistakesGetOneSentenceAndCodeTwo()

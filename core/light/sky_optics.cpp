@@ -1,0 +1,74 @@
+#include "core/light/sky_optics.h"
+#include "core/base/text.h"
+#include "core/stage/mesh.h"
+
+namespace rl::light {
+
+namespace {
+/// The part of a cone about an axis that lies above the horizon and before the viewer.
+std::vector<Vec2> arcOf(const stage::Eye& eye, const Brief& b, Vec3 axis, double radius)
+{
+    const Vec3 up = std::abs(axis.y) < 0.9 ? Vec3{0, 1, 0} : Vec3{1, 0, 0};
+    const Vec3 u = stage::unit(stage::cross(axis, up)), v = stage::cross(axis, u);
+    const double c = std::cos(radians(radius)), s = std::sin(radians(radius));
+    std::vector<Vec2> out;
+    for (int i = 0; i <= 720; ++i) {
+        const double t = radians(i / 2.0);
+        const Vec3 d = axis * c + (u * std::cos(t) + v * std::sin(t)) * s;
+        if (d.z < 0.05 || d.y < 0)
+            continue;
+        const Vec2 q{eye.x0 + eye.focalCm * d.x / d.z, eye.horizon - eye.focalCm * d.y / d.z};
+        if (q.x > -b.widthCm && q.x < 2 * b.widthCm && q.y > -b.heightCm)
+            out.push_back(q);
+    }
+    std::sort(out.begin(), out.end(), [](Vec2 p, Vec2 q) { return p.x < q.x; });
+    return out;
+}
+
+bool onCanvas(const std::vector<Vec2>& line, const Brief& b)
+{
+    return std::any_of(line.begin(), line.end(),
+        [&](Vec2 q) { return q.x >= 0 && q.y >= 0 && q.x <= b.widthCm && q.y <= b.heightCm; });
+}
+} // namespace
+
+SkyOptics skyOptics(const Project& p)
+{
+    SkyOptics out;
+    const stage::Eye eye = stage::eyeOf(p);
+    const Sun& s = p.lights.sun;
+    const Vec3 sun = stage::sceneDirection(s.azimuth, s.elevation), away = sun * -1;
+    out.sunAhead = sun.z > 0.02;
+    const auto seen = [&](Vec3 d) {
+        return Vec2{eye.x0 + eye.focalCm * d.x / d.z, eye.horizon - eye.focalCm * d.y / d.z};
+    };
+    if (out.sunAhead)
+        out.sunCm = seen(sun);
+    if (away.z > 0.02)
+        out.opposite = seen(away);
+    if (out.sunAhead && s.on && s.elevation > 0) {
+        SkyArc halo{"halo", 22, false, arcOf(eye, p.brief, sun, 22)};
+        out.halo = onCanvas(halo.points, p.brief);
+        out.arcs.push_back(std::move(halo));
+    }
+    if (!s.on)
+        out.why = "There is no sun: no rainbow.";
+    else if (out.sunAhead)
+        out.why = "The sun stands before you; a rainbow stands opposite it, behind your back.";
+    else if (s.elevation >= 42)
+        out.why = "The sun is " + fixed(s.elevation, 0) + "° high; from 42° on the whole bow lies under the horizon.";
+    else if (s.elevation <= 0)
+        out.why = "The sun is under the horizon: no rainbow.";
+    else {
+        for (const auto& [name, radius, outside] :
+            {std::tuple{"rainbow", 42.4, true}, std::tuple{"second rainbow", 50.4, false}})
+            out.arcs.push_back({name, radius, outside, arcOf(eye, p.brief, away, radius)});
+        out.rainbow = onCanvas(out.arcs[out.arcs.size() - 2].points, p.brief);
+        if (!out.rainbow)
+            out.why = "The bow lies outside this picture: its top stands " + fixed(42.4 - s.elevation, 0)
+                + "° over the horizon, opposite the sun; a wider view would show it.";
+    }
+    return out;
+}
+
+} // namespace rl::light
