@@ -3,6 +3,7 @@
 #include "app/main_window.h"
 #include "app/theme/theme.h"
 #include "bench/figures.h"
+#include "core/base/memory.h"
 #include "core/light/relight.h"
 #include "core/project/stage_edits.h"
 #include "core/stage/compose.h"
@@ -252,6 +253,7 @@ int figures(bool asJson)
 
 int main(int argc, char** argv)
 {
+    rl::keepMemory();
     if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
     QApplication app(argc, argv);

@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "core/base/memory.h"
 #include <QGuiApplication>
 #include <iostream>
 #include <optional>
@@ -6,6 +7,7 @@
 
 int main(int argc, char** argv)
 {
+    rl::keepMemory();
     // Sheets are drawn by Qt, which wants an application; no window is ever opened.
     std::optional<QGuiApplication> app;
     if (argc > 1 && (std::string_view(argv[1]) == "carry" || std::string_view(argv[1]) == "takes")) {

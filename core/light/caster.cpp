@@ -16,7 +16,8 @@ ShadowLight sunForShadows(double azimuth, double elevation, double diameter)
 }
 
 namespace {
-/// One row of a card's coverage between two heights, laid out with room to both sides, ready to be read along u.
+/// One row of a card's coverage between two heights and two sharpness levels, laid out with room to both sides, ready
+/// to be read along u.
 class CardRow {
 public:
     /// \param first, last of u that will be read, px of the finest level
@@ -24,53 +25,76 @@ public:
     {
         const double at = std::clamp(level, 0.0, double(card.mips.size() - 1));
         const auto low = std::size_t(at);
-        m_mix = low + 1 < card.mips.size() ? float(at - std::floor(at)) : 0;
-        m_low.lay(card.mips[low], std::ldexp(1.0, -int(low)), v, first, last);
-        if (m_mix > 0)
-            m_high.lay(card.mips[low + 1], std::ldexp(1.0, -int(low) - 1), v, first, last);
+        const float mix = low + 1 < card.mips.size() ? float(at - std::floor(at)) : 0;
+        const double s = std::ldexp(1.0, -int(low));
+        m_scale = float(s);
+        m_begin = int(std::floor(first * s - 0.5)) - 1;
+        const int count = std::max(2, int(std::ceil(last * s - 0.5)) + 3 - m_begin);
+        static thread_local std::vector<float> kept; // one row is read at a time
+        kept.assign(std::size_t(count), 0.f);
+        m_row = kept;
+        lay(card.mips[low], v * s, 1 - mix);
+        if (mix > 0)
+            layCoarser(card.mips[low + 1], v * s / 2, mix);
+        m_from = 0, m_to = count;
+        while (m_from < m_to && m_row[std::size_t(m_from)] == 0)
+            ++m_from;
+        while (m_to > m_from && m_row[std::size_t(m_to - 1)] == 0)
+            --m_to;
     }
+    bool empty() const { return m_from >= m_to; }
+    /// Where it is more than nothing, px of the finest level.
+    double first() const { return (m_begin + m_from - 0.5) / double(m_scale); }
+    double last() const { return (m_begin + m_to + 0.5) / double(m_scale); }
     float at(float u) const
     {
-        const float low = m_low.at(u);
-        return m_mix > 0 ? low + m_mix * (m_high.at(u) - low) : low;
+        const float s = std::clamp(u * m_scale - 0.5f - float(m_begin), 0.f, float(m_row.size() - 2));
+        const auto x = std::size_t(s);
+        const float a = m_row[x];
+        return a + (s - float(x)) * (m_row[x + 1] - a);
     }
 
 private:
-    struct Line {
-        /// Pixels from `begin` on; outside the card there is nothing.
-        void lay(const Plane& p, double s, double v, double first, double last)
-        {
-            scale = float(s);
-            begin = int(std::floor(first * s - 0.5)) - 1;
-            const int count = int(std::ceil(last * s - 0.5)) + 3 - begin;
-            row.assign(std::size_t(std::max(count, 2)), 0.f);
-            const double at = v * s - 0.5, floor = std::floor(at);
-            const int y = int(std::clamp(floor, -2.0, double(p.height()) + 1));
-            const float mix = float(at - floor);
-            const int from = std::max(0, begin), to = std::min(p.width(), begin + count);
-            const auto add = [&](int line, float weight) {
-                if (line < 0 || line >= p.height())
-                    return;
-                const float* source = p.row(line);
-                for (int x = from; x < to; ++x)
-                    row[std::size_t(x - begin)] += source[x] * weight;
-            };
-            add(y, 1 - mix);
-            add(y + 1, mix);
-        }
-        float at(float u) const
-        {
-            const float s = u * scale - 0.5f - float(begin);
-            const auto x = std::size_t(std::clamp(s, 0.f, float(row.size() - 2)));
-            const float a = row[x];
-            return a + (s - float(x)) * (row[x + 1] - a);
-        }
-        std::vector<float> row;
-        float scale = 1;
-        int begin = 0;
+    struct Lines {
+        const float *upper = nullptr, *lower = nullptr;
+        float up = 0, down = 0;
+        bool any() const { return upper || lower; }
+        float at(int x) const { return (upper ? upper[x] * up : 0) + (lower ? lower[x] * down : 0); }
     };
-    Line m_low, m_high;
-    float m_mix = 0;
+    static Lines between(const Plane& p, double v, float weight)
+    {
+        const double at = v - 0.5, floor = std::floor(at);
+        const int y = int(std::clamp(floor, -2.0, double(p.height()) + 1));
+        const float mix = float(at - floor);
+        Lines l{y >= 0 && y < p.height() ? p.row(y) : nullptr,
+            y + 1 >= 0 && y + 1 < p.height() ? p.row(y + 1) : nullptr, (1 - mix) * weight, mix * weight};
+        return l;
+    }
+    void lay(const Plane& p, double v, float weight)
+    {
+        const Lines l = between(p, v, weight);
+        if (!l.any())
+            return;
+        const int from = std::max(0, m_begin), to = std::min(p.width(), m_begin + int(m_row.size()));
+        for (int x = from; x < to; ++x)
+            m_row[std::size_t(x - m_begin)] = l.at(x);
+    }
+    /// The next level, half as fine, read at this level's pixels: a quarter and three quarters of two neighbours.
+    void layCoarser(const Plane& p, double v, float weight)
+    {
+        const Lines l = between(p, v, weight);
+        if (!l.any())
+            return;
+        const auto value = [&](int x) { return x < 0 || x >= p.width() ? 0.f : l.at(x); };
+        const int from = std::max(-1, m_begin), to = std::min(2 * p.width() + 1, m_begin + int(m_row.size()));
+        for (int x = from; x < to; ++x) {
+            const int own = x >> 1, other = x & 1 ? own + 1 : own - 1;
+            m_row[std::size_t(x - m_begin)] += 0.75f * value(own) + 0.25f * value(other);
+        }
+    }
+    std::span<float> m_row;
+    float m_scale = 1;
+    int m_begin = 0, m_from = 0, m_to = 0;
 };
 
 /// Where rays from the row cross the card's plane: X = x0 + i dx, at height y, with a penumbra of `blur` m.
@@ -136,7 +160,14 @@ bool shadeByCard(
     const double edge = u0 + begin * du, other = u0 + (end - 1) * du;
     const CardRow coverage(
         card, std::log2(std::max({blur, std::abs(du), 1.0})), v, std::min(edge, other), std::max(edge, other));
-    for (int i = begin; i < end; ++i)
+    if (coverage.empty())
+        return false;
+    double some = (coverage.first() - u0) / du, more = (coverage.last() - u0) / du;
+    if (some > more)
+        std::swap(some, more);
+    const int from = int(std::clamp(std::floor(some), double(begin), double(end))),
+              to = int(std::clamp(std::ceil(more) + 1, double(begin), double(end)));
+    for (int i = from; i < to; ++i)
         row[std::size_t(i)] += sign * shadeOf(coverage.at(float(u0 + i * du)));
     return true;
 }

@@ -131,7 +131,8 @@ template <class T> std::span<T> rowOf(std::vector<T>& plane, int y, std::size_t 
 }
 
 template <class Facing>
-void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, std::span<float> row, std::span<Shade> shades, int y)
+void freshRow(
+    const StageFrame& f, const Layer& l, const Facing& facing, std::span<float> row, std::span<Shade> shades, int y)
 {
     const Row at = layerRow(f, l, y);
     facing.onLayer(row, at, l.normal.row(y));
@@ -157,9 +158,9 @@ void makeRoom(std::vector<float>& e, std::vector<Shade>& s, std::size_t size)
     s.assign(size, 0);
 }
 
-template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& facing)
+template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& facing, LightPlanes out)
 {
-    LightPlanes out;
+    out.touched.clear();
     out.layers.resize(f.layers.size());
     out.layerShade.resize(f.layers.size());
     for (std::size_t i = 0; i < f.layers.size(); ++i)
@@ -260,13 +261,13 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
 }
 } // namespace
 
-LightPlanes sunPlanes(const StageFrame& f, const Sun& sun)
+LightPlanes sunPlanes(const StageFrame& f, const Sun& sun, LightPlanes room)
 {
-    return planes(f, SunFacing(sun));
+    return planes(f, SunFacing(sun), std::move(room));
 }
-LightPlanes lanternPlanes(const StageFrame& f, const Lantern& lantern)
+LightPlanes lanternPlanes(const StageFrame& f, const Lantern& lantern, LightPlanes room)
 {
-    return planes(f, LanternFacing(lantern));
+    return planes(f, LanternFacing(lantern), std::move(room));
 }
 void follow(LightPlanes& p, const FrameStep& step, const Sun& sun)
 {

@@ -20,8 +20,9 @@ struct LightPlanes {
     std::vector<Shade> groundShade;
     std::vector<char> touched; ///< layers whose plane differs from that of the frame before; empty = all
 };
-LightPlanes sunPlanes(const stage::StageFrame& frame, const Sun& sun);
-LightPlanes lanternPlanes(const stage::StageFrame& frame, const Lantern& lantern);
+/// \param room whose memory may be used again; what is in it does not matter
+LightPlanes sunPlanes(const stage::StageFrame& frame, const Sun& sun, LightPlanes room = {});
+LightPlanes lanternPlanes(const stage::StageFrame& frame, const Lantern& lantern, LightPlanes room = {});
 
 /// How one frame follows another of the same size and eye: which layers it still has, what has left and what has come.
 struct FrameStep {

@@ -380,7 +380,7 @@ std::vector<Relighter::Lamp> Relighter::planesOf(const Lights& lights)
     std::vector<Lamp> lamps;
     const bool sun = lights.sun.on && lights.sun.strength > 0;
     if (sun && (!m_sun || !sameShadows(*m_sun, lights.sun)))
-        m_sunPlanes = sunPlanes(f, lights.sun);
+        m_sunPlanes = sunPlanes(f, lights.sun, std::move(m_sunPlanes));
     if (sun) {
         m_sun = lights.sun;
         lamps.push_back({colour::blackBody(lights.sun.kelvin) * float(lights.sun.strength), &m_sunPlanes, nullptr});
@@ -393,7 +393,13 @@ std::vector<Relighter::Lamp> Relighter::planesOf(const Lights& lights)
             continue;
         const auto same = [&](const KeptLantern& k) { return k.lantern.id == q.id && sameShadows(k.lantern, q); };
         const auto known = std::find_if(m_lanterns.begin(), m_lanterns.end(), same);
-        kept.push_back({q, known != m_lanterns.end() ? std::move(known->planes) : lanternPlanes(f, q)});
+        if (known != m_lanterns.end()) {
+            kept.push_back({q, std::move(known->planes)});
+            continue;
+        }
+        const auto moved = std::find_if(
+            m_lanterns.begin(), m_lanterns.end(), [&](const KeptLantern& k) { return k.lantern.id == q.id; });
+        kept.push_back({q, lanternPlanes(f, q, moved != m_lanterns.end() ? std::move(moved->planes) : LightPlanes())});
     }
     m_lanterns = std::move(kept);
     for (const KeptLantern& k : m_lanterns)
