@@ -145,7 +145,9 @@ void judge(const Project& p, const Element& e, const light::Picture& picture, co
         add("its darkest dark lies " + fixed(std::abs(own - other), 0) + " L* " + (own < other ? "under" : "over")
                 + " that of what surrounds it",
             0.5 * ramp(std::abs(own - other), own < other ? 10 : 16, 34));
-    if (std::abs(e.altitudeM) < 0.05 * e.heightM && e.standin.solid != Solid::Path)
+    // Through thick air no contact is seen, and none is missed.
+    const double clear = light::throughAir(stage::placed(p, e, cache).distance, p.lights.air.halfContrastM);
+    if (std::abs(e.altitudeM) < 0.05 * e.heightM && e.standin.solid != Solid::Path && clear > 0.6)
         if (const double ratio = contactRatio(picture, mask, box); ratio > 0)
             add("the ground under its foot is hardly darker than beside it", 0.4 * ramp(ratio, 0.88, 1));
     if (p.cutout(e.cutout)) {
