@@ -11,18 +11,22 @@ std::vector<Vec2> arcOf(const stage::Eye& eye, const Brief& b, Vec3 axis, double
     const Vec3 up = std::abs(axis.y) < 0.9 ? Vec3{0, 1, 0} : Vec3{1, 0, 0};
     const Vec3 u = stage::unit(stage::cross(axis, up)), v = stage::cross(axis, u);
     const double c = std::cos(radians(radius)), s = std::sin(radians(radius));
-    std::vector<Vec2> out;
-    for (int i = 0; i <= 720; ++i) {
-        const double t = radians(i / 2.0);
-        const Vec3 d = axis * c + (u * std::cos(t) + v * std::sin(t)) * s;
-        if (d.z < 0.05 || d.y < 0)
-            continue;
+    // Once round, twice over, so that a run across the start is found whole; the longest one is the arc.
+    std::vector<Vec2> best, run;
+    const int n = 720;
+    for (int i = 0; i < 2 * n; ++i) {
+        const double angle = 2 * kPi * i / n;
+        const Vec3 d = axis * c + (u * std::cos(angle) + v * std::sin(angle)) * s;
         const Vec2 q{eye.x0 + eye.focalCm * d.x / d.z, eye.horizon - eye.focalCm * d.y / d.z};
-        if (q.x > -b.widthCm && q.x < 2 * b.widthCm && q.y > -b.heightCm)
-            out.push_back(q);
+        const bool shown = d.z > 0.05 && d.y >= 0 && q.x > -b.widthCm && q.x < 2 * b.widthCm && q.y > -b.heightCm;
+        if (shown && run.size() <= std::size_t(n))
+            run.push_back(q);
+        if (run.size() > best.size())
+            best = run;
+        if (!shown)
+            run.clear();
     }
-    std::sort(out.begin(), out.end(), [](Vec2 p, Vec2 q) { return p.x < q.x; });
-    return out;
+    return best;
 }
 
 bool onCanvas(const std::vector<Vec2>& line, const Brief& b)

@@ -196,6 +196,9 @@ private slots:
         for (const Vec2& q : o.arcs[0].points)
             top = std::min(top, q.y);
         QVERIFY(std::abs(30 - top - f * std::tan(radians(22.4))) < 0.05);
+        // Neighbouring points follow each other along the arc, without jumps.
+        for (std::size_t i = 1; i < o.arcs[0].points.size(); ++i)
+            QVERIFY((o.arcs[0].points[i] - o.arcs[0].points[i - 1]).length() < 3);
         double second = 1e9;
         for (const Vec2& q : o.arcs[1].points)
             second = std::min(second, q.y);
