@@ -42,6 +42,16 @@ double median(int runs, const std::function<void()>& f)
     return ms[ms.size() / 2];
 }
 
+/// What light is held against: a blur of a picture as large as the frame, ms.
+double blurOf(const stage::StageFrame& frame)
+{
+    const cv::Mat picture(frame.height, frame.width, CV_32FC3, cv::Scalar(0.2, 0.3, 0.4));
+    cv::Mat out;
+    cv::GaussianBlur(picture, out, cv::Size(), 5, 5);
+    return median(15, [&] { cv::GaussianBlur(picture, out, cv::Size(), 5, 5); });
+}
+const std::string against = "cv::GaussianBlur, float, 3 channels, sigma 5, same size";
+
 /// The demo at one megapixel: eight elements, the sun and two lanterns, haze, wet ground.
 void relighting(std::vector<Row>& rows)
 {
@@ -53,11 +63,7 @@ void relighting(std::vector<Row>& rows)
     stage::SurfaceCache cache;
     const int width = 1225; // 1225 × 817 = 1.0 megapixel
     auto frame = stage::compose(p, width, cache, progress);
-    const cv::Mat picture(frame->height, frame->width, CV_32FC3, cv::Scalar(0.2, 0.3, 0.4));
-    cv::Mat out;
-    cv::GaussianBlur(picture, out, cv::Size(), 5, 5);
-    const double blur = median(15, [&] { cv::GaussianBlur(picture, out, cv::Size(), 5, 5); });
-    const std::string against = "cv::GaussianBlur, float, 3 channels, sigma 5, same size";
+    const double blur = blurOf(*frame);
     const double full = median(9, [&] {
         light::Relighter fresh;
         fresh.light(frame, p.lights);
@@ -93,10 +99,7 @@ void twelve(std::vector<Row>& rows)
     NoProgress progress;
     stage::SurfaceCache cache;
     const auto frame = stage::compose(p, 1225, cache, progress);
-    const cv::Mat picture(frame->height, frame->width, CV_32FC3, cv::Scalar(0.2, 0.3, 0.4));
-    cv::Mat out;
-    const double blur = median(15, [&] { cv::GaussianBlur(picture, out, cv::Size(), 5, 5); });
-    const std::string against = "cv::GaussianBlur, float, 3 channels, sigma 5, same size";
+    const double blur = blurOf(*frame);
     const double full = median(9, [&] {
         light::Relighter fresh;
         (void)fresh.light(frame, p.lights);

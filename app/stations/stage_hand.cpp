@@ -90,6 +90,12 @@ void StageStation::connectFields()
         if (m_page == Page::Takes)
             fillTakes();
     });
+    connect(&m_kinWatcher, &QFutureWatcherBase::finished, this, [this] {
+        m_like = m_kinWatcher.result();
+        askLikeness(); // the work may have gone on
+        say();
+    });
+    connect(&m_sheet, &QFutureWatcherBase::finished, this, [this] { emit work.notice(m_sheet.result()); });
     connect(m_voteWords, &QLineEdit::returnPressed, this, &StageStation::vote);
     connect(&work, &Workbench::heldChanged, this, [this] {
         if (m_drawing == Drawing::Outline || m_drawing == Drawing::Profile)
@@ -191,8 +197,7 @@ void StageStation::startDrawing(Drawing what)
     if (what == Drawing::Course || what == Drawing::Ground)
         m_ground.clear();
     m_plan->setPointing(what == Drawing::Course || what == Drawing::Ground);
-    m_draw->setChecked(
-        what == Drawing::Outline || what == Drawing::Hole || what == Drawing::Profile || what == Drawing::Course);
+    m_draw->setChecked(what == Drawing::Outline || what == Drawing::Profile || what == Drawing::Course);
     m_pointPlace->setChecked(what == Drawing::Ground);
     refresh();
 }
@@ -200,8 +205,8 @@ void StageStation::startDrawing(Drawing what)
 void StageStation::finishDrawing()
 {
     const Drawing was = m_drawing;
-    if (was == Drawing::Outline || was == Drawing::Hole)
-        finishShape(was == Drawing::Hole);
+    if (was == Drawing::Outline)
+        finishShape();
     if (was == Drawing::Profile)
         finishProfile();
     if (was == Drawing::Course)
@@ -229,7 +234,7 @@ void fillPlace(const Project& p, Element& e, double middle, double top, double b
 }
 } // namespace
 
-void StageStation::finishShape(bool)
+void StageStation::finishShape()
 {
     if (m_drawn.size() < 3)
         return;
@@ -345,7 +350,6 @@ bool StageStation::press(Vec2 at, Qt::KeyboardModifiers keys, const Board& board
     const double near = 7 / board.pixelsPerCm();
     switch (m_drawing) {
     case Drawing::Outline:
-    case Drawing::Hole:
     case Drawing::Profile:
         m_drawn.push_back({at, false});
         emit overlayChanged();

@@ -1,6 +1,9 @@
 #include "app/stations/stage_station.h"
+#include "app/jobs.h"
 #include "app/theme/theme.h"
+#include "core/base/result.h"
 #include "core/project/stage_edits.h"
+#include "core/project/takes.h"
 #include "core/project/usual_heights.h"
 #include "core/reading/balance.h"
 #include "core/stage/ellipses.h"
@@ -17,6 +20,7 @@
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QToolButton>
+#include <QtConcurrent>
 
 namespace rl::app {
 
@@ -311,6 +315,7 @@ void StageStation::refresh()
         fillTakes();
     if (m_lines->isChecked())
         m_vanishing.ask(p);
+    askLikeness();
     say();
     emit overlayChanged();
 }
@@ -352,7 +357,8 @@ QString StageStation::guideWords() const
                 who << tr("%1 (%2 % off)")
                            .arg(QString::fromStdString(p.element(o.element)->name))
                            .arg(o.percent, 0, 'f', 1);
-        out << tr("%1 Within 2 %: %2").arg(tr(stage::explained(Guide(g))), who.isEmpty() ? tr("nothing") : who.join(", "));
+        out << tr("%1 Within 2 %: %2")
+                   .arg(tr(stage::explained(Guide(g))), who.isEmpty() ? tr("nothing") : who.join(", "));
     }
     return out.join(". ") + ".";
 }
@@ -386,6 +392,28 @@ QString StageStation::roomWords() const
     return s;
 }
 
+StageStation::~StageStation()
+{
+    m_kinWatcher.waitForFinished();
+    m_sheet.waitForFinished();
+}
+
+void StageStation::askLikeness()
+{
+    const Scene now = takes::sceneOf(project());
+    if (m_page != Page::Kin || m_kinWatcher.isRunning() || m_likeOf == now)
+        return;
+    m_likeOf = now;
+    m_kinWatcher.setFuture(QtConcurrent::run(jobs(), [this, p = project()] {
+        std::vector<stage::Likeness> like;
+        (void)guarded([&]() -> Result<Done> {
+            like = stage::repetition(p, work.light.surfaces());
+            return Done{};
+        });
+        return like;
+    }));
+}
+
 QString StageStation::kinWords() const
 {
     const Element* e = work.heldElement();
@@ -393,10 +421,12 @@ QString StageStation::kinWords() const
         ? tr("Click on the ground, in the picture or on the plan; Enter when done. %1 so far. ").arg(m_ground.size())
         : m_ground.empty() ? tr("Point at the place, then scatter. ")
                            : tr("%1 places pointed at. ").arg(m_ground.size());
-    if (!e || m_held != Held::None)
+    if (!e)
         return s;
-    for (const stage::Likeness& l : stage::repetition(project(), work.light.surfaces()))
-        if (l.a == e->id || l.b == e->id) {
+    if (m_kinWatcher.isRunning() || !(m_likeOf == takes::sceneOf(project())))
+        return s + tr("Measuring how alike they are…");
+    for (const stage::Likeness& l : m_like)
+        if ((l.a == e->id || l.b == e->id) && project().element(l.a) && project().element(l.b)) {
             const Element* o = project().element(l.a == e->id ? l.b : l.a);
             return s
                 + tr("“%1” is most like “%2”: outlines %3 % alike, heights %4 %%5")
@@ -435,7 +465,6 @@ QString StageStation::words() const
     const Element* e = work.heldElement();
     switch (m_drawing) {
     case Drawing::Outline:
-    case Drawing::Hole:
         return tr(
             "Click the outline on the board; C bends it through the last point, Backspace takes a point back, Enter "
             "closes it, Esc drops it.");

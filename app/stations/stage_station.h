@@ -6,6 +6,7 @@
 #include "app/widgets/vanishing_lines.h"
 #include "core/stage/kin.h"
 #include "core/stage/solids.h"
+#include <QFutureWatcher>
 #include <array>
 
 class QAbstractButton;
@@ -24,6 +25,7 @@ class StageStation final : public StationView {
     Q_OBJECT
 public:
     explicit StageStation(Workbench& bench);
+    ~StageStation() override;
     Station station() const override { return Station::Stage; }
     QWidget* bench() override { return m_bench; }
     int benchHeight() const override { return m_page == Page::Takes ? 318 : 236; }
@@ -40,11 +42,12 @@ public:
     void turnTo(Page page);
     const VanishingLines& vanishing() const { return m_vanishing; }
     const TakeKeeper& takes() const { return m_takes; }
-    void writeContactSheet(const QString& path); ///< of the takes in play; says how it went
+    void writeContactSheet(const QString& path); ///< of the takes in play; says how it went when it is done
+    bool working() const { return m_sheet.isRunning() || m_kinWatcher.isRunning(); }
 
 private:
     /// What clicks on the board or the plan draw.
-    enum class Drawing { None, Outline, Hole, Profile, Course, Ground, Corners, Meet };
+    enum class Drawing { None, Outline, Profile, Course, Ground, Corners, Meet };
 
     // stage_bench.cpp
     void build();
@@ -87,7 +90,7 @@ private:
     // stage_hand.cpp
     void startDrawing(Drawing what);
     void finishDrawing();
-    void finishShape(bool hole);
+    void finishShape();
     void finishProfile();
     void finishCourse();
     void pointAtGround(Vec2 metres);
@@ -145,9 +148,15 @@ private:
     // Takes
     TakeStrip* m_strip;
     TakeKeeper m_takes;
+    QFutureWatcher<QString> m_sheet; ///< gives the sentence to say
     QLineEdit *m_voter, *m_voteLetter, *m_voteWords;
     QPushButton* m_aside = nullptr;
 
+    // How alike kin are: measured off the interface thread, for the elements and camera given.
+    void askLikeness();
+    QFutureWatcher<std::vector<stage::Likeness>> m_kinWatcher;
+    Scene m_likeOf;
+    std::vector<stage::Likeness> m_like;
     VanishingLines m_vanishing;
     enum class Held { None, Element, Horizon, Foot, Joint } m_held = Held::None;
     Vec2 m_grip;

@@ -1,4 +1,5 @@
 // The takes: a strip of them with their figures, and what is done with them.
+#include "app/jobs.h"
 #include "app/stations/stage_station.h"
 #include "core/project/takes.h"
 #include "output/contact_sheet.h"
@@ -7,6 +8,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSettings>
+#include <QtConcurrent>
 
 namespace rl::app {
 
@@ -140,9 +142,13 @@ void StageStation::writeContactSheet(const QString& path)
     for (const Take& t : p.takes)
         if (const auto* k = m_takes.known(t.id); k && !t.aside)
             figures.push_back(k->figures);
-    const auto done = output::writeContactSheet(p, figures, path);
-    emit work.notice(
-        done ? tr("The contact sheet is in %1.").arg(path) : QString::fromStdString(done.error().sentence));
+    if (m_sheet.isRunning())
+        return;
+    emit work.notice(tr("Writing the contact sheet…"));
+    m_sheet.setFuture(QtConcurrent::run(jobs(), [p, figures, path] {
+        const auto done = output::writeContactSheet(p, figures, path);
+        return done ? tr("The contact sheet is in %1.").arg(path) : QString::fromStdString(done.error().sentence);
+    }));
 }
 
 } // namespace rl::app

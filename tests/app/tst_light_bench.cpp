@@ -1,6 +1,7 @@
 #include "app/main_window.h"
 #include "app/stations/light_station.h"
 #include "app/theme/theme.h"
+#include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -18,33 +19,14 @@ class TestLightBench : public QObject {
     Q_OBJECT
     QTemporaryDir m_dir;
     std::unique_ptr<MainWindow> m_window;
+    std::optional<kit::StationHand> m_hand;
 
     const Project& project() { return m_window->document().project(); }
     LightStation& light() { return *static_cast<LightStation*>(m_window->station(Station::Light)); }
-    template <class T> T* find(const char* name)
-    {
-        T* found = light().bench()->findChild<T*>(name);
-        if (!found)
-            qFatal("no widget called %s", name);
-        return found;
-    }
-    void undo()
-    {
-        m_window->board()->setFocus();
-        QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
-    }
-    void type(const char* name, const QString& words)
-    {
-        auto* field = find<QDoubleSpinBox>(name);
-        field->setFocus();
-        QTest::keyClick(field, Qt::Key_A, Qt::ControlModifier);
-        QTest::keyClicks(field, words);
-        QTest::keyClick(field, Qt::Key_Return);
-    }
-    bool settle()
-    {
-        return QTest::qWaitFor([this] { return m_window->settled(); }, 30000);
-    }
+    template <class T> T* find(const char* name) { return m_hand->find<T>(name); }
+    void undo() { m_hand->undo(); }
+    void type(const char* field, const QString& words) { m_hand->type(field, words); }
+    bool settle() { return m_hand->settle(); }
     double brightness()
     {
         const auto& c = m_window->workbench().lit->picture.colour;
@@ -61,6 +43,7 @@ private slots:
         QCoreApplication::setOrganizationName("roving-lantern-test-light");
         theme::apply(*qApp);
         m_window = std::make_unique<MainWindow>();
+        m_hand.emplace(*m_window, Station::Light);
         m_window->resize(1280, 800);
         m_window->show();
         QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));

@@ -3,6 +3,7 @@
 #include "app/theme/theme.h"
 #include "core/stage/ellipses.h"
 #include "tests/kit/pdf.h"
+#include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
 #include <QCheckBox>
 #include <QComboBox>
@@ -27,17 +28,12 @@ class TestStage : public QObject {
     Q_OBJECT
     QTemporaryDir m_dir;
     std::unique_ptr<MainWindow> m_window;
+    std::optional<kit::StationHand> m_hand;
 
     const Project& project() { return m_window->document().project(); }
     StageStation& stage() { return *static_cast<StageStation*>(m_window->station(Station::Stage)); }
     Board* board() { return m_window->board(); }
-    template <class T> T* find(const char* name)
-    {
-        T* found = stage().bench()->findChild<T*>(name); // other benches have plans of these names too
-        if (!found)
-            qFatal("no widget called %s", name);
-        return found;
-    }
+    template <class T> T* find(const char* name) { return m_hand->find<T>(name); }
     void press(const char* name) { find<QPushButton>(name)->click(); }
     void page(StageStation::Page p) { find<QToolButton>(qPrintable(QString("stagePage%1").arg(int(p))))->click(); }
     void choose(const char* name, int index)
@@ -46,24 +42,9 @@ class TestStage : public QObject {
         box->setCurrentIndex(index);
         emit box->activated(index);
     }
-    void type(const char* name, const QString& words)
-    {
-        auto* field = find<QDoubleSpinBox>(name);
-        field->setFocus();
-        QTest::keyClick(field, Qt::Key_A, Qt::ControlModifier);
-        QTest::keyClicks(field, words);
-        QTest::keyClick(field, Qt::Key_Return);
-    }
-    void undo()
-    {
-        board()->setFocus();
-        QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
-    }
-    void redo()
-    {
-        board()->setFocus();
-        QTest::keyClick(m_window.get(), Qt::Key_Y, Qt::ControlModifier);
-    }
+    void type(const char* field, const QString& words) { m_hand->type(field, words); }
+    void undo() { m_hand->undo(); }
+    void redo() { m_hand->redo(); }
     void click(Vec2 cm, Qt::KeyboardModifiers keys = {})
     {
         QTest::mouseClick(board(), Qt::LeftButton, keys, board()->toScreen(cm).toPoint());
@@ -78,10 +59,7 @@ class TestStage : public QObject {
         }
         QTest::mouseRelease(on, Qt::LeftButton, keys, to.toPoint());
     }
-    bool settle()
-    {
-        return QTest::qWaitFor([this] { return m_window->settled(); }, 30000);
-    }
+    bool settle() { return m_hand->settle(); }
     /// Undoes one step to what was, redoes it to what is.
     void undoesTo(const Project& before)
     {
@@ -100,6 +78,7 @@ private slots:
         QCoreApplication::setOrganizationName("roving-lantern-test-stage");
         theme::apply(*qApp);
         m_window = std::make_unique<MainWindow>();
+        m_hand.emplace(*m_window, Station::Stage);
         m_window->resize(1280, 800);
         m_window->show();
         QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
@@ -357,7 +336,7 @@ private slots:
         QVERIFY(
             std::abs(project().elements[1].baseCm.x - 10) < 0.3 && std::abs(project().elements[4].baseCm.x - 50) < 0.3);
         QVERIFY(settle());
-        QVERIFY(find<QLabel>("stageSays")->text().contains("alike"));
+        QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("stageSays")->text().contains("alike"), 10000);
         undoesTo(before);
         undo();
         choose("pattern", 1);
@@ -472,8 +451,10 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(stage().takes().known(a) && stage().takes().known(b) && stage().takes().idle(), 30000);
         const QString pdf = m_dir.filePath("takes.pdf"), png = m_dir.filePath("takes.png");
         stage().writeContactSheet(pdf);
+        QTRY_VERIFY_WITH_TIMEOUT(!stage().working(), 20000);
         QCOMPARE(kit::pdfPages(pdf), 1);
         stage().writeContactSheet(png);
+        QTRY_VERIFY_WITH_TIMEOUT(!stage().working(), 20000);
         QVERIFY(QImage(png).width() > 1000);
         strip->setFocus();
         QTest::keyClick(strip, Qt::Key_Right);
