@@ -1,5 +1,6 @@
 #pragma once
 #include "cli/commands.h"
+#include "core/base/progress.h"
 #include <CLI/CLI.hpp>
 
 namespace rl::cli {
@@ -25,6 +26,19 @@ protected:
 private:
     std::string m_name, m_what;
     CLI::App* m_app = nullptr;
+};
+
+/// Long work on the command line: tells how far it is on the error stream, and gives up on Ctrl+C.
+class TerminalProgress final : public Progress {
+public:
+    explicit TerminalProgress(bool tells);
+    ~TerminalProgress() override;
+    void report(double fraction, std::string_view note) override;
+    bool cancelled() const override;
+
+private:
+    bool m_tells;
+    int m_last = -1;
 };
 
 std::vector<std::unique_ptr<Command>> lookCommands(); ///< read a work or a picture

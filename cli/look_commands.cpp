@@ -4,8 +4,8 @@
 #include "core/colour/srgb.h"
 #include "core/gather/measure.h"
 #include "core/light/sky_optics.h"
-#include "core/review/light_audit.h"
 #include "core/review/review.h"
+#include "output/light_sheets.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
 #include <opencv2/imgproc.hpp>
@@ -161,10 +161,12 @@ public:
         app.add_option("--mask", m_mask, "grey picture of the object, white = in; without it the figure is guessed at");
         app.add_flag(
             "--audit", m_audit, "every element's light as photographed, as planned, and as now in the picture");
+        app.add_option("--sheets", m_sheets, "of a work: light study sheets as PDF");
+        app.add_option("--families", m_families, "of a work: light and shade colours of each element as CSV");
     }
     Result<json> run() override
     {
-        if (m_audit)
+        if (m_audit || !m_sheets.empty() || !m_families.empty())
             return audit();
         const auto picture = store::readPicture(std::filesystem::path(m_image));
         if (!picture)
@@ -219,11 +221,21 @@ private:
         const Project& p = opened->project;
         stage::SurfaceCache cache;
         NoProgress progress;
-        const auto frame = stage::compose(p, 1000, cache, progress);
-        light::Relighter relighter;
-        const auto picture = relighter.light(frame, p.lights);
-        const auto rows = review::lightAudit(p, frame, picture, cache, progress);
+        const review::LightStudy study = review::lightStudy(p, cache, progress, 1000);
+        const auto& rows = study.rows;
         json j{{"elements", json::array()}};
+        if (!m_sheets.empty()) {
+            if (const auto done = output::writeLightSheets(study, QString::fromStdString(m_sheets)); !done)
+                return done.error();
+            j["sheets"] = m_sheets;
+        }
+        if (!m_families.empty()) {
+            const std::string table = review::familiesCsv(p, rows);
+            const std::vector<std::uint8_t> bytes(table.begin(), table.end());
+            if (const auto done = store::writeFile(m_families, bytes); !done)
+                return done.error();
+            j["families"] = m_families;
+        }
         for (const review::AuditRow& row : rows) {
             json causes = json::array();
             for (const review::Cause& c : row.causes)
@@ -241,7 +253,7 @@ private:
         j["sky"] = {{"rainbow", sky.rainbow}, {"halo", sky.halo}, {"why_no_rainbow", sky.why}};
         return j;
     }
-    std::string m_image, m_mask;
+    std::string m_image, m_mask, m_sheets, m_families;
     bool m_audit = false;
 };
 } // namespace

@@ -45,6 +45,9 @@ public:
         app.add_option("--pass", m_pass, "only this: albedo, normal, depth, shadow, ambient, id or zones")
             ->check(CLI::IsMember({"albedo", "normal", "depth", "shadow", "ambient", "id", "zones"}));
         app.add_option("--zone-steps", m_steps, "form zones in 2…6 steps")->check(CLI::Range(2, 6));
+        app.add_option("--strip-rows", m_strip, "rows worked at a time; the picture does not depend on it")
+            ->check(CLI::Range(1, 4096));
+        app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
     }
     Result<json> run() override
     {
@@ -52,12 +55,17 @@ public:
         if (!p)
             return p.error();
         stage::SurfaceCache cache;
-        NoProgress progress;
+        TerminalProgress progress(m_tells);
         const auto frame = stage::compose(*p, m_width, cache, progress);
+        if (!frame)
+            return Error{Kind::Cancelled, "The picture was given up; nothing was written.", {}};
         light::Relighter relighter;
         LinearPicture raw, shown;
         if (m_pass.empty()) {
-            shown = relighter.light(frame, p->lights).colour;
+            auto picture = light::finalPicture(frame, p->lights, progress, m_strip);
+            if (!picture)
+                return picture.error();
+            shown = picture->colour;
             if (!m_exr.empty())
                 raw = relighter.scene(frame, p->lights);
         } else {
@@ -118,7 +126,8 @@ private:
         return {p.width(), p.height(), std::move(out)};
     }
     std::string m_file, m_out, m_exr, m_pass;
-    int m_width = 1600, m_steps = 6;
+    int m_width = 1600, m_steps = 6, m_strip = 128;
+    bool m_tells = false;
 };
 
 /// `lantern relief IMAGE --mask M -o normal.png`: the relief that light will fall on.
@@ -134,8 +143,8 @@ public:
         app.add_option("--mask", m_mask, "grey picture of the object, white = in")->required();
         app.add_option("-o,--output", m_out, "PNG to write: (n + 1) / 2, x right, y up, z towards the viewer")
             ->required();
-        app.add_option("--form", m_form, "puffed, ball, column, slab or card")
-            ->check(CLI::IsMember({"puffed", "ball", "column", "slab", "card"}));
+        app.add_option("--form", m_form, "puffed, ball, column, slab, card, corner or ground")
+            ->check(CLI::IsMember({"puffed", "ball", "column", "slab", "card", "corner", "ground"}));
     }
     Result<json> run() override
     {
@@ -147,8 +156,8 @@ public:
             return mask.error();
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
             return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
-        static const char* names[]{"puffed", "ball", "column", "slab", "card"};
-        const auto form = relief::Shape(std::find(names, names + 5, m_form) - names);
+        static const char* names[]{"puffed", "ball", "column", "slab", "card", "corner", "ground"};
+        const auto form = relief::Shape(std::find(names, names + kFormCount, m_form) - names);
         const relief::Relief r = relief::reliefOf(*mask, form, std::max(mask->width(), mask->height()));
         if (r.normals.width() == 0)
             return Error{Kind::Invalid, "The mask is empty: there is nothing to make a relief of.", {}};

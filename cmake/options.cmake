@@ -26,4 +26,5 @@ endif()
 # The core is held to more: silent narrowing is where wrong numbers come from.
 add_library(core_options INTERFACE)
 target_link_libraries(core_options INTERFACE project_options)
-target_compile_options(core_options INTERFACE -Wconversion -O3)
+# Square roots set no errno here and no arithmetic traps: both keep loops from being done several numbers at a time.
+target_compile_options(core_options INTERFACE -Wconversion -O3 -fno-math-errno -fno-trapping-math)

@@ -1,12 +1,10 @@
 #include "output/contact_sheet.h"
 #include "app/theme/fonts.h"
 #include "core/base/text.h"
-#include "core/colour/srgb.h"
 #include "core/project/takes.h"
+#include "output/paper.h"
 #include <QFile>
-#include <QImage>
 #include <QPageSize>
-#include <QPainter>
 #include <QPdfWriter>
 
 namespace rl::output {
@@ -34,15 +32,6 @@ Plan planFor(const Project& p, std::size_t count)
     return plan;
 }
 
-void text(QPainter& p, QPointF at, const QString& words, int size, bool bold, double wide)
-{
-    QFont font("Cabin");
-    font.setPixelSize(size);
-    font.setBold(bold);
-    p.setFont(font);
-    p.drawText(at, p.fontMetrics().elidedText(words, Qt::ElideRight, int(wide)));
-}
-
 QString figuresLine(const review::TakeFigures& f)
 {
     QString s = QString("horizon %1 % · left %2 % · range %3 L*")
@@ -57,17 +46,8 @@ QString figuresLine(const review::TakeFigures& f)
 void cell(QPainter& p, const Project& project, const review::TakeFigures& f, const Plan& plan, QPointF at)
 {
     const Take* t = project.takeOf(f.take);
-    const Photo photo = colour::codeOf(f.picture.colour);
-    const QImage image(reinterpret_cast<const uchar*>(photo.data()), photo.width(), photo.height(), photo.width() * 3,
-        QImage::Format_RGB888);
-    const double k = std::min(plan.cellWide / photo.width(), plan.pictureHigh / photo.height());
-    const QRectF r(at, QSizeF(photo.width() * k, photo.height() * k));
-    p.drawImage(r, image);
-    p.setPen(QPen(QColor(0x55, 0x55, 0x55), 2));
-    p.setBrush(Qt::NoBrush);
-    p.drawRect(r);
+    const QRectF r = framed(p, imageOf(f.picture.colour), {at.x(), at.y(), plan.cellWide, plan.pictureHigh});
     const double y = r.bottom();
-    p.setPen(Qt::black);
     const QString letter = t ? QString::fromStdString(t->letter) : QString("A");
     text(p, {at.x(), y + 92}, letter, 100, true, 200);
     const double past = at.x() + 60.0 + 62.0 * double(letter.size());

@@ -6,10 +6,14 @@ using nlohmann::json;
 
 NLOHMANN_JSON_SERIALIZE_ENUM(Form,
     {{Form::Puffed, "puffed"}, {Form::Ball, "ball"}, {Form::Column, "column"}, {Form::Slab, "slab"},
-        {Form::Card, "card"}})
+        {Form::Card, "card"}, {Form::Corner, "corner"}, {Form::Ground, "ground"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Material,
     {{Material::Matt, "matt"}, {Material::Satin, "satin"}, {Material::Wet, "wet"}, {Material::Glowing, "glowing"},
-        {Material::Glass, "glass"}})
+        {Material::Glass, "glass"}, {Material::Gloss, "gloss"}, {Material::Thin, "thin"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(
+    LampKind, {{LampKind::Flame, "flame"}, {LampKind::Panel, "panel"}, {LampKind::Swarm, "swarm"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(DriftKind,
+    {{DriftKind::None, "none"}, {DriftKind::Dust, "dust"}, {DriftKind::Sparks, "sparks"}, {DriftKind::Rain, "rain"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "in"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec2, x, y)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec3, x, y, z)
@@ -42,17 +46,25 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(
     Standin, solid, wide, deep, count, wall, lightness, hue, chroma, outlines, profile, pose, track, path, pathWidthM)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Pattern, kind, sizeM, strength, fromL, toL, turn)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UsualHeight, name, metres, least, most, person)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(ReliefPart, outline, form, own, tiltX, tiltY, puff)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Ridge, line, height, width)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(EyeBall, at, radius)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Element, id, name, cast, cutout, baseCm, heightM, altitudeM, mirrored,
     form, material, delight, ownLightSet, ownLight, tone, standin, yaw, stretch, shear, pattern, group, locked, inside,
-    step, kinOf, usual, notes, facing)
+    step, kinOf, usual, notes, facing, glow, through, rim, parts, ridges, eyes)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Group, id, name)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Guides, shown, spiralTurn, corners, meet, rings)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Camera, horizonCm, eyeHeightM, fovDegrees)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Backdrop, reference, horizon, dimL)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sun, on, azimuth, elevation, diameter, kelvin, strength)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lantern, id, name, on, position, radius, kelvin, reference, strength)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Air, halfContrastM, skyStrength, wetness, exposureStops)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lights, sun, lanterns, air)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sun, on, azimuth, elevation, diameter, kelvin, strength, hue, chroma)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lantern, id, name, on, position, radius, kelvin, reference, strength,
+    kind, hue, chroma, hidden, wide, high, deep, facing, count, within, group)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(LightGroup, id, name, on, stops)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Mist, name, on, z, density, topM)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Drift, kind, amount)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Air, halfContrastM, skyStrength, wetness, exposureStops, hazeTopM,
+    spill, bounce, glow, shafts, vignette, vignetteAt, vignetteReach, mists, drift)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lights, sun, lanterns, air, groups)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Scene, elements, groups, camera, backdrop, lights)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Take, id, name, letter, scene, aside, reason)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vote, who, take, words)

@@ -5,11 +5,13 @@
 #include "core/light/light_rules.h"
 #include "core/light/presets.h"
 #include "core/light/sky_optics.h"
+#include "output/light_sheets.h"
+#include "store/picture_reader.h"
 #include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QInputDialog>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QLabel>
-#include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
 #include <QtConcurrent>
@@ -19,8 +21,9 @@ namespace rl::app {
 LightStation::~LightStation()
 {
     m_stop = true;
-    m_zonesWatcher.waitForFinished();
+    m_studyWatcher.waitForFinished();
     m_auditWatcher.waitForFinished();
+    m_sheetWatcher.waitForFinished();
 }
 
 void LightStation::connectStudy()
@@ -42,33 +45,50 @@ void LightStation::connectStudy()
                 [&](Lantern& l) { l.strength = std::min(100.0, light::levelForCard(v) / unit); });
     });
     connect(m_alone, &QPushButton::toggled, this, [this](bool on) { work.setAlone(on ? work.lantern() : 0); });
-    connect(m_rename, &QPushButton::clicked, this, [this] {
-        const Lantern* l = project().lantern(work.lantern());
-        bool ok = false;
-        const QString name = l ? QInputDialog::getText(m_bench, tr("Name the lantern"), tr("Its name:"),
-                                 QLineEdit::Normal, QString::fromStdString(l->name), &ok)
-                                     .trimmed()
-                               : QString();
-        if (ok && !name.isEmpty())
-            editLantern(tr("Name the lantern"), [&](Lantern& x) { x.name = name.toStdString(); });
+    connect(m_zones, &QPushButton::toggled, this, [this](bool on) {
+        if (on)
+            m_asPhotographed->setChecked(false);
+        m_studyOf = 0;
+        askStudy();
     });
-    connect(m_zones, &QPushButton::toggled, this, [this] { askZones(); });
+    connect(m_asPhotographed, &QPushButton::toggled, this, [this](bool on) {
+        if (on)
+            m_zones->setChecked(false);
+        m_studyOf = 0;
+        askStudy();
+    });
     connect(m_zoneSteps, &QDoubleSpinBox::valueChanged, this, [this] {
-        m_zonesOf = 0;
-        askZones();
+        m_studyOf = 0;
+        askStudy();
     });
-    connect(&m_zonesWatcher, &QFutureWatcherBase::finished, this, [this] {
+    connect(&m_studyWatcher, &QFutureWatcherBase::finished, this, [this] {
         if (m_stop)
             return;
-        m_zonesImage = m_zonesWatcher.result();
+        m_studyImage = m_studyWatcher.result();
         emit overlayChanged();
-        askZones(); // the work may have gone on
+        askStudy(); // the work may have gone on
     });
+    connect(&m_sheetWatcher, &QFutureWatcherBase::finished, this, [this] {
+        if (m_stop)
+            return;
+        for (QPushButton* b : {m_strips, m_sheets})
+            b->setEnabled(true);
+        emit work.notice(m_sheetWatcher.result());
+    });
+    const auto ask = [this](const QString& title, const QString& name, const QString& kind) {
+        const QString path = QFileDialog::getSaveFileName(
+            m_bench, title, QFileInfo(work.document.path()).absolutePath() + "/" + name, kind);
+        if (!path.isEmpty())
+            writeStudy(path);
+    };
+    connect(
+        m_strips, &QPushButton::clicked, this, [=] { ask(tr("Colours to mix"), "colours.csv", tr("Tables (*.csv)")); });
+    connect(m_sheets, &QPushButton::clicked, this,
+        [=] { ask(tr("Light study sheets"), "light-study.pdf", tr("Sheets (*.pdf)")); });
     connect(m_arcs, &QPushButton::toggled, this, [this] {
         say();
         emit overlayChanged();
     });
-    connect(m_audit, &QPushButton::clicked, this, &LightStation::lookClosely);
     connect(&m_auditWatcher, &QFutureWatcherBase::finished, this, [this] {
         if (!m_stop)
             showAudit();
@@ -104,28 +124,80 @@ void LightStation::fillStudy()
     if (work.element() != m_auditOf) {
         m_auditWords.clear();
         m_families->clear();
+        m_colourSays->clear();
     }
-    askZones();
+    askStudy();
 }
 
 QImage LightStation::replacement()
 {
-    return m_zones->isChecked() ? m_zonesImage : QImage();
+    return m_zones->isChecked() || m_asPhotographed->isChecked() ? m_studyImage : QImage();
 }
 
-void LightStation::askZones()
+namespace {
+/// Everything in the light it was photographed in: no own light taken off, none of the scene laid on.
+QImage photographed(Project p, int widthPx, stage::SurfaceCache& cache, Progress& progress)
 {
-    if (!m_zones->isChecked() || !work.lit || m_zonesWatcher.isRunning() || m_stop)
+    for (Element& e : p.elements)
+        e.delight = 0, e.tone.amount = 0;
+    const auto frame = stage::compose(p, widthPx, cache, progress);
+    if (!frame)
+        return {};
+    light::Relighter own;
+    return imageOf(own.pass(frame, p.lights, light::Pass::Albedo));
+}
+} // namespace
+
+void LightStation::askStudy()
+{
+    const bool zones = m_zones->isChecked(), photos = m_asPhotographed->isChecked();
+    if ((!zones && !photos) || !work.lit || m_studyWatcher.isRunning() || m_stop)
         return emit overlayChanged();
-    if (m_zonesOf == work.lit->revision + 1)
+    if (m_studyOf == work.lit->revision + 1)
         return;
-    m_zonesOf = work.lit->revision + 1;
-    m_zonesWatcher.setFuture(QtConcurrent::run(jobs(),
+    m_studyOf = work.lit->revision + 1;
+    if (photos) {
+        m_studyWatcher.setFuture(
+            QtConcurrent::run(jobs(), [this, p = project(), width = work.lit->frame->width]() -> QImage {
+                UntilStopped progress(m_stop);
+                QImage image;
+                (void)guarded([&]() -> Result<Done> {
+                    image = photographed(p, width, work.light.surfaces(), progress);
+                    return Done{};
+                });
+                return image;
+            }));
+        return;
+    }
+    m_studyWatcher.setFuture(QtConcurrent::run(jobs(),
         [frame = work.lit->frame, lights = light::alone(project().lights, work.alone()),
             steps = int(m_zoneSteps->value())] {
             light::Relighter own;
             return imageOf(own.pass(frame, lights, light::Pass::Zones, steps));
         }));
+}
+
+void LightStation::writeStudy(const QString& path)
+{
+    if (m_sheetWatcher.isRunning())
+        return;
+    for (QPushButton* b : {m_strips, m_sheets})
+        b->setEnabled(false);
+    emit work.notice(tr("Measuring the light of every element…"));
+    m_sheetWatcher.setFuture(QtConcurrent::run(jobs(), [this, p = project(), path]() -> QString {
+        UntilStopped progress(m_stop);
+        const auto written = guarded([&]() -> Result<Done> {
+            const review::LightStudy study = review::lightStudy(p, work.light.surfaces(), progress);
+            if (progress.cancelled())
+                return Error{Kind::Cancelled, "The study was given up.", {}};
+            if (path.endsWith(".pdf", Qt::CaseInsensitive))
+                return output::writeLightSheets(study, path);
+            const std::string table = review::familiesCsv(p, study.rows);
+            return store::writeFile(path.toStdString(), std::vector<std::uint8_t>(table.begin(), table.end()));
+        });
+        return written ? tr("Written: %1").arg(QFileInfo(path).fileName())
+                       : QString::fromStdString(written.error().sentence);
+    }));
 }
 
 void LightStation::lookClosely()
@@ -181,6 +253,13 @@ void LightStation::paintArcs(QPainter& p, const Board& board) const
         p.setPen(QPen(arc.redOutside ? QColor(0xb3, 0x3a, 0x2a) : QColor(0x4a, 0x4f, 0x8a), 1.4));
         p.drawPolyline(line);
     }
+    if (!o.path.empty()) {
+        QPolygonF line;
+        for (const Vec2& q : o.path)
+            line << board.toScreen(q);
+        p.setPen(QPen(QColor(255, 255, 255, 150), 1.2, Qt::DashLine));
+        p.drawPolygon(line);
+    }
     const Vec2 meet = o.sunAhead ? o.sunCm : o.opposite;
     if (meet.x != 0 || meet.y != 0)
         for (int i = 0; i < 12; ++i) {
@@ -234,6 +313,9 @@ void LightStation::showAudit()
         strip(r.light, 0);
         strip(r.shade, 16);
         m_families->setPixmap(strips);
+        m_colourSays->setText(tr("Lights above, shades below: its lights are %1 b* %2 than its shades.")
+                                  .arg(std::abs(r.warmerBy), 0, 'f', 0)
+                                  .arg(r.warmerBy >= 0 ? tr("warmer") : tr("cooler")));
         m_families->setToolTip(tr("Its lights above, its shades below, for mixing: lights %1 b* %2 than the shades.")
                                    .arg(std::abs(r.warmerBy), 0, 'f', 0)
                                    .arg(r.warmerBy >= 0 ? tr("warmer") : tr("cooler")));

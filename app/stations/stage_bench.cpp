@@ -1,12 +1,11 @@
 // The stage's bench: pages of fields, the plan and the side view beside them.
+#include "app/stations/bench_kit.h"
 #include "app/stations/stage_station.h"
 #include "core/project/stage_edits.h"
 #include "core/project/usual_heights.h"
 #include "core/stage/guides.h"
 #include <QCheckBox>
 #include <QComboBox>
-#include <QDoubleSpinBox>
-#include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -15,54 +14,6 @@
 #include <QToolButton>
 
 namespace rl::app {
-
-namespace {
-QHBoxLayout* rowOf(std::initializer_list<QWidget*> widgets)
-{
-    auto* row = new QHBoxLayout;
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(8);
-    for (QWidget* w : widgets)
-        row->addWidget(w, 0, Qt::AlignBottom);
-    row->addStretch(1);
-    return row;
-}
-
-QWidget* rowsOf(std::initializer_list<QHBoxLayout*> rows)
-{
-    auto* page = new QWidget;
-    auto* layout = new QVBoxLayout(page);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(4);
-    for (QHBoxLayout* row : rows)
-        layout->addLayout(row);
-    layout->addStretch(1);
-    return page;
-}
-
-QDoubleSpinBox* count(
-    const QString& name, const QString& unit, double low, double high, double value, const QString& tip)
-{
-    QDoubleSpinBox* f = numberField(name, unit, low, high, 0, 1, tip);
-    f->setValue(value);
-    return f;
-}
-
-QDoubleSpinBox* percent(const QString& name, double high, double value, const QString& tip)
-{
-    QDoubleSpinBox* f = numberField(name, "%", 0, high, 0, 5, tip);
-    f->setValue(value);
-    return f;
-}
-
-template <class T> T* named(T* w, const char* name, const QString& tip)
-{
-    w->setObjectName(name);
-    w->setToolTip(tip);
-    w->setAccessibleName(tip.section('.', 0, 0));
-    return w;
-}
-} // namespace
 
 StageStation::StageStation(Workbench& bench)
     : StationView(bench)
@@ -110,7 +61,7 @@ StageStation::StageStation(Workbench& bench)
           tr("A cut-out takes the stand-in's place: same foot, same true height. The stand-in is kept")))
     , m_wide(numberField("standinWide", "×", 0.01, 1000, 2, 0.05, tr("Width as a share of the height.")))
     , m_deep(numberField("standinDeep", "×", 0.01, 1000, 2, 0.05, tr("Depth as a share of the height.")))
-    , m_count(count("standinCount", QString(QChar(0xd7)), 1, 64, 8, tr("Steps, spokes or boughs.")))
+    , m_count(countField("standinCount", QString(QChar(0xd7)), 1, 64, 8, tr("Steps, spokes or boughs.")))
     , m_wall(numberField("standinWall", "×", 0, 0.5, 3, 0.005,
           tr("Thickness of a turned wall as a share of the height. 0 leaves it solid; more makes it hollow with a "
              "rim.")))
@@ -120,18 +71,18 @@ StageStation::StageStation(Workbench& bench)
     , m_lightness(numberField("standinL", "L*", 2, 98, 0, 2, tr("Lightness of the stand-in's surface.")))
     , m_spread(named(new QComboBox, "spread", tr("How the kin are spread over the ground")))
     , m_pattern(named(new QComboBox, "pattern", tr("A regular pattern that follows the relief of what is in hand")))
-    , m_kinCount(count("kinCount", QString(QChar(0xd7)), 1, 100, 6, tr("How many kin to add.")))
+    , m_kinCount(countField("kinCount", QString(QChar(0xd7)), 1, 100, 6, tr("How many kin to add.")))
     , m_kinTurn(
           numberField("kinTurn", QString(QChar(0xb0)), 0, 180, 0, 5, tr("How far each may be turned, either way.")))
-    , m_kinScale(percent("kinScale", 90, 25, tr("How much taller or lower each may be.")))
-    , m_kinReshape(percent("kinReshape", 60, 15, tr("How much wider, narrower or leaning each may be.")))
+    , m_kinScale(percentField("kinScale", 90, 25, tr("How much taller or lower each may be.")))
+    , m_kinReshape(percentField("kinReshape", 60, 15, tr("How much wider, narrower or leaning each may be.")))
     , m_patternSize(numberField("patternSize", "m", 0.001, 100, 2, 0.05, tr("Size of one repeat in the scene.")))
-    , m_patternStrength(percent("patternStrength", 100, 50, tr("How strongly the pattern shows.")))
+    , m_patternStrength(percentField("patternStrength", 100, 50, tr("How strongly the pattern shows.")))
     , m_fromL(numberField(
           "patternFrom", "L*", 0, 100, 0, 5, tr("Laid only where the surface, as photographed, is lighter than this.")))
     , m_toL(numberField(
           "patternTo", "L*", 0, 100, 0, 5, tr("Laid only where the surface, as photographed, is darker than this.")))
-    , m_rings(count("rings", QString(QChar(0xd7)), 1, 12, 4, tr("How many rings.")))
+    , m_rings(countField("rings", QString(QChar(0xd7)), 1, 12, 4, tr("How many rings.")))
     , m_strip(new TakeStrip)
     , m_takes(bench.document, bench.light.surfaces())
     , m_voter(named(new QLineEdit, "voter", tr("Who votes; a second vote replaces the first")))

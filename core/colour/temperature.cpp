@@ -1,4 +1,6 @@
 #include "core/colour/temperature.h"
+#include "core/base/geometry.h"
+#include "core/colour/lab.h"
 #include <algorithm>
 #include <cmath>
 
@@ -17,6 +19,14 @@ Rgb blackBody(double kelvin)
         float(0.0556434 * X - 0.2040259 + 1.0572252 * Z)};
     c = {std::max(c.r, 0.f), std::max(c.g, 0.f), std::max(c.b, 0.f)};
     return c * (1 / luminance(c));
+}
+
+Rgb hueLight(double hue, double chroma)
+{
+    const double angle = radians(std::isfinite(hue) ? hue : 0.0), c0 = std::clamp(chroma, 0.0, 120.0);
+    Rgb c = fromLab({75, float(c0 * std::cos(angle)), float(c0 * std::sin(angle))});
+    c = {std::max(c.r, 0.f), std::max(c.g, 0.f), std::max(c.b, 0.f)};
+    return c * (1 / std::max(luminance(c), 1e-6f));
 }
 
 } // namespace rl::colour

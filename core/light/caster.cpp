@@ -1,5 +1,7 @@
 #include "core/light/caster.h"
+#include "core/base/hot.h"
 #include <array>
+#include <bit>
 
 namespace rl::light {
 
@@ -16,6 +18,19 @@ ShadowLight sunForShadows(double azimuth, double elevation, double diameter)
 }
 
 namespace {
+/// out[i] += upper[i] · up + lower[i] · down. Rows may be null.
+RL_HOT void layRows(float* out, int count, const float* upper, float up, const float* lower, float down)
+{
+    if (upper && lower)
+        for (int i = 0; i < count; ++i)
+            out[i] += upper[i] * up + lower[i] * down;
+    else if (const float* only = upper ? upper : lower) {
+        const float weight = upper ? up : down;
+        for (int i = 0; i < count; ++i)
+            out[i] += only[i] * weight;
+    }
+}
+
 /// One row of a card's coverage between two heights and two sharpness levels, laid out with room to both sides, ready
 /// to be read along u.
 class CardRow {
@@ -33,9 +48,9 @@ public:
         static thread_local std::vector<float> kept; // one row is read at a time
         kept.assign(std::size_t(count), 0.f);
         m_row = kept;
-        lay(card.mips[low], v * s, 1 - mix);
+        lay(card.mips[low], 0, v * s, 1 - mix);
         if (mix > 0)
-            layCoarser(card.mips[low + 1], v * s / 2, mix);
+            lay(card.wides[low], -1, v * s / 2, mix);
         m_from = 0, m_to = count;
         while (m_from < m_to && m_row[std::size_t(m_from)] == 0)
             ++m_from;
@@ -46,51 +61,23 @@ public:
     /// Where it is more than nothing, px of the finest level.
     double first() const { return (m_begin + m_from - 0.5) / double(m_scale); }
     double last() const { return (m_begin + m_to + 0.5) / double(m_scale); }
-    float at(float u) const
-    {
-        const float s = std::clamp(u * m_scale - 0.5f - float(m_begin), 0.f, float(m_row.size() - 2));
-        const auto x = std::size_t(s);
-        const float a = m_row[x];
-        return a + (s - float(x)) * (m_row[x + 1] - a);
-    }
+    const float* values() const { return m_row.data(); }
+    int count() const { return int(m_row.size()); }
+    /// Place in the values of a u, px of the finest level.
+    double placeOf(double u) const { return u * double(m_scale) - 0.5 - m_begin; }
+    double scale() const { return double(m_scale); }
 
 private:
-    struct Lines {
-        const float *upper = nullptr, *lower = nullptr;
-        float up = 0, down = 0;
-        bool any() const { return upper || lower; }
-        float at(int x) const { return (upper ? upper[x] * up : 0) + (lower ? lower[x] * down : 0); }
-    };
-    static Lines between(const Plane& p, double v, float weight)
+    /// \param left column of the card at which the plane begins
+    void lay(const Plane& p, int left, double v, float weight)
     {
         const double at = v - 0.5, floor = std::floor(at);
         const int y = int(std::clamp(floor, -2.0, double(p.height()) + 1));
         const float mix = float(at - floor);
-        Lines l{y >= 0 && y < p.height() ? p.row(y) : nullptr,
-            y + 1 >= 0 && y + 1 < p.height() ? p.row(y + 1) : nullptr, (1 - mix) * weight, mix * weight};
-        return l;
-    }
-    void lay(const Plane& p, double v, float weight)
-    {
-        const Lines l = between(p, v, weight);
-        if (!l.any())
-            return;
-        const int from = std::max(0, m_begin), to = std::min(p.width(), m_begin + int(m_row.size()));
-        for (int x = from; x < to; ++x)
-            m_row[std::size_t(x - m_begin)] = l.at(x);
-    }
-    /// The next level, half as fine, read at this level's pixels: a quarter and three quarters of two neighbours.
-    void layCoarser(const Plane& p, double v, float weight)
-    {
-        const Lines l = between(p, v, weight);
-        if (!l.any())
-            return;
-        const auto value = [&](int x) { return x < 0 || x >= p.width() ? 0.f : l.at(x); };
-        const int from = std::max(-1, m_begin), to = std::min(2 * p.width() + 1, m_begin + int(m_row.size()));
-        for (int x = from; x < to; ++x) {
-            const int own = x >> 1, other = x & 1 ? own + 1 : own - 1;
-            m_row[std::size_t(x - m_begin)] += 0.75f * value(own) + 0.25f * value(other);
-        }
+        const int from = std::max(left, m_begin), to = std::min(left + p.width(), m_begin + int(m_row.size()));
+        const auto line = [&](int j) { return j >= 0 && j < p.height() ? p.row(j) + (from - left) : nullptr; };
+        if (from < to)
+            layRows(m_row.data() + (from - m_begin), to - from, line(y), (1 - mix) * weight, line(y + 1), mix * weight);
     }
     std::span<float> m_row;
     float m_scale = 1;
@@ -121,20 +108,40 @@ Crossing crossingOf(const PointRow& row, const ShadowLight& light, double z)
 
 namespace {
 struct Tables {
-    std::array<Shade, 4096> depth;
+    alignas(64) std::array<Shade, 4096> depth;
     std::array<float, 4096> part; // 2^-(i / 4096)
-    std::array<float, 20> half; // 2^-i
     Tables()
     {
         for (int i = 0; i < 4096; ++i) {
             depth[std::size_t(i)] = Shade(std::lround(-4096 * std::log2(1 - std::min(i / 4095.0, 1 - 1e-7))));
             part[std::size_t(i)] = float(std::exp2(-i / 4096.0));
         }
-        for (int i = 0; i < 20; ++i)
-            half[std::size_t(i)] = float(std::exp2(-i));
     }
 };
 const Tables kTables;
+
+/// row[i] += sign · depth of what `values` hold at from + i · step.
+RL_HOT void addShade(
+    Shade* row, int count, float from, float step, const float* values, int last, const Shade* depth, int sign)
+{
+    const float most = float(last);
+    for (int i = 0; i < count; ++i) {
+        const float s = std::min(std::max(from + float(i) * step, 0.f), most);
+        const int x = int(s);
+        const float a = values[x], b = values[x + 1], c = a + (s - float(x)) * (b - a);
+        const int k = int(std::min(std::max(c, 0.f), 1.f) * 4095.f + 0.5f);
+        row[i] += sign * depth[k];
+    }
+}
+
+RL_HOT void dim(float* row, const Shade* shade, int count, const float* part)
+{
+    for (int i = 0; i < count; ++i) {
+        const int whole = std::min(shade[i] >> 12, 100);
+        const float half = std::bit_cast<float>((127 - whole) << 23); // 2^-whole
+        row[i] *= part[shade[i] & 4095] * half;
+    }
+}
 
 bool shadeByCard(
     std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::CasterCard& card, int sign)
@@ -167,8 +174,10 @@ bool shadeByCard(
         std::swap(some, more);
     const int from = int(std::clamp(std::floor(some), double(begin), double(end))),
               to = int(std::clamp(std::ceil(more) + 1, double(begin), double(end)));
-    for (int i = from; i < to; ++i)
-        row[std::size_t(i)] += sign * shadeOf(coverage.at(float(u0 + i * du)));
+    // From the row's own beginning, so that where it is cut does not show.
+    const double start = coverage.placeOf(u0 + from * du);
+    addShade(row.data() + from, to - from, float(start), float(du * coverage.scale()), coverage.values(),
+        coverage.count() - 2, kTables.depth.data(), sign);
     return true;
 }
 } // namespace
@@ -180,8 +189,13 @@ Shade shadeOf(float coverage)
 
 float lightThrough(Shade shade)
 {
-    const int whole = shade >> 12;
-    return whole >= 20 ? 0.f : kTables.part[std::size_t(shade & 4095)] * kTables.half[std::size_t(whole)];
+    const int whole = std::min(shade >> 12, 100);
+    return kTables.part[std::size_t(shade & 4095)] * std::bit_cast<float>((127 - whole) << 23);
+}
+
+void dimmed(std::span<float> row, const Shade* shade)
+{
+    dim(row.data(), shade, int(row.size()), kTables.part.data());
 }
 
 bool shade(

@@ -27,6 +27,8 @@ using Shade = std::int32_t;
 Shade shadeOf(float coverage);
 /// Share of light left, 0…1.
 float lightThrough(Shade shade);
+/// Multiplies a row by the share of light left.
+void dimmed(std::span<float> row, const Shade* shade);
 
 /// Adds (sign 1) or takes away (sign -1) what one caster does to a row of points, one value a point. Every ray crosses
 /// a card's plane in one point; the coverage there is read from a level matched to the penumbra (light size × distance

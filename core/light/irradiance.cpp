@@ -1,4 +1,5 @@
 #include "core/light/irradiance.h"
+#include "core/base/hot.h"
 #include "core/base/parallel.h"
 
 namespace rl::light {
@@ -7,7 +8,11 @@ double lanternIrradiance(const Lantern& lantern, Vec3 at, Vec3 normal)
 {
     const Vec3 to = lantern.position - at;
     const double d = std::max(to.length(), 1e-9), used = std::max(d, lantern.radius);
-    const double cosine = (to.x * normal.x + to.y * normal.y + to.z * normal.z) / d;
+    double cosine = (to.x * normal.x + to.y * normal.y + to.z * normal.z) / d;
+    if (lantern.kind == LampKind::Panel) {
+        const Vec3 f = facingOf(lantern);
+        cosine *= std::max(0.0, -(to.x * f.x + to.y * f.y + to.z * f.z) / d);
+    }
     return lantern.reference * lantern.reference / (used * used) * std::max(0.0, cosine);
 }
 
@@ -23,14 +28,15 @@ struct Row {
     double eyeHeight = 0;
 };
 
-Row layerRow(const StageFrame& f, const Layer& l, int y)
+/// \param begin first column of it
+Row layerRow(const StageFrame& f, const Layer& l, int y, int begin)
 {
     Row r;
     r.ray = 1 / f.eye.focalCm;
-    r.ray0 = (l.left + 0.5 - f.eye.x0) * r.ray;
+    r.ray0 = (l.left + begin + 0.5 - f.eye.x0) * r.ray;
     r.rayY = -(l.top + y + 0.5 - f.eye.horizon) * r.ray;
     r.eyeHeight = f.eye.heightM;
-    r.depth = l.depth.empty() ? nullptr : l.depth.row(y);
+    r.depth = l.depth.empty() ? nullptr : l.depth.row(y) + begin;
     const double z = r.depth ? double(l.rowDepth[std::size_t(y)]) : l.distance;
     r.points = {r.ray0 * z, r.ray * z, l.lies ? 0 : f.eye.heightM + r.rayY * z, z};
     return r;
@@ -42,70 +48,184 @@ PointRow groundRow(const StageFrame& f, int y)
     return {(0.5 - f.eye.x0) * m, m, 0, z};
 }
 
+/// How the light of one direction falls on a patch that is thin or fuzzy, more than max(0, n·l). \param l towards the
+/// light, unit \param n outward, unit
+float fallsOn(const Layer& layer, Vec3f l, Vec3f n)
+{
+    const float cosine = n.x * l.x + n.y * l.y + n.z * l.z;
+    float e = cosine > 0 ? cosine : -cosine * layer.through;
+    if (layer.rim > 0 && l.z > 0) { // from behind: only on the side it comes from, and only where the form turns away
+        const float edge = 1 - std::abs(n.z), side = n.x * l.x + n.y * l.y, edge2 = edge * edge;
+        e += layer.rim * edge2 * edge2 * l.z * std::clamp(0.35f + side, 0.f, 1.f);
+    }
+    return e;
+}
+/// Unit directions from a row's points to the viewer.
+Vec3f toViewer(const Row& r, std::size_t i)
+{
+    const float x = float(-(r.ray0 + double(i) * r.ray)), y = float(-r.rayY), k = 1 / std::sqrt(x * x + y * y + 1);
+    return {x * k, y * k, -k};
+}
+float glossTo(Vec3f l, Vec3f v, Vec3f n, float alpha)
+{
+    const float cosine = n.x * l.x + n.y * l.y + n.z * l.z;
+    if (cosine <= 0)
+        return 0;
+    Vec3f h{l.x + v.x, l.y + v.y, l.z + v.z};
+    const float k = 1 / std::max(std::sqrt(h.x * h.x + h.y * h.y + h.z * h.z), 1e-6f);
+    return gloss(cosine, (n.x * h.x + n.y * h.y + n.z * h.z) * k, (l.x * h.x + l.y * h.y + l.z * h.z) * k, alpha);
+}
+
+/// Inverse square and cosine along a row: E = ref² max(0, d·n) / (max(|d|², r²) |d|), d towards the lamp.
+RL_HOT void fallFlat(
+    float* out, int count, const Vec3f* n, float x0, float dx, float dy, float dz, float r2, float ref2)
+{
+    const float yz = dy * dy + dz * dz + 1e-9f;
+    for (int i = 0; i < count; ++i) {
+        const float x = x0 - float(i) * dx, d2 = x * x + yz;
+        const float on = std::max(0.f, x * n[i].x + dy * n[i].y + dz * n[i].z);
+        out[i] = ref2 * on / (std::max(d2, r2) * std::sqrt(d2));
+    }
+}
+RL_HOT void fallGround(float* out, int count, float x0, float dx, float dy, float dz, float r2, float ref2)
+{
+    const float yz = dy * dy + dz * dz + 1e-9f, on = ref2 * std::max(0.f, dy);
+    for (int i = 0; i < count; ++i) {
+        const float x = x0 - float(i) * dx, d2 = x * x + yz;
+        out[i] = on / (std::max(d2, r2) * std::sqrt(d2));
+    }
+}
+/// The same for points at depths of their own. \param q the lamp from the eye, m
+RL_HOT void fallDeep(float* out, int count, const float* depth, const Vec3f* n, Vec3f q, float ray0, float ray,
+    float rayY, float r2, float ref2)
+{
+    for (int i = 0; i < count; ++i) {
+        const float z = depth[i], x = q.x - (ray0 + float(i) * ray) * z, y = q.y - rayY * z, away = q.z - z;
+        const float d2 = x * x + y * y + away * away + 1e-9f;
+        const float on = std::max(0.f, x * n[i].x + y * n[i].y + away * n[i].z);
+        out[i] = ref2 * on / (std::max(d2, r2) * std::sqrt(d2));
+    }
+}
+RL_HOT void facingSun(float* out, int count, const Vec3f* n, Vec3f sun)
+{
+    for (int i = 0; i < count; ++i)
+        out[i] = std::max(0.f, n[i].x * sun.x + n[i].y * sun.y + n[i].z * sun.z);
+}
+
 struct SunFacing {
     explicit SunFacing(const Sun& sun)
         : shadow(sunForShadows(sun.azimuth, sun.elevation, sun.diameter))
+        , wide(float(radians(sun.diameter) / 4))
     {
         const Vec3 d = stage::sceneDirection(sun.azimuth, sun.elevation);
         x = float(d.x), y = float(d.y), z = float(d.z);
         up = float(std::max(0.0, d.y)); // below the horizon only what stands up still catches a little
     }
-    void onLayer(std::span<float> out, const Row&, const Vec3f* n) const
+    void onLayer(std::span<float> out, const Row&, const Vec3f* n, const Layer& layer) const
+    {
+        if (layer.through > 0 || layer.rim > 0) {
+            for (std::size_t i = 0; i < out.size(); ++i)
+                out[i] = fallsOn(layer, {x, y, z}, n[i]);
+            return;
+        }
+        facingSun(out.data(), int(out.size()), n, {x, y, z});
+    }
+    void shine(std::span<float> out, const Row& r, const Vec3f* n, float alpha) const
     {
         for (std::size_t i = 0; i < out.size(); ++i)
-            out[i] = std::max(0.f, n[i].x * x + n[i].y * y + n[i].z * z);
+            out[i] = glossTo({x, y, z}, toViewer(r, i), n[i], std::min(1.f, alpha + wide));
     }
     void onGround(std::span<float> out, const PointRow&) const { std::fill(out.begin(), out.end(), up); }
     ShadowLight shadow;
-    float x, y, z, up;
+    float wide, x, y, z, up;
+    int spares = 0;
 };
 
 struct LanternFacing {
     explicit LanternFacing(const Lantern& l)
         : shadow{false, l.position, l.radius}
         , q(l.position)
+        , facing(facingOf(l))
         , r2(float(l.radius * l.radius))
         , ref2(float(l.reference * l.reference))
+        , panel(l.kind == LampKind::Panel)
+        , spares(l.within)
     {
     }
-    float fall(float dx, float dy, float dz, float nx, float ny, float nz) const
+    /// From the point to the light, m.
+    Vec3f towards(const Row& r, std::size_t i) const
     {
-        const float d2 = dx * dx + dy * dy + dz * dz + 1e-9f;
-        const float facing = std::max(0.f, dx * nx + dy * ny + dz * nz);
-        return ref2 * facing / (std::max(d2, r2) * std::sqrt(d2));
+        const double z = r.depth ? double(r.depth[i]) : r.points.z, y = r.depth ? r.eyeHeight + r.rayY * z : r.points.y,
+                     x = r.depth ? (r.ray0 + double(i) * r.ray) * z : r.points.x0 + double(i) * r.points.dx;
+        return {float(q.x - x), float(q.y - y), float(q.z - z)};
     }
-    void onLayer(std::span<float> out, const Row& r, const Vec3f* n) const
+    void panelCosine(std::span<float> out, const Row& r) const
+    {
+        for (std::size_t i = 0; i < out.size(); ++i) {
+            const Vec3f d = towards(r, i);
+            const float length = std::sqrt(d.x * d.x + d.y * d.y + d.z * d.z) + 1e-6f;
+            out[i] *= std::max(0.f, -(d.x * float(facing.x) + d.y * float(facing.y) + d.z * float(facing.z)) / length);
+        }
+    }
+    void special(std::span<float> out, const Row& r, const Vec3f* n, const Layer& layer) const
+    {
+        for (std::size_t i = 0; i < out.size(); ++i) {
+            const Vec3f d = towards(r, i);
+            const float d2 = d.x * d.x + d.y * d.y + d.z * d.z + 1e-9f, k = 1 / std::sqrt(d2);
+            // Inside a thin thing the light comes from all over its wall.
+            const float on = layer.element == spares ? std::max(layer.through, 0.2f)
+                                                     : fallsOn(layer, {d.x * k, d.y * k, d.z * k}, n[i]);
+            out[i] = ref2 * on / std::max(d2, r2);
+        }
+    }
+    void onLayer(std::span<float> out, const Row& r, const Vec3f* n, const Layer& layer) const
+    {
+        if (layer.through > 0 || layer.rim > 0)
+            special(out, r, n, layer);
+        else if (layer.element == spares && layer.material == Material::Glowing)
+            std::fill(out.begin(), out.end(), 0.f); // it shows its own light already
+        else
+            plain(out, r, n);
+        if (panel)
+            panelCosine(out, r);
+    }
+    void plain(std::span<float> out, const Row& r, const Vec3f* n) const
     {
         if (r.depth) {
-            for (std::size_t i = 0; i < out.size(); ++i) {
-                const double z = double(r.depth[i]);
-                out[i] = fall(float(q.x - (r.ray0 + double(i) * r.ray) * z), float(q.y - r.eyeHeight - r.rayY * z),
-                    float(q.z - z), n[i].x, n[i].y, n[i].z);
-            }
+            fallDeep(out.data(), int(out.size()), r.depth, n, {float(q.x), float(q.y - r.eyeHeight), float(q.z)},
+                float(r.ray0), float(r.ray), float(r.rayY), r2, ref2);
             return;
         }
         const PointRow& p = r.points;
-        const float dy = float(q.y - p.y), dz = float(q.z - p.z), x0 = float(q.x - p.x0), dx = float(p.dx);
-        for (std::size_t i = 0; i < out.size(); ++i)
-            out[i] = fall(x0 - float(i) * dx, dy, dz, n[i].x, n[i].y, n[i].z);
+        fallFlat(out.data(), int(out.size()), n, float(q.x - p.x0), float(p.dx), float(q.y - p.y), float(q.z - p.z), r2,
+            ref2);
+    }
+    void shine(std::span<float> out, const Row& r, const Vec3f* n, float alpha) const
+    {
+        for (std::size_t i = 0; i < out.size(); ++i) {
+            const Vec3f d = towards(r, i);
+            const float d2 = d.x * d.x + d.y * d.y + d.z * d.z + 1e-9f, k = 1 / std::sqrt(d2);
+            const float wider = std::min(1.f, alpha + 0.5f * std::sqrt(r2) * k); // a large light, a large highlight
+            out[i] = ref2 / std::max(d2, r2) * glossTo({d.x * k, d.y * k, d.z * k}, toViewer(r, i), n[i], wider);
+        }
+        if (panel)
+            panelCosine(out, r);
     }
     void onGround(std::span<float> out, const PointRow& p) const
     {
-        const float dy = float(q.y), dz = float(q.z - p.z), x0 = float(q.x - p.x0), dx = float(p.dx);
-        for (std::size_t i = 0; i < out.size(); ++i)
-            out[i] = fall(x0 - float(i) * dx, dy, dz, 0, 1, 0);
+        fallGround(out.data(), int(out.size()), float(q.x - p.x0), float(p.dx), float(q.y), float(q.z - p.z), r2, ref2);
+        if (panel) {
+            Row r;
+            r.points = p;
+            panelCosine(out, r);
+        }
     }
     ShadowLight shadow;
-    Vec3 q;
+    Vec3 q, facing;
     float r2, ref2;
+    bool panel;
+    int spares;
 };
-
-void dimmed(std::span<float> row, const Shade* shade)
-{
-    for (std::size_t i = 0; i < row.size(); ++i)
-        if (shade[i])
-            row[i] *= lightThrough(shade[i]);
-}
 
 /// Some rows of one layer, or of the ground: what one core does at a time.
 struct Piece {
@@ -130,67 +250,140 @@ template <class T> std::span<T> rowOf(std::vector<T>& plane, int y, std::size_t 
     return {plane.data() + std::size_t(y) * width, width};
 }
 
-template <class Facing>
-void freshRow(
-    const StageFrame& f, const Layer& l, const Facing& facing, std::span<float> row, std::span<Shade> shades, int y)
+/// Shade of one row by every caster but two, and of it what thin casters do.
+void shadeRow(std::span<Shade> shades, std::span<Shade> thin, const PointRow& points, const ShadowLight& light,
+    const StageFrame& f, int own, int spared)
 {
-    const Row at = layerRow(f, l, y);
-    facing.onLayer(row, at, l.normal.row(y));
-    for (const Layer& other : f.layers)
-        if (other.element != l.element)
-            shade(shades, at.points, facing.shadow, *other.caster, 1);
-    dimmed(row, shades.data());
+    for (const Layer& l : f.layers) {
+        if (l.element == own || l.element == spared)
+            continue;
+        shade(shades, points, light, *l.caster, 1);
+        if (l.caster->thin && !thin.empty())
+            shade(thin, points, light, *l.caster, 1);
+    }
 }
 
+/// The planes of one layer (or the ground) at one row.
+struct Slots {
+    std::span<float> e, shine;
+    std::span<Shade> shades, thin;
+    Slots part(std::size_t from, std::size_t count) const
+    {
+        const auto cut = [&](auto span) { return span.empty() ? span : span.subspan(from, count); };
+        return {cut(e), cut(shine), cut(shades), cut(thin)};
+    }
+};
+
 template <class Facing>
-void freshGround(const StageFrame& f, const Facing& facing, std::span<float> row, std::span<Shade> shades, int y)
+void falls(const Layer& l, const Facing& facing, const Row& at, const Vec3f* normals, const Slots& slots)
+{
+    facing.onLayer(slots.e, at, normals, l);
+    dimmed(slots.e, slots.shades.data());
+    if (slots.shine.empty())
+        return;
+    facing.shine(slots.shine, at, normals, glossAlpha(l.material));
+    dimmed(slots.shine, slots.shades.data());
+}
+
+/// Only where the layer covers anything; what lies outside is never looked at.
+template <class Facing>
+void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const Slots& whole, int y)
+{
+    const auto [begin, end] = l.spans[std::size_t(y)];
+    if (begin >= end)
+        return;
+    const Slots slots = whole.part(std::size_t(begin), std::size_t(end - begin));
+    std::fill(slots.shades.begin(), slots.shades.end(), 0);
+    std::fill(slots.thin.begin(), slots.thin.end(), 0);
+    const Row at = layerRow(f, l, y, begin);
+    shadeRow(slots.shades, slots.thin, at.points, facing.shadow, f, l.element, facing.spares);
+    falls(l, facing, at, l.normal.row(y) + begin, slots);
+}
+
+template <class Facing> void freshGround(const StageFrame& f, const Facing& facing, const Slots& slots, int y)
 {
     const PointRow points = groundRow(f, y);
-    facing.onGround(row, points);
-    for (const Layer& l : f.layers)
-        shade(shades, points, facing.shadow, *l.caster, 1);
-    dimmed(row, shades.data());
+    std::fill(slots.shades.begin(), slots.shades.end(), 0);
+    std::fill(slots.thin.begin(), slots.thin.end(), 0);
+    facing.onGround(slots.e, points);
+    shadeRow(slots.shades, slots.thin, points, facing.shadow, f, -1, facing.spares);
+    dimmed(slots.e, slots.shades.data());
 }
 
-void makeRoom(std::vector<float>& e, std::vector<Shade>& s, std::size_t size)
+bool anyThin(const StageFrame& f)
 {
-    e.assign(size, 0.f);
-    s.assign(size, 0);
+    return std::any_of(f.layers.begin(), f.layers.end(), [](const Layer& l) { return l.caster->thin; });
+}
+
+void makeRoom(LightPlanes& p, std::size_t i, const Layer& l, bool thin)
+{
+    const std::size_t size = l.cover.size();
+    p.layers[i].resize(size);
+    p.layerShade[i].resize(size);
+    p.layerShine[i].resize(glossAlpha(l.material) > 0 ? size : 0);
+    p.layerThin[i].resize(thin ? size : 0);
+}
+
+template <class T> std::span<T> partOf(std::vector<T>& plane, int y, std::size_t width)
+{
+    return plane.empty() ? std::span<T>() : rowOf(plane, y, width);
+}
+Slots layerSlots(LightPlanes& p, std::size_t i, const Layer& l, int y)
+{
+    const auto w = std::size_t(l.width());
+    return {rowOf(p.layers[i], y, w), partOf(p.layerShine[i], y, w), rowOf(p.layerShade[i], y, w),
+        partOf(p.layerThin[i], y, w)};
+}
+Slots groundSlots(LightPlanes& p, const StageFrame& f, int y)
+{
+    const auto w = std::size_t(f.width);
+    return {rowOf(p.ground, y, w), {}, rowOf(p.groundShade, y, w), partOf(p.groundThin, y, w)};
 }
 
 template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& facing, LightPlanes out)
 {
+    const bool thin = anyThin(f);
     out.touched.clear();
-    out.layers.resize(f.layers.size());
-    out.layerShade.resize(f.layers.size());
+    for (auto* planes : {&out.layers, &out.layerShine})
+        planes->resize(f.layers.size());
+    for (auto* planes : {&out.layerShade, &out.layerThin})
+        planes->resize(f.layers.size());
     for (std::size_t i = 0; i < f.layers.size(); ++i)
-        makeRoom(out.layers[i], out.layerShade[i], f.layers[i].cover.size());
-    makeRoom(out.ground, out.groundShade, std::size_t(std::max(f.height - f.groundTop, 0)) * std::size_t(f.width));
+        makeRoom(out, i, f.layers[i], thin);
+    const std::size_t ground = std::size_t(std::max(f.height - f.groundTop, 0)) * std::size_t(f.width);
+    out.ground.resize(ground);
+    out.groundShade.resize(ground);
+    out.groundThin.resize(thin ? ground : 0);
     const std::vector<Piece> pieces = piecesOf(f);
     parallelItems(int(pieces.size()), [&](int k) {
         const Piece& p = pieces[std::size_t(k)];
         for (int y = p.begin; y < p.end; ++y) {
             if (p.layer < 0) {
-                const auto w = std::size_t(f.width);
-                freshGround(f, facing, rowOf(out.ground, y, w), rowOf(out.groundShade, y, w), y);
+                freshGround(f, facing, groundSlots(out, f, y), y);
                 continue;
             }
-            const auto i = std::size_t(p.layer);
-            const auto w = std::size_t(f.layers[i].width());
-            freshRow(f, f.layers[i], facing, rowOf(out.layers[i], y, w), rowOf(out.layerShade[i], y, w), y);
+            const Layer& l = f.layers[std::size_t(p.layer)];
+            freshRow(f, l, facing, layerSlots(out, std::size_t(p.layer), l, y), y);
         }
     });
     return out;
 }
 
 /// Takes what has gone from a row and adds what has come. \return was it touched?
-bool stepRow(std::span<Shade> shades, const PointRow& points, const ShadowLight& light, const FrameStep& step)
+bool stepRow(const Slots& slots, const PointRow& points, const ShadowLight& light, int spared, const FrameStep& step)
 {
     bool any = false;
+    const auto by = [&](const stage::Caster& c, int sign) {
+        if (c.element == spared && spared != 0)
+            return;
+        any = shade(slots.shades, points, light, c, sign) || any;
+        if (c.thin && !slots.thin.empty())
+            shade(slots.thin, points, light, c, sign);
+    };
     for (const auto& c : step.gone)
-        any = shade(shades, points, light, *c, -1) || any;
+        by(*c, -1);
     for (const auto& c : step.come)
-        any = shade(shades, points, light, *c, 1) || any;
+        by(*c, 1);
     return any;
 }
 
@@ -199,49 +392,53 @@ bool stepLayerRow(LightPlanes& p, std::size_t i, const FrameStep& step, const Fa
 {
     const StageFrame& f = *step.after;
     const Layer& l = f.layers[i];
-    const auto w = std::size_t(l.width());
-    const std::span<Shade> shades = rowOf(p.layerShade[i], y, w);
-    const std::span<float> row = rowOf(p.layers[i], y, w);
+    const Slots whole = layerSlots(p, i, l, y);
+    const auto [begin, end] = l.spans[std::size_t(y)];
     if (step.from[i] < 0) {
-        freshRow(f, l, facing, row, shades, y);
+        freshRow(f, l, facing, whole, y);
         return true;
     }
-    const Row at = layerRow(f, l, y);
-    if (!stepRow(shades, at.points, facing.shadow, step))
+    if (begin >= end)
         return false;
-    facing.onLayer(row, at, l.normal.row(y));
-    dimmed(row, shades.data());
+    const Slots slots = whole.part(std::size_t(begin), std::size_t(end - begin));
+    const Row at = layerRow(f, l, y, begin);
+    if (!stepRow(slots, at.points, facing.shadow, facing.spares, step))
+        return false;
+    falls(l, facing, at, l.normal.row(y) + begin, slots);
     return true;
 }
 
 template <class Facing> void stepGroundRow(LightPlanes& p, const FrameStep& step, const Facing& facing, int y)
 {
     const StageFrame& f = *step.after;
-    const auto w = std::size_t(f.width);
     const PointRow points = groundRow(f, y);
-    const std::span<Shade> shades = rowOf(p.groundShade, y, w);
-    if (!stepRow(shades, points, facing.shadow, step))
+    const Slots slots = groundSlots(p, f, y);
+    if (!stepRow(slots, points, facing.shadow, facing.spares, step))
         return;
-    const std::span<float> row = rowOf(p.ground, y, w);
-    facing.onGround(row, points);
-    dimmed(row, shades.data());
+    facing.onGround(slots.e, points);
+    dimmed(slots.e, slots.shades.data());
 }
 
 template <class Facing> void followed(LightPlanes& p, const FrameStep& step, const Facing& facing)
 {
     const StageFrame& f = *step.after;
     LightPlanes old;
-    std::swap(old.layers, p.layers);
-    std::swap(old.layerShade, p.layerShade);
-    p.layers.resize(f.layers.size());
-    p.layerShade.resize(f.layers.size());
+    const bool thin = anyThin(f);
+    const auto carry
+        = [&](auto& planes, auto& before, std::size_t i) { planes[i] = std::move(before[std::size_t(step.from[i])]); };
+    std::swap(old.layers, p.layers), std::swap(old.layerShade, p.layerShade);
+    std::swap(old.layerShine, p.layerShine), std::swap(old.layerThin, p.layerThin);
+    for (auto* planes : {&p.layers, &p.layerShine})
+        planes->resize(f.layers.size());
+    for (auto* planes : {&p.layerShade, &p.layerThin})
+        planes->resize(f.layers.size());
     for (std::size_t i = 0; i < f.layers.size(); ++i) {
         if (step.from[i] < 0) {
-            makeRoom(p.layers[i], p.layerShade[i], f.layers[i].cover.size());
+            makeRoom(p, i, f.layers[i], thin);
             continue;
         }
-        p.layers[i] = std::move(old.layers[std::size_t(step.from[i])]);
-        p.layerShade[i] = std::move(old.layerShade[std::size_t(step.from[i])]);
+        carry(p.layers, old.layers, i), carry(p.layerShade, old.layerShade, i);
+        carry(p.layerShine, old.layerShine, i), carry(p.layerThin, old.layerThin, i);
     }
     const std::vector<Piece> pieces = piecesOf(f);
     std::vector<char> touched(pieces.size(), 0);
@@ -276,6 +473,77 @@ void follow(LightPlanes& p, const FrameStep& step, const Sun& sun)
 void follow(LightPlanes& p, const FrameStep& step, const Lantern& lantern)
 {
     followed(p, step, LanternFacing(lantern));
+}
+
+namespace {
+template <class Facing> void layerRowBy(const StageFrame& f, std::size_t i, int y, const Facing& facing, LightRow& out)
+{
+    const Layer& l = f.layers[i];
+    const auto w = std::size_t(l.width());
+    out.e.assign(w, 0.f), out.shade.assign(w, 0);
+    out.shine.assign(glossAlpha(l.material) > 0 ? w : 0, 0.f);
+    out.thin.assign(anyThin(f) ? w : 0, 0);
+    freshRow(f, l, facing, {out.e, out.shine, out.shade, out.thin}, y);
+}
+template <class Facing> void groundRowBy(const StageFrame& f, int y, const Facing& facing, LightRow& out)
+{
+    const auto w = std::size_t(f.width);
+    out.e.assign(w, 0.f), out.shade.assign(w, 0);
+    out.shine.clear();
+    out.thin.assign(anyThin(f) ? w : 0, 0);
+    freshGround(f, facing, {out.e, {}, out.shade, out.thin}, y);
+}
+} // namespace
+
+void layerRowOf(const StageFrame& f, std::size_t i, int y, const Sun* sun, const Lantern* lantern, LightRow& out)
+{
+    sun ? layerRowBy(f, i, y, SunFacing(*sun), out) : layerRowBy(f, i, y, LanternFacing(*lantern), out);
+}
+void groundRowOf(const StageFrame& f, int y, const Sun* sun, const Lantern* lantern, LightRow& out)
+{
+    sun ? groundRowBy(f, y, SunFacing(*sun), out) : groundRowBy(f, y, LanternFacing(*lantern), out);
+}
+
+std::optional<Rgb> thinTint(const StageFrame& f)
+{
+    Rgb sum{};
+    double n = 0;
+    for (const Layer& l : f.layers) {
+        if (!l.caster->thin)
+            continue;
+        for (int y = 0; y < l.height(); y += 4)
+            for (int x = 0; x < l.width(); x += 4)
+                sum = sum + l.albedo.at(x, y) * l.cover.at(x, y), n += double(l.cover.at(x, y));
+        n += 1e-6;
+    }
+    if (n <= 0)
+        return {};
+    return luminance(sum) > 0 ? sum * (1 / luminance(sum)) : Rgb{1, 1, 1};
+}
+
+float glossAlpha(Material m)
+{
+    switch (m) {
+    case Material::Satin:
+        return 0.16f;
+    case Material::Wet:
+        return 0.04f;
+    case Material::Gloss:
+        return 0.015f;
+    case Material::Glass:
+        return 0.006f;
+    default:
+        return 0;
+    }
+}
+
+float gloss(float cosine, float half, float along, float alpha)
+{
+    const float a2 = alpha * alpha, t = half * half * (a2 - 1) + 1;
+    const float away = 1 - std::clamp(along, 0.f, 1.f), away2 = away * away,
+                fresnel = 0.04f + 0.96f * away2 * away2 * away;
+    // π D = a² / t²
+    return std::max(0.f, cosine) * a2 / (t * t) * fresnel / (4 * std::max(along * along, 0.05f));
 }
 
 FrameStep stepBetween(const StageFrame& before, const StageFrame& after)

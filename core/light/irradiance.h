@@ -1,5 +1,6 @@
 #pragma once
 #include "core/light/caster.h"
+#include "core/light/lamps.h"
 
 namespace rl::light {
 
@@ -8,21 +9,49 @@ namespace rl::light {
 ///     E = (d_ref / max(d, r))² · max(0, n·l)
 ///
 /// \param at the patch, m, scene axes \param normal outward, unit
+/// A panel shines to its side only, by the cosine; pointsOf() takes wide ones apart.
 /// \return 1.0 for a patch facing the lantern at d_ref; finite, never negative
 /// Source: inverse-square and cosine laws, J. H. Lambert, Photometria (1760); inside the radius the fall-off stops.
 double lanternIrradiance(const Lantern& lantern, Vec3 at, Vec3 normal);
 
+/// What light a polished surface throws towards the viewer, against what a white card would show.
+///
+///     C = E · π D(h) F(l·h) / (4 (l·h)²)
+///
+/// \param cosine n·l \param half n·h \param along l·h, h halfway between light and viewer \param alpha roughness
+/// squared, 0…1
+/// Source: Walter et al. (2007), GGX; visibility by Kelemen & Szirmay-Kalos (2001); Fresnel by Schlick (1994), F0 0.04.
+float gloss(float cosine, float half, float along, float alpha);
+/// Roughness squared of a material; 0 = it does not shine.
+float glossAlpha(Material material);
+
 /// Irradiance of one light of strength 1 over a frame: one plane a layer and one for the ground, shadows included.
+/// A thin layer also takes light on its back, a fuzzy one catches some from behind at its edge.
 struct LightPlanes {
     std::vector<std::vector<float>> layers; ///< as large as each layer's rectangle
     std::vector<float> ground; ///< as large as the ground
     std::vector<std::vector<Shade>> layerShade;
     std::vector<Shade> groundShade;
+    std::vector<std::vector<float>> layerShine; ///< of polished layers what gloss() says, shadows included; else empty
+    std::vector<std::vector<Shade>> layerThin; ///< what thin casters do of the shade; empty without any
+    std::vector<Shade> groundThin;
     std::vector<char> touched; ///< layers whose plane differs from that of the frame before; empty = all
 };
 /// \param room whose memory may be used again; what is in it does not matter
 LightPlanes sunPlanes(const stage::StageFrame& frame, const Sun& sun, LightPlanes room = {});
 LightPlanes lanternPlanes(const stage::StageFrame& frame, const Lantern& lantern, LightPlanes room = {});
+
+/// The same, one row at a time, for pictures too large to keep planes of.
+struct LightRow {
+    std::vector<float> e, shine;
+    std::vector<Shade> shade, thin;
+};
+/// \param sun or lantern: the other is null
+void layerRowOf(
+    const stage::StageFrame& frame, std::size_t layer, int y, const Sun* sun, const Lantern* lantern, LightRow& out);
+void groundRowOf(const stage::StageFrame& frame, int y, const Sun* sun, const Lantern* lantern, LightRow& out);
+/// Does anything in the frame let tinted light through? Its mean colour, luminance 1.
+std::optional<Rgb> thinTint(const stage::StageFrame& frame);
 
 /// How one frame follows another of the same size and eye: which layers it still has, what has left and what has come.
 struct FrameStep {

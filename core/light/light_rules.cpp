@@ -88,7 +88,7 @@ void clearAir(const Project& p, stage::SurfaceCache& cache, Findings& out)
 void dark(const Project& p, Findings& out)
 {
     const bool lantern = std::any_of(
-        p.lights.lanterns.begin(), p.lights.lanterns.end(), [](const Lantern& l) { return l.on && l.strength > 0; });
+        p.lights.lanterns.begin(), p.lights.lanterns.end(), [&](const Lantern& l) { return p.lights.burns(l); });
     const bool sun = p.lights.sun.on && p.lights.sun.strength > 0;
     if (sun || lantern)
         return;
@@ -121,9 +121,7 @@ PlannedLight plannedLight(const Project& p, const Element& e, stage::SurfaceCach
     const Sun& s = p.lights.sun;
     if (s.on)
         add(stage::sceneDirection(s.azimuth, s.elevation), s.strength, "the sun");
-    for (const Lantern& l : p.lights.lanterns) {
-        if (!l.on)
-            continue;
+    for (const Lantern& l : burningOf(p.lights, nullptr)) {
         const Vec3 to = l.position - middle;
         const double d = std::max(to.length(), 1e-6);
         add(to * (1 / d), l.strength * lanternIrradiance(l, middle, to * (1 / d)), "“" + l.name + "”");

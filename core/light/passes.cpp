@@ -119,19 +119,19 @@ std::vector<Zone> Relighter::zonesOn(std::size_t k, const std::vector<Lamp>& lam
     for (std::size_t i = 0; i < out.size(); ++i)
         if (l.cover.data()[i] > 0.5f) {
             most = std::max(most, facing[i]);
-            ambient.push_back(luminance(m_layerAmbient[k][i]));
+            ambient.push_back(luminance(m_layers[k].ambient[i]));
         }
     const float middle = std::max(median(ambient), 1e-6f);
     for (std::size_t i = 0; i < out.size(); ++i)
         if (l.cover.data()[i] > 0)
             out[i] = zoneOf(
-                most > 0 ? facing[i] / most : 0.f, through[i], luminance(m_layerAmbient[k][i]) / middle, steps);
+                most > 0 ? facing[i] / most : 0.f, through[i], luminance(m_layers[k].ambient[i]) / middle, steps);
     return out;
 }
 
 LinearPicture Relighter::pass(std::shared_ptr<const StageFrame> frame, const Lights& lights, Pass which, int zoneSteps)
 {
-    meet(std::move(frame));
+    meet(std::move(frame), float(lights.air.spill));
     const StageFrame& f = *m_frame;
     const std::vector<Lamp> lamps = planesOf(lights);
     const auto at
@@ -192,7 +192,7 @@ LinearPicture Relighter::pass(std::shared_ptr<const StageFrame> frame, const Lig
             [&](int x, int y) {
                 return y < f.groundTop ? f.backdrop.at(x, y) * sky : up * (sky * m_groundOpen[ground(x, y)]);
             },
-            [&](std::size_t k, int x, int y) { return m_layerAmbient[k][at(f.layers[k], x, y)] * sky; }, true);
+            [&](std::size_t k, int x, int y) { return m_layers[k].ambient[at(f.layers[k], x, y)] * sky; }, true);
     }
     case Pass::Id:
         return layered(

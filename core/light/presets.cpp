@@ -39,8 +39,11 @@ Lights alone(Lights l, int which)
     if (!known || which == 0)
         return l;
     l.sun.on = which == -1;
-    for (Lantern& q : l.lanterns)
+    for (Lantern& q : l.lanterns) {
         q.on = q.id == which;
+        if (q.on)
+            q.group = 0; // alone it burns even when its group is out
+    }
     return l;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
-#include "core/light/irradiance.h"
+#include "core/base/result.h"
+#include "core/light/painter.h"
 
 namespace rl::light {
 
@@ -47,7 +48,8 @@ public:
 
 private:
     struct KeptLantern {
-        Lantern lantern;
+        Lantern lantern; ///< one of the small lights of a lantern
+        int part = 0; ///< which of them
         LightPlanes planes;
     };
     struct Lamp { ///< a light as a colour to weigh its planes with
@@ -55,32 +57,40 @@ private:
         const LightPlanes* planes;
         const Lantern* lantern; ///< null: the sun
     };
-    struct AirTerms;
+    struct KeptLayer {
+        std::vector<Rgb> ambient; ///< sky, ground and backdrop spill, sky strength 1
+        std::vector<Mirrored> mirrored; ///< of polished layers
+        std::vector<Rgb> lit; ///< as lit last
+        BounceLight bounce;
+        bool holds = false; ///< lit still holds if the lamps stay as they were
+    };
     std::vector<Rgb> paintedRows(const Lights& lights, bool fit);
     std::vector<Zone> zonesOn(std::size_t layer, const std::vector<Lamp>& lamps, int steps) const;
-    void meet(std::shared_ptr<const stage::StageFrame> frame);
+    void meet(std::shared_ptr<const stage::StageFrame> frame, float spill);
+    void surround(const stage::Layer& layer, KeptLayer& kept) const;
     void followFrame(const FrameStep& step);
     std::vector<Lamp> planesOf(const Lights& lights);
-    void lightLayers(const std::vector<Lamp>& lamps, const AirTerms& air);
+    void lightLayers(const std::vector<Lamp>& lamps, const Lights& lights, const Painter& painter);
     std::shared_ptr<const stage::StageFrame> m_frame;
-    cv::Mat m_small; ///< the backdrop, small and soft: what spills onto edges
-    std::vector<std::vector<Rgb>> m_layerAmbient; ///< sky, ground and backdrop spill on each layer, sky strength 1
+    float m_spill = 1;
+    Surroundings m_around;
+    std::vector<KeptLayer> m_layers;
+    std::vector<std::vector<Rgb>> m_lit; ///< while a picture is made: the layers as lit
     std::vector<float> m_groundMirror; ///< Fresnel share of still water
     std::vector<float> m_groundOpen; ///< 0…1, how open the ground is to the sky near feet
     std::vector<float> m_water; ///< share of the ground that is water whatever the weather; empty = none
     std::optional<Sun> m_sun;
     LightPlanes m_sunPlanes;
     std::vector<KeptLantern> m_lanterns;
-    std::vector<std::vector<Rgb>> m_lit; ///< layers as lit last
-    std::vector<char> m_litHolds; ///< which of them still hold if the lamps stay as they were
-    std::vector<Rgb> m_lampColours; ///< with what they were lit
-    std::vector<float> m_airThen;
+    std::vector<Rgb> m_lampColours; ///< with what the layers were lit
+    std::optional<Air> m_airThen;
+    std::optional<Rgb> m_tintThen;
 };
 
-/// Share of light that comes through air which halves contrast at `halfContrastM`: 2^(-distance/half). 1 in clear air.
-double throughAir(double distanceM, double halfContrastM);
-
-/// Fresnel reflectance of water seen at a grazing angle. Source: Schlick (1994), F0 = 0.02.
-double waterMirror(double cosine);
+/// A large picture, strip by strip, keeping no planes of light: the same bytes as Relighter::light gives.
+/// \param strip rows worked at a time between two looks at the progress, 1…4096; the bytes do not depend on it
+/// \return an error when cancelled
+Result<Picture> finalPicture(
+    std::shared_ptr<const stage::StageFrame> frame, const Lights& lights, Progress& progress, int strip = 128);
 
 } // namespace rl::light

@@ -34,6 +34,33 @@ bool onCanvas(const std::vector<Vec2>& line, const Brief& b)
     return std::any_of(line.begin(), line.end(),
         [&](Vec2 q) { return q.x >= 0 && q.y >= 0 && q.x <= b.widthCm && q.y <= b.heightCm; });
 }
+/// Slope that a wavelet needs at a place of the water to send the sun to the viewer, squared; negative = none can.
+double slopeNeeded(const stage::Eye& eye, Vec2 at, Vec3 sun)
+{
+    const Vec3 v = stage::unit({-(at.x - eye.x0) / eye.focalCm, (at.y - eye.horizon) / eye.focalCm, -1}),
+               h = stage::unit(sun + v);
+    return h.y > 0.05 ? (1 - h.y * h.y) / (h.y * h.y) : -1;
+}
+
+std::vector<Vec2> sunPath(const stage::Eye& eye, const Brief& b, Vec3 sun)
+{
+    constexpr double half = 0.02 * 0.693; // e^(-slope²/variance) = 1/2
+    std::vector<Vec2> left, right;
+    const double top = std::max(eye.horizon + 0.002 * b.heightCm, 0.0);
+    for (int i = 0; i <= 40 && top < b.heightCm; ++i) {
+        const double y = top + (b.heightCm - top) * i / 40;
+        double from = 1e9, to = -1e9;
+        for (int k = 0; k <= 240; ++k) {
+            const double x = -0.5 * b.widthCm + 2 * b.widthCm * k / 240, s = slopeNeeded(eye, {x, y}, sun);
+            if (s >= 0 && s <= half)
+                from = std::min(from, x), to = std::max(to, x);
+        }
+        if (from <= to)
+            left.push_back({from, y}), right.push_back({to, y});
+    }
+    left.insert(left.end(), right.rbegin(), right.rend());
+    return left.size() >= 4 ? left : std::vector<Vec2>();
+}
 } // namespace
 
 SkyOptics skyOptics(const Project& p)
@@ -51,6 +78,7 @@ SkyOptics skyOptics(const Project& p)
     if (away.z > 0.02)
         out.opposite = seen(away);
     if (out.sunAhead && s.on && s.elevation > 0) {
+        out.path = sunPath(eye, p.brief, sun);
         SkyArc halo{"halo", 22, false, arcOf(eye, p.brief, sun, 22)};
         out.halo = onCanvas(halo.points, p.brief);
         out.arcs.push_back(std::move(halo));

@@ -17,11 +17,13 @@ struct SkyOptics {
     std::string why; ///< when there can be no rainbow: the reason, in a sentence
     std::vector<SkyArc> arcs;
     Vec2 sunCm, opposite; ///< where light rays and shadows meet: at the sun, or at the point opposite; cm
+    std::vector<Vec2> path; ///< cm: outline of the sun's path on water, left side down and right side up; empty = none
     bool sunAhead = false; ///< the sun stands before the viewer: rays meet at it, and a glitter path leads to it
 };
 /// Rainbows: circles of 42.4° (red outside) and 50.4° (red inside) about the point opposite the sun (R. L. Lee & A. B.
 /// Fraser, The Rainbow Bridge, 2001); only with the sun under 42° and behind the viewer. Halo: 22° about the sun (ice
 /// prisms of 60°, R. Greenler, Rainbows, Halos and Glories, 1980).
+/// Path on water: where wavelets of slope variance 0.02 (Cox & Munk 1954) still send half its brightest light.
 SkyOptics skyOptics(const Project& project);
 
 } // namespace rl::light

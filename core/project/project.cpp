@@ -90,6 +90,39 @@ void repairShape(Element& e, Ranges& r)
     repairStandin(e.standin, r);
 }
 
+void repairRelief(Element& e, Ranges& r)
+{
+    const auto at = [](Vec2 q) { return q; };
+    const auto fewer = [&](auto& items, std::size_t most) {
+        if (items.size() > most) {
+            items.resize(most);
+            r.changed();
+        }
+    };
+    fewer(e.parts, 64);
+    fewer(e.ridges, 64);
+    fewer(e.eyes, 32);
+    for (ReliefPart& part : e.parts) {
+        repairPoints(part.outline, 4, at, r);
+        r.keep(part.tiltX, -80, 80, 0);
+        r.keep(part.tiltY, -80, 80, 0);
+        r.keep(part.puff, 0, 3, 1);
+    }
+    for (Ridge& ridge : e.ridges) {
+        repairPoints(ridge.line, 4, at, r);
+        r.keep(ridge.height, -3, 3, 1);
+        r.keep(ridge.width, 0.005, 0.5, 0.08);
+    }
+    for (EyeBall& eye : e.eyes) {
+        r.keep(eye.at.x, -1, 2, 0.5);
+        r.keep(eye.at.y, -1, 2, 0.2);
+        r.keep(eye.radius, 0.001, 0.5, 0.02);
+    }
+    r.keep(e.glow, 0, 20, 1);
+    r.keep(e.through, 0, 1, 0.5);
+    r.keep(e.rim, 0, 1, 0);
+}
+
 void repairScene(Project& p, Ranges& r)
 {
     r.keep(p.camera.horizonCm, -2000, 4000, 16);
@@ -114,6 +147,7 @@ void repairScene(Project& p, Ranges& r)
         r.keep(e.tone.a, -100, 100, 0);
         r.keep(e.tone.b, -100, 100, 0);
         r.keep(e.tone.amount, 0, 1, 0);
+        repairRelief(e, r);
     }
 }
 
@@ -144,6 +178,33 @@ void repairReferences(Project& p, Ranges& r)
             r.changed();
 }
 
+void repairAir(Air& a, Ranges& r)
+{
+    r.keep(a.halfContrastM, 0, 100000, 150);
+    r.keep(a.skyStrength, 0, 10, 1);
+    r.keep(a.wetness, 0, 1, 0.6);
+    r.keep(a.exposureStops, -8, 8, 0);
+    r.keep(a.hazeTopM, 0, 10000, 0);
+    r.keep(a.spill, 0, 2, 1);
+    r.keep(a.bounce, 0, 2, 1);
+    r.keep(a.glow, 0, 3, 1);
+    r.keep(a.shafts, 0, 1, 0);
+    r.keep(a.vignette, 0, 1, 0);
+    r.keep(a.vignetteAt.x, -4000, 6000, -1);
+    r.keep(a.vignetteAt.y, -4000, 6000, -1);
+    r.keep(a.vignetteReach, 0.1, 2, 0.6);
+    r.keep(a.drift.amount, 0, 1, 0.4);
+    if (a.mists.size() > 12) {
+        a.mists.resize(12);
+        r.changed();
+    }
+    for (Mist& m : a.mists) {
+        r.keep(m.z, 0.2, 5000, 20);
+        r.keep(m.density, 0, 1, 0.5);
+        r.keep(m.topM, 0.01, 1000, 1.5);
+    }
+}
+
 void repairLights(Lights& l, Ranges& r)
 {
     r.keep(l.sun.azimuth, -360, 720, 320);
@@ -151,6 +212,8 @@ void repairLights(Lights& l, Ranges& r)
     r.keep(l.sun.diameter, 0.01, 60, 0.53);
     r.keep(l.sun.kelvin, 1000, 15000, 5200);
     r.keep(l.sun.strength, 0, 50, 0.6);
+    r.keep(l.sun.hue, -1, 360, -1);
+    r.keep(l.sun.chroma, 0, 120, 60);
     for (Lantern& n : l.lanterns) {
         r.keep(n.position.x, -5000, 5000, 0);
         r.keep(n.position.y, -10, 1000, 2);
@@ -159,11 +222,20 @@ void repairLights(Lights& l, Ranges& r)
         r.keep(n.kelvin, 1000, 15000, 2100);
         r.keep(n.reference, 0.05, 500, 2);
         r.keep(n.strength, 0, 100, 1);
+        r.keep(n.hue, -1, 360, -1);
+        r.keep(n.chroma, 0, 120, 60);
+        for (double* side : {&n.wide, &n.high, &n.deep})
+            r.keep(*side, 0.01, 500, 0.9);
+        r.keep(n.facing, -360, 720, 180);
+        n.count = std::clamp(n.count, 2, 200);
+        if (n.group && !l.group(n.group))
+            n.group = 0, r.changed();
     }
-    r.keep(l.air.halfContrastM, 0, 100000, 150);
-    r.keep(l.air.skyStrength, 0, 10, 1);
-    r.keep(l.air.wetness, 0, 1, 0.6);
-    r.keep(l.air.exposureStops, -8, 8, 0);
+    if (l.groups.size() > 100)
+        l.groups.resize(100);
+    for (LightGroup& g : l.groups)
+        r.keep(g.stops, -10, 10, 0);
+    repairAir(l.air, r);
 }
 
 void repairLinks(Project& p, Ranges& r)
@@ -209,6 +281,11 @@ void repairLinks(Project& p, Ranges& r)
             r.changed();
         }
     }
+    for (Lantern& l : p.lights.lanterns)
+        if (l.within && !p.element(l.within)) {
+            l.within = 0;
+            r.changed();
+        }
     if (p.backdrop.reference && !p.reference(p.backdrop.reference)) {
         p.backdrop.reference = 0;
         r.changed();
@@ -236,6 +313,7 @@ void repairIds(Project& p, Ranges& r)
     unique(p.lights.lanterns);
     unique(p.brief.cast);
     unique(p.groups);
+    unique(p.lights.groups);
     unique(p.takes);
     for (const Take& t : p.takes)
         for (const Element& e : t.scene.elements)
@@ -246,6 +324,21 @@ void repairIds(Project& p, Ranges& r)
     }
 }
 } // namespace
+
+const LightGroup* Lights::group(int id) const
+{
+    return found(groups, id);
+}
+bool Lights::burns(const Lantern& l) const
+{
+    const LightGroup* g = group(l.group);
+    return l.on && l.strength > 0 && (!g || g->on);
+}
+double Lights::strengthOf(const Lantern& l) const
+{
+    const LightGroup* g = group(l.group);
+    return l.strength * (g ? std::exp2(g->stops) : 1.0);
+}
 
 const Reference* Project::reference(int id) const
 {

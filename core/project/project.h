@@ -1,5 +1,6 @@
 #pragma once
 #include "core/base/finding.h"
+#include "core/project/lamps.h"
 #include "core/project/lazy_photo.h"
 #include "core/project/standin.h"
 #include <cstdint>
@@ -94,7 +95,33 @@ struct Cutout {
     std::vector<Pin> pins; ///< bend it: each pin moves what lies under it; under two, nothing moves
 };
 
-enum class Form { Puffed, Ball, Column, Slab, Card };
+enum class Form { Puffed, Ball, Column, Slab, Card, Corner, Ground };
+inline constexpr int kFormCount = 7;
+
+/// A part of a relief shaped by itself. Places are shares of the cut-out's box, 0…1, x to the right, y down.
+struct ReliefPart {
+    std::vector<Vec2> outline; ///< closed; empty = the whole
+    Form form = Form::Puffed;
+    bool own = true; ///< takes a form of its own; false = keeps what is there, tilted and puffed
+    double tiltX = 0; ///< degrees its face turns to the right, ±80
+    double tiltY = 0; ///< degrees its face turns upwards, ±80
+    double puff = 1; ///< 0 flat … 3
+    bool operator==(const ReliefPart&) const = default;
+};
+/// A line along which the surface stands up (or sinks in).
+struct Ridge {
+    std::vector<Vec2> line; ///< open, places as of a part
+    double height = 1; ///< −3…3: slope of its flanks at the line
+    double width = 0.08; ///< share of the larger side of the box over which it falls off, 0.005…0.5
+    bool operator==(const Ridge&) const = default;
+};
+/// An eye, in which a light shows as a catch-light.
+struct EyeBall {
+    Vec2 at; ///< as of a part
+    double radius = 0.02; ///< of the ball of the eye, share of the height of the box
+    bool operator==(const EyeBall&) const = default;
+};
+
 /// Black point, white point and cast brought to those of the surroundings, in CIELAB: L* is mapped from [darkFrom,
 /// lightFrom] to [darkTo, lightTo], a* and b* are shifted; all of it by `amount`.
 struct Tone {
@@ -104,7 +131,16 @@ struct Tone {
     bool operator==(const Tone&) const = default;
 };
 
-enum class Material { Matt, Satin, Wet, Glowing, Glass };
+enum class Material {
+    Matt,
+    Satin,
+    Wet,
+    Glowing, ///< a light itself
+    Glass,
+    Gloss, ///< lacquer, polish: mirrors its surroundings
+    Thin ///< sail, paper, leaf: light comes through
+};
+inline constexpr int kMaterialCount = 7;
 
 /// Where the frame's person looks or goes, for the room before them.
 enum class Facing { Unknown, Left, Right, Viewer, Away };
@@ -138,6 +174,12 @@ struct Element {
     std::string usual; ///< what it usually is as tall as: a name in the list of usual heights
     std::string notes;
     Facing facing = Facing::Unknown;
+    double glow = 1; ///< of a glowing one: how strongly it shines, ×; 0…20
+    double through = 0.5; ///< of a thin one: share of the light that comes through, 0…1
+    double rim = 0; ///< 0…1: fuzz at its edge that catches light from behind
+    std::vector<ReliefPart> parts{}; ///< in order, later ones over earlier ones
+    std::vector<Ridge> ridges{};
+    std::vector<EyeBall> eyes{};
     bool operator==(const Element&) const = default;
 };
 
@@ -159,43 +201,6 @@ struct Backdrop {
     double horizon = 0.5; ///< where the horizon lies in the picture, 0 top … 1 bottom
     double dimL = 0; ///< L* taken off the backdrop, 0…60
     bool operator==(const Backdrop&) const = default;
-};
-
-/// Of the scene: azimuth 0 = straight ahead behind the scene, 90 = from the right, 180 = from behind the viewer.
-struct Sun {
-    bool on = true;
-    double azimuth = 320, elevation = 12; ///< degrees
-    double diameter = 0.53; ///< degrees, larger = softer shadows
-    double kelvin = 5200;
-    double strength = 0.6; ///< 1 = full key light
-    bool operator==(const Sun&) const = default;
-};
-
-struct Lantern {
-    int id = 0;
-    std::string name;
-    bool on = true;
-    Vec3 position{0, 2, 8}; ///< m
-    double radius = 0.12; ///< m, > 0
-    double kelvin = 2100;
-    double reference = 2; ///< m at which it gives `strength`
-    double strength = 1;
-    bool operator==(const Lantern&) const = default;
-};
-
-struct Air {
-    double halfContrastM = 150; ///< distance at which contrast is halved; 0 = clear
-    double skyStrength = 1; ///< share of the backdrop's own sky light that fills the shade
-    double wetness = 0.6; ///< 0…1 how much the ground mirrors
-    double exposureStops = 0;
-    bool operator==(const Air&) const = default;
-};
-
-struct Lights {
-    Sun sun;
-    std::vector<Lantern> lanterns;
-    Air air;
-    bool operator==(const Lights&) const = default;
 };
 
 /// Lines to compose by. Off until asked for.

@@ -2,7 +2,6 @@
 #include "core/base/text.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
-#include "core/colour/temperature.h"
 #include "core/cutout/cut.h"
 #include "core/gather/fit.h"
 #include "core/stage/match.h"
@@ -52,15 +51,13 @@ LightTold plannedFor(const Project& p, const Element& e, const stage::StageFrame
     Rgb colour{};
     const Sun& s = p.lights.sun;
     if (s.on)
-        colour = colour + colour::blackBody(s.kelvin) * float(s.strength);
+        colour = colour + light::colourOf(s) * float(s.strength);
     const stage::Placement place = stage::placed(p, e, cache);
     const Vec3 middle = stage::atDistance(stage::eyeOf(p), place.canvas.centre(), place.distance);
-    for (const Lantern& l : p.lights.lanterns) {
+    for (const Lantern& l : light::burningOf(p.lights, nullptr)) {
         const Vec3 to = l.position - middle;
         const double d = std::max(to.length(), 1e-6);
-        if (l.on)
-            colour = colour
-                + colour::blackBody(l.kelvin) * float(l.strength * light::lanternIrradiance(l, middle, to * (1 / d)));
+        colour = colour + light::colourOf(l) * float(l.strength * light::lanternIrradiance(l, middle, to * (1 / d)));
     }
     t.kelvin = luminance(colour) > 0 ? gather::colourTemperature(colour) : 0;
     t.level = colour::toLab(Rgb{1, 1, 1} * float(std::min(1.0, 0.7 * (plan.level + sky)))).L;

@@ -20,6 +20,25 @@ std::vector<Plane> mipsOf(cv::Mat cover)
     }
 }
 
+/// Between its pixels a level twice as coarse counts a quarter and three quarters of two neighbours.
+std::vector<Plane> widesOf(const std::vector<Plane>& mips)
+{
+    std::vector<Plane> wides;
+    for (std::size_t k = 0; k + 1 < mips.size(); ++k) {
+        const Plane& c = mips[k + 1];
+        const int width = mips[k].width() + 2; // from pixel -1 to one beyond the last
+        std::vector<float> out(std::size_t(width) * std::size_t(c.height()));
+        for (int y = 0; y < c.height(); ++y)
+            for (int i = 0; i < width; ++i) {
+                const int x = i - 1, own = x >> 1, other = x & 1 ? own + 1 : own - 1;
+                const auto value = [&](int at) { return at < 0 || at >= c.width() ? 0.f : c.at(at, y); };
+                out[std::size_t(y) * std::size_t(width) + std::size_t(i)] = 0.75f * value(own) + 0.25f * value(other);
+            }
+        wides.emplace_back(width, c.height(), std::move(out));
+    }
+    return wides;
+}
+
 std::vector<float> footOf(const cv::Mat& cover)
 {
     std::vector<float> foot(std::size_t(cover.cols), 0.f);
@@ -41,6 +60,11 @@ cv::Mat leant(const cv::Mat& cover, double shear, double& shiftPx)
 }
 } // namespace
 
+double opacityOf(const Element& e)
+{
+    return e.material == Material::Glass ? 0.3 : e.material == Material::Thin ? 1 - 0.8 * e.through : 1.0;
+}
+
 std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, double lengthM)
 {
     auto caster = std::make_shared<Caster>();
@@ -52,7 +76,7 @@ std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, d
     const int cols = std::clamp(int(std::lround(lengthM * std::abs(turned) * perM)), 1, 2000);
     cv::Mat cover;
     cv::resize(alpha, cover, cv::Size(cols, rows), 0, 0, cv::INTER_AREA);
-    cover.convertTo(cover, CV_32F, (e.material == Material::Glass ? 0.3 : 1.0) / 255.0);
+    cover.convertTo(cover, CV_32F, opacityOf(e) / 255.0);
     if (e.mirrored != (turned < 0))
         cv::flip(cover, cover, 1);
     double shift = 0;
@@ -71,6 +95,7 @@ std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, d
         const double across = card.left + (x1 - x0) / (2 * perM);
         card.z = strips == 1 ? 0 : across * std::tan(radians(e.yaw));
         card.mips = mipsOf(strips == 1 ? cover : cover.colRange(x0, x1).clone());
+        card.wides = widesOf(card.mips);
         caster->cards.push_back(std::move(card));
     }
     caster->footZ = 0;
@@ -84,6 +109,8 @@ std::shared_ptr<const Caster> carried(const Caster& own, const Element& e, const
     for (CasterCard& c : caster->cards)
         c.left += foot.x, c.top += e.altitudeM, c.z += foot.z;
     caster->footZ += foot.z;
+    caster->element = e.id;
+    caster->thin = e.material == Material::Thin;
     if (std::abs(e.altitudeM) >= 0.05 * e.heightM)
         std::fill(caster->foot.begin(), caster->foot.end(), 0.f);
     return caster;
@@ -101,6 +128,7 @@ std::shared_ptr<const Caster> casterOf(const Mesh& mesh, double opacity)
         CasterCard card;
         card.left = slabs.left, card.top = slabs.top, card.pixelsPerM = slabs.pixelsPerM, card.z = slabs.z[i];
         card.mips = mipsOf(slabs.cover[i].mat() * opacity);
+        card.wides = widesOf(card.mips);
         floor = floor.empty() ? slabs.cover[i].mat().clone() : cv::Mat(cv::max(floor, slabs.cover[i].mat()));
         caster->cards.push_back(std::move(card));
     }

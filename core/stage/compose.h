@@ -8,6 +8,7 @@ namespace rl::stage {
 /// What throws a shadow: coverage standing in the plane Z = z, at halving resolutions.
 struct CasterCard {
     std::vector<Plane> mips; ///< 0…1
+    std::vector<Plane> wides; ///< each mip's coarser neighbour drawn out to its width: [k] is mips[k + 1] twice as wide
     double left = 0, top = 0; ///< m: X of the left edge, Y of the upper edge
     double pixelsPerM = 1; ///< of mips[0]
     double z = 1;
@@ -17,6 +18,8 @@ struct Caster {
     std::vector<CasterCard> cards;
     std::vector<float> foot; ///< share of each column that touches the ground, 0…1, over the first card's width
     double footZ = 1; ///< m
+    int element = 0; ///< whose it is
+    bool thin = false; ///< lets tinted light through
 };
 
 /// One element as it lies in the frame, before any light.
@@ -34,11 +37,17 @@ struct Layer {
     double groundRow = 0; ///< px: where the ground lies at that distance
     double footRow = 0, headRow = 0; ///< px: extent of the whole element, seen or not
     Material material = Material::Matt;
+    float glow = 1; ///< × of a glowing one
+    float through = 0; ///< share of the light that comes through it from behind, 0…1
+    float rim = 0; ///< 0…1: fuzz at its edge
+    std::vector<Vec3> eyes; ///< px in the frame: middle (x, y) and radius (z) of balls that show catch-lights
     std::shared_ptr<const Caster> caster; ///< never null; made anew with the layer, so equal pointers mean equal layers
     Plane outline; ///< of glass: its whole coverage, while `cover` is what it hides; otherwise empty
     Plane water; ///< share of the ground it turns to water; empty for nearly all
+    std::vector<std::array<int, 2>> spans; ///< of each row: columns [first, last) outside of which it covers nothing
     int width() const { return cover.width(); }
     int height() const { return cover.height(); }
+    std::size_t at(int x, int y) const { return std::size_t(y) * std::size_t(width()) + std::size_t(x); }
 };
 
 /// Mean radiance of the backdrop in three parts, linear: what fills the shade.

@@ -165,7 +165,7 @@ void seeThrough(Layer& l, const StageFrame& f)
     l.cover = {l.width(), l.height(), std::move(cover)};
 }
 
-Layer startOf(const StageFrame& f, const Project& p, const Element& e, const Placement& place)
+Layer startOf(const StageFrame& f, const Element& e, const Placement& place)
 {
     const double k = f.pixelsPerCm;
     Layer l;
@@ -175,7 +175,13 @@ Layer startOf(const StageFrame& f, const Project& p, const Element& e, const Pla
     l.groundRow = e.baseCm.y * k;
     l.headRow = place.canvas.y * k;
     l.footRow = place.canvas.bottom() * k;
-    (void)p;
+    l.glow = float(e.glow);
+    l.through = e.material == Material::Thin ? float(e.through) : 0.f;
+    l.rim = float(e.rim);
+    const double flip = e.mirrored ? -1 : 1;
+    for (const EyeBall& eye : e.eyes)
+        l.eyes.push_back({(place.canvas.x + (0.5 + flip * (eye.at.x - 0.5)) * place.canvas.width) * k,
+            (place.canvas.y + eye.at.y * place.canvas.height) * k, eye.radius * place.canvas.height * k});
     return l;
 }
 
@@ -216,9 +222,10 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
         return {};
     const double k = f.pixelsPerCm;
     const Rect px{place.canvas.x * k, place.canvas.y * k, place.canvas.width * k, place.canvas.height * k};
-    Layer l = startOf(f, p, e, place);
+    Layer l = startOf(f, e, place);
     const Vec3 foot = footOf(eyeOf(p), e);
-    l.caster = carried(*cache.caster(e, surface, [&] { return casterOf(surface->alpha.mat(), e, place.widthM); }), e, foot);
+    l.caster
+        = carried(*cache.caster(e, surface, [&] { return casterOf(surface->alpha.mat(), e, place.widthM); }), e, foot);
     l.left = std::max(0, int(std::floor(px.x)));
     l.top = std::max(0, int(std::floor(px.y)));
     const int right = int(std::min(double(f.width), std::ceil(px.right()))),
@@ -279,16 +286,15 @@ std::optional<Layer> solidLayer(const StageFrame& f, const Project& p, const Ele
     const Placement place = placementOf(p, e, mesh);
     if (!place.visible)
         return {};
-    Layer l = startOf(f, p, e, place);
+    Layer l = startOf(f, e, place);
     const Standin& s = e.standin;
     if (s.solid == Solid::Path && s.track != Track::Stairs) {
         l.lies = true;
         l.order = std::max(l.distance, mesh.bounds().high.z);
         l.caster = std::make_shared<const Caster>();
     } else {
-        l.caster = carried(*cache.caster(e, nullptr,
-                               [&] { return casterOf(ownMesh(e, cache), e.material == Material::Glass ? 0.3 : 1.0); }),
-            e, footOf(eyeOf(p), e));
+        l.caster = carried(*cache.caster(e, nullptr, [&] { return casterOf(ownMesh(e, cache), opacityOf(e)); }), e,
+            footOf(eyeOf(p), e));
     }
     SeenMesh view = seen(mesh, f.eye, f.width, f.height);
     if (view.cover.empty())
@@ -308,7 +314,20 @@ std::optional<Layer> solidLayer(const StageFrame& f, const Project& p, const Ele
 
 std::optional<Layer> layerOf(const StageFrame& f, const Project& p, const Element& e, SurfaceCache& cache)
 {
-    return isCard(p, e) ? cardLayer(f, p, e, cache) : solidLayer(f, p, e, cache);
+    auto layer = isCard(p, e) ? cardLayer(f, p, e, cache) : solidLayer(f, p, e, cache);
+    if (!layer)
+        return layer;
+    layer->spans.resize(std::size_t(layer->height()));
+    for (int y = 0; y < layer->height(); ++y) {
+        const float* cover = layer->cover.row(y);
+        int begin = 0, end = layer->width();
+        while (begin < end && cover[begin] <= 0)
+            ++begin;
+        while (end > begin && cover[end - 1] <= 0)
+            --end;
+        layer->spans[std::size_t(y)] = {begin, end};
+    }
+    return layer;
 }
 
 } // namespace rl::stage

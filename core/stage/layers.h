@@ -16,6 +16,8 @@ cv::Mat resampled(
 std::optional<Layer> layerOf(
     const StageFrame& frame, const Project& project, const Element& element, SurfaceCache& cache);
 
+/// Share of the light that its substance stops, 0…1.
+double opacityOf(const Element& element);
 /// The card's coverage in up to a few strips, as it is turned, about its own foot.
 /// \param alpha as seen from the front, 0…255
 std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& element, double widthM);

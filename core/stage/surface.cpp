@@ -23,6 +23,10 @@ relief::Shape shapeFor(Form form)
         return relief::Shape::Slab;
     case Form::Card:
         return relief::Shape::Card;
+    case Form::Corner:
+        return relief::Shape::Corner;
+    case Form::Ground:
+        return relief::Shape::Ground;
     case Form::Puffed:
         break;
     }
@@ -41,10 +45,17 @@ bool bends(const Cutout& cutout)
     return cutout.pins.size() >= 2;
 }
 
-std::shared_ptr<const Surface> makeSurface(const Photo& photo, const Mask& alpha, Form form, int longest)
+std::shared_ptr<const Surface> makeSurface(const Photo& photo, const Mask& alpha, const Element& e, int longest)
 {
     auto s = std::make_shared<Surface>();
-    const relief::Relief relief = relief::reliefOf(alpha, shapeFor(form));
+    std::vector<relief::Part> parts;
+    for (const ReliefPart& part : e.parts)
+        parts.push_back({part.outline, part.own ? std::optional(shapeFor(part.form)) : std::nullopt, part.tiltX,
+            part.tiltY, part.puff});
+    std::vector<relief::Crease> creases;
+    for (const Ridge& ridge : e.ridges)
+        creases.push_back({ridge.line, ridge.height, ridge.width});
+    const relief::Relief relief = relief::reliefOf(alpha, shapeFor(e.form), 384, parts, creases);
     if (relief.normals.empty())
         return s;
     s->box = relief.box;
@@ -111,9 +122,9 @@ std::shared_ptr<const Surface> SurfaceCache::flat(const Element& e)
 {
     const std::lock_guard lock(m_mutex);
     const auto same = [&](const Flat& f) {
-        return f.form == e.form && f.standin.outlines == e.standin.outlines
-            && f.standin.lightness == e.standin.lightness && f.standin.hue == e.standin.hue
-            && f.standin.chroma == e.standin.chroma;
+        return f.form == e.form && f.parts == e.parts && f.ridges == e.ridges
+            && f.standin.outlines == e.standin.outlines && f.standin.lightness == e.standin.lightness
+            && f.standin.hue == e.standin.hue && f.standin.chroma == e.standin.chroma;
     };
     for (const Flat& f : m_flats)
         if (same(f))
@@ -128,12 +139,12 @@ std::shared_ptr<const Surface> SurfaceCache::flat(const Element& e)
         cv::Mat wide;
         cv::copyMakeBorder(mask.mat(), wide, 2, 2, 2, 2, cv::BORDER_CONSTANT, cv::Scalar(0));
         const Mask bordered = Mask::fromMat(wide);
-        const auto s = makeSurface(Photo::filled(bordered.width(), bordered.height(), plain), bordered, e.form, 1000);
+        const auto s = makeSurface(Photo::filled(bordered.width(), bordered.height(), plain), bordered, e, 1000);
         made = std::make_shared<Surface>(*s);
     }
     if (m_flats.size() > 128)
         m_flats.erase(m_flats.begin());
-    m_flats.push_back({e.standin, e.form, made});
+    m_flats.push_back({e.standin, e.form, e.parts, e.ridges, made});
     return made;
 }
 
@@ -162,7 +173,8 @@ std::shared_ptr<const Caster> SurfaceCache::caster(const Element& e, const std::
 {
     Element shape;
     shape.cutout = e.cutout, shape.standin = e.standin, shape.heightM = e.heightM, shape.yaw = e.yaw;
-    shape.stretch = e.stretch, shape.shear = e.shear, shape.mirrored = e.mirrored, shape.material = e.material;
+    shape.stretch = e.stretch, shape.shear = e.shear, shape.mirrored = e.mirrored, shape.material = e.material,
+    shape.through = e.through;
     {
         const std::lock_guard lock(m_mutex);
         for (const Cast& c : m_casters)
@@ -245,7 +257,8 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
         return std::make_shared<Surface>();
     const auto same = [&](const Entry& e) {
         return e.alpha == cutout->alpha.identity() && e.form == element.form && e.longest == longest
-            && e.pins == cutout->pins && e.photo == reference->pixels.identity();
+            && e.pins == cutout->pins && e.parts == element.parts && e.ridges == element.ridges
+            && e.photo == reference->pixels.identity();
     };
     {
         const std::lock_guard lock(m_mutex);
@@ -260,12 +273,12 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
         const auto bent = bend.applied(photo, alpha);
         photo = bent.photo, alpha = bent.alpha;
     }
-    auto made = makeSurface(photo, alpha, element.form, longest);
+    auto made = makeSurface(photo, alpha, element, longest);
     const std::lock_guard lock(m_mutex);
     if (m_entries.size() > 64)
         m_entries.erase(m_entries.begin());
     m_entries.push_back({cutout->alpha.identity(), reference->pixels.identity(), element.form, longest, cutout->pins,
-        cutout->alpha, made});
+        element.parts, element.ridges, cutout->alpha, made});
     return made;
 }
 

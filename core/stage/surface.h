@@ -34,8 +34,8 @@ public:
     Rect shape(const Project& project, const Element& element);
     /// A stand-in's solid in its own units; empty for a flat one.
     std::shared_ptr<const Mesh> solid(const Standin& standin, double heightM);
-    /// What throws a shadow in a shape's own place (foot at the origin), made once while shape and surface stay the same.
-    /// \param shape only what decides its form counts: stand-in, height, turn, stretch, lean, mirroring, material
+    /// What throws a shadow in a shape's own place (foot at the origin), made once while shape and surface stay the
+    /// same. \param shape only what decides its form counts: stand-in, height, turn, stretch, lean, mirroring, material
     std::shared_ptr<const Caster> caster(const Element& shape, const std::shared_ptr<const Surface>& surface,
         const std::function<std::shared_ptr<const Caster>()>& make);
     /// The matte as it stands in the scene: bent, when it has two pins or more; then with its own coordinates.
@@ -50,6 +50,8 @@ private:
         Form form;
         int longest;
         std::vector<Pin> pins;
+        std::vector<ReliefPart> parts;
+        std::vector<Ridge> ridges;
         Mask held; // keeps the address in use
         std::shared_ptr<const Surface> surface;
     };
@@ -73,6 +75,8 @@ private:
     struct Flat {
         Standin standin;
         Form form;
+        std::vector<ReliefPart> parts;
+        std::vector<Ridge> ridges;
         std::shared_ptr<const Surface> surface;
     };
     std::vector<Flat> m_flats;

@@ -126,6 +126,82 @@ private slots:
         QVERIFY(photoLight(d.photo, Mask::filled(10, 10, 255)).confidence == 0); // not of one size
         QVERIFY(photoLight({}, {}).confidence == 0);
     }
+
+    void aPartTakesItsOwnForm()
+    {
+        // The right half of a disc made flat: it faces the viewer, the left half stays as it was.
+        const Mask disc = discMask(200, 90);
+        const Relief whole = reliefOf(disc, Shape::Ball);
+        const Relief parted = reliefOf(disc, Shape::Ball, 384, {{{{0.5, 0}, {1, 0}, {1, 1}, {0.5, 1}}, Shape::Card}});
+        const int w = whole.normals.width(), h = whole.normals.height();
+        QVERIFY(angleBetween(parted.normals.at(w * 4 / 5, h / 2), {0, 0, 1}) < 1);
+        QVERIFY(angleBetween(whole.normals.at(w * 4 / 5, h / 2), {0, 0, 1}) > 25);
+        QVERIFY(angleBetween(parted.normals.at(w / 5, h / 2), whole.normals.at(w / 5, h / 2)) < 0.5);
+    }
+
+    void tiltTurnsTheFace_data()
+    {
+        QTest::addColumn<double>("right");
+        QTest::addColumn<double>("up");
+        QTest::newRow("right") << 30.0 << 0.0;
+        QTest::newRow("left") << -50.0 << 0.0;
+        QTest::newRow("up") << 0.0 << 40.0;
+        QTest::newRow("down") << 0.0 << -20.0;
+    }
+    void tiltTurnsTheFace()
+    {
+        QFETCH(double, right);
+        QFETCH(double, up);
+        const Relief r = reliefOf(discMask(100, 45), Shape::Card, 384, {{{}, std::nullopt, right, up, 1}});
+        const Vec3f n = r.normals.at(r.normals.width() / 2, r.normals.height() / 2);
+        QVERIFY(std::abs(degrees(std::atan2(double(n.x), double(n.z))) - right) < 0.2);
+        QVERIFY(std::abs(degrees(std::asin(double(n.y))) - up) < 0.2);
+    }
+
+    void puffingScalesTheSlope()
+    {
+        const Mask disc = discMask(200, 90);
+        const Relief flat = reliefOf(disc, Shape::Puffed, 384, {{{}, std::nullopt, 0, 0, 0}});
+        const Relief round = reliefOf(disc, Shape::Puffed, 384, {{{}, std::nullopt, 0, 0, 2}});
+        const Relief plain = reliefOf(disc, Shape::Puffed);
+        const int x = plain.normals.width() * 3 / 4, y = plain.normals.height() / 2;
+        QVERIFY(angleBetween(flat.normals.at(x, y), {0, 0, 1}) < 0.1);
+        const Vec3f a = plain.normals.at(x, y), b = round.normals.at(x, y);
+        QVERIFY(std::abs(b.x / b.z / (a.x / a.z) - 2) < 0.01f);
+    }
+
+    void aRidgeFallsToBothSides()
+    {
+        const Relief r = reliefOf(discMask(200, 90), Shape::Card, 384, {}, {{{{0.5, 0.2}, {0.5, 0.8}}, 1, 0.08}});
+        const int w = r.normals.width(), y = r.normals.height() / 2;
+        const Vec3f left = r.normals.at(w / 2 - 3, y), right = r.normals.at(w / 2 + 3, y),
+                    far = r.normals.at(w / 10, y);
+        QVERIFY2(left.x < -0.5f && right.x > 0.5f, qPrintable(QString("%1 %2").arg(left.x).arg(right.x)));
+        QVERIFY(std::abs(left.x + right.x) < 0.1f);
+        QVERIFY(std::abs(far.x) < 0.05f);
+        const Relief sunk = reliefOf(discMask(200, 90), Shape::Card, 384, {}, {{{{0.5, 0.2}, {0.5, 0.8}}, -1, 0.08}});
+        QVERIFY(sunk.normals.at(w / 2 - 3, y).x > 0.5f);
+    }
+
+    void cornersAndGroundFaceTheirWays()
+    {
+        const Mask disc = discMask(100, 45);
+        const Relief corner = reliefOf(disc, Shape::Corner), ground = reliefOf(disc, Shape::Ground);
+        const int w = corner.normals.width(), y = corner.normals.height() / 2;
+        QVERIFY(angleBetween(corner.normals.at(w / 4, y), {-0.7071f, 0, 0.7071f}) < 0.5);
+        QVERIFY(angleBetween(corner.normals.at(w * 3 / 4, y), {0.7071f, 0, 0.7071f}) < 0.5);
+        QVERIFY(ground.normals.at(w / 2, y).y > 0.9f);
+    }
+
+    void shapesThatAreNoneAreLeftAlone()
+    {
+        const Mask disc = discMask(100, 45);
+        const Relief plain = reliefOf(disc, Shape::Puffed);
+        const Relief odd = reliefOf(disc, Shape::Puffed, 384, {{{{0.5, 0.5}, {0.6, 0.6}}, Shape::Card}},
+            {{{{0.5, 0.5}}, 1, 0.1}, {{{0.5, 0.5}, {0.5, 0.5}}, 0, 0.1}});
+        for (std::size_t i = 0; i < plain.normals.size(); ++i)
+            QVERIFY(angleBetween(plain.normals.data()[i], odd.normals.data()[i]) < 0.1);
+    }
 };
 
 QTEST_GUILESS_MAIN(TestRelief)

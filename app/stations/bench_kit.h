@@ -1,0 +1,24 @@
+#pragma once
+#include "app/stations/station.h"
+#include <QDoubleSpinBox>
+#include <QHBoxLayout>
+
+/// Small hands for laying out benches.
+namespace rl::app {
+
+QHBoxLayout* rowOf(std::initializer_list<QWidget*> widgets);
+QWidget* rowsOf(std::initializer_list<QHBoxLayout*> rows);
+/// A whole number with its unit.
+QDoubleSpinBox* countField(
+    const QString& name, const QString& unit, double low, double high, double value, const QString& tip);
+QDoubleSpinBox* percentField(const QString& name, double high, double value, const QString& tip);
+
+template <class T> T* named(T* w, const char* name, const QString& tip)
+{
+    w->setObjectName(name);
+    w->setToolTip(tip);
+    w->setAccessibleName(tip.section('.', 0, 0));
+    return w;
+}
+
+} // namespace rl::app

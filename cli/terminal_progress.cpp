@@ -1,0 +1,44 @@
+#include "cli/command_base.h"
+#include <csignal>
+#include <cstdio>
+
+namespace rl::cli {
+
+namespace {
+volatile std::sig_atomic_t interrupted = 0;
+void interrupt(int)
+{
+    interrupted = 1;
+}
+} // namespace
+
+TerminalProgress::TerminalProgress(bool tells)
+    : m_tells(tells)
+{
+    interrupted = 0;
+    std::signal(SIGINT, interrupt);
+}
+
+TerminalProgress::~TerminalProgress()
+{
+    std::signal(SIGINT, SIG_DFL);
+    if (m_tells && m_last >= 0)
+        std::fprintf(stderr, "\n");
+}
+
+void TerminalProgress::report(double fraction, std::string_view note)
+{
+    const int percent = int(100 * fraction);
+    if (!m_tells || percent == m_last)
+        return;
+    m_last = percent;
+    std::fprintf(stderr, "\r%3d %%  %-40.*s", percent, int(std::min<std::size_t>(note.size(), 40)), note.data());
+    std::fflush(stderr);
+}
+
+bool TerminalProgress::cancelled() const
+{
+    return interrupted != 0;
+}
+
+} // namespace rl::cli

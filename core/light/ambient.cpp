@@ -1,0 +1,217 @@
+// What the surroundings give: sky, ground, backdrop, mirrors.
+#include "core/light/ambient.h"
+#include "core/base/hot.h"
+#include "core/base/parallel.h"
+#include "core/stage/mesh.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::light {
+
+using stage::Layer;
+using stage::StageFrame;
+
+double waterMirror(double cosine)
+{
+    const double away = 1 - std::clamp(cosine, 0.0, 1.0), square = away * away;
+    return 0.02 + 0.98 * square * square * away;
+}
+
+Surroundings surroundingsOf(const StageFrame& f)
+{
+    Surroundings s;
+    const auto smaller = [&](int by) {
+        cv::Mat m;
+        cv::resize(
+            f.backdrop.mat(), m, cv::Size(std::max(2, f.width / by), std::max(2, f.height / by)), 0, 0, cv::INTER_AREA);
+        return m;
+    };
+    cv::Mat soft = smaller(24);
+    cv::GaussianBlur(soft, soft, cv::Size(), 1.5, 1.5, cv::BORDER_REPLICATE);
+    s.soft = LinearPicture::fromMat(soft);
+    s.clear = LinearPicture::fromMat(smaller(6));
+    return s;
+}
+
+namespace {
+/// A picture read between its pixels, its edge going on outside. \param x, y px of it, pixel centres at halves
+Rgb readAt(const LinearPicture& p, float x, float y)
+{
+    const float u = std::clamp(x - 0.5f, 0.f, float(p.width() - 1)),
+                v = std::clamp(y - 0.5f, 0.f, float(p.height() - 1));
+    const int i = std::min(int(u), p.width() - 2), j = std::min(int(v), p.height() - 2);
+    const float s = u - float(i), t = v - float(j);
+    const Rgb *a = p.row(j) + i, *b = p.row(j + 1) + i;
+    return (a[0] * (1 - s) + a[1] * s) * (1 - t) + (b[0] * (1 - s) + b[1] * s) * t;
+}
+
+/// What is seen in a direction: the backdrop before the viewer; behind the viewer a like place is assumed, half of it
+/// plain sky and ground.
+Rgb seenAlong(const StageFrame& f, const Surroundings& around, Vec3f d)
+{
+    const float z = std::max(std::abs(d.z), 0.08f), k = float(f.eye.focalCm) / z;
+    const float sx = float(around.clear.width()) / float(f.width), sy = float(around.clear.height()) / float(f.height);
+    const Rgb there = readAt(around.clear, (float(f.eye.x0) + k * d.x) * sx, (float(f.eye.horizon) - k * d.y) * sy);
+    const float high = std::max(d.y, 0.f);
+    const Rgb plain = d.y < 0 ? f.sky.ground : f.sky.horizon * (1 - high) + f.sky.zenith * high;
+    const float here = d.z > 0 ? std::min(1.f, 0.3f + 4 * d.z) : 0.5f;
+    return there * here + plain * (1 - here);
+}
+} // namespace
+
+namespace {
+/// \param around one row of the small backdrop, read at from + x · step
+RL_HOT void spillRow(Rgb* out, int count, const Vec3f* n, const Rgb* around, int width, float from, float step,
+    float spill, float open, stage::SkyLight light)
+{
+    const float last = float(width - 2);
+    for (int x = 0; x < count; ++x) {
+        const float u = std::min(std::max(from + float(x) * step, 0.f), last + 1);
+        const int i = int(std::min(u, last));
+        const float s = u - float(i), ny = n[x].y, high = std::max(ny, 0.f), rise = 0.5f * (ny + 1);
+        const float side = std::min(1.f, spill * 0.5f * (1 - std::abs(n[x].z)));
+        const float share = open * (1 - side), ground = share * (1 - rise), horizon = share * rise * (1 - high),
+                    zenith = share * rise * high, edge = open * side, edge0 = edge * (1 - s), edge1 = edge * s;
+        out[x].r = light.ground.r * ground + light.horizon.r * horizon + light.zenith.r * zenith + around[i].r * edge0
+            + around[i + 1].r * edge1;
+        out[x].g = light.ground.g * ground + light.horizon.g * horizon + light.zenith.g * zenith + around[i].g * edge0
+            + around[i + 1].g * edge1;
+        out[x].b = light.ground.b * ground + light.horizon.b * horizon + light.zenith.b * zenith + around[i].b * edge0
+            + around[i + 1].b * edge1;
+    }
+}
+} // namespace
+
+void ambientRow(const StageFrame& f, const Layer& l, const Surroundings& around, float spill, int y, Rgb* out)
+{
+    const LinearPicture& soft = around.soft;
+    const float sx = float(soft.width()) / float(f.width), sy = float(soft.height()) / float(f.height);
+    const float reach = float(std::max(1.0, 0.12 * (l.footRow - l.headRow)));
+    const bool stands = l.footRow >= l.groundRow - 1.5;
+    const float up = float(l.footRow) - float(l.top + y) - 0.5f;
+    const float open = stands ? 1 - 0.45f * std::exp(-std::max(up, 0.f) / reach) : 1;
+    // One row of the small picture, between two of its rows.
+    const float v = std::clamp((float(l.top + y) + 0.5f) * sy - 0.5f, 0.f, float(soft.height() - 1));
+    const int j = std::min(int(v), soft.height() - 2);
+    const float t = v - float(j);
+    const Rgb *upper = soft.row(j), *lower = soft.row(j + 1);
+    static thread_local std::vector<Rgb> between;
+    between.resize(std::size_t(soft.width()));
+    for (int i = 0; i < soft.width(); ++i)
+        between[std::size_t(i)] = upper[i] * (1 - t) + lower[i] * t;
+    spillRow(out, l.width(), l.normal.row(y), between.data(), soft.width(), (float(l.left) + 0.5f) * sx - 0.5f, sx,
+        spill, open, f.sky);
+}
+
+void mirroredRow(const StageFrame& f, const Layer& l, const Surroundings& around, int y, Mirrored* out)
+{
+    const float k = 1 / float(f.eye.focalCm), vy = -(float(l.top + y) + 0.5f - float(f.eye.horizon)) * k;
+    const bool glass = l.material == Material::Glass;
+    const float polish = l.material == Material::Satin ? 0.35f : l.material == Material::Wet ? 0.7f : 1.f;
+    for (int x = 0; x < l.width(); ++x) {
+        const Vec3f n = l.normal.at(x, y);
+        const float vx = (float(l.left + x) + 0.5f - float(f.eye.x0)) * k,
+                    length = 1 / std::sqrt(vx * vx + vy * vy + 1);
+        const Vec3f d{vx * length, vy * length, length}; // away from the viewer
+        const float facing = std::clamp(-(d.x * n.x + d.y * n.y + d.z * n.z), 0.f, 1.f);
+        const float away = 1 - facing, away2 = away * away, fresnel = polish * (0.04f + 0.96f * away2 * away2 * away);
+        const Vec3f r{d.x + 2 * facing * n.x, d.y + 2 * facing * n.y, d.z + 2 * facing * n.z};
+        out[x].light = seenAlong(f, around, r) * fresnel;
+        out[x].left = 1 - fresnel;
+        if (glass) { // through two walls and what is between them: a lens that turns its surroundings round
+            const float bend = 1.1f * (0.25f + 0.75f * away);
+            const Vec3f through{d.x - bend * n.x, d.y - bend * n.y, d.z};
+            out[x].light = out[x].light + l.albedo.at(x, y) * seenAlong(f, around, through) * (0.8f * away);
+        }
+    }
+}
+
+namespace {
+/// What stands on the ground closes it to the sky around its foot.
+struct FootLine {
+    cv::Mat share; ///< along its width and half as much to both sides, softened
+    double left = 0, pixelsPerM = 1, z = 1, fade = 0.1; ///< m
+};
+
+std::vector<FootLine> footLinesOf(const StageFrame& f)
+{
+    std::vector<FootLine> lines;
+    for (const Layer& l : f.layers) {
+        const stage::Caster& caster = *l.caster;
+        if (caster.cards.empty() || caster.foot.empty()
+            || *std::max_element(caster.foot.begin(), caster.foot.end()) < 0.05f)
+            continue;
+        const stage::CasterCard& c = caster.cards.front();
+        const double widthM = double(caster.foot.size()) / c.pixelsPerM;
+        FootLine line;
+        line.fade = std::clamp(0.06 * std::max(widthM, c.top), 0.03, 0.6);
+        const cv::Mat foot(1, int(caster.foot.size()), CV_32FC1, const_cast<float*>(caster.foot.data()));
+        cv::copyMakeBorder(foot, line.share, 0, 0, foot.cols / 2, foot.cols / 2, cv::BORDER_CONSTANT, cv::Scalar(0));
+        const int reach = std::max(3, int(line.fade * c.pixelsPerM) | 1);
+        cv::blur(line.share, line.share, cv::Size(reach, 1), cv::Point(-1, -1), cv::BORDER_CONSTANT);
+        line.left = c.left - double(foot.cols / 2) / c.pixelsPerM;
+        line.pixelsPerM = c.pixelsPerM, line.z = caster.footZ;
+        lines.push_back(std::move(line));
+    }
+    return lines;
+}
+
+} // namespace
+
+std::vector<float> groundOpenness(const StageFrame& f)
+{
+    const int rows = std::max(f.height - f.groundTop, 0);
+    std::vector<float> open(std::size_t(rows) * std::size_t(f.width), 1.f);
+    const std::vector<FootLine> lines = footLinesOf(f);
+    const auto closeRow = [&](float* out, double z, const FootLine& line) {
+        const float near = float(0.7 * std::exp(-std::pow((z - line.z) / (z < line.z ? line.fade : 2 * line.fade), 2)));
+        if (near < 0.01f)
+            return;
+        const double m = z / f.eye.focalCm;
+        const auto column = [&](double u) {
+            return int(std::clamp((line.left + u / line.pixelsPerM) / m + f.eye.x0 - 0.5, -1.0, f.width + 1.0));
+        };
+        for (int x = std::max(0, column(0) - 1); x < std::min(f.width, column(line.share.cols) + 2); ++x) {
+            const double u = ((x + 0.5 - f.eye.x0) * m - line.left) * line.pixelsPerM;
+            if (u >= 0 && u < line.share.cols)
+                out[x] *= 1 - near * std::min(1.f, line.share.at<float>(0, int(u)));
+        }
+    };
+    parallelRows(rows, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
+            for (const FootLine& line : lines)
+                if (std::abs(z - line.z) < 6 * line.fade)
+                    closeRow(open.data() + std::size_t(y) * std::size_t(f.width), z, line);
+        }
+    });
+    return open;
+}
+
+void groundMirrorRow(const StageFrame& f, int y, float* out)
+{
+    const double h2 = f.eye.heightM * f.eye.heightM;
+    const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25),
+                 m = z / f.eye.focalCm;
+    for (int x = 0; x < f.width; ++x) {
+        const double X = (x + 0.5 - f.eye.x0) * m;
+        out[x] = float(waterMirror(f.eye.heightM / std::sqrt(X * X + h2 + z * z)));
+    }
+}
+
+std::vector<float> waterOf(const StageFrame& f)
+{
+    std::vector<float> water;
+    for (const Layer& l : f.layers) {
+        if (l.water.empty())
+            continue;
+        water.resize(std::size_t(std::max(0, f.height - f.groundTop)) * std::size_t(f.width));
+        for (int y = std::max(0, f.groundTop - l.top); y < l.height(); ++y)
+            for (int x = 0; x < l.width(); ++x) {
+                float& w = water[std::size_t(l.top + y - f.groundTop) * std::size_t(f.width) + std::size_t(l.left + x)];
+                w = std::max(w, l.water.at(x, y));
+            }
+    }
+    return water;
+}
+
+} // namespace rl::light

@@ -1,0 +1,251 @@
+#include "core/light/relight.h"
+#include "core/project/edits.h"
+#include "core/project/stage_edits.h"
+#include "tests/kit/tiny.h"
+#include <QTest>
+
+using namespace rl;
+using namespace rl::light;
+
+namespace {
+std::shared_ptr<const stage::StageFrame> frameOf(const Project& p, int width = 600)
+{
+    stage::SurfaceCache cache;
+    NoProgress progress;
+    return stage::compose(p, width, cache, progress);
+}
+LinearPicture sceneOf(const Project& p, int width = 600)
+{
+    Relighter r;
+    return r.scene(frameOf(p, width), p.lights);
+}
+double difference(const LinearPicture& a, const LinearPicture& b)
+{
+    double most = 0;
+    for (std::size_t i = 0; i < a.size(); ++i)
+        most = std::max(most, double(std::abs(a.data()[i].g - b.data()[i].g)));
+    return most;
+}
+/// A crowd with everything the air and the surfaces can do.
+Project rich()
+{
+    Project p = kit::postWork(150, 30);
+    for (const auto& [solid, material, x, y] :
+        {std::tuple{Solid::Figure, Material::Thin, 14.0, 34.0}, std::tuple{Solid::Turned, Material::Glass, 40.0, 36.0},
+            std::tuple{Solid::Box, Material::Gloss, 50.0, 30.0},
+            std::tuple{Solid::Cone, Material::Glowing, 24.0, 25.0}}) {
+        Element e = edits::standinOf(solid);
+        e.material = material;
+        e.baseCm = {x, y};
+        e.rim = 0.4;
+        p = edits::withElement(std::move(p), e);
+    }
+    p.elements[1].eyes = {{{0.5, 0.08}, 0.02}};
+    p = edits::withLantern(std::move(p), {0, "flame", true, {1, 1.5, 6}, 0.1, 2200, 2, 1});
+    Lantern window{0, "window", true, {-2, 1.5, 9}, 0.1, 3000, 2, 0.7};
+    window.kind = LampKind::Panel;
+    p = edits::withLantern(std::move(p), window);
+    Lantern sparks{0, "sparks", true, {2, 2, 12}, 0.02, 1900, 2, 0.7};
+    sparks.kind = LampKind::Swarm;
+    p = edits::withLantern(std::move(p), sparks);
+    p.lights.air = {60, 1, 0.6, 0.3};
+    p.lights.air.hazeTopM = 4, p.lights.air.shafts = 0.6, p.lights.air.vignette = 0.5;
+    p.lights.air.mists = {{"low", true, 9, 0.5, 0.8}};
+    p.lights.air.drift = {DriftKind::Dust, 0.3};
+    return p;
+}
+} // namespace
+
+class TestAir : public QObject {
+    Q_OBJECT
+private slots:
+    void hazeThinsWithHeight_data()
+    {
+        QTest::addColumn<double>("height"); // m
+        QTest::addColumn<double>("top"); // m
+        for (const double height : {0.0, 1.6, 3.0, 30.0})
+            for (const double top : {0.5, 4.0, 100.0})
+                QTest::newRow(qPrintable(QString("%1 m in haze of %2 m").arg(height).arg(top))) << height << top;
+    }
+    void hazeThinsWithHeight()
+    {
+        QFETCH(double, height);
+        QFETCH(double, top);
+        Air air;
+        air.halfContrastM = 50, air.hazeTopM = top;
+        const double eye = 1.6, far = 40;
+        double path = 0; // along the sight line, in a thousand steps
+        for (int i = 0; i < 1000; ++i)
+            path += far / 1000 * std::exp(-(eye + (height - eye) * (i + 0.5) / 1000) / top);
+        const double expected = std::exp2(-path / 50), got = double(Haze(air, eye).clear(float(far), float(height)));
+        QVERIFY2(std::abs(got - expected) < 2e-3, qPrintable(QString("%1 for %2").arg(got).arg(expected)));
+        air.hazeTopM = 0;
+        QVERIFY(std::abs(double(Haze(air, eye).clear(50, float(height))) - 0.5) < 1e-6);
+    }
+
+    void mistLiesBetweenDepths()
+    {
+        // A sheet at 8 m veils the post at 10 m; one at 12 m leaves it as it was.
+        Project p = kit::postWork();
+        p.lights.air = {0, 1, 0, 0};
+        const auto f = frameOf(p);
+        const stage::Layer& l = f->layers[0];
+        const int x = l.left + l.width() / 2, y = l.top + l.height() * 4 / 5;
+        const float bare = sceneOf(p).at(x, y).g;
+        p.lights.air.mists = {{"behind", true, 12, 0.9, 3}};
+        QCOMPARE(sceneOf(p).at(x, y).g, bare);
+        p.lights.air.mists[0].z = 8;
+        QVERIFY(std::abs(sceneOf(p).at(x, y).g - bare) > 0.02f);
+        p.lights.air.mists[0].on = false;
+        QCOMPARE(sceneOf(p).at(x, y).g, bare);
+    }
+
+    void beamsAreCutOutByWhatStandsInTheWay()
+    {
+        // Sun behind a wall with a lantern-bright gap: in the wall's shadow the air is darker than beside it.
+        Project p = kit::postWork(0, 20);
+        Element wall = edits::standinOf(Solid::Box);
+        wall.baseCm = {30, 24};
+        wall.heightM = 6;
+        wall.standin.wide = 0.8;
+        p = edits::withElement(std::move(p), wall);
+        p.lights.air = {40, 1, 0, 0};
+        const LinearPicture none = sceneOf(p);
+        p.lights.air.shafts = 1;
+        const LinearPicture beams = sceneOf(p);
+        const auto added = [&](int x, int y) { return beams.at(x, y).g - none.at(x, y).g; };
+        const auto f = frameOf(p);
+        const auto under = std::find_if(
+            f->layers.begin(), f->layers.end(), [&](const stage::Layer& l) { return l.element == p.elements[1].id; });
+        QVERIFY(under != f->layers.end());
+        const int y = int(under->groundRow) + 20, middle = under->left + under->width() / 2;
+        QVERIFY2(added(20, y) > 1.15f * added(middle, y) && added(middle, y) >= 0,
+            qPrintable(QString("%1 %2").arg(added(20, y)).arg(added(middle, y))));
+        p.lights.air.halfContrastM = 0; // clear air shows none
+        const LinearPicture clear = sceneOf(p);
+        p.lights.air.shafts = 0;
+        QCOMPARE(difference(clear, sceneOf(p)), 0.0);
+    }
+
+    void fallingOffIsLightNotPaint()
+    {
+        // The sky's light falls off; a lantern in the corner still lights as before.
+        Project p = kit::postWork();
+        p.lights.sun.on = false;
+        p.lights.air = {0, 1, 0, 0};
+        p.lights.air.bounce = 0;
+        const LinearPicture even = sceneOf(p);
+        p.lights.air.vignette = 1, p.lights.air.vignetteReach = 0.2;
+        const LinearPicture fallen = sceneOf(p);
+        const int w = even.width(), h = even.height();
+        QVERIFY(fallen.at(w - 1, h - 1).g < 0.1f * even.at(w - 1, h - 1).g);
+        QVERIFY(std::abs(fallen.at(w / 2, h / 2).g / even.at(w / 2, h / 2).g - 1) < 1e-3f);
+        p = edits::withLantern(std::move(p), {0, "corner", true, {2.2, 0.6, 5}, 0.1, 3000, 2, 1});
+        const LinearPicture lit = sceneOf(p);
+        p.lights.air.vignette = 0;
+        const LinearPicture both = sceneOf(p);
+        const float with = lit.at(w - 8, h - 30).g - fallen.at(w - 8, h - 30).g,
+                    without = both.at(w - 8, h - 30).g - even.at(w - 8, h - 30).g;
+        QVERIFY2(std::abs(with - without) < 0.02f * without && without > 0.01f,
+            qPrintable(QString("%1 %2").arg(with).arg(without)));
+    }
+
+    void specksTakeTheLight_data()
+    {
+        QTest::addColumn<int>("kind");
+        QTest::newRow("dust") << int(DriftKind::Dust);
+        QTest::newRow("sparks") << int(DriftKind::Sparks);
+        QTest::newRow("rain") << int(DriftKind::Rain);
+    }
+    void specksTakeTheLight()
+    {
+        QFETCH(int, kind);
+        Project p = kit::postWork();
+        p.lights.sun.on = false;
+        p.lights.air = {200, 0.15, 0, 0};
+        const LinearPicture none = sceneOf(p);
+        p.lights.air.drift = {DriftKind(kind), 0.8};
+        const LinearPicture specks = sceneOf(p);
+        QVERIFY(difference(specks, none) > 0.005);
+        QCOMPARE(difference(specks, sceneOf(p)), 0.0); // the same each time
+        Project q = p;
+        q.lights.air.drift.kind = DriftKind::None;
+        q = edits::withLantern(std::move(q), {0, "lamp", true, {0, 1.6, 4}, 0.1, 4000, 3, 1});
+        q.lights.lanterns[0].hidden = true;
+        const LinearPicture lit = sceneOf(q);
+        q.lights.air.drift = p.lights.air.drift;
+        if (DriftKind(kind) != DriftKind::Sparks) // those shine themselves
+            QVERIFY(difference(sceneOf(q), lit) > 2 * difference(specks, none));
+    }
+
+    void theFinalPictureIsTheSameBytes_data()
+    {
+        QTest::addColumn<int>("strip");
+        for (const int strip : {1, 7, 64, 4096})
+            QTest::newRow(qPrintable(QString::number(strip))) << strip;
+    }
+    void theFinalPictureIsTheSameBytes()
+    {
+        QFETCH(int, strip);
+        const Project p = rich();
+        const auto f = frameOf(p, 500);
+        Relighter r;
+        const Picture kept = r.light(f, p.lights);
+        NoProgress progress;
+        const auto made = finalPicture(f, p.lights, progress, strip);
+        QVERIFY(made);
+        QCOMPARE(std::memcmp(made->colour.data(), kept.colour.data(), kept.colour.size() * sizeof(Rgb)), 0);
+    }
+
+    void whatWasKeptDoesNotShowInTheAir()
+    {
+        Project p = rich();
+        Relighter kept;
+        (void)kept.light(frameOf(p, 400), p.lights);
+        const auto same = [&] {
+            const auto f = frameOf(p, 400);
+            Relighter fresh;
+            const Picture a = kept.light(f, p.lights), b = fresh.light(f, p.lights);
+            return std::memcmp(a.colour.data(), b.colour.data(), a.colour.size() * sizeof(Rgb)) == 0;
+        };
+        p.lights.lanterns[1].facing = 150;
+        QVERIFY(same());
+        p.lights.air.spill = 0.3;
+        QVERIFY(same());
+        p.elements[1].through = 0.9;
+        QVERIFY(same());
+        p.elements[2].baseCm = p.elements[2].baseCm + Vec2{2, 1};
+        QVERIFY(same());
+        p.lights.lanterns[2].count = 60;
+        QVERIFY(same());
+        p.elements[4].glow = 3;
+        QVERIFY(same());
+        p.lights.air.mists.clear();
+        QVERIFY(same());
+        p.elements.erase(p.elements.begin() + 1); // nothing thin is left
+        QVERIFY(same());
+    }
+
+    void aFinalPictureCanBeGivenUp()
+    {
+        class After final : public Progress {
+        public:
+            void report(double fraction, std::string_view) override { m_far = std::max(m_far, fraction); }
+            bool cancelled() const override { return m_far > 0.3; }
+            double far() const { return m_far; }
+
+        private:
+            double m_far = 0;
+        };
+        const Project p = rich();
+        const auto f = frameOf(p, 400);
+        After progress;
+        const auto made = finalPicture(f, p.lights, progress, 8);
+        QVERIFY(!made);
+        QCOMPARE(made.error().kind, Kind::Cancelled);
+        QVERIFY(progress.far() < 0.5);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestAir)
+#include "tst_air.moc"
