@@ -64,7 +64,8 @@ constexpr View kViews[]
         {Station::Cut, "-cut"}, {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
         {Station::Stage, "b-standins", "stagePage3", "stagePage0"},
         {Station::Stage, "c-takes", "stagePage7", "stagePage0"}, {Station::Light, "-light"},
-        {Station::Light, "b-zones", "formZones"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
+        {Station::Light, "b-zones", "formZones"}, {Station::Light, "c-air", "lightPage2", "lightPage1"},
+        {Station::Light, "d-form", "lightPage3", "lightPage1"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
 
 /// Leaves one picture of every station, then quits.
 class Shots final : public QObject {

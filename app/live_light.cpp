@@ -1,6 +1,7 @@
 #include "app/live_light.h"
 #include "core/base/result.h"
 #include "core/colour/srgb.h"
+#include "core/review/light_audit.h"
 
 namespace rl::app {
 
@@ -30,6 +31,21 @@ private:
     const std::atomic<bool>& m_newer;
 };
 
+class GiveUpWhenPassed final : public Progress {
+public:
+    GiveUpWhenPassed(const std::atomic<quint64>& wishes, quint64 own)
+        : m_wishes(wishes)
+        , m_own(own)
+    {
+    }
+    void report(double, std::string_view) override { }
+    bool cancelled() const override { return m_wishes != m_own; }
+
+private:
+    const std::atomic<quint64>& m_wishes;
+    quint64 m_own;
+};
+
 bool sameReferences(const Project& a, const Project& b)
 {
     return std::equal(
@@ -52,6 +68,7 @@ LiveLight::LiveLight(QObject* parent)
     qRegisterMetaType<std::shared_ptr<const LitWork>>();
     qRegisterMetaType<std::shared_ptr<const review::Review>>();
     m_thread = std::thread([this] { run(); });
+    m_looker = std::thread([this] { runLooks(); });
 }
 
 LiveLight::~LiveLight()
@@ -60,16 +77,18 @@ LiveLight::~LiveLight()
         const std::lock_guard lock(m_mutex);
         m_stop = true;
         m_newer = true;
+        ++m_wishes;
     }
     m_changed.notify_all();
     m_thread.join();
+    m_looker.join();
 }
 
 void LiveLight::ask(const Project& project, quint64 revision, int widthPx, bool judged)
 {
     {
         const std::lock_guard lock(m_mutex);
-        m_next = Wish{project, revision, widthPx, judged};
+        m_next = Wish{project, revision, widthPx, judged, ++m_wishes};
         m_newer = true;
     }
     m_changed.notify_all();
@@ -122,11 +141,8 @@ void LiveLight::work(const Wish& wish)
 void LiveLight::judge(const Wish& wish)
 {
     // Give a running drag the way before the slower judging.
-    {
-        std::unique_lock lock(m_mutex);
-        if (m_changed.wait_for(lock, std::chrono::milliseconds(120), [this] { return m_next || m_stop; }))
-            return;
-    }
+    if (newerWithin(120))
+        return;
     auto result = std::make_shared<review::Review>();
     GiveUpWhenNewer progress(m_newer);
     result->picture = m_relighter.light(m_frame, wish.project.lights);
@@ -134,8 +150,73 @@ void LiveLight::judge(const Wish& wish)
     if (progress.cancelled())
         return;
     result->findings = review::findingsOf(wish.project, result->picture, result->reading, m_cache);
-    if (!progress.cancelled())
-        emit reviewed(wish.revision, result);
+    if (progress.cancelled())
+        return;
+    {
+        const std::lock_guard lock(m_mutex);
+        m_look = Look{wish, m_frame, std::make_shared<review::Review>(*result)};
+    }
+    m_changed.notify_all();
+    review::merge(result->findings, stillTrue(wish.project));
+    emit reviewed(wish.revision, result);
+}
+
+bool LiveLight::newerWithin(int ms)
+{
+    std::unique_lock lock(m_mutex);
+    return m_changed.wait_for(lock, std::chrono::milliseconds(ms), [this] { return m_next || m_stop; });
+}
+
+/// Of what the last close look found: what no edit since can have changed.
+Findings LiveLight::stillTrue(const Project& p)
+{
+    const std::lock_guard lock(m_mutex);
+    Findings out;
+    if (!(m_closeOf.lights == p.lights) || !(m_closeOf.camera == p.camera) || !(m_closeOf.backdrop == p.backdrop))
+        return out;
+    for (const Finding& f : m_close) {
+        const Element *was = m_closeOf.element(f.element), *is = p.element(f.element);
+        if (!p.setAside.contains(f.key) && (f.element == 0 || (was && is && *was == *is)))
+            out.push_back(f);
+    }
+    return out;
+}
+
+void LiveLight::runLooks()
+{
+    std::unique_lock lock(m_mutex);
+    while (true) {
+        m_changed.wait(lock, [this] { return m_look || m_stop; });
+        if (m_stop)
+            return;
+        const Look look = std::move(*m_look);
+        m_look.reset();
+        // Not before the hand has rested a while.
+        if (m_changed.wait_for(
+                lock, std::chrono::milliseconds(900), [&] { return look.wish.count != m_wishes || m_stop; }))
+            continue;
+        lock.unlock();
+        (void)guarded([&]() -> Result<Done> {
+            lookClosely(look);
+            return Done{};
+        });
+        lock.lock();
+    }
+}
+
+void LiveLight::lookClosely(const Look& look)
+{
+    GiveUpWhenPassed progress(m_wishes, look.wish.count);
+    Findings found = review::closeLook(look.wish.project, look.frame, look.judged->picture, m_cache, progress);
+    if (progress.cancelled())
+        return;
+    {
+        const std::lock_guard lock(m_mutex);
+        m_close = found, m_closeOf = look.wish.project;
+    }
+    auto result = std::make_shared<review::Review>(*look.judged);
+    review::merge(result->findings, std::move(found));
+    emit reviewed(look.wish.revision, result);
 }
 
 } // namespace rl::app

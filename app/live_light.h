@@ -34,6 +34,7 @@ public:
 
 signals:
     void lit(std::shared_ptr<const rl::app::LitWork> work);
+    /// A second time for the same revision, when a close look at the light has found more or less than before.
     void reviewed(quint64 revision, std::shared_ptr<const rl::review::Review> review);
 
 private:
@@ -42,22 +43,38 @@ private:
         quint64 revision = 0;
         int widthPx = 800;
         bool judged = true;
+        quint64 count = 0; ///< of all wishes so far
     };
     void run();
     void work(const Wish& wish);
     void judge(const Wish& wish);
+    bool newerWithin(int ms);
+    /// What a close look needs; it has a thread of its own, so that a drag never waits for it.
+    struct Look {
+        Wish wish;
+        std::shared_ptr<const stage::StageFrame> frame;
+        std::shared_ptr<const review::Review> judged; ///< by the quick rules alone
+    };
+    void runLooks();
+    void lookClosely(const Look& look);
+    Findings stillTrue(const Project& project);
     stage::SurfaceCache m_cache;
     mutable std::mutex m_mutex;
     std::condition_variable m_changed;
     std::optional<Wish> m_next;
     bool m_stop = false, m_busy = false;
     std::atomic<bool> m_newer = false;
+    std::atomic<quint64> m_wishes = 0;
     // The worker's own:
     stage::Composer m_composer;
     light::Relighter m_relighter;
     std::shared_ptr<const stage::StageFrame> m_frame;
     std::optional<Wish> m_framed; ///< what m_frame was composed from
-    std::thread m_thread;
+    std::thread m_thread, m_looker;
+    // Between both, under the mutex:
+    std::optional<Look> m_look;
+    Findings m_close; ///< what a close look found last…
+    Project m_closeOf; ///< …in this work
 };
 
 QImage imageOf(const LinearPicture& picture);

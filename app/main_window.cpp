@@ -10,6 +10,7 @@
 #include "app/theme/theme.h"
 #include "core/light/presets.h"
 #include "core/project/edits.h"
+#include "output/sheets.h"
 #include <QBuffer>
 #include <QCloseEvent>
 #include <QDir>
@@ -42,6 +43,7 @@ MainWindow::MainWindow()
     , m_zoom(new QLabel)
     , m_bar(new QProgressBar)
     , m_stop(new QPushButton(tr("Stop")))
+    , m_saver(new PictureSaver(m_work))
 {
     setWindowTitle("Roving Lantern");
     m_centre->addWidget(m_board);
@@ -66,6 +68,7 @@ MainWindow::MainWindow()
     strip->addWidget(m_notice, 1);
     strip->addWidget(m_bar);
     strip->addWidget(m_stop);
+    strip->addWidget(m_saver);
     strip->addWidget(m_zoom);
     auto* middle = new QHBoxLayout;
     middle->setSpacing(0);
@@ -166,6 +169,7 @@ MainWindow::~MainWindow()
         from->disconnect(this);
     for (StationView* s : m_stations)
         delete s;
+    delete m_saver;
     m_stations.clear();
 }
 
@@ -187,6 +191,7 @@ void MainWindow::addWorkActions()
     menu->addAction(tr("&New work…"), QKeySequence::New, this, &MainWindow::askNewWork);
     menu->addAction(tr("&Open a work…"), QKeySequence::Open, this, &MainWindow::askOpenWork);
     menu->addAction(tr("Save a &copy…"), QKeySequence::SaveAs, this, &MainWindow::askSaveCopy);
+    menu->addAction(tr("Save the &picture…"), QKeySequence("Ctrl+E"), this, &MainWindow::askSavePicture);
     menu->addAction(tr("Set a &milestone…"), QKeySequence::Save, this, &MainWindow::askMilestone);
     menu->addSeparator();
     menu->addAction(tr("&Bring in pictures…"), QKeySequence("Ctrl+I"), this, [this] {
@@ -382,6 +387,24 @@ void MainWindow::askSaveCopy()
         return;
     const auto saved = m_document.saveCopy(path);
     notice(saved ? tr("You now work in %1.").arg(path) : QString::fromStdString(saved.error().sentence));
+}
+
+void MainWindow::askSavePicture()
+{
+    QSettings settings;
+    const QString folder = settings.value("lastPictureFolder", QDir::homePath()).toString();
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the picture"), folder + "/" + tr("picture.png"), tr("Pictures (*.png)"));
+    if (path.isEmpty())
+        return;
+    settings.setValue("lastPictureFolder", QFileInfo(path).absolutePath());
+    if (!path.endsWith(".png", Qt::CaseInsensitive))
+        path += ".png";
+    bool ok = false;
+    const int width = QInputDialog::getInt(this, tr("Save the picture"), tr("Pixels across the canvas:"),
+        output::printWidthPx(m_document.project()), 16, 12000, 100, &ok);
+    if (ok)
+        m_saver->save(m_document.project(), path, width);
 }
 
 void MainWindow::askMilestone()

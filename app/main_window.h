@@ -1,5 +1,6 @@
 #pragma once
 #include "app/importer.h"
+#include "app/picture_saver.h"
 #include "app/stations/station.h"
 #include "app/widgets/board.h"
 #include "app/widgets/findings_panel.h"
@@ -54,6 +55,7 @@ private:
     void askNewWork();
     void askOpenWork();
     void askSaveCopy();
+    void askSavePicture();
     void askMilestone();
     void keepPreview();
     Document m_document;
@@ -68,6 +70,7 @@ private:
     QLabel *m_notice, *m_zoom;
     QProgressBar* m_bar;
     QPushButton* m_stop;
+    PictureSaver* m_saver;
     std::vector<StationView*> m_stations;
     Station m_current = Station::Stage;
     int m_importGesture = 0, m_fresh = 0, m_known = 0; ///< of the import under way

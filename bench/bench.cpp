@@ -235,6 +235,7 @@ int figures(bool asJson)
 {
     std::vector<bench::Figure> all;
     bench::lightFigures(all);
+    bench::yardstickFigures(all);
     bench::eyeLevelFigures(all);
     bench::cutFigures(all, 24);
     bench::importFigures(all);
@@ -269,6 +270,13 @@ int main(int argc, char** argv)
         bench::importFigures(all);
         for (const auto& f : all)
             std::printf("%g %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
+        return 0;
+    }
+    if (words.contains("--yardstick")) {
+        std::vector<bench::Figure> all;
+        bench::yardstickFigures(all);
+        for (const auto& f : all)
+            std::printf("%.3f %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
         return 0;
     }
     if (words.contains("--figures"))

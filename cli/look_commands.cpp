@@ -73,6 +73,11 @@ public:
         : FileCommand("findings", "everything the program has to say about a work, worst first within each station")
     {
     }
+    void describe(CLI::App& app) override
+    {
+        FileCommand::describe(app);
+        app.add_flag("--quick", m_quick, "without measuring the light on every element, which takes seconds");
+    }
     Result<json> run() override
     {
         const auto opened = project();
@@ -80,8 +85,18 @@ public:
             return opened.error();
         stage::SurfaceCache cache;
         NoProgress progress;
-        return jsonOf(review::review(*opened, cache, progress).findings);
+        if (m_quick)
+            return jsonOf(review::review(*opened, cache, progress).findings);
+        Findings all = review::review(*opened, cache, progress).findings;
+        const auto frame = stage::compose(*opened, 1000, cache, progress);
+        light::Relighter relighter;
+        const auto picture = relighter.light(frame, opened->lights);
+        review::merge(all, review::closeLook(*opened, frame, picture, cache, progress));
+        return jsonOf(all);
     }
+
+private:
+    bool m_quick = false;
 };
 
 /// `lantern read FILE`, or a picture with its id map.

@@ -4,6 +4,7 @@
 #include "core/colour/srgb.h"
 #include "core/cutout/cut.h"
 #include "core/gather/fit.h"
+#include "core/light/tone.h"
 #include "core/stage/match.h"
 #include <opencv2/imgproc.hpp>
 
@@ -201,6 +202,52 @@ void families(const light::Picture& picture, const Mask& mask, const cv::Rect& b
     };
     row.warmerBy = strip(0, split, row.light) - strip(split, all.size(), row.shade);
 }
+/// How much of the lamps' light arrives on a layer, and how light a white card would be in the strongest of it.
+void reach(const Project& p, const stage::StageFrame& f, const light::LampSources& lamps, std::size_t k, AuditRow& row)
+{
+    const stage::Layer& l = f.layers[k];
+    double arrives = 0, sent = 0;
+    std::vector<float> levels;
+    light::LightRow scratch;
+    for (int y = 1; y < l.height(); y += std::max(1, l.height() / 40)) {
+        const auto [begin, end] = l.spans[std::size_t(y)];
+        std::vector<float> sum(std::size_t(l.width()), 0.f);
+        for (const auto& lamp : lamps) {
+            const auto view = lamp->layerRow(k, y, scratch);
+            const float strength = luminance(lamp->colour);
+            for (int x = begin; x < end; x += 3) {
+                const float e = strength * view.e[x], through = std::max(light::lightThrough(view.shade[x]), 1e-3f);
+                arrives += double(e * l.cover.at(x, y)), sent += double(e / through * l.cover.at(x, y));
+                sum[std::size_t(x)] += e;
+            }
+        }
+        for (int x = begin; x < end; x += 3)
+            if (l.cover.at(x, y) > 0.5f)
+                levels.push_back(sum[std::size_t(x)]);
+    }
+    row.reached = sent > 1e-6 ? std::clamp(arrives / sent, 0.0, 1.0) : 1;
+    if (levels.size() < 12)
+        return;
+    const auto at = levels.begin() + long(levels.size() * 97 / 100);
+    std::nth_element(levels.begin(), at, levels.end());
+    const double sky = p.lights.air.skyStrength * double(std::max(luminance(f.sky.horizon), luminance(f.sky.zenith)));
+    const float shows = float(0.9 * (double(*at) + sky));
+    row.cardL = double(colour::toLab(light::fitted({shows, shows, shows}, p.lights.air.exposureStops)).L);
+}
+
+double lightestOf(const light::Picture& picture, const Mask& mask, const cv::Rect& box)
+{
+    std::vector<float> all;
+    for (int y = box.y; y < box.y + box.height; ++y)
+        for (int x = box.x; x < box.x + box.width; ++x)
+            if (mask.at(x, y))
+                all.push_back(colour::toLab(picture.colour.at(x, y)).L);
+    if (all.size() < 40)
+        return -1;
+    const auto at = all.begin() + long(all.size() * 98 / 100);
+    std::nth_element(all.begin(), at, all.end());
+    return double(*at);
+}
 } // namespace
 
 std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::StageFrame> frame,
@@ -209,6 +256,7 @@ std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::
     std::vector<AuditRow> rows;
     const Photo whole = colour::codeOf(picture.colour);
     std::map<int, gather::PictureMeasure> byCutout;
+    const light::LampSources lamps = light::sourcesOf(*frame, p.lights);
     int done = 0;
     for (const Element& e : p.elements) {
         if (progress.cancelled())
@@ -236,6 +284,10 @@ std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::
         row.now = toldBy(gather::measured(crop, part, progress));
         judge(p, e, picture, mask, box, cache, row);
         families(picture, mask, box, row);
+        row.lightest = lightestOf(picture, mask, box);
+        for (std::size_t k = 0; k < frame->layers.size(); ++k)
+            if (frame->layers[k].element == e.id)
+                reach(p, *frame, lamps, k, row);
         rows.push_back(std::move(row));
     }
     return rows;
@@ -277,6 +329,100 @@ void sticker(const Project& p, const Element& e, const AuditRow& row, stage::Sur
     out.push_back(std::move(f));
 }
 
+void softness(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
+{
+    if (row.photographed.softness < 0 || row.planned.softness < 0 || row.photographed.direction.confidence < 0.25)
+        return;
+    const double off = row.photographed.softness - row.planned.softness;
+    if (std::abs(off) <= 0.35)
+        return;
+    Finding f{"light.softness:" + std::to_string(e.id), Station::Light, Severity::Watch,
+        "“" + e.name + "” was photographed in " + (off > 0 ? "softer" : "harder")
+            + " light than planned: " + fixed(100 * row.photographed.softness, 0) + " % from everywhere against "
+            + fixed(100 * row.planned.softness, 0) + " %.",
+        100 * row.photographed.softness, 100 * row.planned.softness, "%", where, e.id,
+        off > 0 ? "Soft photographs have no core shadow to paint from; it must be made up."
+                : "Hard shadows baked into a photograph show through any new light.",
+        {}};
+    if (off < 0 && e.delight < 0.95)
+        f.fix = Fix{"Take its own light off altogether", [id = e.id](Project& q) {
+                        if (Element* x = q.element(id))
+                            x->delight = 1;
+                    }};
+    out.push_back(std::move(f));
+}
+
+/// Shifts an element's b* on top of what its tone does already.
+Fix shifted(const std::string& label, int id, double b)
+{
+    return {label, [=](Project& q) {
+                if (Element* x = q.element(id)) {
+                    if (x->tone.amount <= 0)
+                        x->tone = Tone{};
+                    x->tone.b = std::clamp(x->tone.b + b, -40.0, 40.0);
+                    x->tone.amount = 1;
+                }
+            }};
+}
+
+/// Its light as it is now against the plan; or warm light where hardly any lamp reaches.
+void warmth(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
+{
+    if (row.now.kelvin <= 0 || row.planned.kelvin <= 0 || row.now.direction.confidence < 0.25)
+        return;
+    const double mired = 1e6 / row.now.kelvin - 1e6 / row.planned.kelvin; // positive: warmer than planned
+    const double by = std::clamp(std::abs(mired) * 0.08, 3.0, 20.0); // b*; about 12 mired a unit near daylight
+    if (row.reached < 0.15 && 1e6 / row.now.kelvin > 240) {
+        out.push_back({"light.warm-shade:" + std::to_string(e.id), Station::Light, Severity::Watch,
+            "“" + e.name + "” is lit warm, " + fixed(row.now.kelvin, 0) + " K, though only "
+                + fixed(100 * row.reached, 0) + " % of the lamps' light reaches it.",
+            row.now.kelvin, 6500, "K", where, e.id,
+            "In full shade only the sky lights a thing; warm light there has no source.",
+            shifted("Cool it by " + fixed(by, 0) + " b*", e.id, -by)});
+        return;
+    }
+    if (std::abs(mired) < 90 || row.reached < 0.4)
+        return;
+    const bool warm = mired > 0;
+    out.push_back({"light.warmth:" + std::to_string(e.id), Station::Light, Severity::Watch,
+        "“" + e.name + "” is lit " + fixed(std::abs(mired), 0) + " mired " + (warm ? "warmer" : "cooler")
+            + " than its lamps are: " + fixed(row.now.kelvin, 0) + " K against " + fixed(row.planned.kelvin, 0) + " K.",
+        row.now.kelvin, row.planned.kelvin, "K", where, e.id,
+        "One lamp lights all its neighbours in one colour; what differs looks lit elsewhere.",
+        shifted((warm ? "Cool it by " : "Warm it by ") + fixed(by, 0) + " b*", e.id, warm ? -by : by)});
+}
+
+/// Lighter than a white card could be in the light that falls there.
+void tooBright(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
+{
+    if (row.lightest < 0 || row.cardL < 0 || row.lightest < row.cardL + 6)
+        return;
+    out.push_back({"light.too-bright:" + std::to_string(e.id), Station::Light, Severity::Broken,
+        "“" + e.name + "” shows L* " + fixed(row.lightest, 0) + "; a white card in the light there shows "
+            + fixed(row.cardL, 0) + ".",
+        row.lightest, row.cardL, "L*", where, e.id,
+        "Nothing can be lighter than white in its light; it then seems to shine by itself.",
+        Fix{"Lower its lights to L* " + fixed(row.cardL, 0), [id = e.id, share = row.cardL / row.lightest](Project& q) {
+                if (Element* x = q.element(id)) {
+                    if (x->tone.amount <= 0)
+                        x->tone = Tone{};
+                    x->tone.lightTo *= share;
+                    x->tone.amount = 1;
+                }
+            }}});
+}
+
+void spill(const Project& p, Findings& out)
+{
+    if (p.lights.air.spill >= 0.25 || p.elements.empty())
+        return;
+    out.push_back({"light.spill", Station::Light, Severity::Watch,
+        "Only " + fixed(100 * p.lights.air.spill, 0) + " % of the backdrop's light falls into edges.",
+        100 * p.lights.air.spill, 100, "%", {}, 0,
+        "Edges that take nothing of what lies behind them look cut out with scissors.",
+        Fix{"Let the backdrop spill into edges", [](Project& q) { q.lights.air.spill = 1; }}});
+}
+
 /// A far thing darker at its darkest than a near one: air does the opposite.
 void farDark(const Project& p, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache, Findings& out)
 {
@@ -309,22 +455,26 @@ Findings auditFindings(const Project& p, const std::vector<AuditRow>& rows, stag
         if (!e || e->material == Material::Glowing || e->material == Material::Glass)
             continue;
         sticker(p, *e, row, cache, out);
-        if (row.photographed.softness >= 0 && row.planned.softness >= 0
-            && row.photographed.direction.confidence >= 0.25) {
-            const double off = row.photographed.softness - row.planned.softness;
-            if (std::abs(off) > 0.35)
-                out.push_back({"light.softness:" + std::to_string(e->id), Station::Light, Severity::Watch,
-                    "“" + e->name + "” was photographed in " + (off > 0 ? "softer" : "harder")
-                        + " light than planned: " + fixed(100 * row.photographed.softness, 0)
-                        + " % from everywhere against " + fixed(100 * row.planned.softness, 0) + " %.",
-                    100 * row.photographed.softness, 100 * row.planned.softness, "%",
-                    stage::placed(p, *e, cache).canvas, e->id,
-                    off > 0 ? "Soft photographs have no core shadow to paint from; it must be made up."
-                            : "Hard shadows baked into a photograph show through any new light.",
-                    {}});
-        }
+        const Rect where = stage::placed(p, *e, cache).canvas;
+        softness(*e, row, where, out);
+        warmth(*e, row, where, out);
+        tooBright(*e, row, where, out);
     }
+    spill(p, out);
     farDark(p, rows, cache, out);
+    return out;
+}
+
+Findings closeLook(const Project& p, std::shared_ptr<const stage::StageFrame> frame, const light::Picture& picture,
+    stage::SurfaceCache& cache, Progress& progress)
+{
+    const std::vector<AuditRow> rows = lightAudit(p, std::move(frame), picture, cache, progress);
+    if (progress.cancelled())
+        return {};
+    Findings out;
+    for (Finding& f : auditFindings(p, rows, cache))
+        if (!p.setAside.contains(f.key))
+            out.push_back(std::move(f));
     return out;
 }
 

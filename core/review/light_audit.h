@@ -32,6 +32,9 @@ struct AuditRow {
     std::vector<Cause> causes; ///< worst first
     std::vector<Family> light, shade; ///< up to four each, lightest first
     double warmerBy = 0; ///< b* by which its lights are warmer than its shades; negative = cooler
+    double reached = 1; ///< share of the lamps' light that no shadow keeps from it, 0…1; 1 without lamps
+    double lightest = -1; ///< L* over which 2 % of it lie; negative = unknown
+    double cardL = -1; ///< L* of a white card (0.9) in the strongest light that falls on it; negative = unknown
 };
 
 /// Every element that is seen, in the order of the project. Measures photographs and the lit picture: seconds, not for
@@ -42,8 +45,13 @@ struct AuditRow {
 std::vector<AuditRow> lightAudit(const Project& project, std::shared_ptr<const stage::StageFrame> frame,
     const light::Picture& picture, stage::SurfaceCache& cache, Progress& progress, int only = 0);
 
-/// What of it is worth saying: stickers, warmth and softness that disagree with the plan, distant things darker than
-/// near ones.
+/// What of it is worth saying: stickers; warmth, level and softness that disagree with the plan; warm light in full
+/// shade; lit brighter than any lamp can give; edges without spill; distant things darker than near ones.
 Findings auditFindings(const Project& project, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache);
+
+/// Audit and its findings at once, those set aside left out: what the quick rules cannot see. Seconds. Empty when
+/// cancelled.
+Findings closeLook(const Project& project, std::shared_ptr<const stage::StageFrame> frame,
+    const light::Picture& picture, stage::SurfaceCache& cache, Progress& progress);
 
 } // namespace rl::review

@@ -34,10 +34,17 @@ Findings findingsOf(
     take(light::lightFindings(p, cache));
     take(reading::readFindings(p, picture, reading));
     take(transfer::carryFindings(p));
+    merge(all, {});
+    return all;
+}
+
+void merge(Findings& all, Findings more)
+{
+    for (Finding& f : more)
+        all.push_back(std::move(f));
     std::stable_sort(all.begin(), all.end(), [](const Finding& a, const Finding& b) {
         return a.station != b.station ? a.station < b.station : a.severity > b.severity;
     });
-    return all;
 }
 
 Review review(const Project& p, stage::SurfaceCache& cache, Progress& progress, int widthPx)

@@ -19,4 +19,7 @@ Review review(const Project& project, stage::SurfaceCache& cache, Progress& prog
 Findings findingsOf(
     const Project& project, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache);
 
+/// Adds more findings, keeping the order: by station, worst first.
+void merge(Findings& all, Findings more);
+
 } // namespace rl::review

@@ -208,7 +208,7 @@ private slots:
         const auto f = frameOf(p, 1200);
         const auto burning = burningOf(p.lights, f.get());
         QCOMPARE(burning.size(), std::size_t(1));
-        QVERIFY(std::abs(burning[0].strength - 0.6) < 1e-9);
+        QVERIFY(std::abs(burning[0].strength - 0.6) < 1e-6);
         const LightPlanes planes = lanternPlanes(*f, burning[0]);
         QVERIFY(meanE(planes, f->layers[0]) > 0.3f); // it glows
         QCOMPARE(*std::max_element(planes.groundShade.begin(), planes.groundShade.end()), Shade(0)); // and lights out
