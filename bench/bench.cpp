@@ -1,4 +1,5 @@
 // lantern-bench [--json]: how fast the heart of the program is, as ratios within one run.
+// lantern-bench --light: how good light direction, relief and shadows are, on sets whose truth is known.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/main_window.h"
 #include "app/theme/theme.h"
@@ -235,6 +236,7 @@ int figures(bool asJson)
 {
     std::vector<bench::Figure> all;
     bench::lightFigures(all);
+    bench::reliefFigures(all);
     bench::yardstickFigures(all);
     bench::eyeLevelFigures(all);
     bench::cutFigures(all, 24);
@@ -272,8 +274,10 @@ int main(int argc, char** argv)
             std::printf("%g %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
         return 0;
     }
-    if (words.contains("--yardstick")) {
+    if (words.contains("--light")) {
         std::vector<bench::Figure> all;
+        bench::lightFigures(all);
+        bench::reliefFigures(all);
         bench::yardstickFigures(all);
         for (const auto& f : all)
             std::printf("%.3f %s %s\n", f.value, f.unit.c_str(), f.name.c_str());

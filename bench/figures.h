@@ -15,6 +15,7 @@ struct Figure {
 
 void lightFigures(std::vector<Figure>& out); ///< light direction on tests/data/light-examples
 void yardstickFigures(std::vector<Figure>& out); ///< shadows against a ray tracer, in shares of the picture's width
+void reliefFigures(std::vector<Figure>& out); ///< reliefs against true normals
 void cutFigures(std::vector<Figure>& out, int cases); ///< cut-outs with known alpha; against plain cv::grabCut
 void eyeLevelFigures(std::vector<Figure>& out); ///< boxes seen by a level camera
 void importFigures(std::vector<Figure>& out); ///< 200 pictures of 12 megapixels onto the wall of the real window

@@ -3,7 +3,11 @@
 #include "core/light/relight.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
+#include "core/relief/relief.h"
 #include "tests/kit/rays.h"
+#include <filesystem>
+#include <numeric>
+#include <opencv2/imgcodecs.hpp>
 
 namespace rl::bench {
 
@@ -68,6 +72,52 @@ void yardstickFigures(std::vector<Figure>& out)
     };
     add("shadow edge of a stand-in in the sun against ray tracing", sun);
     add("shadow edge of a stand-in by a lantern against ray tracing", lamp);
+}
+
+namespace {
+/// Mean angle between a relief and the true normals, degrees. \param truth every second pixel, (n + 1) / 2, black =
+/// none
+double reliefError(const Mask& mask, const cv::Mat& truth, relief::Shape shape)
+{
+    const relief::Relief r = relief::reliefOf(mask, shape, std::max(mask.width(), mask.height()));
+    double sum = 0;
+    int n = 0;
+    for (int y = 0; y < truth.rows; ++y)
+        for (int x = 0; x < truth.cols; ++x) {
+            const cv::Vec3b c = truth.at<cv::Vec3b>(y, x); // blue, green, red
+            const int u = int((2 * x - r.box.x) * r.scale), v = int((2 * y - r.box.y) * r.scale);
+            if ((c[0] == 0 && c[1] == 0 && c[2] == 0) || !r.normals.contains(u, v) || !r.inside.at(u, v))
+                continue;
+            const double tx = c[2] / 127.5 - 1, ty = c[1] / 127.5 - 1, tz = c[0] / 127.5 - 1;
+            const Vec3f m = r.normals.at(u, v);
+            const double k = std::sqrt(tx * tx + ty * ty + tz * tz);
+            const double cosine = (double(m.x) * tx + double(m.y) * ty + double(m.z) * tz) / std::max(k, 1e-9);
+            sum += degrees(std::acos(std::clamp(cosine, -1.0, 1.0))), ++n;
+        }
+    return n ? sum / n : 0;
+}
+} // namespace
+
+void reliefFigures(std::vector<Figure>& out)
+{
+    std::vector<double> puffed, flat;
+    for (const auto& entry : std::filesystem::directory_iterator(RL_LIGHT_EXAMPLES)) {
+        const std::string name = entry.path().string(), end = "_normal.png";
+        if (!name.ends_with(end))
+            continue;
+        const cv::Mat truth = cv::imread(name, cv::IMREAD_COLOR),
+                      mask = cv::imread(name.substr(0, name.size() - end.size()) + "_mask.png", cv::IMREAD_GRAYSCALE);
+        if (truth.empty() || mask.empty())
+            continue;
+        puffed.push_back(reliefError(Mask::fromMat(mask), truth, relief::Shape::Puffed));
+        flat.push_back(reliefError(Mask::fromMat(mask), truth, relief::Shape::Card));
+    }
+    const auto mean = [](const std::vector<double>& v) {
+        return v.empty() ? 0.0 : std::accumulate(v.begin(), v.end(), 0.0) / double(v.size());
+    };
+    out.push_back(
+        {"relief: mean normal error on " + std::to_string(puffed.size()) + " examples", mean(puffed), "°", 20});
+    out.push_back({"relief: the same of a flat card", mean(flat), "°", 0});
 }
 
 } // namespace rl::bench

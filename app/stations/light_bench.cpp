@@ -144,7 +144,7 @@ LightStation::LightStation(Workbench& bench)
     , m_ridgeHeight(numberField("ridgeHeight", kTimes, -3, 3, 1, 0.2,
           tr("How steeply the surface stands up along the next ridge. Less than nothing sinks it in.")))
     , m_ridgeWidth(percentField("ridgeWidth", 50, 8, tr("How far the flanks of the next ridge reach.")))
-    , m_asPhotographed(button("asPhotographed", tr("As photographed (P)"),
+    , m_asPhotographed(button("asPhotographed", tr("As photographed (A)"),
           tr("Shows everything in the light it was photographed in, and back again"), {}))
     , m_drawPart(button("drawPart", tr("Outline a part…"),
           tr("Click round a part of the element in hand; Enter closes it. It then takes a form of its own"),

@@ -290,7 +290,7 @@ bool LightStation::key(QKeyEvent* e)
     case Qt::Key_Z:
         m_zones->toggle();
         return true;
-    case Qt::Key_P:
+    case Qt::Key_A:
         m_asPhotographed->toggle();
         return true;
     case Qt::Key_L:

@@ -43,6 +43,8 @@ QToolButton:focus { border: 2px solid #b35c12; padding: 2px 8px; }
 QToolButton:disabled { color: #8f8a82; }
 QLineEdit, QDoubleSpinBox, QSpinBox, QComboBox { background: #f6f5f2; border: 1px solid #b9b4ab; border-radius: 3px; padding: 2px 6px; min-height: 22px; selection-background-color: #b35c12; selection-color: #ffffff; }
 QLineEdit:focus, QDoubleSpinBox:focus, QSpinBox:focus, QComboBox:focus { border: 2px solid #b35c12; padding: 1px 5px; }
+QLineEdit:disabled, QDoubleSpinBox:disabled, QSpinBox:disabled, QComboBox:disabled { background: #e4e1da; color: #8f8a82; border-color: #cfcac1; }
+QCheckBox:disabled { color: #8f8a82; }
 QComboBox QAbstractItemView { background: #f6f5f2; selection-background-color: #dcd8d0; selection-color: #2b2926; }
 QCheckBox { spacing: 6px; }
 QSlider::groove:horizontal { height: 4px; background: #c4c0b8; border-radius: 2px; }

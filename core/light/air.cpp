@@ -52,19 +52,6 @@ Rgb airlightAt(const std::vector<AirLamp>& lamps, Vec3 at, Vec3 sight)
 }
 
 namespace {
-/// Noise between 0 and 1 without steps. \param x, y in cells
-float cloudy(float x, float y, std::uint64_t seed)
-{
-    const float fx = std::floor(x), fy = std::floor(y), s = x - fx, t = y - fy;
-    const auto at = [&](float i, float j) {
-        return float(
-            chanceOf(seed * 7919 + std::uint64_t(std::int64_t(i) + 100000), std::uint64_t(std::int64_t(j) + 100000)));
-    };
-    const float u = s * s * (3 - 2 * s), v = t * t * (3 - 2 * t);
-    return (at(fx, fy) * (1 - u) + at(fx + 1, fy) * u) * (1 - v)
-        + (at(fx, fy + 1) * (1 - u) + at(fx + 1, fy + 1) * u) * v;
-}
-
 class MistSheet final : public Between {
 public:
     MistSheet(const StageFrame& f, const Air& air, const Mist& mist, std::size_t seed, std::vector<AirLamp> lamps)
@@ -80,7 +67,7 @@ public:
     void addRow(Rgb* row, int y) const override
     {
         const double m = m_mist.z / m_f.eye.focalCm, Y = m_f.eye.heightM - (y + 0.5 - m_f.eye.horizon) * m;
-        const double top = m_mist.topM, thick = Y >= 0 ? std::exp(-Y / top) : std::exp(Y / (0.2 * top));
+        const double top = m_mist.topM, thick = Y >= 0 ? std::exp(-Y / top) : std::exp(Y / (0.5 * top));
         const float density = float(m_mist.density * thick);
         if (density < 0.003f)
             return;
@@ -104,7 +91,7 @@ private:
     float swirl(int x, double Y, double m) const
     {
         const float u = float((x - m_f.eye.x0) * m / (3 * m_mist.topM)), v = float(Y / m_mist.topM);
-        return 0.55f + 0.6f * cloudy(u, v, m_seed) + 0.3f * cloudy(2.7f * u, 2.7f * v, m_seed + 17);
+        return 0.55f + 0.6f * softNoise(u, v, m_seed) + 0.3f * softNoise(2.7f * u, 2.7f * v, m_seed + 17);
     }
     Rgb colourAt(int x, double Y, double m) const
     {
@@ -215,7 +202,7 @@ void addShafts(const StageFrame& f, const Air& air, const Sun& sun, const std::v
     std::map<std::size_t, std::unique_ptr<Beams>> gaps;
     for (int k = 0; k < slices; ++k) {
         const double z0 = near * std::pow(ratio, k), z1 = z0 * ratio, z = std::sqrt(z0 * z1);
-        const double path = 4 * air.shafts * std::log(2.0) / air.halfContrastM * (z1 - z0);
+        const double path = air.shafts * std::log(2.0) / air.halfContrastM * (z1 - z0);
         std::vector<Rgb> light(std::size_t(width) * std::size_t(height));
         parallelRows(height, [&](int begin, int end) {
             for (int y = begin; y < end; ++y) {
@@ -312,16 +299,16 @@ Speck speckOf(const StageFrame& f, DriftKind kind, Vec3 at, double chance, Rgb l
         s.hides = 0.55f;
         break;
     case DriftKind::Rain: // a streak of a fiftieth of a second at 8 m/s
-        s.radius = float(std::clamp(k * 0.0012, 0.15, 1.5));
-        s.length = float(k * 0.16 * (0.7 + 0.6 * chance));
+        s.radius = float(std::clamp(k * 0.0008, 0.1, 1.0));
+        s.length = float(k * 0.10 * (0.7 + 0.6 * chance));
         s.light = light * 1.6f + sky * 1.1f;
-        s.hides = 0.30f;
+        s.hides = 0.20f;
         break;
     default: // sparks shine themselves
-        s.radius = float(std::max(0.45, k * 0.006 * (0.4 + chance)));
-        s.length = float(k * 0.02 * chance);
-        s.light = Rgb{1.9f, 0.75f, 0.18f} * float(0.5 + chance);
-        s.hides = 0.95f;
+        s.radius = float(std::max(0.35, k * 0.0022 * (0.4 + chance)));
+        s.length = float(k * 0.006 * chance * chance);
+        s.light = Rgb{1.5f, 0.5f, 0.08f} * float(0.35 + 0.5 * chance);
+        s.hides = 0.9f;
     }
     return s;
 }
@@ -343,7 +330,7 @@ void addDrift(const StageFrame& f, const Air& air, const std::vector<AirLamp>& l
     for (int i = 0; i < count; ++i) {
         const auto seed = std::uint64_t(i);
         const double u = chanceOf(seed, 1), v = chanceOf(seed, 2), far = chanceOf(seed, 3), size = chanceOf(seed, 4);
-        const double z = 1.2 * std::pow(kind == DriftKind::Rain ? 25.0 : 16.0, far);
+        const double z = 2 * std::pow(kind == DriftKind::Rain ? 15.0 : 10.0, far);
         const double reach = kind == DriftKind::Sparks ? 0.9 : 1.0;
         Vec3 at = stage::atDistance(f.eye, {u * f.width, (1 - reach + reach * v) * f.height}, z);
         if (at.y < 0.01)

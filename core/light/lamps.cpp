@@ -13,6 +13,18 @@ double chanceOf(std::uint64_t a, std::uint64_t b) // SplitMix64; Steele, Lea, Fl
     return double((x ^ (x >> 31)) >> 11) / 9007199254740992.0;
 }
 
+float softNoise(float x, float y, std::uint64_t seed)
+{
+    const float fx = std::floor(x), fy = std::floor(y), s = x - fx, t = y - fy;
+    const auto at = [&](float i, float j) {
+        return float(
+            chanceOf(seed * 7919 + std::uint64_t(std::int64_t(i) + 100000), std::uint64_t(std::int64_t(j) + 100000)));
+    };
+    const float u = s * s * (3 - 2 * s), v = t * t * (3 - 2 * t);
+    return (at(fx, fy) * (1 - u) + at(fx + 1, fy) * u) * (1 - v)
+        + (at(fx, fy + 1) * (1 - u) + at(fx + 1, fy + 1) * u) * v;
+}
+
 Rgb colourOf(const Sun& s)
 {
     return s.hue >= 0 ? colour::hueLight(s.hue, s.chroma) : colour::blackBody(s.kelvin);

@@ -31,6 +31,9 @@ std::vector<Lantern> burningOf(const Lights& lights, const stage::StageFrame* fr
 /// 0…1, the same for the same numbers.
 double chanceOf(std::uint64_t a, std::uint64_t b);
 
+/// Noise between 0 and 1 without steps. \param x, y in cells
+float softNoise(float x, float y, std::uint64_t seed);
+
 /// What a glowing thing shows over its own colour, at glow 1.
 inline constexpr float kGlowing = 1.6f;
 

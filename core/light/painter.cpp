@@ -345,6 +345,49 @@ RL_HOT void layMirror(Rgb* row, const float* light, const float* cover, const fl
     }
 }
 
+/// Is it so deep that its mirror image does not hang from one contact line?
+bool deepAlong(const Layer& l)
+{
+    return !l.depth.empty() && l.farthest > l.nearest * 1.02f;
+}
+
+/// Rows of a mirrored layer, each pixel by its own depth: what stands at height Y and distance Z is mirrored at -Y, so
+/// a picture row y shows the row 2 (horizon + f h / Z) - y. The depth is looked for in two steps from the foot's.
+void mirrorDeep(
+    Rgb* row, int y, const StageFrame& f, const Layer& l, const std::vector<Rgb>& lit, const std::vector<float>& mirror)
+{
+    constexpr float weights[5]{0.13f, 0.22f, 0.3f, 0.22f, 0.13f};
+    const float at = float(y) + 0.5f, horizon = float(f.eye.horizon), k = float(f.eye.focalCm * f.eye.heightM);
+    const float foot = horizon + k / float(l.distance);
+    const int last = l.height() - 1;
+    for (int x = 0; x < l.width(); ++x) {
+        float source = 2 * foot - at;
+        for (int step = 0; step < 2; ++step) {
+            const int j = std::clamp(int(std::floor(source)) - l.top, 0, last);
+            const float z = l.depth.at(x, j);
+            if (l.cover.at(x, j) > 0 && z > 0.05f)
+                source = 2 * (horizon + k / z) - at;
+        }
+        const float below = at - 0.5f * (source + at); // px in front of its own contact
+        if (below <= 0)
+            continue;
+        const float spread = 0.7f + 0.05f * below;
+        Rgb light{};
+        float cover = 0;
+        for (int tap = 0; tap < 5; ++tap) {
+            const int j = int(std::floor(source + float(tap - 2) * spread)) - l.top;
+            if (j < 0 || j > last)
+                continue;
+            light = light + lit[l.at(x, j)] * weights[tap];
+            cover += l.cover.at(x, j) * weights[tap];
+        }
+        if (cover <= 0)
+            continue;
+        const float m = mirror[std::size_t(l.left + x)];
+        row[l.left + x] = row[l.left + x] * (1 - cover * m) + light * m;
+    }
+}
+
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there. Rippled water
 /// spreads the image up and down, more the farther it lies from the contact.
 void mirrorRow(Rgb* row, int y, const StageFrame& f, const std::vector<std::vector<Rgb>>& lit,
@@ -354,8 +397,12 @@ void mirrorRow(Rgb* row, int y, const StageFrame& f, const std::vector<std::vect
     for (std::size_t k = 0; k < f.layers.size(); ++k) {
         const Layer& l = f.layers[k];
         const double below = y + 0.5 - l.groundRow; // px in front of the contact line
-        if (below <= 0 || lit[k].empty() || l.lies || l.element == own)
+        if ((below <= 0 && !deepAlong(l)) || lit[k].empty() || l.lies || l.element == own)
             continue;
+        if (deepAlong(l)) {
+            mirrorDeep(row, y, f, l, lit[k], mirror);
+            continue;
+        }
         const double spread = 0.7 + 0.05 * below, middle = 2 * l.groundRow - (y + 0.5) - l.top;
         if (middle + 2 * spread < 0 || middle - 2 * spread >= l.height())
             continue;
@@ -416,24 +463,30 @@ void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colo
 }
 
 /// The sun's path on wet ground or water: wavelets that happen to face halfway between sun and viewer.
-///     C = E F e^(-tan²b / s²) / (4 cos v cos⁴b s²), slope variance s² = 0.02
+///     C = E F e^(-tan²b / s²) / (4 cos v cos⁴b s²), slope variance s² = 0.006 of a shallow film
+/// It glitters: wavelets a tenth of a metre long are bright or dark each by itself, near ones the more.
 /// Source: Cox & Munk (1954).
 void sunPathRow(
     Rgb* row, int y, const StageFrame& f, Vec3 sun, Rgb colour, const Shade* shade, const std::vector<float>& mirror)
 {
-    constexpr double variance = 0.02;
+    constexpr double variance = 0.006;
     const double down = std::max(y + 0.5 - f.eye.horizon, 0.25), k = 1 / f.eye.focalCm;
+    const double z = f.eye.focalCm * f.eye.heightM / down;
     for (int x = 0; x < f.width; ++x) {
         if (mirror[std::size_t(x)] <= 0)
             continue;
         const Vec3 v = stage::unit({-(x + 0.5 - f.eye.x0) * k, down * k, -1}), h = stage::unit(sun + v);
-        if (h.y < 0.5)
-            continue;
-        const double h2 = h.y * h.y, slope2 = (1 - h2) / h2;
+        const double h2 = h.y * h.y, slope2 = h.y > 0.5 ? (1 - h2) / h2 : 9;
         if (slope2 > 7 * variance)
             continue;
-        const double c = std::exp(-slope2 / variance) / (4 * std::max(v.y, 0.03) * h2 * h2 * variance);
-        row[x] = row[x] + colour * (float(std::min(c, 8.0)) * mirror[std::size_t(x)] * lightThrough(shade[x]));
+        const double c = std::exp(-slope2 / variance) / (4 * std::max(v.y, 0.06) * h2 * h2 * variance);
+        const double across = (x + 0.5 - f.eye.x0) * k * z;
+        const double spark = double(softNoise(float(across * 5), float(z * 9), 3) * 0.6f
+            + softNoise(float(across * 13), float(z * 23), 4) * 0.4f);
+        const double glitters = std::clamp(1.6 - std::log10(std::max(z, 1.0)), 0.25, 1.0); // far ones run together
+        const double bright = 1 - glitters + glitters * 8 * std::pow(spark, 4);
+        row[x] = row[x]
+            + colour * (float(std::min(0.05 * c * bright, 2.5)) * mirror[std::size_t(x)] * lightThrough(shade[x]));
     }
 }
 

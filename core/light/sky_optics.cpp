@@ -44,7 +44,7 @@ double slopeNeeded(const stage::Eye& eye, Vec2 at, Vec3 sun)
 
 std::vector<Vec2> sunPath(const stage::Eye& eye, const Brief& b, Vec3 sun)
 {
-    constexpr double half = 0.02 * 0.693; // e^(-slope²/variance) = 1/2
+    constexpr double half = 0.006 * 0.693; // e^(-slope²/variance) = 1/2
     std::vector<Vec2> left, right;
     const double top = std::max(eye.horizon + 0.002 * b.heightCm, 0.0);
     for (int i = 0; i <= 40 && top < b.heightCm; ++i) {

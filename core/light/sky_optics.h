@@ -23,7 +23,7 @@ struct SkyOptics {
 /// Rainbows: circles of 42.4° (red outside) and 50.4° (red inside) about the point opposite the sun (R. L. Lee & A. B.
 /// Fraser, The Rainbow Bridge, 2001); only with the sun under 42° and behind the viewer. Halo: 22° about the sun (ice
 /// prisms of 60°, R. Greenler, Rainbows, Halos and Glories, 1980).
-/// Path on water: where wavelets of slope variance 0.02 (Cox & Munk 1954) still send half its brightest light.
+/// Path on water: where wavelets of slope variance 0.006 (Cox & Munk 1954) still send half its brightest light.
 SkyOptics skyOptics(const Project& project);
 
 } // namespace rl::light

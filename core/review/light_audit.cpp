@@ -296,7 +296,7 @@ std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::
 namespace {
 void sticker(const Project& p, const Element& e, const AuditRow& row, stage::SurfaceCache& cache, Findings& out)
 {
-    if (row.sticker < 0.35 || row.causes.empty())
+    if (row.sticker < 0.45 || row.causes.empty())
         return;
     std::string why;
     for (std::size_t i = 0; i < std::min<std::size_t>(2, row.causes.size()); ++i)
@@ -304,7 +304,7 @@ void sticker(const Project& p, const Element& e, const AuditRow& row, stage::Sur
     Finding f{"light.sticker:" + std::to_string(e.id), Station::Light,
         row.sticker > 0.6 ? Severity::Broken : Severity::Watch,
         "“" + e.name + "” looks pasted in, " + fixed(100 * row.sticker, 0) + " of 100: " + why + ".", 100 * row.sticker,
-        35, "of 100", stage::placed(p, e, cache).canvas, e.id,
+        45, "of 100", stage::placed(p, e, cache).canvas, e.id,
         "What does not share the light, the darks and the ground of its neighbours stays a sticker, however well "
         "painted.",
         {}};

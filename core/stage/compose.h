@@ -32,6 +32,7 @@ struct Layer {
     Plane depth; ///< m, of each pixel; empty: `distance` everywhere
     std::vector<float> rowDepth; ///< m, mean over what each row covers; empty with `depth`
     double distance = 1; ///< m, of its foot
+    float nearest = 0, farthest = 0; ///< m, of `depth` where it covers; 0 without
     double order = 1; ///< m: what is painted later stands nearer
     bool lies = false; ///< on the ground rather than standing up
     double groundRow = 0; ///< px: where the ground lies at that distance

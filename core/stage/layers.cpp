@@ -189,6 +189,12 @@ Layer startOf(const StageFrame& f, const Element& e, const Placement& place)
 void meanDepths(Layer& l)
 {
     l.rowDepth.assign(std::size_t(l.height()), float(l.distance));
+    l.nearest = 1e9f, l.farthest = 0;
+    for (std::size_t i = 0; i < l.cover.size(); ++i)
+        if (l.cover.data()[i] > 0.5f) {
+            l.nearest = std::min(l.nearest, l.depth.data()[i]);
+            l.farthest = std::max(l.farthest, l.depth.data()[i]);
+        }
     for (int y = 0; y < l.height(); ++y) {
         const float *depth = l.depth.row(y), *cover = l.cover.row(y);
         double sum = 0, weight = 0;

@@ -350,6 +350,38 @@ private slots:
         QVERIFY(r.json["sky"].contains("rainbow"));
     }
 
+    void auditWritesSheetsAndColours()
+    {
+        const Ran r = lantern({"light", m_work, "--sheets", at("study.pdf"), "--families", at("mix.csv")});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QCOMPARE(kit::pdfPages(QString::fromStdString(at("study.pdf"))), 2);
+        QFile table(QString::fromStdString(at("mix.csv")));
+        QVERIFY(table.open(QIODevice::ReadOnly));
+        QVERIFY(table.readAll().startsWith("element,family,L*"));
+    }
+
+    void anyStripGivesTheSamePicture()
+    {
+        QByteArray first;
+        for (const char* rows : {"1", "33", "4096"}) {
+            const Ran r
+                = lantern({"render", m_work, "-o", at("strips.png"), "--width-px", "300", "--strip-rows", rows});
+            QVERIFY2(r.code == 0, qPrintable(r.err));
+            QFile png(QString::fromStdString(at("strips.png")));
+            QVERIFY(png.open(QIODevice::ReadOnly));
+            const QByteArray bytes = png.readAll();
+            QVERIFY(first.isEmpty() || bytes == first);
+            first = bytes;
+        }
+    }
+
+    void findingsLookCloselyUnlessToldToBeQuick()
+    {
+        const Ran quick = lantern({"findings", m_work, "--quick"}), all = lantern({"findings", m_work});
+        QVERIFY(quick.code == 0 && all.code == 0);
+        QVERIFY(all.json.size() >= quick.json.size());
+    }
+
     void mistakesGetOneSentenceAndCodeTwo_data()
     {
         QTest::addColumn<QStringList>("words");
@@ -372,6 +404,12 @@ private slots:
         QTest::newRow("sheet of another kind") << QStringList{"takes", "WORK", "--sheet", "takes.doc"};
         QTest::newRow("sheet of no take") << QStringList{"takes", "WORK", "--sheet", "/no/such/folder/t.pdf"};
         QTest::newRow("audit of nothing") << QStringList{"light", "nowhere.lantern", "--audit"};
+        QTest::newRow("study of another kind") << QStringList{"light", "WORK", "--sheets", "study.doc"};
+        QTest::newRow("study nowhere") << QStringList{"light", "WORK", "--sheets", "/no/such/folder/s.pdf"};
+        QTest::newRow("colours nowhere") << QStringList{"light", "WORK", "--families", "/no/such/folder/s.csv"};
+        QTest::newRow("strips of no rows") << QStringList{"render", "WORK", "-o", "x.png", "--strip-rows", "0"};
+        QTest::newRow("relief of no form")
+            << QStringList{"relief", "x.png", "--mask", "x.png", "-o", "y.png", "--form", "cube"};
         QTest::newRow("unknown pass") << QStringList{"render", "WORK", "-o", "x.png", "--pass", "glory"};
         QTest::newRow("relief without a mask") << QStringList{"relief", "x.png", "-o", "y.png"};
         QTest::newRow("relief of nothing") << QStringList{"relief", "/dev/null", "--mask", "/dev/null", "-o", "y.png"};

@@ -298,12 +298,26 @@ private slots:
     {
         for (const Rgb c : {Rgb{0.3f, 0.2f, 0.1f}, Rgb{8, 3, 0.5f}, Rgb{0, 0, 40}, Rgb{0.6f, 0.6f, 0.6f}}) {
             const Rgb f = fitted(c, 0);
-            QVERIFY(std::max({f.r, f.g, f.b}) <= 1.f);
-            QVERIFY(
-                std::abs(f.r * c.g - f.g * c.r) < 1e-4f && std::abs(f.g * c.b - f.b * c.g) < 1e-4f); // the same ratios
+            QVERIFY(std::max({f.r, f.g, f.b}) <= 1 + 1e-5f && std::min({f.r, f.g, f.b}) >= -1e-6f);
+            // The same hue: the channels differ in the same proportion.
+            const float a = (f.r - f.g) * (c.g - c.b), b = (f.g - f.b) * (c.r - c.g);
+            QVERIFY2(std::abs(a - b) < 1e-4f * (1 + std::abs(a)), qPrintable(QString("%1 %2").arg(a).arg(b)));
         }
         QVERIFY(fitted({0.5f, 0.4f, 0.1f}, 0) == (Rgb{0.5f, 0.4f, 0.1f})); // mid-tones are left alone
         QVERIFY(std::abs(fitted({0.1f, 0.1f, 0.1f}, 1).r - 0.2f) < 1e-6f);
+    }
+
+    void moreLightIsNeverDarker()
+    {
+        // Warm light poured onto a surface that is light already: its luminance only rises, towards white.
+        const Rgb warm{2.2f, 0.75f, 0.1f};
+        float last = 0;
+        for (int i = 0; i <= 400; ++i) {
+            const float y = luminance(fitted(Rgb{0.5f, 0.5f, 0.5f} + warm * (0.02f * float(i)), 0));
+            QVERIFY(y >= last - 1e-6f);
+            last = y;
+        }
+        QVERIFY(last > 0.9f && last <= 1);
     }
 
     void plannedLightIsTheStrongest()

@@ -37,6 +37,23 @@ Project everything()
     p = edits::withInside(std::move(p), c, a);
     p.element(b)->locked = true;
     p.element(b)->material = Material::Glass;
+    Element& shaped = *p.element(c);
+    shaped.parts
+        = {{{{0.1, 0.1}, {0.9, 0.1}, {0.5, 0.9}}, Form::Corner, true, 20, -10, 1.5}, {{}, Form::Card, false, 0, 5, 0}};
+    shaped.ridges = {{{{0.2, 0.2}, {0.8, 0.7}}, -1.5, 0.1}};
+    shaped.eyes = {{{0.4, 0.1}, 0.02}};
+    shaped.material = Material::Thin, shaped.through = 0.3, shaped.rim = 0.6, shaped.glow = 4;
+    p.lights.groups = {{70, "harbour", false, -1.5}};
+    Lantern window{71, "window", true, {1, 2, 9}, 0.1, 3000, 2, 0.7};
+    window.kind = LampKind::Panel, window.facing = 150, window.wide = 2, window.group = 70, window.within = c;
+    Lantern sparks{72, "sparks", true, {2, 2, 12}, 0.02, 1900, 2, 0.7};
+    sparks.kind = LampKind::Swarm, sparks.count = 60, sparks.hue = 120, sparks.hidden = true;
+    p.lights.lanterns = {window, sparks};
+    p.lights.sun.hue = 300;
+    p.lights.air.mists = {{"low", true, 9, 0.5, 0.8}, {"far", false, 30, 0.2, 3}};
+    p.lights.air.drift = {DriftKind::Rain, 0.7};
+    p.lights.air.vignette = 0.4, p.lights.air.vignetteAt = {20, 10}, p.lights.air.hazeTopM = 6,
+    p.lights.air.spill = 0.5;
     p = withUsualHeight(std::move(p), {"moon gate", 5, 4, 6, false});
     p.guides = {0xA5, 3, {{1, 2}, {3, 4}, {5, 6}}, {7, 8}, 6};
     p = takes::withDuplicate(std::move(p), "second");
@@ -75,6 +92,7 @@ private slots:
         QVERIFY(bool(ProjectFile::create(path, p)));
         const Project q = ProjectFile::open(path).take().project;
         QVERIFY(q.elements == p.elements);
+        QVERIFY(q.lights == p.lights);
         QVERIFY(q.groups == p.groups && q.guides == p.guides && q.heights == p.heights);
         QVERIFY(q.takes == p.takes && q.take == p.take && q.votes == p.votes);
         // An old work, written before there were takes, has none.
@@ -120,6 +138,32 @@ private slots:
             row("/votes", list);
             row("/groups", list);
         }
+        for (const char* number : {"1e308", "-1e308", "0", "\"seven\"", "null", "[]", "true"}) {
+            row("/elements/3/parts/0/tiltX", number);
+            row("/elements/3/ridges/0/width", number);
+            row("/elements/3/eyes/0/radius", number);
+            row("/elements/3/through", number);
+            row("/lights/lanterns/0/wide", number);
+            row("/lights/lanterns/0/facing", number);
+            row("/lights/lanterns/1/count", number);
+            row("/lights/lanterns/1/hue", number);
+            row("/lights/lanterns/0/within", number);
+            row("/lights/lanterns/0/group", number);
+            row("/lights/groups/0/stops", number);
+            row("/lights/air/mists/0/z", number);
+            row("/lights/air/mists/0/topM", number);
+            row("/lights/air/vignetteReach", number);
+            row("/lights/air/drift/amount", number);
+        }
+        for (const char* list : {"7", "null", "[[1,2]]", "[null]", "{}"}) {
+            row("/elements/3/parts", list);
+            row("/elements/3/parts/0/outline", list);
+            row("/elements/3/ridges/0/line", list);
+            row("/lights/lanterns", list);
+            row("/lights/air/mists", list);
+        }
+        row("/lights/lanterns/0/kind", "\"comet\"");
+        row("/lights/air/drift/kind", "99");
         row("/elements/3/standin/solid", "\"dragon\"");
         row("/elements/3/pattern/kind", "\"paisley\"");
         row("/elements/3/facing", "99");
