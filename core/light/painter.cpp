@@ -351,41 +351,64 @@ bool deepAlong(const Layer& l)
     return !l.depth.empty() && l.farthest > l.nearest * 1.02f;
 }
 
+struct DeepMirror {
+    const float *depth, *cover;
+    const float* lit; ///< three a pixel
+    int width, last, top; ///< of the layer; last row
+    float at, horizon, k, foot; ///< px; k = f h
+};
+inline int rowOfPlace(float y)
+{
+    return int(y + 65536.f) - 65536; // floor, without a branch
+}
+RL_HOT void mirrorDeepRow(Rgb* row, int begin, int end, const float* mirror, DeepMirror m)
+{
+    constexpr float weights[3]{0.28f, 0.44f, 0.28f};
+    for (int x = begin; x < end; ++x) {
+        float source = 2 * m.foot - m.at;
+        for (int step = 0; step < 2; ++step) {
+            const int j = std::min(std::max(rowOfPlace(source) - m.top, 0), m.last) * m.width + x;
+            const float z = m.depth[j], there = 2 * (m.horizon + m.k / std::max(z, 0.05f)) - m.at;
+            source = m.cover[j] > 0 ? there : source;
+        }
+        const float below = m.at - 0.5f * (source + m.at); // px in front of its own contact
+        const float share = below > 0 ? mirror[x] : 0.f, spread = 1.05f + 0.075f * std::max(below, 0.f);
+        float cover = 0, r = 0, g = 0, b = 0;
+        for (int tap = 0; tap < 3; ++tap) {
+            const int wanted = rowOfPlace(source + float(tap - 1) * spread) - m.top,
+                      j = std::min(std::max(wanted, 0), m.last) * m.width + x;
+            const float weight = wanted == std::min(std::max(wanted, 0), m.last) ? weights[tap] : 0.f;
+            cover += m.cover[j] * weight;
+            r += m.lit[3 * j] * weight, g += m.lit[3 * j + 1] * weight, b += m.lit[3 * j + 2] * weight;
+        }
+        const float left = 1 - cover * share;
+        row[x].r = row[x].r * left + r * share;
+        row[x].g = row[x].g * left + g * share;
+        row[x].b = row[x].b * left + b * share;
+    }
+}
+
 /// Rows of a mirrored layer, each pixel by its own depth: what stands at height Y and distance Z is mirrored at -Y, so
 /// a picture row y shows the row 2 (horizon + f h / Z) - y. The depth is looked for in two steps from the foot's.
 void mirrorDeep(
     Rgb* row, int y, const StageFrame& f, const Layer& l, const std::vector<Rgb>& lit, const std::vector<float>& mirror)
 {
-    constexpr float weights[5]{0.13f, 0.22f, 0.3f, 0.22f, 0.13f};
     const float at = float(y) + 0.5f, horizon = float(f.eye.horizon), k = float(f.eye.focalCm * f.eye.heightM);
-    const float foot = horizon + k / float(l.distance);
-    const int last = l.height() - 1;
-    for (int x = 0; x < l.width(); ++x) {
-        float source = 2 * foot - at;
-        for (int step = 0; step < 2; ++step) {
-            const int j = std::clamp(int(std::floor(source)) - l.top, 0, last);
-            const float z = l.depth.at(x, j);
-            if (l.cover.at(x, j) > 0 && z > 0.05f)
-                source = 2 * (horizon + k / z) - at;
-        }
-        const float below = at - 0.5f * (source + at); // px in front of its own contact
-        if (below <= 0)
-            continue;
-        const float spread = 0.7f + 0.05f * below;
-        Rgb light{};
-        float cover = 0;
-        for (int tap = 0; tap < 5; ++tap) {
-            const int j = int(std::floor(source + float(tap - 2) * spread)) - l.top;
-            if (j < 0 || j > last)
-                continue;
-            light = light + lit[l.at(x, j)] * weights[tap];
-            cover += l.cover.at(x, j) * weights[tap];
-        }
-        if (cover <= 0)
-            continue;
-        const float m = mirror[std::size_t(l.left + x)];
-        row[l.left + x] = row[l.left + x] * (1 - cover * m) + light * m;
+    // Rows that can be met at all, and the columns they cover.
+    const float highest = 2 * (horizon + k / l.farthest) - at, lowest = 2 * (horizon + k / l.nearest) - at;
+    const float room = 3 + 0.1f * std::max(0.f, at - horizon - k / l.farthest);
+    const int from = std::max(0, rowOfPlace(highest - room) - l.top),
+              to = std::min(l.height() - 1, rowOfPlace(lowest + room) - l.top);
+    int begin = l.width(), end = 0;
+    for (int j = from; j <= to; ++j) {
+        const auto& span = l.spans[std::size_t(j)];
+        if (span[0] < span[1])
+            begin = std::min(begin, span[0]), end = std::max(end, span[1]);
     }
+    if (begin < end)
+        mirrorDeepRow(row + l.left, begin, end, mirror.data() + l.left,
+            {l.depth.data(), l.cover.data(), &lit.front().r, l.width(), l.height() - 1, l.top, at, horizon, k,
+                horizon + k / float(l.distance)});
 }
 
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there. Rippled water
