@@ -58,8 +58,8 @@ public:
         for (const double ring : {2.0, 5.0, 10.0, 20.0, 50.0, 100.0})
             if (ring < 1.3 * m_far)
                 drawRing(p, ring);
-        for (const auto& e : s.standing)
-            drawThing(p, s, e);
+        for (std::size_t i = 0; i < s.standing.size(); ++i)
+            drawThing(p, s, s.standing[i], i % 2 ? 60 : 32);
         for (const Lantern& l : s.project.lights.lanterns)
             if (s.project.lights.burns(l))
                 drawLantern(p, l);
@@ -85,12 +85,12 @@ private:
         p.setPen(QColor(0x77, 0x77, 0x77));
         text(p, line.last() + QPointF(6, 0), QString("%1 m").arg(ring), 22, false, 120);
     }
-    void drawThing(QPainter& p, const LightStudy& s, const LightStudy::Standing& e) const
+    void drawThing(QPainter& p, const LightStudy& s, const LightStudy::Standing& e, double below) const
     {
         p.setPen(QPen(Qt::black, 5));
         p.drawLine(at(e.at - Vec3{e.widthM / 2, 0, 0}), at(e.at + Vec3{e.widthM / 2, 0, 0}));
         if (const Element* x = s.project.element(e.element))
-            text(p, at(e.at) + QPointF(-40, 30), q(x->name), 24, false, 260);
+            text(p, at(e.at) + QPointF(-40, below), q(x->name), 24, false, 260);
     }
     void drawLantern(QPainter& p, const Lantern& l) const
     {
@@ -103,10 +103,10 @@ private:
     {
         if (!s.on)
             return;
-        const QPointF c = at({0, 0, 0.5 * m_far});
+        const QPointF c = m_r.center();
         const QPointF way(std::sin(radians(s.azimuth)), -std::cos(radians(s.azimuth)));
         p.setPen(QPen(QColor(0xb8, 0x6d, 0x12), 6));
-        const double reach = 0.42 * std::min(m_r.width(), m_r.height());
+        const double reach = 0.40 * std::min(m_r.width(), m_r.height());
         p.drawLine(c + way * reach, c + way * (reach - 110));
         p.setBrush(QColor(0xb8, 0x6d, 0x12));
         p.drawEllipse(c + way * reach, 16, 16);
@@ -129,9 +129,10 @@ void dial(QPainter& p, QPointF c, double radius, const PictureLight& light, bool
     }
     const double az = radians(light.azimuth), el = radians(light.elevation);
     const QPointF way(std::cos(az), -std::sin(az));
-    QRadialGradient shade(c + way * (radius * std::cos(el) * 0.8), radius * 1.9);
+    const bool behind = light.elevation < -8; // then only the rim towards it is lit
+    QRadialGradient shade(c + way * (radius * (behind ? 1.05 : std::cos(el) * 0.8)), radius * (behind ? 0.8 : 1.9));
     shade.setColorAt(0, QColor(255, 255, 255));
-    shade.setColorAt(0.35, light.elevation < -8 ? QColor(0x8a, 0x8a, 0x8a) : QColor(0xdd, 0xdd, 0xdd));
+    shade.setColorAt(0.35, behind ? QColor(0x9a, 0x9a, 0x9a) : QColor(0xdd, 0xdd, 0xdd));
     shade.setColorAt(1, QColor(0x30, 0x30, 0x30));
     p.setBrush(shade);
     p.drawEllipse(c, radius, radius);
@@ -153,7 +154,8 @@ void strip(QPainter& p, const QRectF& r, const QString& name, const std::vector<
         const QRectF chip(left + double(i) * each, r.top(), each - 10, 62);
         p.fillRect(chip, QColor(f.colour.r, f.colour.g, f.colour.b));
         text(p, chip.bottomLeft() + QPointF(0, 26),
-            QString("L %1  a %2  b %3").arg(f.L, 0, 'f', 0).arg(f.a, 0, 'f', 0).arg(f.b, 0, 'f', 0), 20, false, each);
+            QString("L* %1  a* %2  b* %3").arg(std::lround(f.L)).arg(std::lround(f.a)).arg(std::lround(f.b)), 20, false,
+            each);
     }
 }
 
@@ -241,6 +243,24 @@ QString lanternLine(const LightStudy& s, const Lantern& l)
         .arg(s.project.lights.burns(l) ? "" : "; out");
 }
 
+QString lanternLines(const LightStudy& s)
+{
+    const Sun& sun = s.project.lights.sun;
+    QStringList lines;
+    if (sun.on)
+        lines << QString("Sun: azimuth %1°, %2° up, %3; %4 × key")
+                     .arg(sun.azimuth, 0, 'f', 0)
+                     .arg(sun.elevation, 0, 'f', 0)
+                     .arg(sun.hue >= 0 ? QString("hue %1°").arg(sun.hue, 0, 'f', 0)
+                                       : QString("%1 K").arg(sun.kelvin, 0, 'f', 0))
+                     .arg(sun.strength, 0, 'f', 2);
+    for (const Lantern& l : s.project.lights.lanterns)
+        lines << lanternLine(s, l);
+    if (lines.size() > 11)
+        lines = lines.mid(0, 10) << QString("and %1 more").arg(lines.size() - 10);
+    return lines.isEmpty() ? QString("No lamp burns; the sky alone fills.") : lines.join("\n");
+}
+
 void firstPage(QPainter& p, const LightStudy& s, const Paper& paper)
 {
     const Project& w = s.project;
@@ -251,33 +271,19 @@ void firstPage(QPainter& p, const LightStudy& s, const Paper& paper)
         32, false, paper.inner());
     const double half = (paper.inner() - 60) / 2, right = kEdge + half + 60;
     double y = kEdge + 150;
-    const QRectF a = framed(p, imageOf(s.picture.colour), {kEdge, y, half, 700});
-    const QRectF b = framed(p, imageOf(s.values), {right, y, half, 700});
+    const QRectF a = framed(p, imageOf(s.picture.colour), {kEdge, y, half, 760});
     text(p, {kEdge, a.bottom() + 34}, "the light", 28, true, half);
+    const QRectF b = framed(p, imageOf(s.values), {right, y, half, 760});
     text(p, {right, b.bottom() + 34}, "its values", 28, true, half);
     y = a.bottom() + 70;
-    const QRectF c = framed(p, imageOf(s.zones), {kEdge, y, half, 700});
+    const QRectF c = framed(p, imageOf(s.zones), {kEdge, y, half, 760});
     text(p, {kEdge, c.bottom() + 34}, "form zones", 28, true, half);
     zoneKey(p, {kEdge, c.bottom() + 54}, half);
-    const double high = std::max(560.0, c.height() + 140);
-    PlanView({right, y, half, high}, s).draw(p, s);
-    y += high + 60;
-    text(p, {kEdge, y}, "Lanterns", 36, true, paper.inner());
-    y += 20;
-    const Sun& sun = w.lights.sun;
-    QStringList lines;
-    if (sun.on)
-        lines << QString("Sun: azimuth %1°, %2° up, %3; %4 × key")
-                     .arg(sun.azimuth, 0, 'f', 0)
-                     .arg(sun.elevation, 0, 'f', 0)
-                     .arg(sun.hue >= 0 ? QString("hue %1°").arg(sun.hue, 0, 'f', 0)
-                                       : QString("%1 K").arg(sun.kelvin, 0, 'f', 0))
-                     .arg(sun.strength, 0, 'f', 2);
-    for (const Lantern& l : w.lights.lanterns)
-        lines << lanternLine(s, l);
-    if (lines.isEmpty())
-        lines << "No lamp burns; the sky alone fills.";
-    paragraph(p, {kEdge, y, paper.inner(), paper.high - y - kEdge}, lines.mid(0, 18).join("\n"), 28);
+    text(p, {right, y + 36}, "Lanterns", 36, true, half);
+    paragraph(p, {right, y + 60, half, c.height() + 70}, lanternLines(s), 26);
+    y = c.bottom() + 160;
+    const QRectF plan(kEdge, y, paper.inner(), paper.high - kEdge - y);
+    PlanView(plan, s).draw(p, s);
 }
 
 bool write(const LightStudy& s, const QString& path)
