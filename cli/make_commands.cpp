@@ -1,6 +1,6 @@
 #include "cli/command_base.h"
 #include "core/colour/srgb.h"
-#include "core/relief/relief.h"
+#include "core/relief/detail.h"
 #include "core/review/review.h"
 #include "core/transfer/grid.h"
 #include "demo/demo_work.h"
@@ -143,6 +143,8 @@ public:
         app.add_option("--mask", m_mask, "grey picture of the object, white = in")->required();
         app.add_option("-o,--output", m_out, "PNG to write: (n + 1) / 2, x right, y up, z towards the viewer")
             ->required();
+        app.add_option("--detail", m_detail, "folds and bumps read off the shading, 0 none … 1")
+            ->check(CLI::Range(0.0, 1.0));
         app.add_option("--form", m_form, "puffed, ball, column, slab, card, corner or ground")
             ->check(CLI::IsMember({"puffed", "ball", "column", "slab", "card", "corner", "ground"}));
     }
@@ -158,7 +160,9 @@ public:
             return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
         static const char* names[]{"puffed", "ball", "column", "slab", "card", "corner", "ground"};
         const auto form = relief::Shape(std::find(names, names + kFormCount, m_form) - names);
-        const relief::Relief r = relief::reliefOf(*mask, form, std::max(mask->width(), mask->height()));
+        relief::Relief r = relief::reliefOf(*mask, form, std::max(mask->width(), mask->height()));
+        if (m_detail > 0)
+            relief::addDetail(r, picture->pixels, *mask, relief::photoLight(picture->pixels, *mask), m_detail);
         if (r.normals.width() == 0)
             return Error{Kind::Invalid, "The mask is empty: there is nothing to make a relief of.", {}};
         std::vector<Rgb8> out(mask->size(), Rgb8{128, 128, 255});
@@ -182,6 +186,7 @@ public:
 
 private:
     std::string m_image, m_mask, m_out, m_form = "puffed";
+    double m_detail = 0.35;
 };
 
 class Carry final : public NamedCommand {

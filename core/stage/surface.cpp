@@ -4,7 +4,7 @@
 #include "core/cutout/bend.h"
 #include "core/cutout/matte.h"
 #include "core/cutout/outline.h"
-#include "core/relief/relief.h"
+#include "core/relief/detail.h"
 #include "core/stage/raster_mesh.h"
 #include "core/stage/solids.h"
 #include <opencv2/imgproc.hpp>
@@ -45,7 +45,8 @@ bool bends(const Cutout& cutout)
     return cutout.pins.size() >= 2;
 }
 
-std::shared_ptr<const Surface> makeSurface(const Photo& photo, const Mask& alpha, const Element& e, int longest)
+std::shared_ptr<const Surface> makeSurface(
+    const Photo& photo, const Mask& alpha, const Element& e, const relief::MeasuredLight& light, int longest)
 {
     auto s = std::make_shared<Surface>();
     std::vector<relief::Part> parts;
@@ -55,7 +56,9 @@ std::shared_ptr<const Surface> makeSurface(const Photo& photo, const Mask& alpha
     std::vector<relief::Crease> creases;
     for (const Ridge& ridge : e.ridges)
         creases.push_back({ridge.line, ridge.height, ridge.width});
-    const relief::Relief relief = relief::reliefOf(alpha, shapeFor(e.form), 384, parts, creases);
+    relief::Relief relief = relief::reliefOf(alpha, shapeFor(e.form), 384, parts, creases);
+    if (e.form != Form::Card)
+        relief::addDetail(relief, photo, alpha, light);
     if (relief.normals.empty())
         return s;
     s->box = relief.box;
@@ -139,7 +142,7 @@ std::shared_ptr<const Surface> SurfaceCache::flat(const Element& e)
         cv::Mat wide;
         cv::copyMakeBorder(mask.mat(), wide, 2, 2, 2, 2, cv::BORDER_CONSTANT, cv::Scalar(0));
         const Mask bordered = Mask::fromMat(wide);
-        const auto s = makeSurface(Photo::filled(bordered.width(), bordered.height(), plain), bordered, e, 1000);
+        const auto s = makeSurface(Photo::filled(bordered.width(), bordered.height(), plain), bordered, e, {}, 1000);
         made = std::make_shared<Surface>(*s);
     }
     if (m_flats.size() > 128)
@@ -273,7 +276,7 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
         const auto bent = bend.applied(photo, alpha);
         photo = bent.photo, alpha = bent.alpha;
     }
-    auto made = makeSurface(photo, alpha, element, longest);
+    auto made = makeSurface(photo, alpha, element, light(project, element), longest);
     const std::lock_guard lock(m_mutex);
     if (m_entries.size() > 64)
         m_entries.erase(m_entries.begin());

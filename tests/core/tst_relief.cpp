@@ -1,4 +1,5 @@
 #include "core/base/geometry.h"
+#include "core/relief/detail.h"
 #include "core/relief/inflate.h"
 #include "core/relief/photo_light.h"
 #include "core/relief/relief.h"
@@ -201,6 +202,52 @@ private slots:
             {{{{0.5, 0.5}}, 1, 0.1}, {{{0.5, 0.5}, {0.5, 0.5}}, 0, 0.1}});
         for (std::size_t i = 0; i < plain.normals.size(); ++i)
             QVERIFY(angleBetween(plain.normals.data()[i], odd.normals.data()[i]) < 0.1);
+    }
+
+    void shadingShowsFolds_data()
+    {
+        QTest::addColumn<double>("azimuth"); // where the light comes from
+        QTest::newRow("from the right") << 0.0;
+        QTest::newRow("from the left") << 180.0;
+        QTest::newRow("from the upper right") << 40.0;
+    }
+    void shadingShowsFolds()
+    {
+        QFETCH(double, azimuth);
+        // A hanging sheet with upright folds: its outline tells nothing of them.
+        const int w = 240, h = 240;
+        std::vector<Vec3f> truth;
+        std::vector<Rgb8> pixels;
+        std::vector<std::uint8_t> inside;
+        const double az = radians(azimuth), el = radians(30.0);
+        for (int y = 0; y < h; ++y)
+            for (int x = 0; x < w; ++x) {
+                const double slope = 0.5 * std::cos(x / 240.0 * 2 * kPi * 5), k = 1 / std::hypot(slope, 1.0);
+                truth.push_back({float(-slope * k), 0, float(k)});
+                const double lit
+                    = 0.2 + 0.6 * std::max(0.0, -slope * k * std::cos(el) * std::cos(az) + k * std::sin(el));
+                const auto code = std::uint8_t(std::lround(255 * std::pow(std::min(1.0, lit), 1 / 2.2)));
+                pixels.push_back({code, code, code});
+                inside.push_back(x > 10 && x < w - 10 && y > 10 && y < h - 10 ? 255 : 0);
+            }
+        const Photo photo(w, h, std::move(pixels));
+        const Mask mask(w, h, std::move(inside));
+        const auto error = [&](const Relief& r) {
+            double sum = 0;
+            int n = 0;
+            for (int y = 40; y < 200; ++y)
+                for (int x = 40; x < 200; ++x, ++n)
+                    sum += angleBetween(
+                        r.normals.at(x - int(r.box.x), y - int(r.box.y)), truth[std::size_t(y * w + x)]);
+            return sum / n;
+        };
+        Relief r = reliefOf(mask, Shape::Slab);
+        const double outline = error(r);
+        addDetail(r, photo, mask, {azimuth, 30, 0.9, 0.5}, 0.35);
+        QVERIFY2(error(r) < 0.9 * outline, qPrintable(QString("%1 of %2").arg(error(r)).arg(outline)));
+        Relief flat = reliefOf(mask, Shape::Slab); // where the light is not known nothing is read into it
+        addDetail(flat, photo, mask, {azimuth, 30, 0.1, 0.5}, 0.35);
+        QCOMPARE(error(flat), outline);
     }
 };
 
