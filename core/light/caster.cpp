@@ -198,12 +198,32 @@ void dimmed(std::span<float> row, const Shade* shade)
     dim(row.data(), shade, int(row.size()), kTables.part.data());
 }
 
+namespace {
+/// A lamp beside a thing sees its cards from the edge; it then throws the shadow it would throw 20° off their plane, as
+/// the sun does.
+ShadowLight seenFrom(const ShadowLight& light, const stage::Caster& caster)
+{
+    if (light.isSun || caster.cards.empty())
+        return light;
+    const stage::CasterCard& card = caster.cards.front();
+    const double x = card.left + 0.5 * card.mips.front().width() / card.pixelsPerM;
+    double dx = light.at.x - x, dz = light.at.z - caster.footZ;
+    const double d2 = dx * dx + dz * dz, least2 = 0.117 * d2; // sin² 20°
+    if (dz * dz >= least2)
+        return light;
+    dz = dz < 0 ? -std::sqrt(least2) : std::sqrt(least2);
+    dx = dx < 0 ? -std::sqrt(d2 - least2) : std::sqrt(d2 - least2);
+    return {false, {x + dx, light.at.y, caster.footZ + dz}, light.size};
+}
+} // namespace
+
 bool shade(
     std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::Caster& caster, int sign)
 {
     bool any = false;
+    const ShadowLight seen = seenFrom(light, caster);
     for (const stage::CasterCard& card : caster.cards)
-        any = shadeByCard(row, points, light, card, sign) || any;
+        any = shadeByCard(row, points, seen, card, sign) || any;
     return any;
 }
 

@@ -107,9 +107,13 @@ private:
 
 void addGlows(const StageFrame& f, const Air& air, const std::vector<Lantern>& lanterns, Betweens& out)
 {
-    for (const Lantern& l : lanterns) {
-        if (l.hidden)
+    for (const Lantern& own : lanterns) {
+        if (own.hidden)
             continue;
+        Lantern l = own;
+        for (const stage::Layer& host : f.layers) // what hangs inside is seen through its front, if at all
+            if (l.within && host.element == l.within)
+                l.position.z = std::max(l.position.z, host.order * (1 + 1e-6));
         const double clear = throughAir(l.position.z, air.halfContrastM);
         const Rgb colour = colourOf(l) * float(l.strength * clear);
         const float veil = float(air.glow) * (0.10f + 0.5f * float(1 - clear));

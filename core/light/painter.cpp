@@ -591,7 +591,7 @@ void Painter::groundRow(
         waterRow(row, y, f, m_sky, m_water.data() + at, fresnel, s.mirror);
     mirrorRow(row, y, f, lit, s.mirror, s.light);
     for (const Lantern& q : m_shown)
-        if (q.kind != LampKind::Swarm && !q.hidden)
+        if (q.kind != LampKind::Swarm && !q.hidden && !q.within)
             glitterRow(row, y, f, q,
                 colourOf(q) * float(1.2 * q.strength * throughAir(q.position.z, m_lights.air.halfContrastM)), s.mirror);
     if (sunShade)
