@@ -59,13 +59,13 @@ struct View {
     const char* press = nullptr;
     const char* back = nullptr;
 };
-constexpr View kViews[]
-    = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"}, {Station::Gather, "b-side-by-side", "sideBySide"},
-        {Station::Cut, "-cut"}, {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
-        {Station::Stage, "b-standins", "stagePage3", "stagePage0"},
-        {Station::Stage, "c-takes", "stagePage7", "stagePage0"}, {Station::Light, "-light"},
-        {Station::Light, "b-zones", "formZones"}, {Station::Light, "c-air", "lightPage2", "lightPage1"},
-        {Station::Light, "d-form", "lightPage3", "lightPage1"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
+constexpr View kViews[] = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"},
+    {Station::Gather, "b-side-by-side", "sideBySide"}, {Station::Cut, "-cut"},
+    {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
+    {Station::Stage, "b-standins", "stagePage3", "stagePage0"}, {Station::Stage, "c-takes", "stagePage7", "stagePage0"},
+    {Station::Light, "-light"}, {Station::Light, "b-zones", "formZones"},
+    {Station::Light, "c-air", "lightPage2", "lightPage1"}, {Station::Light, "d-form", "lightPage3", "lightPage1"},
+    {Station::Light, "e-study", "lookClosely", "lightPage1"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
 
 /// Leaves one picture of every station, then quits.
 class Shots final : public QObject {

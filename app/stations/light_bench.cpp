@@ -367,6 +367,8 @@ QWidget* LightStation::buildStudy()
 {
     m_zoneSteps->setValue(6);
     m_zoneSteps->setFixedWidth(54);
+    m_families->setFixedSize(360, 54);
+    m_colourSays->setFixedSize(330, 54);
     return rowsOf({rowOf({m_zones, m_zoneSteps, m_audit, m_strips, m_sheets}), rowOf({m_families, m_colourSays})});
 }
 

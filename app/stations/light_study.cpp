@@ -204,6 +204,7 @@ void LightStation::lookClosely()
 {
     if (!work.lit || !work.heldElement() || m_auditWatcher.isRunning())
         return;
+    turnTo(Page::Study);
     m_auditOf = work.element();
     m_auditWords = tr("Looking at it…");
     say();
@@ -299,19 +300,23 @@ void LightStation::showAudit()
                            .arg(told(r.photographed), told(r.planned), told(r.now))
                            .arg(100 * r.sticker, 0, 'f', 0)
                            .arg(causes.isEmpty() ? QString() : ": " + causes.join("; "));
-        QPixmap strips(240, 30);
+        QPixmap strips(m_families->size());
         strips.fill(theme::kPaper);
         QPainter p(&strips);
-        const auto strip = [&](const std::vector<review::Family>& family, int y) {
-            double x = 0;
-            for (const review::Family& f : family) {
-                const double w = 240.0 / double(family.size());
-                p.fillRect(QRectF(x, y, w, 14), QColor(f.colour.r, f.colour.g, f.colour.b));
-                x += w;
+        p.setFont(theme::text(12));
+        const double high = strips.height() / 2.0 - 1;
+        const auto strip = [&](const std::vector<review::Family>& family, double y) {
+            for (std::size_t i = 0; i < family.size(); ++i) {
+                const review::Family& f = family[i];
+                const double w = double(strips.width()) / double(family.size());
+                const QRectF chip(double(i) * w, y, w - 2, high);
+                p.fillRect(chip, QColor(f.colour.r, f.colour.g, f.colour.b));
+                p.setPen(f.L > 55 ? theme::kInk : theme::kPaper);
+                p.drawText(chip, Qt::AlignCenter, tr("L* %1").arg(f.L, 0, 'f', 0));
             }
         };
         strip(r.light, 0);
-        strip(r.shade, 16);
+        strip(r.shade, high + 2);
         m_families->setPixmap(strips);
         m_colourSays->setText(tr("Lights above, shades below: its lights are %1 b* %2 than its shades.")
                                   .arg(std::abs(r.warmerBy), 0, 'f', 0)

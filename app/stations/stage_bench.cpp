@@ -293,7 +293,7 @@ QWidget* StageStation::buildStandins()
     m_measures = button("measures", tr("Ellipses"),
         tr("Shows every ellipse of a round thing with its axes on the canvas, for drawing it with a ruler"), {});
     m_measures->setCheckable(true);
-    m_material->addItems({tr("matt"), tr("satin"), tr("wet"), tr("glowing"), tr("glass")});
+    m_material->addItems({tr("matt"), tr("satin"), tr("wet"), tr("glowing"), tr("glass"), tr("lacquer"), tr("thin")});
     m_cutoutFor->setFixedWidth(150);
     m_begin->setFixedWidth(110);
     for (QWidget* w : std::initializer_list<QWidget*>{m_wide, m_deep, m_count, m_wall, m_yaw, m_stretch, m_lightness})

@@ -355,7 +355,7 @@ struct DeepMirror {
     const float *depth, *cover;
     const float* lit; ///< three a pixel
     int width, last, top; ///< of the layer; last row
-    float at, horizon, k, foot; ///< px; k = f h
+    float at, horizon, k, foot, back; ///< px; k = f h; where the ground lies at the nearest and at the farthest depth
 };
 inline int rowOfPlace(float y)
 {
@@ -366,10 +366,10 @@ RL_HOT void mirrorDeepRow(Rgb* row, int begin, int end, const float* mirror, Dee
     constexpr float weights[3]{0.28f, 0.44f, 0.28f};
     for (int x = begin; x < end; ++x) {
         float source = 2 * m.foot - m.at;
-        for (int step = 0; step < 2; ++step) {
+        for (int step = 0; step < 3; ++step) {
             const int j = std::min(std::max(rowOfPlace(source) - m.top, 0), m.last) * m.width + x;
             const float z = m.depth[j], there = 2 * (m.horizon + m.k / std::max(z, 0.05f)) - m.at;
-            source = m.cover[j] > 0 ? there : source;
+            source = m.cover[j] > 0 ? there : step == 0 ? 2 * m.back - m.at : source;
         }
         const float below = m.at - 0.5f * (source + m.at); // px in front of its own contact
         const float share = below > 0 ? mirror[x] : 0.f, spread = 1.05f + 0.075f * std::max(below, 0.f);
@@ -389,7 +389,8 @@ RL_HOT void mirrorDeepRow(Rgb* row, int begin, int end, const float* mirror, Dee
 }
 
 /// Rows of a mirrored layer, each pixel by its own depth: what stands at height Y and distance Z is mirrored at -Y, so
-/// a picture row y shows the row 2 (horizon + f h / Z) - y. The depth is looked for in two steps from the foot's.
+/// a picture row y shows the row 2 (horizon + f h / Z) - y. The depth is looked for in two steps from the nearest there
+/// is.
 void mirrorDeep(
     Rgb* row, int y, const StageFrame& f, const Layer& l, const std::vector<Rgb>& lit, const std::vector<float>& mirror)
 {
@@ -408,7 +409,7 @@ void mirrorDeep(
     if (begin < end)
         mirrorDeepRow(row + l.left, begin, end, mirror.data() + l.left,
             {l.depth.data(), l.cover.data(), &lit.front().r, l.width(), l.height() - 1, l.top, at, horizon, k,
-                horizon + k / float(l.distance)});
+                horizon + k / l.nearest, horizon + k / l.farthest});
 }
 
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there. Rippled water

@@ -1,6 +1,7 @@
 #include "core/light/relight.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
+#include "tests/kit/rays.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 
@@ -176,6 +177,58 @@ private slots:
         q.lights.air.drift = p.lights.air.drift;
         if (DriftKind(kind) != DriftKind::Sparks) // those shine themselves
             QVERIFY(difference(sceneOf(q), lit) > 2 * difference(specks, none));
+    }
+
+    void mirrorImagesLieWhereRaysPutThem_data()
+    {
+        QTest::addColumn<int>("solid");
+        QTest::addColumn<double>("yaw");
+        QTest::addColumn<double>("y");
+        for (const auto& [solid, name] :
+            {std::pair{Solid::Box, "box"}, {Solid::Column, "column"}, {Solid::Cone, "cone"}})
+            for (const double yaw : {0.0, 35.0})
+                for (const double y : {20.0, 23.0})
+                    QTest::newRow(qPrintable(QString("%1 turned %2 at %3 cm").arg(name).arg(yaw).arg(y)))
+                        << int(solid) << yaw << y;
+    }
+    void mirrorImagesLieWhereRaysPutThem()
+    {
+        QFETCH(int, solid);
+        QFETCH(double, yaw);
+        QFETCH(double, y);
+        // A nearly black thing on light ground without a lamp: wet ground then darkens by what is mirrored in it.
+        Project p;
+        p.brief.widthCm = 60, p.brief.heightCm = 40;
+        p.camera = {14, 1.6, 50};
+        p.lights.sun.on = false;
+        p.lights.air = {0, 1, 1, 0};
+        Element e = edits::standinOf(Solid(solid));
+        e.baseCm = {30, y};
+        e.yaw = yaw, e.heightM = 1, e.standin.lightness = 2, e.standin.chroma = 0;
+        p = edits::withElement(std::move(p), e);
+        const auto f = frameOf(p, 600);
+        const LinearPicture wet = sceneOf(p, 600);
+        p.lights.air.wetness = 0;
+        const LinearPicture dry = sceneOf(p, 600);
+        std::vector<std::uint8_t> told(std::size_t(f->height - f->groundTop) * 600, 0);
+        std::vector<float> mirror(600);
+        for (int row = 0; row < f->height - f->groundTop; ++row) {
+            groundMirrorRow(*f, row, mirror.data());
+            for (int x = 0; x < 600; ++x) {
+                const float d = dry.at(x, f->groundTop + row).g, w = wet.at(x, f->groundTop + row).g;
+                if (f->ids.at(x, f->groundTop + row) == 0 && (d - w) / (d * mirror[std::size_t(x)]) > 0.5f)
+                    told[std::size_t(row) * 600 + std::size_t(x)] = 255;
+            }
+        }
+        stage::SurfaceCache cache;
+        const Mask rays = kit::mirrorOnGround(*f, stage::standingMesh(p, p.elements[0], cache));
+        std::vector<std::uint8_t> truth(rays.data(), rays.data() + rays.size()); // where it is not hidden by the thing
+        for (int row = 0; row < rays.height(); ++row)
+            for (int x = 0; x < 600; ++x)
+                if (f->ids.at(x, f->groundTop + row) != 0)
+                    truth[std::size_t(row) * 600 + std::size_t(x)] = 0;
+        const double off = kit::apart(Mask(600, rays.height(), truth), Mask(600, rays.height(), told), 0.04);
+        QVERIFY2(off < 1.5, qPrintable(QString("%1 px").arg(off)));
     }
 
     void theFinalPictureIsTheSameBytes_data()

@@ -50,8 +50,8 @@ Cover rowsOf(const std::function<std::pair<double, double>(int)>& halves, int h 
     for (int y = 4; y < h - 4; ++y) {
         const auto [l, r] = halves(y);
         for (int x = 0; x < w; ++x)
-            px[std::size_t(y * w + x)] = float(
-                std::clamp(std::min(x + 1.0, 100 + r) - std::max(double(x), 100 - l), 0.0, 1.0));
+            px[std::size_t(y * w + x)]
+                = float(std::clamp(std::min(x + 1.0, 100 + r) - std::max(double(x), 100 - l), 0.0, 1.0));
     }
     return {{w, h, std::move(px)}, {5, 7}, 20};
 }
@@ -142,11 +142,12 @@ private slots:
             const auto lines = guideLines(p, Guide::Spiral);
             QCOMPARE(lines.size(), std::size_t(1));
             const auto& s = lines[0].points;
-            // The eye of the spiral in a golden rectangle lies where its diagonal meets that of the rectangle left over:
-            // at (5 + 3√5) / (5 + √5) / 2 … = 0.7236 and 0.7236 of the sides.
+            // The eye of the spiral in a golden rectangle lies where its diagonal meets that of the rectangle left
+            // over: at (5 + 3√5) / (5 + √5) / 2 … = 0.7236 and 0.7236 of the sides.
             const Vec2 end{s.back().x / 60, s.back().y / 40};
             const double x = turn & 1 ? 1 - end.x : end.x, y = turn & 2 ? 1 - end.y : end.y;
-            QVERIFY2(std::abs(x - 0.7236) < 0.02 && std::abs(y - 0.7236) < 0.03, qPrintable(QString("%1 %2").arg(x).arg(y)));
+            QVERIFY2(
+                std::abs(x - 0.7236) < 0.02 && std::abs(y - 0.7236) < 0.03, qPrintable(QString("%1 %2").arg(x).arg(y)));
             for (std::size_t i = 1; i < s.size(); ++i) // no jumps
                 QVERIFY((s[i] - s[i - 1]).length() < 7);
         }
@@ -182,8 +183,10 @@ private slots:
         QVERIFY(even.known && even.worstMm < 0.05 && std::abs(even.leanDegrees) < 0.05);
         QVERIFY(std::abs(even.axisCm - 10) < 0.01); // px 100 at 20 px/cm, 5 cm in
         // A dent of 4 px on the left of a few rows: 2 mm.
-        const Symmetry dented = symmetryOf(
-            rowsOf([](int y) { return std::pair{30 - (y > 100 && y < 110 ? 4.0 : 0.0), 30.0}; }), false);
+        const Symmetry dented = symmetryOf(rowsOf([](int y) {
+            return std::pair{30 - (y > 100 && y < 110 ? 4.0 : 0.0), 30.0};
+        }),
+            false);
         QVERIFY2(std::abs(dented.worstMm - 2) < 0.1, qPrintable(QString::number(dented.worstMm)));
         QVERIFY(dented.wideRight && std::abs(dented.worstAtCm - (7 + 105 / 20.0)) < 0.4);
         // Leaning by 3°.
@@ -316,7 +319,8 @@ private slots:
         QVERIFY(!tips.deadEven && tips.left > 0.6 && tips.counter.wanted && tips.counter.atCm.x > 30);
         // What is suggested does steady it: painted in, nothing more is wanted.
         const double side = std::sqrt(tips.counter.areaCm2);
-        const Rect put{(tips.counter.atCm.x - side / 2) / 60, (tips.counter.atCm.y - side / 2) / 40, side / 60, side / 40};
+        const Rect put{
+            (tips.counter.atCm.x - side / 2) / 60, (tips.counter.atCm.y - side / 2) / 40, side / 60, side / 40};
         // A grey whose L* lies 30 under the ground's: L* 69.5 → 39.5.
         const auto steadied = reading::balanceOf(pictureOf({{{0.02, 0.2, 0.2, 0.6}, 0.02f}, {put, 0.109f}}));
         QVERIFY2(std::abs(steadied.centreCm.x - 30) < std::abs(tips.centreCm.x - 30) * 0.75,
@@ -338,7 +342,8 @@ private slots:
         word.eyeLevel = 230 / 420.0; // 140 px lower: 0.7 m, 4.5 cm at 10 m, 4.0°
         Findings all = gather::eyeLevelFindings(p, cache, levels);
         QCOMPARE(all.size(), std::size_t(1));
-        QVERIFY2(std::abs(all[0].measured - degrees(std::atan(0.7 / 10))) < 0.02, qPrintable(QString::number(all[0].measured)));
+        QVERIFY2(std::abs(all[0].measured - degrees(std::atan(0.7 / 10))) < 0.02,
+            qPrintable(QString::number(all[0].measured)));
         QVERIFY(all[0].sentence.find("cheated") != std::string::npos && all[0].severity == Severity::Watch);
         word.eyeLevel = 400 / 420.0;
         all = gather::eyeLevelFindings(p, cache, levels);

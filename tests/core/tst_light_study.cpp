@@ -154,6 +154,20 @@ private slots:
         QVERIFY(same > 1000);
     }
 
+    void theSunsPathLiesUnderTheSun()
+    {
+        Project p = kit::postWork(4, 12);
+        const SkyOptics o = skyOptics(p);
+        QVERIFY(o.path.size() >= 4);
+        double x = 0;
+        for (const Vec2& q : o.path) {
+            x += q.x / double(o.path.size());
+            QVERIFY(q.y >= p.camera.horizonCm);
+        }
+        QVERIFY2(std::abs(x - o.sunCm.x) < 1.5, qPrintable(QString("%1 under %2").arg(x).arg(o.sunCm.x)));
+        QVERIFY(skyOptics(kit::postWork(180, 12)).path.empty()); // a sun behind the viewer draws none
+    }
+
     void aCardTellsTheStrength()
     {
         for (const double L : {5.0, 20.0, 50.0, 80.0, 95.0})

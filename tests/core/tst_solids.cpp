@@ -194,7 +194,8 @@ private slots:
             const double t = radians(i);
             const Vec2 q = projected(eye, {x + radius * std::cos(t), y, z + radius * std::sin(t)}) - e.centre;
             const double u = (q.x * c + q.y * s) / (e.longCm / 2), v = (-q.x * s + q.y * c) / (e.shortCm / 2);
-            QVERIFY2(std::abs(std::hypot(u, v) - 1) * e.shortCm / 2 < 0.5, qPrintable(QString::number(std::hypot(u, v))));
+            QVERIFY2(
+                std::abs(std::hypot(u, v) - 1) * e.shortCm / 2 < 0.5, qPrintable(QString::number(std::hypot(u, v))));
             widest = std::max(widest, q.length());
         }
         QVERIFY(std::abs(2 * widest - e.longCm) < 0.01 * e.longCm);
@@ -229,7 +230,8 @@ private slots:
             const SeenEllipse e = seenEllipse(eye, {0.6, y, 4}, {0.44, 0}, {0, 0.44});
             const double k = radians(-e.tilt);
             for (int i = 0; i < 720; ++i) {
-                const double u = e.longCm / 2 * std::cos(radians(i / 2.0)), v = e.shortCm / 2 * std::sin(radians(i / 2.0));
+                const double u = e.longCm / 2 * std::cos(radians(i / 2.0)),
+                             v = e.shortCm / 2 * std::sin(radians(i / 2.0));
                 points.emplace_back(float(e.centre.x + u * std::cos(k) - v * std::sin(k)),
                     float(e.centre.y + u * std::sin(k) + v * std::cos(k)));
             }
@@ -269,7 +271,8 @@ private slots:
                 if (seenWay.cover.at(x, y) >= 0.5f)
                     a = a < 0 ? x : a, b = x;
             QVERIFY(a >= 0);
-            QVERIFY2(std::abs(seenWay.left + a - l) <= 0.6 && std::abs(seenWay.left + b + 1 - r) <= 0.6, qPrintable(QString::number(z)));
+            QVERIFY2(std::abs(seenWay.left + a - l) <= 0.6 && std::abs(seenWay.left + b + 1 - r) <= 0.6,
+                qPrintable(QString::number(z)));
             QVERIFY(std::abs((right.x - left.x) - 2 * eye.focalCm / z) < 1e-9);
         }
     }
@@ -298,7 +301,8 @@ private slots:
             pose.stoop = 20, pose.leftArm = {70, 30, 60}, pose.rightLeg.swing = 40;
             const Skeleton s = skeletonOf(pose);
             for (const std::size_t i : {std::size_t(0), std::size_t(1)}) {
-                QVERIFY(std::abs((s.elbow[i] - s.shoulder[i]).length() - (rest.elbow[i] - rest.shoulder[i]).length()) < 1e-9);
+                QVERIFY(std::abs((s.elbow[i] - s.shoulder[i]).length() - (rest.elbow[i] - rest.shoulder[i]).length())
+                    < 1e-9);
                 QVERIFY(std::abs((s.wrist[i] - s.elbow[i]).length() - (rest.wrist[i] - rest.elbow[i]).length()) < 1e-9);
                 QVERIFY(std::abs((s.knee[i] - s.hip[i]).length() - (rest.knee[i] - rest.hip[i]).length()) < 1e-9);
                 QVERIFY(std::abs((s.ankle[i] - s.knee[i]).length() - (rest.ankle[i] - rest.knee[i]).length()) < 1e-9);
@@ -346,7 +350,8 @@ private slots:
         const Placement place = placed(p, p.elements[0], cache);
         const double k = lit.pixelsPerCm, y = place.canvas.centre().y * k;
         const auto at = [&](double x) { return luminance(lit.colour.at(int(x * k), int(y))); };
-        QVERIFY(at(place.canvas.x + 0.25 * place.canvas.width) > 1.3f * at(place.canvas.right() - 0.2 * place.canvas.width));
+        QVERIFY(at(place.canvas.x + 0.25 * place.canvas.width)
+            > 1.3f * at(place.canvas.right() - 0.2 * place.canvas.width));
         const Eye eye = eyeOf(p);
         const Vec3 foot = footOf(eye, p.elements[0]);
         const Vec3 to = sceneDirection(250, 30);

@@ -157,7 +157,14 @@ private slots:
         QVERIFY(takes::sceneOf(p) == second);
         QVERIFY(takes::sceneOf(takes::withCurrent(p, 999)) == second);
         // Fresh elements never take an id that another take still uses.
-        const int fresh = edits::withElement(p, [&] { Element e = p.elements[0]; e.id = 0; return e; }()).elements.back().id;
+        const int fresh = edits::withElement(p,
+            [&] {
+                Element e = p.elements[0];
+                e.id = 0;
+                return e;
+            }())
+                              .elements.back()
+                              .id;
         for (const Element& e : first.elements)
             QVERIFY(e.id != fresh);
     }
