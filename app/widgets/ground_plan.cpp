@@ -186,9 +186,8 @@ void GroundPlan::paintAbove(QPainter& p) const
         // Beside the left line of sight, out of the way of what stands in the picture.
         const double side = radians(m_scene.fovDegrees / 2);
         const QString words = tr("%1 m").arg(d);
-        p.drawText(
-            QPointF(std::max(3.0, s.x() - std::sin(side) * r - p.fontMetrics().horizontalAdvance(words) - 5),
-                s.y() - std::cos(side) * r + 4),
+        p.drawText(QPointF(std::max(3.0, s.x() - std::sin(side) * r - p.fontMetrics().horizontalAdvance(words) - 5),
+                       s.y() - std::cos(side) * r + 4),
             words);
     }
     const double half = radians(m_scene.fovDegrees / 2), r = folded(farthest()) * reach();
