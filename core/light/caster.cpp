@@ -165,8 +165,11 @@ bool shadeByCard(
         return false;
     // Never read finer than the points lie apart, or thin things would flicker.
     const double edge = u0 + begin * du, other = u0 + (end - 1) * du;
-    const CardRow coverage(
-        card, std::log2(std::max({blur, std::abs(du), 1.0})), v, std::min(edge, other), std::max(edge, other));
+    const double level = std::log2(std::max({blur, std::abs(du), 1.0}));
+    // What stands on the ground is tight down to it: no light leaks in between its lowest row and the ground.
+    const bool stands = card.top * k <= fine.height() + 0.5;
+    const double tight = stands ? std::min(v, fine.height() - 3 * std::exp2(std::floor(std::max(level, 0.0)))) : v;
+    const CardRow coverage(card, level, tight, std::min(edge, other), std::max(edge, other));
     if (coverage.empty())
         return false;
     double some = (coverage.first() - u0) / du, more = (coverage.last() - u0) / du;

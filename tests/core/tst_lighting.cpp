@@ -117,6 +117,21 @@ private slots:
         QVERIFY2(nearest < 0.06, qPrintable(QString::number(nearest)));
     }
 
+    void noLightLeaksUnderACard()
+    {
+        // A lamp close to the ground behind the post: the first row of ground before its contact line is dark already.
+        const Project p = kit::postWork();
+        const auto f = frameOf(p, 900);
+        const stage::Layer& l = f->layers[0];
+        Lantern lamp;
+        lamp.position = {0, 0.12, 13};
+        lamp.radius = 0.02;
+        const LightPlanes planes = lanternPlanes(*f, lamp);
+        const int row = int(std::ceil(l.groundRow - 0.5)) - f->groundTop, x = l.left + l.width() / 2;
+        const Shade shade = planes.groundShade[std::size_t(row) * std::size_t(f->width) + std::size_t(x)];
+        QVERIFY2(lightThrough(shade) < 0.05f, qPrintable(QString::number(lightThrough(shade))));
+    }
+
     void aSideSunKeepsItsLength()
     {
         // Closer than 20° to the plane of the card the direction is turned, the length is not.

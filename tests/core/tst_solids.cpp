@@ -479,6 +479,46 @@ private slots:
             QVERIFY(f != nullptr);
         }
     }
+
+    void noLightLeaksAtTheFoot_data()
+    {
+        QTest::addColumn<int>("solid");
+        QTest::addColumn<double>("y"); // cm: near and far
+        for (const auto& [solid, name] :
+            {std::pair{Solid::Box, "box"}, {Solid::Column, "column"}, {Solid::Tent, "tent"}})
+            for (const double y : {18.0, 24.0, 34.0})
+                QTest::newRow(qPrintable(QString("%1 at %2 cm").arg(name).arg(y))) << int(solid) << y;
+    }
+    void noLightLeaksAtTheFoot()
+    {
+        QFETCH(int, solid);
+        QFETCH(double, y);
+        // A lamp low behind it: the ground touching its foot on the viewer's side is dark.
+        Project p;
+        p.brief.widthCm = 60, p.brief.heightCm = 40;
+        p.camera = {14, 1.6, 50};
+        Element e = edits::standinOf(Solid(solid));
+        e.baseCm = {30, y};
+        e.heightM = 1;
+        p = edits::withElement(std::move(p), e);
+        SurfaceCache cache;
+        NoProgress progress;
+        const auto f = compose(p, 900, cache, progress);
+        const stage::Layer& l = f->layers[0];
+        Lantern lamp;
+        lamp.position = stage::footOf(stage::eyeOf(p), p.elements[0]) + Vec3{0, 0.4, 3};
+        lamp.radius = 0.02;
+        const light::LightPlanes planes = light::lanternPlanes(*f, lamp);
+        const int middle = l.left + l.width() / 2;
+        int row = l.top + l.height() - 1;
+        while (row > l.top && f->ids.at(middle, row) == 0)
+            --row;
+        for (int x = middle - 2; x <= middle + 2; ++x) {
+            const auto at = std::size_t(row + 2 - f->groundTop) * std::size_t(f->width) + std::size_t(x);
+            const float through = light::lightThrough(planes.groundShade[at]);
+            QVERIFY2(through < 0.05f, qPrintable(QString::number(through)));
+        }
+    }
 };
 
 QTEST_APPLESS_MAIN(TestSolids)
