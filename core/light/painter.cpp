@@ -361,7 +361,7 @@ inline int rowOfPlace(float y)
 {
     return int(y + 65536.f) - 65536; // floor, without a branch
 }
-RL_HOT void mirrorDeepRow(Rgb* row, int begin, int end, const float* mirror, DeepMirror m)
+void mirrorDeepRow(Rgb* row, int begin, int end, const float* mirror, DeepMirror m)
 {
     constexpr float weights[3]{0.28f, 0.44f, 0.28f};
     for (int x = begin; x < end; ++x) {
@@ -372,15 +372,24 @@ RL_HOT void mirrorDeepRow(Rgb* row, int begin, int end, const float* mirror, Dee
             source = m.cover[j] > 0 ? there : step == 0 ? 2 * m.back - m.at : source;
         }
         const float below = m.at - 0.5f * (source + m.at); // px in front of its own contact
-        const float share = below > 0 ? mirror[x] : 0.f, spread = 1.05f + 0.075f * std::max(below, 0.f);
+        if (below <= 0)
+            continue;
+        const float share = mirror[x], spread = 1.05f + 0.075f * below;
         float cover = 0, r = 0, g = 0, b = 0;
         for (int tap = 0; tap < 3; ++tap) {
-            const int wanted = rowOfPlace(source + float(tap - 1) * spread) - m.top,
-                      j = std::min(std::max(wanted, 0), m.last) * m.width + x;
-            const float weight = wanted == std::min(std::max(wanted, 0), m.last) ? weights[tap] : 0.f;
-            cover += m.cover[j] * weight;
-            r += m.lit[3 * j] * weight, g += m.lit[3 * j + 1] * weight, b += m.lit[3 * j + 2] * weight;
+            const int wanted = rowOfPlace(source + float(tap - 1) * spread) - m.top;
+            if (wanted < 0 || wanted > m.last)
+                continue;
+            const int j = wanted * m.width + x;
+            const float there = m.cover[j];
+            if (there <= 0)
+                continue; // most of a thing's rectangle is empty
+            cover += there * weights[tap];
+            r += m.lit[3 * j] * weights[tap], g += m.lit[3 * j + 1] * weights[tap],
+                b += m.lit[3 * j + 2] * weights[tap];
         }
+        if (cover <= 0)
+            continue;
         const float left = 1 - cover * share;
         row[x].r = row[x].r * left + r * share;
         row[x].g = row[x].g * left + g * share;

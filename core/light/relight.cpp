@@ -196,9 +196,10 @@ std::vector<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
     lightLayers(lamps, lights, painter);
     std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
     const float gain = exposureGain(lights.air.exposureStops);
-    parallelRows(f.height, [&](int begin, int end) {
+    constexpr int rows = 16; // ground costs far more than sky: small pieces keep both cores busy
+    parallelItems((f.height + rows - 1) / rows, [&](int piece) {
         Painter::Scratch scratch;
-        for (int y = begin; y < end; ++y) {
+        for (int y = piece * rows; y < std::min(f.height, (piece + 1) * rows); ++y) {
             Rgb* row = picture.data() + std::size_t(y) * std::size_t(f.width);
             const float* fresnel = y < f.groundTop
                 ? nullptr
