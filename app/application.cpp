@@ -65,7 +65,8 @@ constexpr View kViews[] = {{Station::Brief, "-brief"}, {Station::Gather, "-gathe
     {Station::Stage, "b-standins", "stagePage3", "stagePage0"}, {Station::Stage, "c-takes", "stagePage7", "stagePage0"},
     {Station::Light, "-light"}, {Station::Light, "b-zones", "formZones"},
     {Station::Light, "c-air", "lightPage2", "lightPage1"}, {Station::Light, "d-form", "lightPage3", "lightPage1"},
-    {Station::Light, "e-study", "lookClosely", "lightPage1"}, {Station::Read, "-read"}, {Station::Carry, "-carry"}};
+    {Station::Light, "e-study", "lookClosely", "lightPage1"}, {Station::Light, "f-sky", "lightPage0", "lightPage1"},
+    {Station::Read, "-read"}, {Station::Carry, "-carry"}};
 
 /// Leaves one picture of every station, then quits.
 class Shots final : public QObject {

@@ -40,4 +40,15 @@ QDoubleSpinBox* percentField(const QString& name, double high, double value, con
     return f;
 }
 
+QPushButton* pressButton(
+    QObject* owner, const QString& name, const QString& text, const QString& tip, const std::function<void()>& act)
+{
+    auto* b = new QPushButton(text);
+    b->setObjectName(name);
+    b->setToolTip(tip);
+    if (act)
+        QObject::connect(b, &QPushButton::clicked, owner, [act] { act(); });
+    return b;
+}
+
 } // namespace rl::app

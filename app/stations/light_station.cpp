@@ -136,7 +136,7 @@ void LightStation::say()
                                            .arg(own.elevation, 0, 'f', 0)
                                            .arg(own.confidence, 0, 'f', 2));
     }
-    if (!m_auditWords.isEmpty() && m_auditOf == work.element())
+    if (m_page == Page::Study && !m_auditWords.isEmpty() && m_auditOf == work.element())
         words = m_auditWords;
     if (m_arcs->isChecked() && m_page == Page::Sky)
         words = skyWords();

@@ -99,12 +99,7 @@ StageStation::StageStation(Workbench& bench)
 QPushButton* StageStation::button(
     const QString& name, const QString& text, const QString& tip, const std::function<void()>& act)
 {
-    auto* b = new QPushButton(text);
-    b->setObjectName(name);
-    b->setToolTip(tip);
-    if (act)
-        connect(b, &QPushButton::clicked, this, [act] { act(); });
-    return b;
+    return pressButton(this, name, text, tip, act);
 }
 
 void StageStation::build()

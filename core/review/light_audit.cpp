@@ -294,6 +294,25 @@ std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::
 }
 
 namespace {
+/// Shifts an element's b* on top of what its tone does already.
+Fix shifted(const std::string& label, int id, double b)
+{
+    return {label, [=](Project& q) {
+                if (Element* x = q.element(id)) {
+                    if (x->tone.amount <= 0)
+                        x->tone = Tone{};
+                    x->tone.b = std::clamp(x->tone.b + b, -40.0, 40.0);
+                    x->tone.amount = 1;
+                }
+            }};
+}
+
+/// b* by which a light is off, from its distance in mired: about 12 mired a unit near daylight.
+double shiftFor(double mired)
+{
+    return std::clamp(std::abs(mired) * 0.08, 3.0, 20.0);
+}
+
 void sticker(const Project& p, const Element& e, const AuditRow& row, stage::SurfaceCache& cache, Findings& out)
 {
     if (row.sticker < 0.45 || row.causes.empty())
@@ -326,6 +345,13 @@ void sticker(const Project& p, const Element& e, const AuditRow& row, stage::Sur
                 if (Element* x = q.element(id))
                     x->tone = tone;
             }};
+    // The first cause may have no cure of its own, as a missing contact; the warmth may have.
+    if (!f.fix && row.now.kelvin > 0 && row.planned.kelvin > 0)
+        if (const double mired = 1e6 / row.now.kelvin - 1e6 / row.planned.kelvin; std::abs(mired) > 60) {
+            const double by = shiftFor(mired);
+            f.fix = shifted(
+                (mired > 0 ? "Cool it by " : "Warm it by ") + fixed(by, 0) + " b*", e.id, mired > 0 ? -by : by);
+        }
     out.push_back(std::move(f));
 }
 
@@ -349,20 +375,16 @@ void softness(const Element& e, const AuditRow& row, const Rect& where, Findings
                         if (Element* x = q.element(id))
                             x->delight = 1;
                     }};
+    if (off > 0 && e.tone.amount <= 0) { // a soft photograph lacks depth in its shades
+        const double by = std::round(std::clamp(20 * off, 4.0, 14.0));
+        f.fix = Fix{"Deepen its shades by " + fixed(by, 0) + " L*", [id = e.id, by](Project& q) {
+                        if (Element* x = q.element(id)) {
+                            x->tone = Tone{};
+                            x->tone.darkFrom = by, x->tone.amount = 1;
+                        }
+                    }};
+    }
     out.push_back(std::move(f));
-}
-
-/// Shifts an element's b* on top of what its tone does already.
-Fix shifted(const std::string& label, int id, double b)
-{
-    return {label, [=](Project& q) {
-                if (Element* x = q.element(id)) {
-                    if (x->tone.amount <= 0)
-                        x->tone = Tone{};
-                    x->tone.b = std::clamp(x->tone.b + b, -40.0, 40.0);
-                    x->tone.amount = 1;
-                }
-            }};
 }
 
 /// Its light as it is now against the plan; or warm light where hardly any lamp reaches.
@@ -371,7 +393,7 @@ void warmth(const Element& e, const AuditRow& row, const Rect& where, Findings& 
     if (row.now.kelvin <= 0 || row.planned.kelvin <= 0 || row.now.direction.confidence < 0.25)
         return;
     const double mired = 1e6 / row.now.kelvin - 1e6 / row.planned.kelvin; // positive: warmer than planned
-    const double by = std::clamp(std::abs(mired) * 0.08, 3.0, 20.0); // b*; about 12 mired a unit near daylight
+    const double by = shiftFor(mired);
     if (row.reached < 0.15 && 1e6 / row.now.kelvin > 240) {
         out.push_back({"light.warm-shade:" + std::to_string(e.id), Station::Light, Severity::Watch,
             "“" + e.name + "” is lit warm, " + fixed(row.now.kelvin, 0) + " K, though only "

@@ -1,6 +1,7 @@
 #include "core/light/relight.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
+#include "tests/kit/frames.h"
 #include "tests/kit/rays.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
@@ -9,12 +10,7 @@ using namespace rl;
 using namespace rl::light;
 
 namespace {
-std::shared_ptr<const stage::StageFrame> frameOf(const Project& p, int width = 600)
-{
-    stage::SurfaceCache cache;
-    NoProgress progress;
-    return stage::compose(p, width, cache, progress);
-}
+using kit::frameOf;
 LinearPicture sceneOf(const Project& p, int width = 600)
 {
     Relighter r;

@@ -3,6 +3,7 @@
 #include "core/light/sky_optics.h"
 #include "core/project/stage_edits.h"
 #include "core/review/light_audit.h"
+#include "tests/kit/frames.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 
@@ -10,13 +11,7 @@ using namespace rl;
 using namespace rl::light;
 
 namespace {
-std::shared_ptr<const stage::StageFrame> frameOf(const Project& p, int width)
-{
-    stage::SurfaceCache cache;
-    NoProgress progress;
-    return stage::compose(p, width, cache, progress);
-}
-
+using kit::frameOf;
 /// A ball of 96 × 192 faces stands for the sphere whose zones are known.
 Project ball(double sunAzimuth, double sunElevation)
 {
@@ -166,6 +161,58 @@ private slots:
         }
         QVERIFY2(std::abs(x - o.sunCm.x) < 1.5, qPrintable(QString("%1 under %2").arg(x).arg(o.sunCm.x)));
         QVERIFY(skyOptics(kit::postWork(180, 12)).path.empty()); // a sun behind the viewer draws none
+    }
+
+    void whatTheAuditSaysHasItsCure_data()
+    {
+        QTest::addColumn<QString>("key");
+        QTest::addColumn<double>("nowK");
+        QTest::addColumn<double>("softness"); // as photographed; planned 0.3
+        QTest::addColumn<double>("reached");
+        QTest::addColumn<double>("lightest"); // a white card shows L* 70
+        QTest::newRow("too cool") << "light.warmth" << 9000.0 << 0.3 << 1.0 << 60.0;
+        QTest::newRow("too warm") << "light.warmth" << 2000.0 << 0.3 << 1.0 << 60.0;
+        QTest::newRow("warm in the shade") << "light.warm-shade" << 3000.0 << 0.3 << 0.05 << 60.0;
+        QTest::newRow("lighter than white") << "light.too-bright" << 4000.0 << 0.3 << 1.0 << 90.0;
+        QTest::newRow("photographed softer") << "light.softness" << 4000.0 << 0.9 << 1.0 << 60.0;
+        QTest::newRow("photographed harder") << "light.softness" << 4000.0 << -0.2 << 1.0 << 60.0;
+        QTest::newRow("nothing") << "" << 4000.0 << 0.3 << 1.0 << 60.0;
+    }
+    void whatTheAuditSaysHasItsCure()
+    {
+        QFETCH(QString, key);
+        QFETCH(double, nowK);
+        QFETCH(double, softness);
+        QFETCH(double, reached);
+        QFETCH(double, lightest);
+        Project p = kit::postWork();
+        p.elements[0].delight = 0.5;
+        review::AuditRow row;
+        row.element = p.elements[0].id;
+        row.photographed.direction.confidence = row.planned.direction.confidence = row.now.direction.confidence = 0.9;
+        row.photographed.softness = std::max(0.0, softness), row.planned.softness = softness < 0 ? 0.5 : 0.3;
+        row.now.kelvin = nowK, row.planned.kelvin = 4000;
+        row.reached = reached, row.lightest = lightest, row.cardL = 70;
+        stage::SurfaceCache cache;
+        const Findings said = review::auditFindings(p, {row}, cache);
+        if (key.isEmpty()) {
+            QVERIFY(said.empty());
+            return;
+        }
+        QCOMPARE(said.size(), std::size_t(1));
+        const Finding& f = said[0];
+        QVERIFY2(f.key.starts_with(key.toStdString() + ":"), f.key.c_str());
+        QVERIFY(f.place.width > 0 && !f.why.empty() && !f.unit.empty() && f.fix);
+        Project cured = p;
+        f.fix->apply(cured);
+        const Element &is = cured.elements[0], &was = p.elements[0];
+        QVERIFY(!(is == was));
+        if (key == "light.warmth")
+            QCOMPARE(is.tone.b > 0, nowK > 4000);
+        if (key == "light.warm-shade")
+            QVERIFY(is.tone.b < 0);
+        if (key == "light.too-bright")
+            QVERIFY(is.tone.lightTo < 100 && is.tone.amount == 1);
     }
 
     void aCardTellsTheStrength()

@@ -1,6 +1,7 @@
 #include "core/light/light_rules.h"
 #include "core/light/relight.h"
 #include "core/light/tone.h"
+#include "tests/kit/frames.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/core/utility.hpp>
@@ -11,13 +12,7 @@ using namespace rl;
 using namespace rl::light;
 
 namespace {
-std::shared_ptr<const stage::StageFrame> frameOf(const Project& p, int width = 1200)
-{
-    stage::SurfaceCache cache;
-    NoProgress progress;
-    return stage::compose(p, width, cache, progress);
-}
-
+using kit::frameOf;
 /// Scene X and Z of a ground pixel.
 Vec3 groundAt(const stage::StageFrame& f, int x, int row)
 {

@@ -5,6 +5,7 @@
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "core/stage/mesh.h"
+#include "tests/kit/frames.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 #include <random>
@@ -13,12 +14,7 @@ using namespace rl;
 using namespace rl::light;
 
 namespace {
-std::shared_ptr<const stage::StageFrame> frameOf(const Project& p, int width = 600)
-{
-    stage::SurfaceCache cache;
-    NoProgress progress;
-    return stage::compose(p, width, cache, progress);
-}
+using kit::frameOf;
 Lantern panel(double wide, double high, double facing, Vec3 at)
 {
     Lantern l;
