@@ -227,6 +227,37 @@ private slots:
         QVERIFY2(off < 1.5, qPrintable(QString("%1 px").arg(off)));
     }
 
+    void aLyingWayMirrorsWhenItIsPolished()
+    {
+        // A causeway under the viewer's side of the post; the ground itself is dry.
+        Project p = kit::postWork();
+        p.lights.sun.on = false;
+        p.lights.air = {0, 1, 0, 0};
+        Element way = edits::standinOf(Solid::Path);
+        way.standin.track = Track::Causeway;
+        way.standin.path = {{0, 0}, {0, 5}};
+        way.standin.pathWidthM = 4;
+        way.standin.lightness = 15;
+        way.baseCm = {30, 30};
+        p = edits::withElement(std::move(p), way);
+        const int id = p.elements.back().id;
+        const auto f = frameOf(p);
+        const stage::Layer& post = f->layers[f->layers[0].lies ? 1 : 0];
+        const auto mirrored = [&](Material m) {
+            Project q = p;
+            q.element(id)->material = m;
+            const LinearPicture with = sceneOf(q);
+            std::erase_if(q.elements, [&](const Element& e) { return e.id == post.element; });
+            const LinearPicture without = sceneOf(q);
+            const int x = post.left + post.width() / 2, y = int(post.groundRow) + post.height() / 8;
+            return f->ids.at(x, y) == id ? std::abs(with.at(x, y).g - without.at(x, y).g) : -1.f;
+        };
+        const float dry = mirrored(Material::Matt), lacquer = mirrored(Material::Gloss), wet = mirrored(Material::Wet);
+        QVERIFY2(dry >= 0, "the way lies where the image falls");
+        QVERIFY2(lacquer > dry + 0.002f && wet > dry + 0.002f,
+            qPrintable(QString("%1 %2 %3").arg(dry).arg(lacquer).arg(wet)));
+    }
+
     void theFinalPictureIsTheSameBytes_data()
     {
         QTest::addColumn<int>("strip");
