@@ -1,39 +1,52 @@
 #include "app/application.h"
-#include "app/main_window.h"
-#include "app/stations/light_station.h"
-#include "app/stations/stage_station.h"
+#include "app/frame/main_window.h"
+#include "app/shots.h"
 #include "app/theme/theme.h"
 #include "demo/demo_work.h"
-#include <QAbstractButton>
-#include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
+#include <QEvent>
 #include <QFileInfo>
+#include <QMetaEnum>
 #include <QSettings>
 #include <QStandardPaths>
+#include <QThread>
 #include <QTextStream>
-#include <QTimer>
 
 namespace rl::app {
 
-namespace {
-/// Nothing thrown may leave an event handler: the work is on the disk already, so one sentence is enough.
-class Application final : public QApplication {
-public:
-    using QApplication::QApplication;
-    bool notify(QObject* receiver, QEvent* event) override
-    {
-        try {
-            return QApplication::notify(receiver, event);
-        } catch (const std::exception& e) {
-            qWarning("an event could not be handled: %s", e.what());
-        } catch (...) {
-            qWarning("an event could not be handled");
-        }
-        return false;
+bool Application::notify(QObject* receiver, QEvent* event)
+{
+    // Told before: the receiver may be gone afterwards, and an event says its own type only while it lives.
+    const QMetaObject* kind = receiver->metaObject();
+    const int type = event->type();
+    const int level = QThread::currentThread()->loopLevel();
+    const bool outermost = m_inside.empty() || level > m_inside.back().level;
+    if (!m_inside.empty() && level > m_inside.back().level)
+        m_inside.back().nested = true; // a dialog or a menu: its events are measured by themselves
+    QElapsedTimer timer;
+    timer.start();
+    bool handled = false;
+    m_inside.push_back({level, false});
+    try {
+        handled = QApplication::notify(receiver, event);
+    } catch (const std::exception& e) {
+        logfile::write(QString("an event could not be handled: %1").arg(e.what()));
+    } catch (...) {
+        logfile::write("an event could not be handled");
     }
-};
+    const Inside mine = m_inside.back();
+    m_inside.pop_back();
+    if (outermost && !mine.nested)
+        if (const double ms = double(timer.nsecsElapsed()) / 1e6; ms > m_longest.ms)
+            m_longest = {ms,
+                QString("%1, event %2")
+                    .arg(kind->className(),
+                        QString::fromLatin1(QMetaEnum::fromType<QEvent::Type>().valueToKey(type)))};
+    return handled;
+}
 
+namespace {
 /// The demo work in the user's own data folder, made on first use.
 Result<QString> demoFile()
 {
@@ -52,110 +65,65 @@ Result<QString> demoFile()
     return path;
 }
 
-/// A view worth a picture: a station, and what is pressed there for it and afterwards.
-struct View {
-    Station station;
-    const char* name;
-    const char* press = nullptr;
-    const char* back = nullptr;
-};
-constexpr View kViews[] = {{Station::Brief, "-brief"}, {Station::Gather, "-gather"},
-    {Station::Gather, "b-side-by-side", "sideBySide"}, {Station::Cut, "-cut"},
-    {Station::Cut, "b-match", "way4", "way0"}, {Station::Stage, "-stage"},
-    {Station::Stage, "b-standins", "stagePage3", "stagePage0"}, {Station::Stage, "c-takes", "stagePage7", "stagePage0"},
-    {Station::Light, "-light"}, {Station::Light, "b-zones", "formZones"},
-    {Station::Light, "c-air", "lightPage2", "lightPage1"}, {Station::Light, "d-form", "lightPage3", "lightPage1"},
-    {Station::Light, "e-study", "lookClosely", "lightPage1"}, {Station::Light, "f-sky", "lightPage0", "lightPage1"},
-    {Station::Read, "-read"}, {Station::Carry, "-carry"}};
+/// What can be answered without a window, and so without a display.
+bool answersAlone(int argc, char** argv)
+{
+    for (int i = 1; i < argc; ++i)
+        if (const QByteArray word = argv[i]; word == "--help" || word == "-h")
+            return true;
+    return false;
+}
 
-/// Leaves one picture of every station, then quits.
-class Shots final : public QObject {
-public:
-    Shots(MainWindow& window, const QString& folder)
-        : m_window(window)
-        , m_folder(folder)
-    {
-        QDir().mkpath(folder);
-        connect(&m_timer, &QTimer::timeout, this, [this] { step(); });
-        m_timer.start(60);
-    }
+void describe(QCommandLineParser& parser)
+{
+    parser.setApplicationDescription("Plan the light of an imagined scene and carry it to the canvas.");
+    parser.addHelpOption();
+    parser.addPositionalArgument("FILE", "a work (*.lantern)");
+    parser.addOptions({{"demo", "open the demo work"},
+        {"shots", "leave a picture of every page of every station in DIR and quit", "DIR"}});
+}
 
-private:
-    void step()
-    {
-        if (++m_waited > 2000) // two minutes: something is stuck
-            QCoreApplication::exit(2);
-        if (!m_window.settled())
-            return;
-        if (!m_there) {
-            const View& v = kViews[m_next];
-            m_window.goTo(v.station);
-            if (v.press)
-                m_window.findChild<QAbstractButton*>(v.press)->click();
-            m_there = true;
-            m_calm = 0;
-            return;
-        }
-        if (kViews[m_next].station == Station::Stage
-            && !static_cast<StageStation*>(m_window.station(Station::Stage))->takes().idle())
-            return;
-        if (kViews[m_next].station == Station::Light
-            && static_cast<LightStation*>(m_window.station(Station::Light))->studying())
-            return;
-        if (++m_calm < 8 || (kViews[m_next].station == Station::Gather && m_window.workbench().wall.missing() > 0))
-            return;
-        const View& v = kViews[m_next];
-        const QString name = QString("%1%2.png").arg(int(v.station) + 1).arg(v.name);
-        m_window.grab().save(m_folder + "/" + name);
-        QTextStream(stdout) << m_folder << "/" << name << "\n";
-        m_there = false;
-        if (v.press) // as it was
-            m_window.findChild<QAbstractButton*>(v.back ? v.back : v.press)->click();
-        if (++m_next == int(std::size(kViews)))
-            QCoreApplication::quit();
-    }
-    MainWindow& m_window;
-    QString m_folder;
-    QTimer m_timer;
-    int m_next = 0, m_calm = 0, m_waited = 0;
-    bool m_there = false;
-};
+/// The file to open: named, of last time, or the demo. Empty: a sentence was said.
+QString fileToOpen(const QCommandLineParser& parser)
+{
+    QString file = parser.positionalArguments().value(0);
+    if (file.isEmpty() && !parser.isSet("demo"))
+        file = QSettings().value("lastWork").toString();
+    if (!file.isEmpty() && (QFileInfo::exists(file) || !parser.positionalArguments().isEmpty()))
+        return file;
+    const auto made = demoFile();
+    if (!made)
+        QTextStream(stderr) << "roving-lantern: " << QString::fromStdString(made.error().sentence) << "\n";
+    return made ? *made : QString();
+}
 } // namespace
 
 int runWindow(int argc, char** argv)
 {
+    QCommandLineParser parser;
+    describe(parser);
+    if (answersAlone(argc, argv)) {
+        const QCoreApplication app(argc, argv);
+        parser.process(app);
+    }
     Application app(argc, argv);
     QCoreApplication::setOrganizationName("roving-lantern");
     QCoreApplication::setApplicationName("roving-lantern");
-    QCommandLineParser parser;
-    parser.setApplicationDescription("Plan the light of an imagined scene and carry it to the canvas.");
-    parser.addHelpOption();
-    parser.addPositionalArgument("FILE", "a work (*.lantern)");
-    const QCommandLineOption demo("demo", "open the demo work"),
-        shots("shots", "leave a picture of every station in DIR and quit", "DIR");
-    parser.addOptions({demo, shots});
+    logfile::catchMessages();
     parser.process(app);
-    theme::apply(app);
+    theme::apply(app, QSettings().value("textScale", 1.0).toDouble());
     MainWindow window;
     window.resize(1280, 800);
-    if (!parser.isSet(shots))
+    if (!parser.isSet("shots"))
         window.restoreGeometry(QSettings().value("windowGeometry").toByteArray());
     window.show();
-    QString file = parser.positionalArguments().value(0);
-    if (file.isEmpty() && !parser.isSet(demo))
-        file = QSettings().value("lastWork").toString();
-    if (file.isEmpty() || !QFileInfo::exists(file)) {
-        const auto made = demoFile();
-        if (!made) {
-            QTextStream(stderr) << "roving-lantern: " << QString::fromStdString(made.error().sentence) << "\n";
-            return 2;
-        }
-        file = *made;
-    }
+    const QString file = fileToOpen(parser);
+    if (file.isEmpty())
+        return 2;
     window.openWork(file);
     std::unique_ptr<Shots> taker;
-    if (parser.isSet(shots)) {
-        taker = std::make_unique<Shots>(window, parser.value(shots));
+    if (parser.isSet("shots")) {
+        taker = std::make_unique<Shots>(window, parser.value("shots"));
         QObject::connect(&window, &MainWindow::opened, &app, [](bool ok) {
             if (!ok)
                 QCoreApplication::exit(2);

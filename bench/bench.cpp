@@ -1,7 +1,7 @@
 // lantern-bench [--json]: how fast the heart of the program is, as ratios within one run.
 // lantern-bench --light: how good light direction, relief and shadows are, on sets whose truth is known.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
-#include "app/main_window.h"
+#include "app/frame/main_window.h"
 #include "app/theme/theme.h"
 #include "bench/figures.h"
 #include "core/base/memory.h"
@@ -205,7 +205,7 @@ int ourWindow(QApplication& app, const QString& how, const QString& work)
         QObject::connect(window, &app::MainWindow::firstPicture, [] { std::_Exit(0); });
     QTimer poll;
     QObject::connect(&poll, &QTimer::timeout, [&] {
-        if (how == "--lit-picture" && window->workbench().lit)
+        if (how == "--lit-picture" && window->desk().lit)
             std::_Exit(0);
         if (how == "--seen-once" && window->settled())
             window->close(), QCoreApplication::quit();

@@ -1,5 +1,5 @@
 #include "bench/figures.h"
-#include "app/main_window.h"
+#include "app/frame/main_window.h"
 #include "app/theme/theme.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
@@ -289,7 +289,7 @@ int importRun(const std::string& folder)
         std::_Exit(0);
     });
     QTimer::singleShot(1500, &window, [&] {
-        emit window.workbench().importWanted({QString::fromStdString(folder)});
+        emit window.desk().importWanted({QString::fromStdString(folder)});
         clock.start();
         whole.start();
         tick.start(5);

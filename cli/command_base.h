@@ -45,6 +45,7 @@ std::vector<std::unique_ptr<Command>> lookCommands(); ///< read a work or a pict
 std::vector<std::unique_ptr<Command>> makeCommands(); ///< write something
 std::vector<std::unique_ptr<Command>> gatherCommands(); ///< the wall: bring in, measure, rank
 std::vector<std::unique_ptr<Command>> cutCommands(); ///< cut out, paint out
+std::vector<std::unique_ptr<Command>> fieldCommands(); ///< the numbers of a work; a damaged file
 std::vector<std::unique_ptr<Command>> stageCommands(); ///< the space: where things stand, takes
 
 } // namespace rl::cli

@@ -7,7 +7,7 @@ namespace rl::cli {
 std::vector<std::unique_ptr<Command>> allCommands()
 {
     auto all = lookCommands();
-    for (auto part : {makeCommands, gatherCommands, cutCommands, stageCommands})
+    for (auto part : {makeCommands, gatherCommands, cutCommands, stageCommands, fieldCommands})
         for (auto& c : part())
             all.push_back(std::move(c));
     return all;
@@ -58,7 +58,10 @@ int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostrea
         const auto result = guarded([&] { return c->run(); });
         if (!result)
             return failed(result.error(), err);
-        out << result->dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
+        if (result->is_string()) // a page
+            out << result->get<std::string>();
+        else
+            out << result->dump(2, ' ', false, nlohmann::json::error_handler_t::replace) << '\n';
         return 0;
     }
     return 2;

@@ -1,5 +1,7 @@
 #include "cli/command_base.h"
+#include "core/base/text.h"
 #include "cli/json_out.h"
+#include "core/project/permissions.h"
 #include "core/gather/fit.h"
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
@@ -93,7 +95,8 @@ private:
             return glanced.error();
         Reference r = store::referenceOf(file.stem().string(), *glanced);
         r.credit = m_credit;
-        r.permission = m_permission;
+        const SaidPermission said = permissionSaid(m_permission);
+        r.permission = said.permission, r.permissionNote = said.note;
         if (const auto kept = work.file.keepPicture(r); !kept)
             return kept.error();
         work.project = edits::withReference(std::move(work.project), r);
@@ -218,6 +221,11 @@ public:
     }
     Result<json> run() override
     {
+        const auto film = store::filmOf(m_clip);
+        if (!film)
+            return film.error();
+        if (m_at > film->seconds)
+            return Error{Kind::Invalid, "The clip ends after " + fixed(film->seconds, 1) + " s; there is no moment beyond.", {}};
         NoProgress progress;
         const auto stills = store::sharpestStills(m_clip, m_at, m_reach, 6, progress);
         if (!stills)

@@ -1,21 +1,50 @@
 #include "cli/commands.h"
 #include "core/base/memory.h"
 #include <QGuiApplication>
+#include <fcntl.h>
 #include <iostream>
 #include <optional>
 #include <string_view>
+#include <unistd.h>
+
+namespace {
+/// The program's own words to standard error; what libraries print there by themselves is dropped.
+class OwnErrors final : public std::streambuf {
+public:
+    OwnErrors()
+        : m_own(dup(2))
+    {
+        if (const int nowhere = open("/dev/null", O_WRONLY); nowhere >= 0) {
+            dup2(nowhere, 2);
+            ::close(nowhere);
+        }
+    }
+
+protected:
+    int overflow(int c) override
+    {
+        const char letter = char(c);
+        return write(m_own, &letter, 1) == 1 ? c : EOF;
+    }
+    std::streamsize xsputn(const char* s, std::streamsize n) override { return write(m_own, s, std::size_t(n)); }
+
+private:
+    int m_own;
+};
+} // namespace
 
 int main(int argc, char** argv)
 {
     rl::keepMemory();
+    OwnErrors own;
+    std::ostream errors(&own);
     // Sheets are drawn by Qt, which wants an application; no window is ever opened.
     std::optional<QGuiApplication> app;
     if (argc > 1
         && (std::string_view(argv[1]) == "carry" || std::string_view(argv[1]) == "takes"
             || std::string_view(argv[1]) == "light")) {
         qputenv("QT_QPA_PLATFORM", "offscreen");
-        qputenv("QT_LOGGING_RULES", "*.warning=false");
         app.emplace(argc, argv);
     }
-    return rl::cli::runLantern(argc, argv, std::cout, std::cerr);
+    return rl::cli::runLantern(argc, argv, std::cout, errors);
 }

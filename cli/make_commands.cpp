@@ -21,15 +21,6 @@ Result<Project> openWork(const std::string& file)
     return opened.take().project;
 }
 
-Result<light::Picture> lit(const Project& p, int widthPx)
-{
-    stage::SurfaceCache cache;
-    NoProgress progress;
-    const auto frame = stage::compose(p, widthPx, cache, progress);
-    light::Relighter relighter;
-    return relighter.light(frame, p.lights);
-}
-
 class Render final : public NamedCommand {
 public:
     Render()
@@ -215,19 +206,15 @@ public:
             p.sheets.paper = m_paper;
         if (m_overlap >= 0)
             p.sheets.overlapCm = m_overlap;
-        output::SheetJob job;
-        job.project = p;
-        job.withGrid = m_grid;
-        job.content = m_what == "picture" ? output::SheetContent::Picture
-            : m_what == "grid"            ? output::SheetContent::Grid
-                                          : output::SheetContent::LineArt;
-        const auto picture = lit(p, m_what == "picture" ? output::printWidthPx(p) : 2000);
-        if (!picture)
-            return picture.error();
-        job.picture = *picture;
+        const auto what = m_what == "picture" ? output::SheetContent::Picture
+            : m_what == "grid"                ? output::SheetContent::Grid
+                                              : output::SheetContent::LineArt;
         NoProgress progress;
-        const auto done = output::writeSheets(job, QString::fromStdString(m_out), progress);
-        if (!done)
+        stage::SurfaceCache cache;
+        const auto job = output::sheetJob(p, what, m_grid, cache, progress);
+        if (!job)
+            return job.error();
+        if (const auto done = output::writeSheets(*job, QString::fromStdString(m_out), progress); !done)
             return done.error();
         const auto plan = transfer::tilesOf(p);
         const auto grid = transfer::gridOf(p);
@@ -256,6 +243,8 @@ public:
     }
     Result<json> run() override
     {
+        if (!m_file.ends_with(".lantern"))
+            m_file += ".lantern"; // as the window opens them
         if (std::filesystem::exists(m_file))
             return Error{Kind::Invalid, "There is a file of that name already; nothing was changed.", m_file};
         if (!(m_canvas[0] >= 1 && m_canvas[1] >= 1 && m_canvas[0] <= 2000 && m_canvas[1] <= 2000))

@@ -1,4 +1,5 @@
 #include "cli/command_base.h"
+#include "core/base/text.h"
 #include "core/project/stage_edits.h"
 #include "core/project/takes.h"
 #include "core/stage/ellipses.h"
@@ -106,8 +107,8 @@ public:
         app.add_option("FILE", m_file, "a work (*.lantern)")->required();
         app.add_option("ELEMENT", m_element, "its id or its name")->required();
         app.add_option("--base", m_base, "x,y of its foot on the canvas, cm")->delimiter(',')->expected(2);
-        app.add_option("--height-m", m_height, "true height, m");
-        app.add_option("--altitude-m", m_altitude, "above the ground, m; negative = sunk");
+        m_heightSaid = app.add_option("--height-m", m_height, "true height, m");
+        m_altitudeSaid = app.add_option("--altitude-m", m_altitude, "above the ground, m; negative = sunk");
     }
     Result<json> run() override
     {
@@ -120,16 +121,16 @@ public:
             return Error{Kind::Missing, "There is no single element of that id or name in the work.", m_element};
         if (work.file.readOnly())
             return Error{Kind::NotWritable, "This work can only be read here; nothing was changed.", m_file};
-        if (const auto wrong = refused(*e))
+        if (const auto wrong = refused(work.project, *e))
             return *wrong;
         const int id = e->id;
         Project p = work.project;
         if (m_base.size() == 2)
             p = edits::withFoot(std::move(p), id, {m_base[0], m_base[1]});
-        if (m_height > 0)
+        if (m_heightSaid->count())
             p = edits::withTrueHeight(std::move(p), id, m_height);
-        if (std::isfinite(m_altitude))
-            p.element(id)->altitudeM = m_altitude;
+        if (m_altitudeSaid->count())
+            p = edits::withAltitude(std::move(p), id, m_altitude);
         repair(p);
         const auto saved = work.file.save(p);
         if (!saved)
@@ -139,24 +140,30 @@ public:
     }
 
 private:
-    std::optional<Error> refused(const Element& e) const
+    std::optional<Error> refused(const Project& p, const Element& e) const
     {
-        if (m_base.empty() && m_height < 0 && !std::isfinite(m_altitude))
+        if (m_base.empty() && !m_heightSaid->count() && !m_altitudeSaid->count())
             return Error{Kind::Invalid, "Say where it goes (--base x,y), how tall it is (--height-m H), or both.", {}};
         for (const double v : m_base)
             if (!(std::abs(v) <= 4000))
                 return Error{Kind::Invalid, "A foot lies within 4000 cm of the canvas' corner.", {}};
-        if (m_height != -1 && !(m_height >= 0.01 && m_height <= 2000))
+        if (m_heightSaid->count() && !(m_height >= 0.01 && m_height <= 2000))
             return Error{Kind::Invalid, "A true height is 0.01 to 2000 m.", {}};
-        if (std::isfinite(m_altitude) && std::abs(m_altitude) > 2000)
+        if (m_altitudeSaid->count() && !(std::abs(m_altitude) <= 2000))
             return Error{Kind::Invalid, "An altitude is at most 2000 m.", {}};
         if (e.locked && !m_base.empty())
             return Error{Kind::Invalid, "“" + e.name + "” is locked in its place; unlock it first.", {}};
+        if (!m_base.empty() && !e.inside && m_base[1] <= p.camera.horizonCm)
+            return Error{Kind::Invalid,
+                "A foot stands on the ground, below the horizon at " + fixed(p.camera.horizonCm, 1)
+                    + " cm; lift it with --altitude-m instead.",
+                {}};
         return {};
     }
     std::string m_file, m_element;
     std::vector<double> m_base;
-    double m_height = -1, m_altitude = std::numeric_limits<double>::quiet_NaN();
+    CLI::Option *m_heightSaid = nullptr, *m_altitudeSaid = nullptr;
+    double m_height = 0, m_altitude = 0;
 };
 
 class Takes final : public NamedCommand {

@@ -9,7 +9,12 @@ set(CMAKE_RUNTIME_OUTPUT_DIRECTORY ${CMAKE_BINARY_DIR}/bin)
 set(CMAKE_EXPORT_COMPILE_COMMANDS ON)
 find_program(RL_CCACHE ccache)
 if(RL_CCACHE)
-    set(CMAKE_CXX_COMPILER_LAUNCHER ${RL_CCACHE})
+    # Precompiled headers are found again by what is in them.
+    set(CMAKE_CXX_COMPILER_LAUNCHER ${CMAKE_COMMAND} -E env CCACHE_SLOPPINESS=pch_defines,time_macros,include_file_mtime,include_file_ctime ${RL_CCACHE})
+endif()
+find_program(RL_LLD ld.lld)
+if(RL_LLD)
+    add_link_options(-fuse-ld=lld)
 endif()
 
 add_library(project_options INTERFACE)

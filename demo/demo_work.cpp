@@ -2,6 +2,7 @@
 #include "core/cutout/cut.h"
 #include "core/project/stage_edits.h"
 #include "core/project/takes.h"
+#include "core/stage/drawn.h"
 #include "core/stage/kin.h"
 #include "core/stage/solids.h"
 #include "store/stored_picture.h"
@@ -32,7 +33,7 @@ public:
         : m_progress(progress)
     {
     }
-    int picture(const char* name, const char* permission = "own")
+    int picture(const char* name, Permission permission = Permission::Own)
     {
         auto read = store::readPicture(
             std::make_shared<const std::vector<unsigned char>>(resource(QString("pictures/%1.jpg").arg(name))));
@@ -43,7 +44,7 @@ public:
         const store::ReadPicture p = read.take();
         Reference r = store::referenceOf(name, p);
         r.id = project.freshId();
-        r.credit = *permission ? "made for this demo" : "";
+        r.credit = permission == Permission::Own ? "made for this demo" : "";
         r.permission = permission;
         project.references.push_back(std::move(r));
         return project.lastId;
@@ -90,6 +91,7 @@ public:
         e.cast = cast;
         e.cutout = cutout;
         e.baseCm = baseCm;
+        e.footShare = 0.5; // set by hand; the foot is found below, the picture staying where it is
         e.heightM = heightM;
         project.elements.push_back(e);
         return project.elements.back();
@@ -113,7 +115,7 @@ void standCaravan(Builder& b)
     const int figureCut = b.cutout("lamplighter", b.picture("lamplighter"), 5);
     const int tortoiseCut = b.cutout("tortoise", b.picture("tortoise"), 5);
     const int houseCut = b.cutout("tea_house", b.picture("tea_house"), 4);
-    const int pylonCut = b.cutout("pylon", b.picture("pylon", ""), 4);
+    const int pylonCut = b.cutout("pylon", b.picture("pylon", Permission::ToAsk), 4);
     const int heapCut = b.cutout("salt_heap", b.picture("salt_heap"), 5);
     const int kiteCut = b.cutout("kite", b.picture("kite"), 3);
     b.element("Far pylon", pylons, pylonCut, {50.9, 28.9}, 9.0).form = Form::Slab;
@@ -130,6 +132,9 @@ void standCaravan(Builder& b)
     Element& kite = b.element("Kite", 0, kiteCut, {82.4, 33.4}, 1.15);
     kite.altitudeM = 7.27;
     kite.form = Form::Card;
+    stage::SurfaceCache cache;
+    for (std::size_t i = 0; i < p.elements.size(); ++i)
+        p = stage::withFootFound(std::move(p), p.elements[i].id, cache);
 }
 
 void lightCaravan(Project& p)

@@ -78,9 +78,10 @@ void cutMarks(Page& page, const QRectF& r)
         }
 }
 
-QString sheetName(const transfer::Tile& t)
+/// Sheets go by number, row by row; letter and number name the squares of the grid.
+QString sheetName(const transfer::TilePlan& plan, const transfer::Tile& t)
 {
-    return QString::fromStdString(transfer::Grid{}.column(t.column)) + QString::number(t.row + 1);
+    return QString::number(t.row * plan.columns + t.column + 1);
 }
 
 void gridLines(Page& page, const transfer::Grid& grid, double penMm, double labelCm)
@@ -179,7 +180,7 @@ void mapPage(QPainter& painter, const SheetJob& job, const Prepared& ready)
     for (const transfer::Tile& t : plan.tiles) {
         const QRectF r = at(t.canvas);
         page->drawRect(r);
-        page.text(r.center().x() - 0.3, r.center().y() + 0.2, sheetName(t), 0.45);
+        page.text(r.center().x() - 0.3, r.center().y() + 0.2, sheetName(plan, t), 0.45);
     }
     checkRuler(page, left, plan.paperHeight - plan.margin - 0.2);
 }
@@ -206,7 +207,7 @@ void tilePage(QPainter& painter, const SheetJob& job, const Prepared& ready, con
     const double foot = plan.paperHeight - plan.margin - 0.2;
     checkRuler(page, plan.margin, foot);
     const QString label = QString("%1  sheet %2 (column %3 of %4, row %5 of %6)")
-                              .arg(QString::fromStdString(job.project.brief.title), sheetName(tile))
+                              .arg(QString::fromStdString(job.project.brief.title), sheetName(plan, tile))
                               .arg(tile.column + 1)
                               .arg(plan.columns)
                               .arg(tile.row + 1)
@@ -220,6 +221,18 @@ int printWidthPx(const Project& p)
 {
     const double longest = std::max(p.brief.widthCm, p.brief.heightCm), scale = std::min(200 / 2.54, 6000 / longest);
     return std::max(64, int(std::lround(p.brief.widthCm * scale)));
+}
+
+Result<SheetJob> sheetJob(
+    const Project& project, SheetContent content, bool withGrid, stage::SurfaceCache& cache, Progress& progress)
+{
+    const int lineWidthPx = 2000; // enough for a line of 0.3 mm on a canvas of 60 cm
+    const int width = content == SheetContent::Picture ? printWidthPx(project) : lineWidthPx;
+    const auto frame = stage::compose(project, width, cache, progress);
+    if (!frame)
+        return Error{Kind::Cancelled, "The sheets were not written.", {}};
+    light::Relighter relighter;
+    return SheetJob{project, relighter.light(frame, project.lights), content, withGrid};
 }
 
 Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& progress)
@@ -258,7 +271,7 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
                 if (progress.cancelled())
                     break;
                 progress.report(
-                    0.2 + 0.8 * done++ / double(ready.plan.tiles.size()), "sheet " + sheetName(tile).toStdString());
+                    0.2 + 0.8 * done++ / double(ready.plan.tiles.size()), "sheet " + sheetName(ready.plan, tile).toStdString());
                 writer.newPage();
                 tilePage(painter, job, ready, tile);
             }

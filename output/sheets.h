@@ -17,6 +17,10 @@ struct SheetJob {
     bool withGrid = true;
 };
 
+/// The work lit as its sheets are: the board shows the lines of the same picture.
+Result<SheetJob> sheetJob(
+    const Project& project, SheetContent content, bool withGrid, stage::SurfaceCache& cache, Progress& progress);
+
 /// Writes the tiles of the canvas at 1:1 as a PDF: a first page with the sheet map, then one page a tile with overlap,
 /// cut marks, a label and a 10 cm check ruler. Lines stay vector. Written beside, then renamed.
 Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& progress);

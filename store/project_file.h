@@ -2,6 +2,7 @@
 #include "core/base/result.h"
 #include "core/project/project.h"
 #include <filesystem>
+#include <functional>
 #include <memory>
 #include <span>
 
@@ -11,6 +12,12 @@ struct Milestone {
     int id = 0;
     std::string name;
     std::string when; ///< ISO 8601, UTC
+};
+
+/// What a tidying gave back.
+struct Tidied {
+    int pictures = 0; ///< pictures and mattes dropped
+    std::uintmax_t bytes = 0; ///< of them
 };
 
 /// A *.lantern file: one SQLite 3 database with its own application id (docs/file-format.md). One thread at a time.
@@ -25,8 +32,16 @@ public:
 
     struct Opened;
     /// Opens safely: own application id, integrity check, size limits, no trusted schema. A file of a later version
-    /// opens read-only where it can be understood.
+    /// opens read-only where it can be understood. A picture that cannot be read is missing in the work and named in
+    /// the note; a file that cannot be read as a whole is Kind::Damaged: see salvage().
     static Result<Opened> open(const std::filesystem::path& path);
+    /// What can be read of a damaged file, as a copy "… (salvaged).lantern" beside it; what is lost is named in the
+    /// note. Kind::Damaged when nothing can.
+    static Result<Opened> salvage(const std::filesystem::path& path);
+    /// Where the newest good state of a work is kept: beside it, with a ~ at the end. There may be none.
+    static std::filesystem::path keptStateOf(const std::filesystem::path& path);
+    /// That state as a copy "… (kept).lantern" beside the work.
+    static Result<Opened> openKeptState(const std::filesystem::path& path);
 
     /// One transaction: when it returns, the project is on the disk; when it fails, the file is as it was.
     Result<Done> save(const Project& project);
@@ -38,17 +53,26 @@ public:
     /// A picture's file as kept in the work at a path. Opens the file by itself: from any thread.
     static Result<std::shared_ptr<const std::vector<unsigned char>>> pictureBytes(
         const std::filesystem::path& path, const std::string& sha256);
-    Result<Done> addMilestone(const std::string& name);
+    /// \param picture a small encoded one of the work as it stands; may be empty
+    Result<Done> addMilestone(const std::string& name, std::span<const unsigned char> picture = {});
+    Result<Done> withoutMilestone(int milestone);
     Result<std::vector<Milestone>> milestones() const;
+    std::vector<unsigned char> milestonePicture(int milestone) const; ///< empty: none
     Result<Project> projectAt(int milestone) const;
+    /// Drops the pictures and mattes that neither the work, a milestone nor one of `needed` (undo steps) holds, and
+    /// gives their room back.
+    Result<Tidied> tidy(const std::vector<Project>& needed = {});
+    /// Copies the file as it stands to where its newest good state is kept.
+    Result<Done> keepState() const;
     /// A small picture of the work as last seen, any encoded format; shown while the work itself is being read.
     Result<Done> setPreview(const std::vector<unsigned char>& picture);
     static std::vector<unsigned char> previewOf(const std::filesystem::path& path); ///< empty when there is none
     bool readOnly() const;
     std::filesystem::path path() const;
 
-private:
     struct Database;
+
+private:
     explicit ProjectFile(std::unique_ptr<Database> database);
     std::unique_ptr<Database> m_database;
 };
@@ -56,7 +80,7 @@ private:
 struct ProjectFile::Opened {
     ProjectFile file;
     Project project;
-    std::string note; ///< what the painter should know: read-only, repaired
+    std::string note; ///< what the painter should know: read-only, what is lost
 };
 
 } // namespace rl::store

@@ -1,79 +1,77 @@
 #include "store/project_json.h"
-#include <nlohmann/json.hpp>
+#include "core/project/fields.h"
+#include "core/project/permissions.h"
+#include "store/json_words.h"
 
 namespace rl {
 using nlohmann::json;
 
-NLOHMANN_JSON_SERIALIZE_ENUM(Form,
+RL_JSON_WORDS(Form,
     {{Form::Puffed, "puffed"}, {Form::Ball, "ball"}, {Form::Column, "column"}, {Form::Slab, "slab"},
         {Form::Card, "card"}, {Form::Corner, "corner"}, {Form::Ground, "ground"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(Material,
+RL_JSON_WORDS(Material,
     {{Material::Matt, "matt"}, {Material::Satin, "satin"}, {Material::Wet, "wet"}, {Material::Glowing, "glowing"},
         {Material::Glass, "glass"}, {Material::Gloss, "gloss"}, {Material::Thin, "thin"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(
+RL_JSON_WORDS(
     LampKind, {{LampKind::Flame, "flame"}, {LampKind::Panel, "panel"}, {LampKind::Swarm, "swarm"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(DriftKind,
+RL_JSON_WORDS(DriftKind,
     {{DriftKind::None, "none"}, {DriftKind::Dust, "dust"}, {DriftKind::Sparks, "sparks"}, {DriftKind::Rain, "rain"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "in"}})
+RL_JSON_WORDS(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "in"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec2, x, y)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec3, x, y, z)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(CastMember, id, name)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Brief, title, widthCm, heightCm, unit, medium, viewingDistanceCm, cast)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PictureLight, azimuth, elevation, confidence)
+RL_JSON_NUMBERS_AND(Brief, title, unit, medium, cast)
+RL_JSON_NUMBERS(PictureLight)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(OutlinePoint, at, curved)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Outline, points, hole)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Pin, from, to)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PlainGround, at, tolerance)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Tone, darkFrom, darkTo, lightFrom, lightTo, a, b, amount)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(
-    Overrule, lightSet, softnessSet, kelvinSet, eyeLevelSet, light, softness, kelvin, eyeLevel)
-NLOHMANN_JSON_SERIALIZE_ENUM(Solid,
+RL_JSON_NUMBERS_AND(PlainGround, at)
+RL_JSON_NUMBERS(Tone)
+RL_JSON_NUMBERS_AND(Overrule, lightSet, softnessSet, kelvinSet, eyeLevelSet, light)
+RL_JSON_WORDS(Solid,
     {{Solid::None, "none"}, {Solid::Shape, "shape"}, {Solid::Box, "box"}, {Solid::Stair, "stair"},
         {Solid::Arch, "arch"}, {Solid::Column, "column"}, {Solid::Cone, "cone"}, {Solid::Tent, "tent"},
         {Solid::Wheel, "wheel"}, {Solid::Tree, "tree"}, {Solid::Figure, "figure"}, {Solid::Turned, "turned"},
         {Solid::Path, "path"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(
+RL_JSON_WORDS(
     Track, {{Track::Causeway, "causeway"}, {Track::Canal, "canal"}, {Track::Rail, "rail"}, {Track::Stairs, "stairs"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(PatternKind,
+RL_JSON_WORDS(PatternKind,
     {{PatternKind::None, "none"}, {PatternKind::Tiles, "tiles"}, {PatternKind::Scales, "scales"},
         {PatternKind::Weave, "weave"}, {PatternKind::Stripes, "stripes"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(Facing,
+RL_JSON_WORDS(Facing,
     {{Facing::Unknown, "unknown"}, {Facing::Left, "left"}, {Facing::Right, "right"}, {Facing::Viewer, "viewer"},
         {Facing::Away, "away"}})
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Limb, swing, spread, bend)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Pose, leftArm, rightArm, leftLeg, rightLeg, stoop, sway, nod, turn)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(
-    Standin, solid, wide, deep, count, wall, lightness, hue, chroma, outlines, profile, pose, track, path, pathWidthM)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Pattern, kind, sizeM, strength, fromL, toL, turn)
+RL_JSON_NUMBERS(Limb)
+RL_JSON_NUMBERS_AND(Pose, leftArm, rightArm, leftLeg, rightLeg)
+RL_JSON_NUMBERS_AND(Standin, solid, outlines, profile, pose, track, path)
+RL_JSON_NUMBERS_AND(Pattern, kind)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UsualHeight, name, metres, least, most, person)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(ReliefPart, outline, form, own, tiltX, tiltY, puff)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Ridge, line, height, width)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(EyeBall, at, radius)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Element, id, name, cast, cutout, baseCm, heightM, altitudeM, mirrored,
-    form, material, delight, ownLightSet, ownLight, tone, standin, yaw, stretch, shear, pattern, group, locked, inside,
-    step, kinOf, usual, notes, facing, glow, through, rim, parts, ridges, eyes)
+RL_JSON_NUMBERS_AND(ReliefPart, outline, form, own)
+RL_JSON_NUMBERS_AND(Ridge, line)
+RL_JSON_NUMBERS_AND(EyeBall, at)
+RL_JSON_NUMBERS_AND(Element, id, name, cast, cutout, baseCm, mirrored, form, material, ownLightSet, ownLight, tone, standin, pattern, group, locked, inside, step, kinOf, usual, notes, facing, parts, ridges, eyes)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Group, id, name)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Guides, shown, spiralTurn, corners, meet, rings)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Camera, horizonCm, eyeHeightM, fovDegrees)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Backdrop, reference, horizon, dimL)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sun, on, azimuth, elevation, diameter, kelvin, strength, hue, chroma)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lantern, id, name, on, position, radius, kelvin, reference, strength,
-    kind, hue, chroma, hidden, wide, high, deep, facing, count, within, group)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(LightGroup, id, name, on, stops)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Mist, name, on, z, density, topM)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Drift, kind, amount)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Air, halfContrastM, skyStrength, wetness, exposureStops, hazeTopM,
-    spill, bounce, glow, shafts, vignette, vignetteAt, vignetteReach, mists, drift)
+RL_JSON_NUMBERS_AND(Guides, shown, corners, meet)
+RL_JSON_NUMBERS(Camera)
+RL_JSON_NUMBERS_AND(Backdrop, reference)
+RL_JSON_NUMBERS_AND(Sun, on)
+RL_JSON_NUMBERS_AND(Lantern, id, name, on, position, kind, hidden, within, group)
+RL_JSON_NUMBERS_AND(LightGroup, id, name, on)
+RL_JSON_NUMBERS_AND(Mist, name, on)
+RL_JSON_NUMBERS_AND(Drift, kind)
+RL_JSON_NUMBERS_AND(Air, vignetteAt, mists, drift)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lights, sun, lanterns, air, groups)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Scene, elements, groups, camera, backdrop, lights)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Take, id, name, letter, scene, aside, reason)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vote, who, take, words)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Sheets, paper, overlapCm, gridCm)
+RL_JSON_NUMBERS_AND(Sheets, paper)
 } // namespace rl
 
 namespace rl::store {
 
 namespace {
+constexpr int kFormat = 2; ///< 1: a cut-out stood on the middle of its box
+
 constexpr const char* kRoles[kRoleCount]
     = {"whole figure", "face", "pose", "light", "texture", "pattern", "palette", "place"};
 
@@ -88,10 +86,12 @@ json rolesOf(const Reference& r)
 std::uint32_t rolesFrom(const json& names)
 {
     std::uint32_t roles = 0;
-    for (const json& n : names)
-        for (unsigned i = 0; i < kRoleCount; ++i)
-            if (n == kRoles[i])
-                roles |= 1U << i;
+    for (const json& n : names) {
+        const auto at = std::find(std::begin(kRoles), std::end(kRoles), n.get<std::string>());
+        if (at == std::end(kRoles))
+            throw UnknownWord{n.get<std::string>().substr(0, 60)};
+        roles |= 1U << (at - std::begin(kRoles));
+    }
     return roles;
 }
 
@@ -102,7 +102,12 @@ Reference referenceFrom(const json& r)
     ref.name = r.value("name", std::string());
     ref.sha256 = r.value("sha256", std::string());
     ref.credit = r.value("credit", std::string());
-    ref.permission = r.value("permission", std::string());
+    const std::string permission = r.value("permission", std::string());
+    if (const auto known = permissionOf(permission); known || !permission.empty()) {
+        const SaidPermission said = permissionSaid(permission); // an older file holds words
+        ref.permission = said.permission;
+        ref.permissionNote = known ? r.value("permissionNote", std::string()) : said.note;
+    }
     ref.source = r.value("source", std::string());
     ref.notes = r.value("notes", std::string());
     ref.roles = rolesFrom(r.value("roles", json::array()));
@@ -116,13 +121,13 @@ Reference referenceFrom(const json& r)
 
 nlohmann::json toJson(const Project& p, const std::function<std::string(const Mask&)>& matteOf)
 {
-    json j{{"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera}, {"backdrop", p.backdrop},
+    json j{{"format", kFormat}, {"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera}, {"backdrop", p.backdrop},
         {"lights", p.lights}, {"sheets", p.sheets}, {"groups", p.groups}, {"takes", p.takes}, {"take", p.take},
         {"votes", p.votes}, {"guides", p.guides}, {"heights", p.heights}, {"setAside", p.setAside}, {"lead", p.lead},
         {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
         j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256},
-            {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", r.permission},
+            {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", keyOf(r.permission)}, {"permissionNote", r.permissionNote},
             {"source", r.source}, {"notes", r.notes}, {"roles", rolesOf(r)}, {"heap", r.heap}, {"hung", r.hung},
             {"wallAt", r.wallAt}, {"overrule", r.overrule}});
     for (const Cutout& c : p.cutouts)
@@ -133,6 +138,21 @@ nlohmann::json toJson(const Project& p, const std::function<std::string(const Ma
 }
 
 namespace {
+/// What an older work says is read as it was meant then.
+void upgrade(Project& p, int format)
+{
+    if (format >= 2)
+        return;
+    const auto stand = [](Scene& s) {
+        for (Element& e : s.elements)
+            if (e.cutout)
+                e.footShare = 0.5;
+    };
+    stand(p);
+    for (Take& t : p.takes)
+        stand(t.scene);
+}
+
 Result<Project> read(const json& j, const PixelSource& source)
 {
     Project p;
@@ -178,6 +198,7 @@ Result<Project> read(const json& j, const PixelSource& source)
         }
         p.cutouts.push_back(std::move(cut));
     }
+    upgrade(p, j.value("format", 1));
     repair(p);
     return p;
 }
@@ -187,6 +208,10 @@ Result<Project> fromJson(const json& j, const PixelSource& source)
 {
     try {
         return read(j, source);
+    } catch (const UnknownWord& e) {
+        return Error{Kind::Newer,
+            std::string("This work says “") + e.word + "” where this version knows no such word; it was made by a later one.",
+            e.word};
     } catch (const json::exception& e) {
         return Error{Kind::Damaged, "The work's own description is damaged.", e.what()};
     }

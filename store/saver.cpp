@@ -22,32 +22,42 @@ Saver::~Saver()
 
 void Saver::save(Project project)
 {
-    std::unique_lock lock(m_mutex);
-    m_changed.wait(lock, [this] { return !m_next && !m_busy; });
-    m_next = std::move(project);
-    lock.unlock();
+    {
+        const std::lock_guard lock(m_mutex);
+        if (!m_tasks.empty() && m_tasks.back().project)
+            m_tasks.back().project = std::move(project);
+        else
+            m_tasks.push_back({std::move(project), nullptr});
+    }
     m_changed.notify_all();
+}
+
+void Saver::post(std::function<void(ProjectFile&)> use)
+{
+    {
+        const std::lock_guard lock(m_mutex);
+        m_tasks.push_back({std::nullopt, std::move(use)});
+    }
+    m_changed.notify_all();
+}
+
+bool Saver::busy() const
+{
+    const std::lock_guard lock(m_mutex);
+    return m_busy || !m_tasks.empty();
 }
 
 void Saver::wait()
 {
     std::unique_lock lock(m_mutex);
-    m_changed.wait(lock, [this] { return !m_next && !m_busy; });
-}
-
-Result<Done> Saver::withFile(const std::function<Result<Done>(ProjectFile&)>& use)
-{
-    std::unique_lock lock(m_mutex);
-    m_changed.wait(lock, [this] { return !m_next && !m_busy; });
-    const std::lock_guard file(m_fileMutex);
-    return use(m_file);
+    m_changed.wait(lock, [this] { return !m_busy && m_tasks.empty(); });
 }
 
 Result<Done> Saver::fromWorker(const std::function<Result<Done>(ProjectFile&)>& use)
 {
     { // edits go first
         std::unique_lock lock(m_mutex);
-        m_changed.wait(lock, [this] { return !m_next && !m_busy; });
+        m_changed.wait(lock, [this] { return !m_busy && m_tasks.empty(); });
     }
     const std::lock_guard file(m_fileMutex);
     return use(m_file);
@@ -57,19 +67,23 @@ void Saver::run()
 {
     std::unique_lock lock(m_mutex);
     while (true) {
-        m_changed.wait(lock, [this] { return m_next || m_stop; });
-        if (!m_next)
+        m_changed.wait(lock, [this] { return m_stop || !m_tasks.empty(); });
+        if (m_tasks.empty())
             return;
-        const Project project = std::move(*m_next);
-        m_next.reset();
+        std::optional<Task> task = std::move(m_tasks.front());
+        m_tasks.pop_front();
         m_busy = true;
         lock.unlock();
-        const auto done = [&] {
+        const auto done = guarded([&]() -> Result<Done> {
             const std::lock_guard file(m_fileMutex);
-            return m_file.save(project);
-        }();
+            if (task->project)
+                return m_file.save(*task->project);
+            task->use(m_file);
+            return Done{};
+        });
         if (!done && m_failed)
             m_failed(done.error());
+        task.reset();
         lock.lock();
         m_busy = false;
         m_changed.notify_all();

@@ -1,6 +1,7 @@
 #pragma once
 #include "store/project_file.h"
 #include <condition_variable>
+#include <deque>
 #include <functional>
 #include <mutex>
 #include <optional>
@@ -8,21 +9,22 @@
 
 namespace rl::store {
 
-/// Writes every edit as it happens, off the interface thread. An edit is handed over only when the one before it is
-/// on the disk, so that at most the last can be lost.
+/// Writes every edit as it happens, off the interface thread. Nobody waits: an edit made while one before it is being
+/// written is written next, the newest at once in place of those between. So what a sudden end can lose is what was done
+/// during one write.
 class Saver {
 public:
     /// \param failed called from the writing thread with what went wrong
     Saver(ProjectFile file, std::function<void(Error)> failed);
-    ~Saver(); ///< waits for the last edit
+    ~Saver(); ///< waits until all is written
 
-    /// Waits for the edit before this one (a few milliseconds at most on a working disk), then returns at once.
     void save(Project project);
+    /// Uses the file on the writing thread, after what was handed over before it and before what comes later.
+    void post(std::function<void(ProjectFile&)> use);
     /// Until everything handed over is on the disk, or has failed.
     void wait();
-    /// Waits, then uses the file on this thread.
-    Result<Done> withFile(const std::function<Result<Done>(ProjectFile&)>& use);
-    /// Uses the file on the calling worker thread, between edits, without holding the interface up.
+    bool busy() const;
+    /// Uses the file on the calling worker thread, between edits.
     Result<Done> fromWorker(const std::function<Result<Done>(ProjectFile&)>& use);
     bool readOnly() const { return m_readOnly; }
 
@@ -31,9 +33,14 @@ private:
     ProjectFile m_file;
     bool m_readOnly;
     std::function<void(Error)> m_failed;
-    std::mutex m_mutex, m_fileMutex;
+    mutable std::mutex m_mutex;
+    std::mutex m_fileMutex;
     std::condition_variable m_changed;
-    std::optional<Project> m_next;
+    struct Task { ///< one of both
+        std::optional<Project> project;
+        std::function<void(ProjectFile&)> use;
+    };
+    std::deque<Task> m_tasks;
     bool m_busy = false, m_stop = false;
     std::thread m_thread;
 };

@@ -1,57 +1,158 @@
 #include "app/stations/station.h"
-#include <QDoubleSpinBox>
+#include "app/board/board.h"
+#include "app/forms/flow_layout.h"
+#include "app/theme/theme.h"
 #include <QLabel>
-#include <QSignalBlocker>
 #include <QVBoxLayout>
 
 namespace rl::app {
 
-QDoubleSpinBox* numberField(
-    const QString& name, const QString& unit, double low, double high, int decimals, double step, const QString& tip)
+const StationSpec& specOf(Station id)
 {
-    auto* f = new QDoubleSpinBox;
-    f->setObjectName(name);
-    f->setAccessibleName(tip.section('.', 0, 0));
-    f->setSuffix(unit.startsWith(QChar(0xb0)) ? unit : " " + unit);
-    f->setRange(low, high);
-    f->setDecimals(decimals);
-    f->setSingleStep(step);
-    f->setToolTip(tip);
-    f->setButtonSymbols(QAbstractSpinBox::NoButtons); // arrow keys and the wheel step it
-    f->setKeyboardTracking(false);
-    f->setLocale(QLocale::c());
-    return f;
+    for (const StationSpec& s : allStations())
+        if (s.id == id)
+            return s;
+    return allStations().front();
 }
 
-int firstToHold(const Project& project)
+QString stationName(int station)
 {
-    for (const CastMember& m : project.brief.cast)
-        for (const Element& e : project.elements)
-            if (e.cast == m.id)
-                return e.id;
-    return project.elements.empty() ? 0 : project.elements.back().id;
+    return station < int(allStations().size()) ? specOf(Station(station)).name : QString();
 }
 
-void setQuietly(QDoubleSpinBox* field, double value)
+StationView::StationView(Desk& desk, const StationSpec& spec)
+    : m_desk(desk)
+    , m_spec(spec)
+    , m_bench(new QWidget)
+    , m_says(new QLabel)
 {
-    if (field->hasFocus() && std::abs(field->value() - value) < std::pow(10.0, -field->decimals()) / 2)
+    m_bench->setObjectName(spec.key + "Bench");
+    if (spec.centre)
+        m_centre = spec.centre(desk, *this);
+    auto* top = new QWidget;
+    auto* words = new FlowLayout(top);
+    QSizePolicy wraps(QSizePolicy::Preferred, QSizePolicy::Minimum);
+    wraps.setHeightForWidth(true);
+    top->setSizePolicy(wraps);
+    if (spec.head) {
+        m_head = new Form(desk);
+        spec.head(desk, *m_head);
+        words->addWidget(m_head);
+    }
+    auto* names = new QWidget;
+    auto* row = new QHBoxLayout(names);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(2);
+    for (const PageMaker& make : spec.pages) {
+        m_pages.push_back(make(desk, *this));
+        Page* page = m_pages.back();
+        const int i = int(m_pages.size()) - 1;
+        auto* b = new QToolButton;
+        b->setObjectName(QString("%1Page%2").arg(spec.key).arg(i));
+        b->setText(page->name());
+        b->setToolTip(page->tip());
+        b->setCheckable(true);
+        b->setAutoExclusive(true);
+        b->setFocusPolicy(Qt::TabFocus);
+        connect(b, &QToolButton::clicked, this, [this, i] { turnTo(i); });
+        connect(page, &Page::saysChanged, this, &StationView::sayIt);
+        connect(page, &Page::lookChanged, this, [this, i] {
+            if (i == m_page)
+                emit broughtChanged();
+        });
+        row->addWidget(b);
+        m_words.push_back(b);
+    }
+    if (m_pages.size() > 1)
+        words->addWidget(names);
+    m_says->setObjectName(spec.key + "Says");
+    m_says->setWordWrap(true);
+    m_says->setProperty("role", "hint");
+    m_says->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    auto* layout = new QVBoxLayout(m_bench);
+    layout->setContentsMargins(theme::px(14), theme::px(5), theme::px(12), theme::px(4));
+    layout->setSpacing(theme::px(3));
+    layout->addWidget(top);
+    for (Page* page : m_pages) {
+        layout->addWidget(page);
+        page->hide();
+    }
+    layout->addWidget(m_says);
+    layout->addStretch(1);
+    if (spec.actions)
+        spec.actions(desk, *this);
+    m_page = std::min(spec.firstPage, int(m_pages.size()) - 1);
+    m_words[std::size_t(m_page)]->setChecked(true);
+    current()->setVisible(true);
+    if (m_pages.size() < 2)
+        names->hide();
+}
+
+StationView::~StationView() = default;
+
+void StationView::turnTo(int page)
+{
+    if (page < 0 || page >= int(m_pages.size()))
         return;
-    const QSignalBlocker quiet(field);
-    field->setValue(value);
+    const int was = std::exchange(m_page, page);
+    if (was != page) {
+        m_pages[std::size_t(was)]->left();
+        m_pages[std::size_t(was)]->hide();
+    }
+    m_words[std::size_t(page)]->setChecked(true);
+    current()->setVisible(true);
+    current()->turnedTo();
+    refresh();
+    emit broughtChanged();
+    emit benchChanged();
 }
 
-QWidget* labelled(const QString& label, QWidget* field)
+void StationView::refresh()
 {
-    auto* box = new QWidget;
-    auto* layout = new QVBoxLayout(box);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(1);
-    auto* text = new QLabel(label);
-    text->setProperty("role", "hint");
-    text->setBuddy(field);
-    layout->addWidget(text);
-    layout->addWidget(field);
-    return box;
+    if (m_head)
+        m_head->show();
+    current()->show();
+    sayIt();
+}
+
+QString StationView::says() const
+{
+    return m_hint.isEmpty() ? current()->says() : m_hint;
+}
+
+void StationView::sayIt()
+{
+    const QString words = says();
+    const bool had = !m_says->isHidden();
+    m_says->setText(words);
+    m_says->setVisible(!words.isEmpty());
+    if (had == words.isEmpty())
+        emit benchChanged();
+    emit saysChanged();
+}
+
+void StationView::setHint(const QString& hint)
+{
+    if (std::exchange(m_hint, hint) != hint)
+        sayIt();
+}
+
+void StationView::bring(Board& board)
+{
+    board.setTools(current()->tools());
+    board.setOverlays(current()->overlays());
+    board.setLook([this] { return current()->look(); });
+}
+
+void StationView::leave()
+{
+    current()->left();
+    m_hint.clear();
+}
+
+bool StationView::busy() const
+{
+    return std::any_of(m_pages.begin(), m_pages.end(), [](const Page* p) { return p->busy(); });
 }
 
 } // namespace rl::app

@@ -1,42 +1,84 @@
 #pragma once
-#include "app/widgets/board.h"
-#include "app/workbench.h"
+#include "app/forms/page.h"
+#include "core/base/finding.h"
 
-class QLayout;
-class QDoubleSpinBox;
+class QLabel;
 
 namespace rl::app {
 
-/// One station: a bench along the bottom, what it draws over the board, and sometimes a centre of its own.
-class StationView : public QObject, public BoardGuest {
+class Board;
+class StationView;
+
+using PageMaker = std::function<Page*(Desk&, StationView&)>;
+
+/// A station as data: one folder under app/stations/, one line in allStations(). The trail, the menus, F1, the shots and
+/// the tests walk that list.
+struct StationSpec {
+    Station id = Station::Brief;
+    QString key; ///< stable: "light"
+    QString name; ///< on the trail
+    bool plans = false; ///< the plan from above and the view from the side stand beside the board
+    bool board = true; ///< works on the canvas; false: its centre is its own
+    std::vector<PageMaker> pages;
+    std::function<QWidget*(Desk&, StationView&)> centre{}; ///< made before the pages; null: the board
+    std::function<void(Desk&, Form& head)> head{}; ///< what stands before the page names, on every page
+    std::function<void(Desk&, StationView&)> actions{}; ///< its keys
+    std::function<void(StationView&)> fit{}; ///< shows all of its own centre
+    int firstPage = 0;
+};
+const std::vector<StationSpec>& allStations();
+const StationSpec& specOf(Station id);
+QString stationName(int station);
+
+/// A station at work: its bench of pages, and what they bring to the board.
+class StationView final : public QObject {
     Q_OBJECT
 public:
-    explicit StationView(Workbench& bench)
-        : work(bench)
+    StationView(Desk& desk, const StationSpec& spec);
+    ~StationView() override;
+    const StationSpec& spec() const { return m_spec; }
+    QWidget* bench() const { return m_bench; }
+    QWidget* centre() const { return m_centre; } ///< null: the board
+    Board* ownBoard() const { return m_ownBoard; } ///< a board inside its own centre
+    void setOwnBoard(Board* board) { m_ownBoard = board; }
+    void refresh(); ///< the project, the picture or what is held has changed
+    void turnTo(int page);
+    int page() const { return m_page; }
+    Page* current() const { return m_pages[std::size_t(m_page)]; }
+    Page* pageAt(int i) const { return m_pages[std::size_t(i)]; }
+    int pageCount() const { return int(m_pages.size()); }
+    template <class P> P* find() const ///< its page of a type; null: there is none
     {
+        for (Page* p : m_pages)
+            if (auto* found = dynamic_cast<P*>(p))
+                return found;
+        return nullptr;
     }
-    virtual Station station() const = 0;
-    virtual QWidget* bench() = 0;
-    virtual QWidget* centre() { return nullptr; } ///< null: the board
-    virtual void refresh() = 0; ///< the project, the picture or what is held has changed
-    virtual int benchHeight() const { return 200; }
+    void bring(Board& board); ///< its tools, overlays and look onto the board
+    void leave(); ///< nothing half drawn stays
+    bool busy() const;
+    /// Words that stand for the page's own while a tool is at something.
+    void setHint(const QString& hint);
+    QString says() const;
 
 signals:
-    void benchResized();
-    void overlayChanged(); ///< what is drawn over the board is another
+    void benchChanged(); ///< it may have another height
+    void broughtChanged(); ///< what it brings to the board is another
+    void saysChanged();
 
-protected:
-    const Project& project() const { return work.document.project(); }
-    Workbench& work;
+private:
+    void sayIt();
+    Desk& m_desk;
+    const StationSpec& m_spec;
+    QWidget* m_bench;
+    QWidget* m_centre = nullptr;
+    Board* m_ownBoard = nullptr;
+    Form* m_head = nullptr;
+    std::vector<Page*> m_pages;
+    std::vector<QToolButton*> m_words;
+    QLabel* m_says;
+    QString m_hint;
+    int m_page = 0;
 };
-
-/// A number with its unit and a tool tip that says what it does and why; one edit when it is set.
-QDoubleSpinBox* numberField(
-    const QString& name, const QString& unit, double low, double high, int decimals, double step, const QString& tip);
-/// What to hold when nothing is: what shows the first of the cast, else the last stood up; 0 = nothing there.
-int firstToHold(const Project& project);
-/// Sets a field without it answering back.
-void setQuietly(QDoubleSpinBox* field, double value);
-QWidget* labelled(const QString& label, QWidget* field);
 
 } // namespace rl::app

@@ -3,21 +3,36 @@
 #include <QApplication>
 #include <QIcon>
 #include <QPalette>
+#include <QRegularExpression>
 #include <QStyleFactory>
 
 namespace rl::theme {
 
-QFont heading(double px)
+namespace {
+double s_scale = 1;
+}
+
+double scale()
+{
+    return s_scale;
+}
+
+int px(double at100)
+{
+    return int(std::lround(at100 * s_scale));
+}
+
+QFont heading(double size)
 {
     QFont f("EB Garamond 12");
-    f.setPixelSize(int(px));
+    f.setPixelSize(px(size));
     return f;
 }
 
-QFont text(double px, bool strong)
+QFont text(double size, bool strong)
 {
     QFont f("Cabin");
-    f.setPixelSize(int(px));
+    f.setPixelSize(px(size));
     f.setWeight(strong ? QFont::DemiBold : QFont::Normal);
     return f;
 }
@@ -62,8 +77,22 @@ QProgressBar { border: 1px solid #b9b4ab; background: #f6f5f2; border-radius: 3p
 )";
 }
 
-void apply(QApplication& app)
+/// Lengths of the sheet that go with the text.
+QString scaled(QString sheet)
 {
+    static const QRegularExpression size("(font-size|min-height): (\\d+)px");
+    qsizetype at = 0;
+    for (QRegularExpressionMatch m = size.match(sheet, at); m.hasMatch(); m = size.match(sheet, at)) {
+        const QString with = QString("%1: %2px").arg(m.captured(1)).arg(px(m.captured(2).toInt()));
+        sheet.replace(m.capturedStart(), m.capturedLength(), with);
+        at = m.capturedStart() + with.size();
+    }
+    return sheet;
+}
+
+void apply(QApplication& app, double scale)
+{
+    s_scale = std::clamp(scale, 0.8, 2.0);
     loadFonts();
     app.setStyle(QStyleFactory::create("Fusion"));
     QPalette p;
@@ -75,7 +104,7 @@ void apply(QApplication& app)
     p.setColor(QPalette::Highlight, kAccent);
     app.setPalette(p);
     app.setFont(text(14));
-    app.setStyleSheet(kSheet);
+    app.setStyleSheet(scaled(kSheet));
     app.setWindowIcon(QIcon(":/theme/lantern.svg"));
 }
 

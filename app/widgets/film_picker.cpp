@@ -1,6 +1,5 @@
 #include "app/widgets/film_picker.h"
-#include "app/jobs.h"
-#include "app/wall_keeper.h"
+#include "app/desk/wall_keeper.h"
 #include "store/picture_reader.h"
 #include <QDialogButtonBox>
 #include <QDir>
@@ -11,7 +10,6 @@
 #include <QSlider>
 #include <QTimer>
 #include <QVBoxLayout>
-#include <QtConcurrent>
 
 namespace rl::app {
 
@@ -46,7 +44,14 @@ FilmPicker::FilmPicker(const QString& clip, QWidget* parent)
     connect(m_list, &QListWidget::itemDoubleClicked, this, &FilmPicker::finish);
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) { m_ok->setEnabled(row >= 0); });
     connect(m_moment, &QSlider::valueChanged, this, &FilmPicker::look);
-    connect(&m_watcher, &QFutureWatcher<Found>::finished, this, &FilmPicker::take);
+    connect(&m_look, &JobBase::done, this, &FilmPicker::take);
+    connect(&m_write, &JobBase::done, this, [this] {
+        if (m_write.problem())
+            emit failed(QString::fromStdString(m_write.problem()->sentence));
+        else
+            emit picked(*m_write.last());
+        accept();
+    });
     const auto film = store::filmOf(std::filesystem::path(clip.toStdString()));
     if (!film) {
         m_says->setText(QString::fromStdString(film.error().sentence));
@@ -58,43 +63,33 @@ FilmPicker::FilmPicker(const QString& clip, QWidget* parent)
     look();
 }
 
-FilmPicker::~FilmPicker()
-{
-    m_stop = true;
-    m_watcher.waitForFinished();
-}
-
 void FilmPicker::look()
 {
-    m_says->setText(
-        tr("Looking for sharp frames near %1 s of %2 s…").arg(m_moment->value() / 10.0).arg(m_seconds, 0, 'f', 1));
-    if (m_watcher.isRunning()) {
-        m_again = true;
-        m_stop = true;
-        return;
-    }
-    m_stop = false;
-    m_watcher.setFuture(QtConcurrent::run(jobs(), [this, clip = m_clip, at = m_moment->value() / 10.0] {
-        UntilStopped progress(m_stop);
+    const double at = m_moment->value() / 10.0;
+    m_says->setText(tr("Looking for sharp frames near %1 s of %2 s…").arg(at).arg(m_seconds, 0, 'f', 1));
+    m_look.ask(at, [clip = m_clip, at](Progress& progress) -> Result<Found> {
         auto found = store::sharpestStills(std::filesystem::path(clip.toStdString()), at, 0.5, 6, progress);
-        return found ? Found{found.take(), {}} : Found{{}, QString::fromStdString(found.error().sentence)};
-    }));
+        if (!found)
+            return found.error();
+        Found out{found.take(), {}};
+        for (const store::Still& s : out.stills)
+            out.small.push_back(smallImage(s.picture, 210));
+        return out;
+    });
 }
 
 void FilmPicker::take()
 {
-    if (std::exchange(m_again, false))
-        return look();
-    const Found found = m_watcher.result();
-    m_stills = found.stills;
+    if (const Error* problem = m_look.problem(); problem && problem->kind != Kind::Cancelled)
+        m_says->setText(QString::fromStdString(problem->sentence));
+    if (m_look.problem() || !m_look.last())
+        return;
+    const Found& found = *m_look.last();
     m_list->clear();
-    for (const store::Still& s : m_stills) {
-        auto* item = new QListWidgetItem(QIcon(QPixmap::fromImage(smallImage(s.picture, 210))),
-            tr("%1 s · sharpness %2").arg(s.second, 0, 'f', 2).arg(s.sharpness, 0, 'f', 0));
-        m_list->addItem(item);
-    }
-    m_says->setText(
-        found.problem.isEmpty() ? tr("Near %1 s, the sharpest first.").arg(m_moment->value() / 10.0) : found.problem);
+    for (std::size_t i = 0; i < found.stills.size(); ++i)
+        m_list->addItem(new QListWidgetItem(QIcon(QPixmap::fromImage(found.small[i])),
+            tr("%1 s · sharpness %2").arg(found.stills[i].second, 0, 'f', 2).arg(found.stills[i].sharpness, 0, 'f', 0)));
+    m_says->setText(tr("Near %1 s, the sharpest first.").arg(m_moment->value() / 10.0));
     if (m_list->count() > 0)
         m_list->setCurrentRow(0);
 }
@@ -102,17 +97,16 @@ void FilmPicker::take()
 void FilmPicker::finish()
 {
     const int row = m_list->currentRow();
-    if (row < 0 || row >= int(m_stills.size()))
+    if (!m_look.last() || row < 0 || row >= int(m_look.last()->stills.size()))
         return;
-    const store::Still& s = m_stills[std::size_t(row)];
+    const store::Still& s = m_look.last()->stills[std::size_t(row)];
     const QString file = QDir::temp().filePath(
         QString("%1 at %2 s.png").arg(QFileInfo(m_clip).completeBaseName()).arg(s.second, 0, 'f', 2));
-    const auto written = store::writeFile(file.toStdString(), store::encodePng(s.picture));
-    if (written)
-        emit picked(file);
-    else
-        emit failed(QString::fromStdString(written.error().sentence));
-    accept();
+    m_ok->setEnabled(false);
+    m_write.ask(file, [file, picture = s.picture](Progress&) -> Result<QString> {
+        const auto written = store::writeFile(file.toStdString(), store::encodePng(picture));
+        return written ? Result<QString>(file) : Result<QString>(written.error());
+    });
 }
 
 } // namespace rl::app

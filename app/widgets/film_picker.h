@@ -1,7 +1,7 @@
 #pragma once
+#include "app/desk/job.h"
 #include "store/film.h"
 #include <QDialog>
-#include <QFutureWatcher>
 #include <QImage>
 
 class QSlider;
@@ -17,7 +17,6 @@ class FilmPicker final : public QDialog {
     Q_OBJECT
 public:
     FilmPicker(const QString& clip, QWidget* parent);
-    ~FilmPicker() override;
 
 signals:
     void picked(const QString& pictureFile); ///< written beside the clip's name in the temporary folder
@@ -26,7 +25,7 @@ signals:
 private:
     struct Found {
         std::vector<store::Still> stills;
-        QString problem;
+        std::vector<QImage> small;
     };
     void look();
     void take();
@@ -37,10 +36,8 @@ private:
     QLabel* m_says;
     QListWidget* m_list;
     QPushButton* m_ok;
-    std::vector<store::Still> m_stills;
-    QFutureWatcher<Found> m_watcher;
-    std::atomic<bool> m_stop = false;
-    bool m_again = false;
+    Job<Found> m_look{nullptr};
+    Job<QString> m_write{nullptr};
 };
 
 } // namespace rl::app

@@ -1,9 +1,6 @@
 #include "app/widgets/ground_plan.h"
 #include "app/theme/theme.h"
-#include "core/stage/solids.h"
 #include <QMouseEvent>
-#include <QPainter>
-#include <QPainterPath>
 
 namespace rl::app {
 
@@ -18,49 +15,31 @@ double unfolded(double f)
     return kBend * std::expm1(f);
 }
 int s_gesture = 1 << 20; // apart from the document's own numbers
-} // namespace
-
-GroundPlan::Scene planOf(const Project& p, stage::SurfaceCache& cache)
+// A lantern's softness is centimetres on a plan of a hundred metres: its ring grows with the logarithm.
+double ringOf(double radiusM)
 {
-    GroundPlan::Scene s;
-    const stage::Eye eye = stage::eyeOf(p);
-    for (const Element& e : p.elements) {
-        const stage::Placement place = stage::placed(p, e, cache);
-        if (place.visible)
-            s.elements.push_back({e.id, QString::fromStdString(e.name),
-                {(e.baseCm.x - eye.x0) * place.distance / eye.focalCm, e.altitudeM, place.distance}, place.widthM / 2,
-                place.heightM, e.yaw, {}});
-        if (place.visible && !e.cutout && e.standin.solid == Solid::Path)
-            for (const Vec2& q : stage::pathLine(e.standin, 1)) {
-                const Vec3 foot = stage::footOf(eye, e);
-                const double c = std::cos(radians(e.yaw)), sn = std::sin(radians(e.yaw));
-                s.elements.back().line.push_back({foot.x + q.x * c - q.y * sn, foot.z + q.x * sn + q.y * c});
-            }
-    }
-    for (const Lantern& l : p.lights.lanterns)
-        if (l.on)
-            s.lanterns.push_back({l.id, QString::fromStdString(l.name), l.position, 0, 0, 0, {}});
-    s.fovDegrees = p.camera.fovDegrees;
-    s.eyeHeight = p.camera.eyeHeightM;
-    s.sunOn = p.lights.sun.on;
-    s.sunAzimuth = p.lights.sun.azimuth;
-    s.sunElevation = p.lights.sun.elevation;
-    return s;
+    return 10 + 7 * std::log2(1 + radiusM / 0.03);
 }
+double radiusOf(double ringPx)
+{
+    return std::clamp(0.03 * (std::exp2((ringPx - 10) / 7) - 1), 0.005, 20.0);
+}
+} // namespace
 
 GroundPlan::GroundPlan(View view, QWidget* parent)
     : QWidget(parent)
     , m_view(view)
 {
     setObjectName(view == View::Above ? "planAbove" : "planSide");
-    setMinimumSize(220, 150);
+    setMinimumSize(180, 120);
     setMouseTracking(true);
     setFocusPolicy(Qt::ClickFocus);
     setAccessibleName(view == View::Above ? tr("Ground plan from above") : tr("Side view"));
-    setToolTip(view == View::Above ? tr("The scene from above, in metres from where you stand. Drag a footprint, a "
-                                        "lantern or the sun: the picture follows.")
-                                   : tr("The scene from the side: heights against distance. Drag a lantern up or down, "
-                                        "or the sun along its arc."));
+    setToolTip(view == View::Above
+            ? tr("The scene from above, in metres from where you stand. Drag a footprint, a lantern, the sun, the ring of "
+                 "a lantern's reach, the arm it faces by, or the line where haze halves contrast. Double-click: larger.")
+            : tr("The scene from the side: heights against distance. Drag a lantern up or down, the top of the rod that "
+                 "is the element in hand, or the sun along its arc. Double-click: larger."));
 }
 
 void GroundPlan::setPointing(bool on)
@@ -77,8 +56,9 @@ void GroundPlan::show(Scene scene)
 
 QPointF GroundPlan::station() const
 {
-    return m_view == View::Above ? QPointF(width() / 2.0, height() - 14) : QPointF(34, height() - 20);
+    return m_view == View::Above ? QPointF(width() / 2.0, height() - 14) : QPointF(theme::px(34), height() - theme::px(20));
 }
+
 double GroundPlan::farthest() const
 {
     double far = 20;
@@ -88,6 +68,7 @@ double GroundPlan::farthest() const
         far = std::max(far, t.at.z * 1.25);
     return std::min(far, 400.0);
 }
+
 double GroundPlan::highest() const
 {
     double high = 4;
@@ -97,15 +78,16 @@ double GroundPlan::highest() const
         high = std::max(high, t.at.y);
     return high * 1.15;
 }
+
 double GroundPlan::reach() const
 {
-    return (m_view == View::Above ? height() - 40 : width() - 90) / folded(farthest());
+    return (m_view == View::Above ? height() - theme::px(44) : width() - theme::px(60)) / folded(farthest());
 }
 
 QPointF GroundPlan::toScreen(Vec3 at) const
 {
     if (m_view == View::Side)
-        return station() + QPointF(folded(at.z) * reach(), -at.y / highest() * (height() - 44));
+        return station() + QPointF(folded(at.z) * reach(), -at.y / highest() * (height() - theme::px(44)));
     const double angle = std::atan2(at.x, at.z), r = folded(std::hypot(at.x, at.z)) * reach();
     return station() + QPointF(std::sin(angle) * r, -std::cos(angle) * r);
 }
@@ -114,7 +96,7 @@ Vec3 GroundPlan::fromScreen(QPointF s, Vec3 before) const
 {
     const QPointF d = s - station();
     if (m_view == View::Side)
-        return {before.x, std::max(0.0, -d.y() / (height() - 44) * highest()),
+        return {before.x, std::max(0.0, -d.y() / (height() - theme::px(44)) * highest()),
             std::clamp(unfolded(d.x() / reach()), 0.5, 400.0)};
     const double r = unfolded(std::hypot(d.x(), d.y()) / reach()), angle = std::atan2(d.x(), -d.y());
     return {std::sin(angle) * r, before.y, std::max(0.5, std::cos(angle) * r)};
@@ -123,173 +105,68 @@ Vec3 GroundPlan::fromScreen(QPointF s, Vec3 before) const
 QPointF GroundPlan::sunHandle() const
 {
     if (m_view == View::Side) {
-        const double a = radians(std::clamp(m_scene.sunElevation, 0.0, 90.0)), r = std::min(width(), height()) * 0.30;
-        return QPointF(width() - 14, height() - 20) + QPointF(-std::cos(a) * r, -std::sin(a) * r);
+        const double a = radians(std::clamp(m_scene.sunElevation, 0.0, 90.0)), r = std::min(width(), height()) * 0.34;
+        return QPointF(width() - 16, station().y()) + QPointF(-std::cos(a) * r, -std::sin(a) * r);
     }
     const double a = radians(m_scene.sunAzimuth);
     const QPointF c(width() / 2.0, height() / 2.0 + 2);
     return c + QPointF(std::sin(a) * (width() / 2.0 - 16), -std::cos(a) * (height() / 2.0 - 18));
 }
 
-void GroundPlan::paintEvent(QPaintEvent*)
+const GroundPlan::Thing* GroundPlan::held(const std::vector<Thing>& all, int id) const
 {
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
-    p.setPen(QPen(theme::kLine, 1));
-    p.setBrush(theme::kPaper);
-    p.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 5, 5);
-    p.setFont(theme::text(11));
-    m_view == View::Above ? paintAbove(p) : paintSide(p);
-    if (m_scene.withLights) {
-        for (const Thing& l : m_scene.lanterns) {
-            const QPointF c = toScreen(l.at);
-            QRadialGradient glow(c, 22);
-            glow.setColorAt(0, QColor(240, 169, 74, 190));
-            glow.setColorAt(1, QColor(240, 169, 74, 0));
-            p.setPen(Qt::NoPen);
-            p.setBrush(glow);
-            p.drawEllipse(c, 22, 22);
-            p.setPen(QPen(
-                l.id == m_scene.heldLantern ? theme::kAccent : theme::kInk, l.id == m_scene.heldLantern ? 2.5 : 1.4));
-            p.setBrush(theme::kGlow);
-            p.drawEllipse(c, 6, 6);
-            p.setPen(theme::kInk);
-            if (l.id == m_scene.heldLantern)
-                p.drawText(c + QPointF(9, -8), l.name);
-        }
-        if (m_scene.sunOn) {
-            const QPointF c = sunHandle();
-            p.setPen(QPen(theme::kInk, 1.2));
-            p.setBrush(QColor(0xff, 0xe2, 0xa6));
-            p.drawEllipse(c, 8, 8);
-            p.setPen(theme::kFaint);
-            const QString words = m_view == View::Above ? tr("sun %1°").arg(m_scene.sunAzimuth, 0, 'f', 0)
-                                                        : tr("sun %1° high").arg(m_scene.sunElevation, 0, 'f', 0);
-            const double w = p.fontMetrics().horizontalAdvance(words);
-            p.drawText(
-                QPointF(std::clamp(c.x() - w / 2, 4.0, width() - w - 4), c.y() < 30 ? c.y() + 22 : c.y() - 12), words);
-        }
-    }
+    const auto found = std::find_if(all.begin(), all.end(), [=](const Thing& t) { return t.id == id; });
+    return found == all.end() ? nullptr : &*found;
 }
 
-void GroundPlan::paintAbove(QPainter& p) const
+QPolygonF GroundPlan::ringAbout(Vec3 at, double metres) const
 {
-    const QPointF s = station();
-    p.setBrush(Qt::NoBrush);
-    for (const double d : {2.0, 5.0, 10.0, 20.0, 50.0, 100.0, 200.0}) {
-        if (d > farthest())
-            break;
-        const double r = folded(d) * reach();
-        p.setPen(QPen(theme::kLine, 1, Qt::DotLine));
-        p.drawArc(QRectF(s.x() - r, s.y() - r, 2 * r, 2 * r), 20 * 16, 140 * 16);
-        p.setPen(theme::kFaint);
-        // Beside the left line of sight, out of the way of what stands in the picture.
-        const double side = radians(m_scene.fovDegrees / 2);
-        const QString words = tr("%1 m").arg(d);
-        p.drawText(QPointF(std::max(3.0, s.x() - std::sin(side) * r - p.fontMetrics().horizontalAdvance(words) - 5),
-                       s.y() - std::cos(side) * r + 4),
-            words);
+    QPolygonF ring;
+    for (int i = 0; i <= 60; ++i) {
+        const double t = 2 * kPi * i / 60, u = metres * std::cos(t), v = metres * std::sin(t);
+        ring << toScreen(m_view == View::Above ? Vec3{at.x + u, 0, at.z + v}
+                                               : Vec3{at.x, std::max(0.0, at.y + v), std::max(0.0, at.z + u)});
     }
-    const double half = radians(m_scene.fovDegrees / 2), r = folded(farthest()) * reach();
-    QPainterPath wedge(s);
-    wedge.lineTo(s + QPointF(-std::sin(half) * r, -std::cos(half) * r));
-    wedge.moveTo(s);
-    wedge.lineTo(s + QPointF(std::sin(half) * r, -std::cos(half) * r));
-    p.setPen(QPen(theme::kFaint, 1.2));
-    p.drawPath(wedge);
-    p.setBrush(theme::kInk);
-    p.setPen(Qt::NoPen);
-    p.drawEllipse(s, 4, 4);
-    for (const Thing& t : m_scene.elements) {
-        const bool held = t.id == m_scene.heldElement;
-        const Vec3 half = Vec3{std::cos(radians(t.yaw)), 0, std::sin(radians(t.yaw))} * t.halfWidth;
-        const QPointF a = toScreen(t.at - half), b = toScreen(t.at + half);
-        if (!t.line.empty()) {
-            QPolygonF course;
-            for (const Vec2& q : t.line)
-                course << toScreen({q.x, 0, std::max(0.2, q.y)});
-            p.setPen(QPen(held ? theme::kAccent : theme::kInk, 3, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-            p.drawPolyline(course);
-            continue;
-        }
-        p.setPen(QPen(held ? theme::kAccent : theme::kInk, held ? 5 : 4, Qt::SolidLine, Qt::RoundCap));
-        p.drawLine(a, b);
-    }
-    p.setPen(QPen(theme::kAccent, 1.5));
-    p.setBrush(theme::kGlow);
-    for (std::size_t i = 0; i < m_scene.pointed.size(); ++i) {
-        const QPointF q = toScreen({m_scene.pointed[i].x, 0, m_scene.pointed[i].y});
-        if (i > 0)
-            p.drawLine(toScreen({m_scene.pointed[i - 1].x, 0, m_scene.pointed[i - 1].y}), q);
-        p.drawEllipse(q, 3.5, 3.5);
-    }
-    // Names where there is room: what is in hand first, then near to far.
-    std::vector<const Thing*> order;
-    for (const Thing& t : m_scene.elements)
-        order.push_back(&t);
-    std::stable_sort(order.begin(), order.end(), [&](const Thing* a, const Thing* b) {
-        return a->id == m_scene.heldElement || (b->id != m_scene.heldElement && a->at.z < b->at.z);
-    });
-    std::vector<QRectF> taken;
-    for (const Thing* t : order) {
-        const double w = p.fontMetrics().horizontalAdvance(t->name);
-        for (const double dy : {16.0, -6.0, 28.0}) {
-            const QRectF r(toScreen(t->at) + QPointF(-w / 2, dy - 11), QSizeF(w, 13));
-            if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& o) { return o.intersects(r); }))
-                continue;
-            taken.push_back(r);
-            p.setPen(t->id == m_scene.heldElement ? theme::kAccent : theme::kInk);
-            p.drawText(r.bottomLeft() - QPointF(0, 2), t->name);
-            break;
-        }
-    }
+    return ring;
 }
 
-void GroundPlan::paintSide(QPainter& p) const
+QPointF GroundPlan::gripAt(Grip grip) const
 {
-    const QPointF s = station();
-    p.setPen(QPen(theme::kInk, 1.3));
-    p.drawLine(QPointF(8, s.y()), QPointF(width() - 8, s.y()));
-    double free = 4;
-    for (const double d : {2.0, 5.0, 10.0, 20.0, 50.0, 100.0}) {
-        if (d > farthest())
-            break;
-        const double x = s.x() + folded(d) * reach();
-        p.setPen(QPen(theme::kLine, 1, Qt::DotLine));
-        p.drawLine(QPointF(x, s.y()), QPointF(x, 16));
-        p.setPen(theme::kFaint);
-        const QString words = tr("%1 m").arg(d);
-        const double wide = p.fontMetrics().horizontalAdvance(words);
-        if (x - wide / 2 < free)
-            continue;
-        p.drawText(QPointF(x - wide / 2, s.y() + 14), words);
-        free = x + wide / 2 + 6;
+    const Thing *l = held(m_scene.lanterns, m_scene.heldLantern), *e = held(m_scene.elements, m_scene.heldElement);
+    switch (grip) {
+    case Grip::Sun:
+        return m_scene.withLights && m_scene.sunOn ? sunHandle() : QPointF();
+    case Grip::Reach:
+        // Towards the viewer, where the plan has room.
+        return l && m_scene.withLights && l->reach > 0
+            ? toScreen(m_view == View::Above ? Vec3{l->at.x + 0.7 * l->reach, 0, l->at.z - 0.7 * l->reach}
+                                             : Vec3{l->at.x, l->at.y, std::max(0.0, l->at.z - l->reach)})
+            : QPointF();
+    case Grip::Softness:
+        return l && m_scene.withLights && l->facing < 0 ? toScreen(l->at) + QPointF(0, -ringOf(l->radius)) : QPointF();
+    case Grip::Facing: {
+        if (!l || !m_scene.withLights || l->facing < 0 || m_view != View::Above)
+            return {};
+        const double a = radians(l->facing);
+        return toScreen(l->at) + QPointF(std::sin(a), -std::cos(a)) * 34;
     }
-    const double step = highest() > 30 ? 10 : highest() > 12 ? 5 : highest() > 5 ? 2 : 1;
-    for (double h = step; h < highest(); h += step) {
-        const double y = toScreen({0, h, 0}).y();
-        p.setPen(theme::kFaint);
-        p.drawText(QPointF(4, y + 4), tr("%1 m").arg(h));
-    }
-    p.setPen(QPen(theme::kFaint, 1, Qt::DashLine));
-    const double eye = toScreen({0, m_scene.eyeHeight, 0}).y();
-    p.drawLine(QPointF(s.x(), eye), QPointF(width() - 60, eye));
-    p.drawText(QPointF(width() - 150, eye - 3), tr("eye level %1 m").arg(m_scene.eyeHeight, 0, 'f', 1));
-    for (const Thing& t : m_scene.elements) {
-        p.setPen(QPen(t.id == m_scene.heldElement ? theme::kAccent : theme::kInk, 3, Qt::SolidLine, Qt::RoundCap));
-        p.drawLine(toScreen(t.at), toScreen(t.at + Vec3{0, t.height, 0}));
-    }
-    if (m_scene.withLights && m_scene.sunOn) {
-        const double r = std::min(width(), height()) * 0.30;
-        p.setPen(QPen(theme::kLine, 1));
-        p.setBrush(Qt::NoBrush);
-        p.drawArc(QRectF(width() - 14 - r, height() - 20 - r, 2 * r, 2 * r), 90 * 16, 90 * 16);
+    case Grip::Height:
+        return e && m_view == View::Side && e->line.empty() ? toScreen(e->at + Vec3{0, e->height, 0}) : QPointF();
+    case Grip::Haze:
+        return m_scene.withLights && m_scene.hazeM > 0 && m_scene.hazeM < farthest()
+            ? m_view == View::Above
+                ? toScreen(Vec3{std::sin(radians(m_scene.fovDegrees / 2)), 0, std::cos(radians(m_scene.fovDegrees / 2))}
+                      * m_scene.hazeM)
+                : toScreen({0, highest() * 0.8, m_scene.hazeM})
+            : QPointF();
+    default:
+        return {};
     }
 }
 
 void GroundPlan::mousePressEvent(QMouseEvent* e)
 {
-    m_held = Held::None;
+    m_grip = Grip::None;
     m_gesture = ++s_gesture;
     m_moved = false;
     m_pressed = e->position();
@@ -297,71 +174,130 @@ void GroundPlan::mousePressEvent(QMouseEvent* e)
         emit groundPointed(fromScreen(e->position(), {}));
         return;
     }
-    const auto near = [&](QPointF at, double r) { return QLineF(at, e->position()).length() <= r; };
-    if (m_scene.withLights)
-        for (const Thing& l : m_scene.lanterns)
-            if (near(toScreen(l.at), 13)) {
-                m_held = Held::Lantern, m_heldId = l.id;
-                emit lanternHeld(l.id);
-                return;
-            }
-    if (m_scene.withLights && m_scene.sunOn && near(sunHandle(), 14)) {
-        m_held = Held::Sun;
-        return;
-    }
-    double best = 16;
-    for (const Thing& t : m_scene.elements) {
-        double d = QLineF(toScreen(t.at), e->position()).length();
-        if (m_view == View::Side) { // anywhere along its height
-            const QPointF a = toScreen(t.at), b = toScreen(t.at + Vec3{0, t.height, 0});
-            d = std::abs(e->position().x() - a.x())
-                + std::max({0.0, e->position().y() - a.y(), b.y() - e->position().y()});
+    const auto near = [&](QPointF at, double r) { return !at.isNull() && QLineF(at, e->position()).length() <= r; };
+    for (const Grip g : {Grip::Sun, Grip::Reach, Grip::Facing, Grip::Height, Grip::Softness, Grip::Haze})
+        if (near(gripAt(g), g == Grip::Sun ? 12 : 8)) {
+            m_grip = g;
+            m_heldId = g == Grip::Height ? m_scene.heldElement : m_scene.heldLantern;
+            return;
         }
-        if (d < best)
-            best = d, m_held = Held::Element, m_heldId = t.id;
+    for (const Thing& l : m_scene.lanterns)
+        if (near(toScreen(l.at), 11)) {
+            m_grip = Grip::Lantern, m_heldId = l.id;
+            emit lanternHeld(l.id);
+            return;
+        }
+    const Thing* found = nullptr;
+    double best = 12;
+    for (const Thing& t : m_scene.elements) {
+        const Vec3 way{std::cos(radians(t.yaw)), 0, std::sin(radians(t.yaw))};
+        const QLineF line = m_view == View::Above
+            ? QLineF(toScreen(t.at + way * t.left), toScreen(t.at + way * t.right))
+            : QLineF(toScreen(t.at), toScreen(t.at + Vec3{0, t.height, 0}));
+        for (int i = 0; i <= 8; ++i)
+            if (const double d = QLineF(line.pointAt(i / 8.0), e->position()).length();
+                d < best - (t.id == m_scene.heldElement ? -3 : 0))
+                best = d, found = &t;
     }
-    if (m_held == Held::Element)
-        emit elementHeld(m_heldId);
+    if (found) {
+        m_grip = Grip::Element, m_heldId = found->id;
+        const int id = found->id;
+        emit elementHeld(id);
+    }
 }
 
 void GroundPlan::mouseMoveEvent(QMouseEvent* e)
 {
-    const auto find = [&](const std::vector<Thing>& all) {
-        for (const Thing& t : all)
-            if (t.id == m_heldId)
-                return t.at;
-        return Vec3{};
-    };
-    if (m_held == Held::None || (!m_moved && (e->position() - m_pressed).manhattanLength() < 3))
-        return; // a click takes hold and moves nothing
+    if (m_grip == Grip::None || !(e->buttons() & Qt::LeftButton))
+        return;
+    // A click takes hold; only a drag moves.
+    if (!m_moved && QLineF(m_pressed, e->position()).length() < 3)
+        return;
     m_moved = true;
-    if (m_held == Held::Element) {
-        Vec3 to = fromScreen(e->position(), find(m_scene.elements));
-        if (m_view == View::Side && std::abs(toScreen({0, to.y, to.z}).y() - toScreen({0, 0, to.z}).y()) < 5)
-            to.y = 0; // the ground holds on
-        emit elementMoved(m_heldId, to, m_gesture);
+    if (m_grip == Grip::Element || m_grip == Grip::Lantern)
+        moveThing(e->position());
+    else
+        moveGrip(e->position());
+}
+
+void GroundPlan::moveThing(QPointF to)
+{
+    const bool lantern = m_grip == Grip::Lantern;
+    const Thing* t = held(lantern ? m_scene.lanterns : m_scene.elements, m_heldId);
+    if (!t)
+        return;
+    Vec3 at = fromScreen(to, t->at);
+    if (lantern) {
+        at.y = std::max(at.y, 0.05);
+        emit lanternMoved(m_heldId, at, m_gesture);
+        return;
     }
-    if (m_held == Held::Lantern) {
-        Vec3 to = fromScreen(e->position(), find(m_scene.lanterns));
-        to.y = std::max(to.y, 0.05);
-        emit lanternMoved(m_heldId, to, m_gesture);
+    if (m_view == View::Side && std::abs(toScreen({0, at.y, at.z}).y() - toScreen({0, 0, at.z}).y()) < 5)
+        at.y = 0; // the ground holds on
+    emit elementMoved(m_heldId, at, m_gesture);
+}
+
+void GroundPlan::moveGrip(QPointF to)
+{
+    const Thing* l = held(m_scene.lanterns, m_heldId);
+    switch (m_grip) {
+    case Grip::Sun: {
+        if (m_view == View::Above) {
+            const QPointF d = to - QPointF(width() / 2.0, height() / 2.0 + 2);
+            emit sunMoved(wrapped360(degrees(std::atan2(d.x() / width(), -d.y() / height()))), m_scene.sunElevation,
+                m_gesture);
+        } else {
+            const QPointF d = QPointF(width() - 16, station().y()) - to;
+            emit sunMoved(m_scene.sunAzimuth,
+                std::clamp(degrees(std::atan2(d.y(), std::max(1.0, d.x()))), -5.0, 90.0), m_gesture);
+        }
+        break;
     }
-    if (m_held == Held::Sun && m_view == View::Above) {
-        const QPointF d = e->position() - QPointF(width() / 2.0, height() / 2.0 + 2);
-        emit sunMoved(
-            wrapped360(degrees(std::atan2(d.x() / width(), -d.y() / height()))), m_scene.sunElevation, m_gesture);
-    } else if (m_held == Held::Sun) {
-        const QPointF d = QPointF(width() - 14, height() - 20) - e->position();
-        emit sunMoved(
-            m_scene.sunAzimuth, std::clamp(degrees(std::atan2(d.y(), std::max(1.0, d.x()))), -5.0, 90.0), m_gesture);
+    case Grip::Reach:
+        if (l) {
+            const Vec3 at = fromScreen(to, l->at);
+            const double d = m_view == View::Above ? std::hypot(at.x - l->at.x, at.z - l->at.z)
+                                                   : std::hypot(at.y - l->at.y, at.z - l->at.z);
+            emit gripMoved(Grip::Reach, m_heldId, std::max(0.1, d), m_gesture);
+        }
+        break;
+    case Grip::Softness:
+        if (l)
+            emit gripMoved(
+                Grip::Softness, m_heldId, radiusOf(std::max(11.0, QLineF(toScreen(l->at), to).length())), m_gesture);
+        break;
+    case Grip::Facing:
+        if (l) {
+            const QPointF d = to - toScreen(l->at);
+            emit gripMoved(Grip::Facing, m_heldId, wrapped360(degrees(std::atan2(d.x(), -d.y()))), m_gesture);
+        }
+        break;
+    case Grip::Height:
+        if (const Thing* e = held(m_scene.elements, m_heldId))
+            emit gripMoved(Grip::Height, m_heldId, std::max(0.05, fromScreen(to, e->at).y - e->at.y), m_gesture);
+        break;
+    case Grip::Haze: {
+        const Vec3 at = fromScreen(to, {});
+        emit gripMoved(
+            Grip::Haze, 0, std::max(1.0, m_view == View::Above ? std::hypot(at.x, at.z) : at.z), m_gesture);
+        break;
+    }
+    default:
+        break;
     }
 }
 
 void GroundPlan::mouseReleaseEvent(QMouseEvent*)
 {
-    if (m_held != Held::None)
+    if (m_grip != Grip::None)
         emit released();
-    m_held = Held::None;
+    m_grip = Grip::None;
+}
+
+void GroundPlan::mouseDoubleClickEvent(QMouseEvent*)
+{
+    if (!m_pointing)
+        emit enlargeWanted();
 }
 
 } // namespace rl::app

@@ -1,6 +1,6 @@
 #include "app/widgets/reference_wall.h"
 #include "app/theme/theme.h"
-#include "app/widgets/board.h"
+#include "app/board/board.h"
 #include <QDragEnterEvent>
 #include <QMimeData>
 #include <QPainter>
@@ -188,7 +188,9 @@ void ReferenceWall::drawPicture(QPainter& p, std::size_t i)
         return;
     p.fillRect(r.adjusted(3, 4, 5, 6), QColor(0, 0, 0, 40));
     p.fillRect(r, theme::kPaper);
-    if (!w.small.isNull()) {
+    if (w.missing)
+        p.fillRect(r, QBrush(QColor(0xb3, 0x5c, 0x12, 120), Qt::BDiagPattern));
+    else if (!w.small.isNull()) {
         const QImage& image = r.height() < 120 ? tiny(w) : w.small;
         p.drawImage(r, image, QRectF(image.rect()));
     }

@@ -24,6 +24,7 @@ public:
         QString badge; ///< "backdrop", "lead", …
         bool measured = false; ///< the light was measured, or said
         double azimuth = 0, confidence = 0;
+        bool missing = false; ///< its file cannot be read: an empty, hatched place
         bool warning = false; ///< something is wanted of it: credit, permission
     };
     void show(std::vector<Picture> pictures, int held);

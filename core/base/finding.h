@@ -15,10 +15,16 @@ inline constexpr int kStationCount = 7;
 /// Holds: nothing to say. Watch: worth a look. Broken: will show in paint.
 enum class Severity { Holds, Watch, Broken };
 
-/// One undoable change that answers a finding.
+/// One undoable change that answers a finding. It is made of edits, as a drag is: what is locked stays, ties hold.
 struct Fix {
     std::string label; ///< a verb: "Mirror the tea house"
-    std::function<void(Project&)> apply;
+    std::function<Project(Project)> apply;
+};
+
+/// How a figure is held against its target.
+enum class Against {
+    Limit, ///< it lies on the wrong side of it: over it, at most that much is wanted; under it, at least
+    Plan ///< it should be just that
 };
 
 /// One judgement of the program: a sentence, a figure, where it is and why it matters.
@@ -33,7 +39,12 @@ struct Finding {
     int element = 0; ///< 0 = none
     std::string why; ///< why it matters in paint
     std::optional<Fix> fix;
+    Against against = Against::Limit;
+    int reference = 0; ///< the picture it speaks of; 0 = none
+    std::string opens{}; ///< a field in which only the painter can answer: "credit", "find"; empty = none
 };
+/// "46.4 of 100, at most 45", "11 px/cm, at least 17", "0 members, at least 1 member".
+std::string heldAgainst(const Finding& finding);
 using Findings = std::vector<Finding>;
 
 } // namespace rl

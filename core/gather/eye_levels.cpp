@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/gather/eye_levels.h"
 #include "core/base/text.h"
 
@@ -13,6 +14,8 @@ std::optional<double> EyeLevels::of(const Reference& r)
             return known->second;
     }
     const Photo photo = r.pixels;
+    if (photo.empty())
+        return {}; // missing: not measured, and not remembered
     std::optional<double> level;
     if (photo.height() > 0)
         if (const auto told = weighed(eyeLevelOf(photo), horizonOf(photo), photo.height()); told.confidence >= 0.5)
@@ -54,11 +57,8 @@ Findings eyeLevelFindings(const Project& p, stage::SurfaceCache& cache, EyeLevel
         // At another true height both eye levels meet, where that is a size it may have.
         const double needed = e.heightM * (e.baseCm.y - p.camera.horizonCm) / std::max(1e-6, e.baseCm.y - y);
         if (e.baseCm.y > y && needed > 0.5 * e.heightM && needed < 2 * e.heightM)
-            out.back().fix = Fix{
-                "Give it " + fixed(needed, 2) + " m, so that both eye levels meet", [id = e.id, needed](Project& q) {
-                    if (Element* x = q.element(id))
-                        x->heightM = needed;
-                }};
+            out.back().fix
+                = fixes::trueHeight(e, "Give it " + fixed(needed, 2) + " m, so that both eye levels meet", needed);
     }
     return out;
 }

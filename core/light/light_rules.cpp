@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/light/light_rules.h"
 #include "core/base/text.h"
 #include "core/light/relight.h"
@@ -29,15 +30,7 @@ void side(const Project& p, const Element& e, stage::SurfaceCache& cache, Findin
             + " is" + (helps ? "; mirrored it would be " + fixed(mirrored, 0) + "° off." : "."),
         off, 50, "°", place.canvas, e.id,
         "Light from two sides is the first thing that makes an element look stuck on.",
-        helps ? Fix{"Mirror it",
-            [id = e.id](Project& q) {
-                if (Element* x = q.element(id))
-                    x->mirrored = !x->mirrored;
-            }}
-              : Fix{"Take its own light off wholly", [id = e.id](Project& q) {
-                        if (Element* x = q.element(id))
-                            x->delight = 1;
-                    }}});
+        helps ? fixes::mirror(e) : fixes::ownLightOff(e)});
 }
 
 void lanternPlace(const Project& p, const Lantern& l, Findings& out)
@@ -48,9 +41,10 @@ void lanternPlace(const Project& p, const Lantern& l, Findings& out)
     out.push_back({keyOf("light.in-ground", l.id), Station::Light, Severity::Broken,
         "“" + l.name + "” is " + fixed(100 * (l.radius - l.position.y), 0) + " cm into the ground.", l.position.y,
         l.radius, "m", {at.x - 2, at.y - 2, 4, 4}, 0, "From there it lights nothing that stands.",
-        Fix{"Lift it clear", [id = l.id](Project& q) {
-                if (Lantern* x = q.lantern(id))
-                    x->position.y = std::max(0.5, 2 * x->radius);
+        Fix{"Lift it clear", [l](Project q) {
+                Lantern lifted = l;
+                lifted.position.y = std::max(0.5, 2 * l.radius);
+                return edits::withLantern(std::move(q), std::move(lifted));
             }}});
 }
 
@@ -62,7 +56,11 @@ void sunUnder(const Project& p, Findings& out)
     out.push_back({"light.sun-under", Station::Light, Severity::Watch,
         "The sun is " + fixed(-s.elevation, 0) + "° under the horizon and still lights upright things.", s.elevation, 0,
         "°", {}, 0, "After sunset only the sky is left; warm light on a figure then needs a lantern.",
-        Fix{"Put the sun out", [](Project& q) { q.lights.sun.on = false; }}});
+        Fix{"Put the sun out", [](Project q) {
+                Sun s = q.lights.sun;
+                s.on = false;
+                return edits::withSun(std::move(q), s);
+            }}});
 }
 
 void clearAir(const Project& p, stage::SurfaceCache& cache, Findings& out)
@@ -81,8 +79,8 @@ void clearAir(const Project& p, stage::SurfaceCache& cache, Findings& out)
     out.push_back({"light.clear-air", Station::Light, Severity::Watch,
         "At " + fixed(farthest, 0) + " m the air still lets " + fixed(left, 0) + " % of the contrast through.", left,
         85, "%", where, who, "Far things as dark and as coloured as near ones flatten the depth.",
-        Fix{"Let contrast halve at " + fixed(2 * farthest, 0) + " m",
-            [d = 2 * farthest](Project& q) { q.lights.air.halfContrastM = d; }}});
+        fixes::air("Let contrast halve at " + fixed(2 * farthest, 0) + " m",
+            [d = 2 * farthest](Air& a) { a.halfContrastM = d; })});
 }
 
 void dark(const Project& p, Findings& out)
@@ -95,9 +93,10 @@ void dark(const Project& p, Findings& out)
     out.push_back({"light.no-light", Station::Light, Severity::Watch,
         "No light is burning: everything is filled by the sky alone.", 0, 1, "lights", {}, 0,
         "Without a direction of light no form turns and nothing casts a shadow.",
-        Fix{"Light the sun", [](Project& q) {
-                q.lights.sun.on = true;
-                q.lights.sun.strength = std::max(q.lights.sun.strength, 0.6);
+        Fix{"Light the sun", [](Project q) {
+                Sun s = q.lights.sun;
+                s.on = true, s.strength = std::max(s.strength, 0.6);
+                return edits::withSun(std::move(q), s);
             }}});
 }
 } // namespace
@@ -131,6 +130,13 @@ PlannedLight plannedLight(const Project& p, const Element& e, stage::SurfaceCach
         plan.direction = stage::pictureLight(sum);
     plan.direction.confidence = all > 0 ? most / all : 0;
     return plan;
+}
+
+bool wrongSide(const Project& p, const Element& e, stage::SurfaceCache& cache)
+{
+    Findings said;
+    side(p, e, cache, said);
+    return !said.empty();
 }
 
 Findings lightFindings(const Project& p, stage::SurfaceCache& cache)

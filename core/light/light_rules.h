@@ -11,6 +11,9 @@ struct PlannedLight {
 };
 PlannedLight plannedLight(const Project& project, const Element& element, stage::SurfaceCache& cache);
 
+/// Was it photographed with its light from another side than the scene's? What the finding "light.side" says.
+bool wrongSide(const Project& project, const Element& element, stage::SurfaceCache& cache);
+
 /// Does every element obey the scene's light: side of the light, lanterns in the ground, a sun under the horizon,
 /// air too clear for the depth.
 Findings lightFindings(const Project& project, stage::SurfaceCache& cache);

@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/project/brief_rules.h"
 #include "core/base/text.h"
 #include "core/project/ledger.h"
@@ -13,9 +14,8 @@ void castShown(const Project& p, Findings& out)
             out.push_back({"brief.not-shown:" + std::to_string(m.id), Station::Brief, Severity::Broken,
                 "“" + m.name + "” is in the cast, but nothing in the scene shows it.", 0, 1, "elements", {}, 0,
                 "What is promised in the brief and missing from the plan is squeezed in later, in paint.",
-                Fix{"Take “" + m.name + "” out of the cast", [id = m.id](Project& q) {
-                        std::erase_if(q.brief.cast, [=](const CastMember& c) { return c.id == id; });
-                    }}});
+                Fix{"Take “" + m.name + "” out of the cast",
+                    [id = m.id](Project q) { return edits::withoutCastMember(std::move(q), id); }}});
     }
 }
 
@@ -43,8 +43,11 @@ void viewing(const Project& p, Findings& out)
             "From " + fixed(p.brief.viewingDistanceCm, 0) + " cm the whole canvas cannot be taken in at once.",
             p.brief.viewingDistanceCm, 1.5 * diagonal, "cm", whole, 0,
             "Closer than about one and a half diagonals the edges fall outside the calm part of the gaze.",
-            Fix{"View it from " + fixed(1.5 * diagonal, 0) + " cm",
-                [d = 1.5 * diagonal](Project& q) { q.brief.viewingDistanceCm = std::round(d); }}});
+            Fix{"View it from " + fixed(1.5 * diagonal, 0) + " cm", [d = 1.5 * diagonal](Project q) {
+                    Brief b = q.brief;
+                    b.viewingDistanceCm = std::round(d);
+                    return edits::withBrief(std::move(q), std::move(b));
+                }}});
     if (p.brief.title.empty())
         out.push_back({"brief.no-title", Station::Brief, Severity::Watch, "The work has no title yet.", 0, 1, "title",
             {}, 0, "The title goes on every sheet, so that sheets of two works are not mixed up.", {}});
@@ -65,28 +68,29 @@ Findings creditFindings(const Project& p)
 {
     Findings out;
     for (const Reference& r : p.references) {
-        if (!used(p, r.id) || (!r.permission.empty() && !r.credit.empty() && r.permission != "study only"))
+        if (r.pixels.missing())
+            out.push_back({"gather.missing:" + std::to_string(r.id), Station::Gather,
+                used(p, r.id) ? Severity::Broken : Severity::Watch, "The file of “" + r.name + "” cannot be read.", 0, 1,
+                "pictures", {}, 0,
+                "Its place stays empty and marked, nothing is measured of it and nothing overwritten. It comes back by "
+                "itself when the file can be read again.",
+                {}, Against::Limit, r.id, "find"});
+        const bool asked = r.permission != Permission::ToAsk, credited = !r.credit.empty();
+        if (!used(p, r.id) || (asked && credited && r.permission != Permission::StudyOnly))
             continue;
-        if (r.permission == "study only") {
+        if (r.permission == Permission::StudyOnly) {
             out.push_back({"gather.study:" + std::to_string(r.id), Station::Gather, Severity::Broken,
                 "“" + r.name + "” may be studied only, yet it stands in the painting.", 0, 1, "permission", {}, 0,
-                "What was lent to learn from may not be shown; ask for it, or paint from another picture.", {}});
+                "What was lent to learn from may not be shown; ask for it, or paint from another picture.", {},
+                Against::Limit, r.id, "credit"});
             continue;
         }
-        const bool credited = !r.credit.empty();
         out.push_back({"gather.permission:" + std::to_string(r.id), Station::Gather, Severity::Watch,
             "“" + r.name + "” is used, but "
                 + (credited ? "permission for it is still to be asked." : "nobody is credited for it."),
             0, 1, credited ? "permission" : "credit", {}, 0,
             "A finished work that cannot be shown is a lost work; asking takes a minute now.",
-            Fix{"It is my own picture", [id = r.id](Project& q) {
-                    for (Reference& x : q.references)
-                        if (x.id == id) {
-                            x.permission = "own";
-                            if (x.credit.empty())
-                                x.credit = "own picture";
-                        }
-                }}});
+            {}, Against::Limit, r.id, "credit"});
     }
     return out;
 }

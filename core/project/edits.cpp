@@ -66,14 +66,22 @@ Project studyOf(Reference reference, double eyeLevel)
     return p;
 }
 
-Project withCredit(Project p, int id, std::string credit, std::string permission)
+Project withCredit(Project p, int id, std::string credit, Permission permission, std::string note)
 {
     for (Reference& r : p.references)
         if (r.id == id) {
             r.credit = std::move(credit);
-            r.permission = std::move(permission);
+            r.permission = permission;
+            r.permissionNote = std::move(note);
             break;
         }
+    return p;
+}
+
+Project withoutCastMember(Project p, int id)
+{
+    std::erase_if(p.brief.cast, [=](const CastMember& c) { return c.id == id; });
+    repair(p);
     return p;
 }
 
@@ -104,10 +112,18 @@ Project withBase(Project p, int id, Vec2 baseCm)
     return p;
 }
 
-Project withHeight(Project p, int id, double heightM)
+Project withDelight(Project p, int id, double delight)
 {
     if (Element* e = p.element(id))
-        e->heightM = heightM;
+        e->delight = delight;
+    repair(p);
+    return p;
+}
+
+Project withTone(Project p, int id, Tone tone)
+{
+    if (Element* e = p.element(id))
+        e->tone = tone;
     repair(p);
     return p;
 }
@@ -168,7 +184,21 @@ Project withoutLantern(Project p, int id)
 
 Project withAir(Project p, Air air)
 {
-    p.lights.air = air;
+    p.lights.air = std::move(air);
+    repair(p);
+    return p;
+}
+
+Project withLightGroup(Project p, LightGroup group)
+{
+    put(p, p.lights.groups, std::move(group));
+    repair(p);
+    return p;
+}
+
+Project withGuides(Project p, Guides guides)
+{
+    p.guides = std::move(guides);
     repair(p);
     return p;
 }

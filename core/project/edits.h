@@ -13,19 +13,24 @@ Project withoutReference(Project project, int id);
 /// A work for taking one picture apart: canvas of its shape, 60 cm on the long side, nothing lit anew.
 /// \param eyeLevel where its eye level lies, 0 top … 1 bottom
 Project studyOf(Reference reference, double eyeLevel);
-Project withCredit(Project project, int reference, std::string credit, std::string permission);
+Project withCredit(Project project, int reference, std::string credit, Permission permission, std::string note = {});
+Project withoutCastMember(Project project, int member);
 Project withCutout(Project project, Cutout cutout); ///< replaces the one of equal id, or adds with a fresh id
 Project withElement(Project project, Element element); ///< the same
 Project withoutElement(Project project, int id);
-Project withBase(Project project, int element, Vec2 baseCm);
-Project withHeight(Project project, int element, double heightM);
+Project withBase(Project project, int element, Vec2 baseCm); ///< as given, whatever holds it; a hand uses withFoot
 Project withMirrored(Project project, int element); ///< turns it about; its own light turns with it
+/// How much of its photograph's own light is taken off, 0…1.
+Project withDelight(Project project, int element, double delight);
+Project withTone(Project project, int element, Tone tone);
 Project withCamera(Project project, Camera camera); ///< elements keep their places in the scene
 Project withBackdrop(Project project, Backdrop backdrop);
 Project withSun(Project project, Sun sun);
 Project withLantern(Project project, Lantern lantern); ///< replaces the one of equal id, or adds
 Project withoutLantern(Project project, int id);
 Project withAir(Project project, Air air);
+Project withLightGroup(Project project, LightGroup group); ///< replaces the one of equal id, or adds
+Project withGuides(Project project, Guides guides);
 Project withSheets(Project project, Sheets sheets);
 Project withSetAside(Project project, const std::string& key, const std::string& reason);
 

@@ -91,8 +91,10 @@ Photo LazyPhoto::photo() const
     if (!kept.empty())
         return kept;
     Photo loaded = m_source->load();
-    if (loaded.width() != m_width || loaded.height() != m_height)
-        loaded = Photo::filled(m_width, m_height, {118, 118, 118});
+    const bool whole = loaded.width() == m_width && loaded.height() == m_height;
+    m_source->setMissing(!whole);
+    if (!whole)
+        return {};
     shelf().put(m_source, loaded);
     return loaded;
 }

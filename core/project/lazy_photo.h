@@ -1,5 +1,6 @@
 #pragma once
 #include "core/base/raster.h"
+#include <atomic>
 
 namespace rl {
 
@@ -7,10 +8,17 @@ namespace rl {
 class PhotoSource {
 public:
     virtual ~PhotoSource() = default;
-    /// Decodes: upright, sRGB; empty when it can no longer be read. From any thread.
+    /// Decodes: upright, sRGB; empty when it can not be read. From any thread.
     virtual Photo load() const = 0;
     /// The file, byte for byte; null when there is none. From any thread.
     virtual std::shared_ptr<const std::vector<unsigned char>> bytes() const = 0;
+
+    /// Could it not be read when it was last asked for?
+    bool missing() const { return m_missing; }
+    void setMissing(bool missing) const { m_missing = missing; }
+
+private:
+    mutable std::atomic<bool> m_missing = false;
 };
 
 /// A photograph that is decoded when it is looked at and kept for a while afterwards, so that a wall of hundreds
@@ -26,8 +34,11 @@ public:
     int width() const { return m_width; }
     int height() const { return m_height; }
     bool empty() const { return m_width == 0 || m_height == 0; }
-    /// The pixels; takes as long as decoding when they are not at hand. Mid grey where they can no longer be read.
+    /// The pixels; takes as long as decoding when they are not at hand. Empty while they can not be read: then it is
+    /// missing, until a later call succeeds.
     Photo photo() const;
+    bool missing() const { return m_source && m_source->missing(); }
+    std::shared_ptr<const PhotoSource> held() const { return m_source; } ///< keeps identity() from being used again
     operator Photo() const { return photo(); }
     std::shared_ptr<const std::vector<unsigned char>> bytes() const;
     const PhotoSource* source() const { return m_source.get(); }

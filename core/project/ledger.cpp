@@ -1,4 +1,5 @@
 #include "core/project/ledger.h"
+#include "core/project/permissions.h"
 
 namespace rl {
 
@@ -38,7 +39,7 @@ std::string ledgerCsv(const Project& p)
             if (r.is(Role(i)))
                 roles += (roles.empty() ? "" : "; ") + std::string(kRoles[i]);
         csv += field(r.name) + "," + (used(p, r.id) ? "yes" : "no") + "," + field(r.credit) + ","
-            + field(r.permission.empty() ? "to be asked" : r.permission) + "," + field(r.source) + "," + field(roles)
+            + field(told(r.permission, r.permissionNote)) + "," + field(r.source) + "," + field(roles)
             + "," + field(r.notes) + "," + std::to_string(r.pixels.width()) + "," + std::to_string(r.pixels.height())
             + "," + r.sha256 + "\r\n";
     }

@@ -1,4 +1,5 @@
 #include "core/project/stage_edits.h"
+#include "core/project/usual_heights.h"
 
 namespace rl::edits {
 
@@ -52,6 +53,23 @@ Project withFoot(Project p, int id, Vec2 to, bool alone)
     return p;
 }
 
+Project withFootMoved(Project p, int id, Vec2 by)
+{
+    const Element* e = p.element(id);
+    if (!e)
+        return p;
+    const Vec2 to = e->baseCm + by;
+    return withFoot(std::move(p), id, to);
+}
+
+Project withAltitude(Project p, int id, double altitudeM)
+{
+    if (Element* e = p.element(id); e && !e->locked)
+        e->altitudeM = altitudeM;
+    repair(p);
+    return p;
+}
+
 Project withTrueHeight(Project p, int id, double heightM)
 {
     Element* e = p.element(id);
@@ -65,6 +83,47 @@ Project withTrueHeight(Project p, int id, double heightM)
     p.element(id)->heightM = std::clamp(heightM, 0.01, 2000.0);
     repair(p);
     return p;
+}
+
+Project withCanvasHeight(Project p, int id, double cm)
+{
+    const Element* e = p.element(id);
+    const Ground g(p);
+    if (!e || !g.under(e->baseCm))
+        return p;
+    const double metres = cm * g.metres(e->baseCm).y / g.focal;
+    return withTrueHeight(std::move(p), id, metres);
+}
+
+Project withUsual(Project p, int id, const std::string& name)
+{
+    if (!p.element(id))
+        return p;
+    const UsualHeight u = usualHeight(p, name);
+    if (!u.name.empty())
+        p = withTrueHeight(std::move(p), id, u.metres);
+    p.element(id)->usual = u.name;
+    return p;
+}
+
+Project withUsualKept(Project p, int id, const std::string& name)
+{
+    const Element* e = p.element(id);
+    if (!e || name.empty())
+        return p;
+    const double metres = e->heightM;
+    const UsualHeight u{name, metres, 0.8 * metres, 1.25 * metres, usualHeight(p, name).person};
+    p = withUsualHeight(std::move(p), u);
+    if (Element* x = p.element(id))
+        x->usual = u.name;
+    return p;
+}
+
+Project withPerspectiveFrom(Project p, double cm)
+{
+    Camera c = p.camera;
+    c.fovDegrees = 2 * degrees(std::atan(p.brief.widthCm / 2 / std::max(1.0, cm)));
+    return withCamera(std::move(p), c);
 }
 
 Project withDepthsSwapped(Project p, int a, int b)

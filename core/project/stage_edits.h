@@ -7,8 +7,20 @@ namespace rl::edits {
 /// Moves an element's foot; the others of its group keep their distances from it in metres. What is locked stays.
 /// \param alone leave the group behind
 Project withFoot(Project project, int element, Vec2 baseCm, bool alone = false);
+/// The same by so much across and down the canvas, cm.
+Project withFootMoved(Project project, int element, Vec2 byCm);
+/// Lifts or lowers it, m over the ground; what is locked stays.
+Project withAltitude(Project project, int element, double altitudeM);
 /// Gives an element its true height; what keeps step with it grows or shrinks by the same factor.
 Project withTrueHeight(Project project, int element, double heightM);
+/// Gives it so many cm on the canvas where it stands; the true height follows.
+Project withCanvasHeight(Project project, int element, double heightCm);
+/// Says what it usually is as tall as, and gives it that height; an unknown name says nothing and changes no height.
+Project withUsual(Project project, int element, const std::string& name);
+/// Keeps its height as the usual one of a name (0.8 to 1.25 of it), or changes the one of that name.
+Project withUsualKept(Project project, int element, const std::string& name);
+/// The field of view by which the canvas is true from a distance, cm.
+Project withPerspectiveFrom(Project project, double cm);
 /// Two elements change their distances; each stays where it is across the picture and keeps its true height.
 Project withDepthsSwapped(Project project, int a, int b);
 /// Sets an element at the distance of another.

@@ -31,16 +31,12 @@ std::string letterOf(int n)
 
 Scene sceneOf(const Project& p)
 {
-    return {p.elements, p.groups, p.camera, p.backdrop, p.lights};
+    return p.scene();
 }
 
 Project withScene(Project p, const Scene& s)
 {
-    p.elements = s.elements;
-    p.groups = s.groups;
-    p.camera = s.camera;
-    p.backdrop = s.backdrop;
-    p.lights = s.lights;
+    p.scene() = s;
     return p;
 }
 

@@ -81,10 +81,9 @@ Balance balanceOf(const light::Picture& picture)
     return out;
 }
 
-Findings balanceFindings(const Project& p, const light::Picture& picture)
+Findings balanceFindings(const Project& p, const Balance& b)
 {
     Findings out;
-    const Balance b = balanceOf(picture);
     if (p.elements.empty())
         return out;
     if (b.deadEven)

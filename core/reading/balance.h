@@ -23,6 +23,6 @@ struct Balance {
 /// within a twentieth of the width of the middle, from a third of the width on the lighter side.
 Balance balanceOf(const light::Picture& picture);
 
-Findings balanceFindings(const Project& project, const light::Picture& picture);
+Findings balanceFindings(const Project& project, const Balance& balance);
 
 } // namespace rl::reading

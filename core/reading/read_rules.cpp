@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/reading/read_rules.h"
 #include "core/base/text.h"
 #include "core/colour/lab.h"
@@ -89,7 +90,6 @@ void kisses(const Project& p, const light::Picture& picture, const std::vector<T
             continue; // the margin rule of the stage speaks of the canvas edge
         const double k = picture.pixelsPerCm, step = std::max(p.brief.widthCm, p.brief.heightCm) * 0.02;
         const Rect a = boundsOf(picture, t.first), b = boundsOf(picture, t.second);
-        const Element* ea = p.element(t.first);
         const double areaA = a.width * a.height, areaB = b.width * b.height;
         const int moved = areaA <= areaB ? t.first : t.second;
         const double sign = (moved == t.first ? a.centre().x - b.centre().x : b.centre().x - a.centre().x) < 0 ? -1 : 1;
@@ -99,12 +99,9 @@ void kisses(const Project& p, const light::Picture& picture, const std::vector<T
                 + " just kiss: " + fixed(10 * t.gapPx / k, 0) + " mm between them.",
             10 * t.gapPx / k, 10 * step, "mm", {t.at.x / k - 2, t.at.y / k - 2, 4, 4}, moved,
             "Two edges that just touch tie near and far together; let them overlap clearly or stand apart.", {}};
-        if (ea)
-            f.fix = Fix{"Move " + nameOf(p, moved) + " " + fixed(10 * step, 0) + " mm away",
-                [moved, dx = sign * step](Project& q) {
-                    if (Element* x = q.element(moved))
-                        x->baseCm.x += dx;
-                }};
+        if (p.element(moved))
+            f.fix = fixes::shift(
+                *p.element(moved), "Move " + nameOf(p, moved) + " " + fixed(10 * step, 0) + " mm away", {sign * step, 0});
         out.push_back(std::move(f));
     }
 }
@@ -125,10 +122,7 @@ void leak(const Project& p, const light::Picture& picture, const Attention& a, F
         100 * a.edgeShare, 8, "% of pull", r, a.edgeElement, "A strong patch at the edge is a door out of the picture.",
         {}};
     if (std::abs(move) > 0.2)
-        f.fix = Fix{"Move it in by " + fixed(std::abs(move)) + " cm", [id = a.edgeElement, move](Project& q) {
-                        if (Element* x = q.element(id))
-                            x->baseCm.x += move;
-                    }};
+        f.fix = fixes::shift(*p.element(a.edgeElement), "Move it in by " + fixed(std::abs(move)) + " cm", {move, 0});
     out.push_back(std::move(f));
 }
 
@@ -141,7 +135,7 @@ void range(const Project& p, const Reading& r, Findings& out)
         "From the darkest to the lightest hundredth there are only " + fixed(span, 0) + " L*.", span, 45, "L*",
         {0, 0, p.brief.widthCm, p.brief.heightCm}, 0,
         "Paint has less range than light; a plan that uses half of it comes out grey.",
-        Fix{"Brighten by half a stop", [](Project& q) { q.lights.air.exposureStops += 0.5; }}});
+        fixes::air("Brighten by half a stop", [](Air& a) { a.exposureStops += 0.5; })});
 }
 } // namespace
 
@@ -161,6 +155,7 @@ Reading read(const Project& p, const light::Picture& picture, int steps)
         = attention(picture.colour, picture.ids, {p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm});
     r.silhouettes = silhouettes(picture);
     r.tangents = tangents(picture);
+    r.balance = balanceOf(picture);
     r.steps = valueSteps(picture.colour, steps);
     std::vector<float> y(picture.colour.size());
     for (std::size_t i = 0; i < y.size(); ++i)

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/reading/attention.h"
+#include "core/reading/balance.h"
 #include "core/reading/silhouette.h"
 #include "core/reading/values.h"
 
@@ -11,6 +12,7 @@ struct Reading {
     std::vector<Silhouette> silhouettes;
     std::vector<Tangent> tangents;
     std::vector<ValueStep> steps;
+    Balance balance;
     double darkest = 0, lightest = 100; ///< L* of the 1 % and 99 % points
 };
 Reading read(const Project& project, const light::Picture& picture, int steps = 3);

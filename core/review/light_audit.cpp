@@ -120,38 +120,42 @@ double contactRatio(const light::Picture& picture, const Mask& mask, const cv::R
 void judge(const Project& p, const Element& e, const light::Picture& picture, const Mask& mask, const cv::Rect& box,
     stage::SurfaceCache& cache, AuditRow& row)
 {
-    const auto add = [&](const std::string& what, double weight) {
+    const auto add = [&](CauseKind kind, const std::string& what, double weight) {
         if (weight > 0.01)
-            row.causes.push_back({what, weight});
+            row.causes.push_back({kind, what, weight});
     };
     const bool told
         = row.now.direction.confidence >= 0.25 && row.planned.direction.confidence > 0 && row.planned.softness < 0.85;
     if (told && row.now.direction.elevation < 60 && row.planned.direction.elevation < 60) {
         const double off = std::abs(turnBetween(row.now.direction.azimuth, row.planned.direction.azimuth));
-        add("its light still comes " + fixed(off, 0) + "° from where it should", 0.7 * ramp(off, 20, 90));
+        add(CauseKind::Direction, "its light still comes " + fixed(off, 0) + "° from where it should",
+            kWeightDirection * ramp(off, kDirectionFrom, kDirectionFull));
     }
     if (row.now.kelvin > 0 && row.planned.kelvin > 0 && told) {
         const double mired = std::abs(1e6 / row.now.kelvin - 1e6 / row.planned.kelvin);
-        add("its light is " + fixed(mired, 0) + " mired " + (row.now.kelvin > row.planned.kelvin ? "colder" : "warmer")
+        add(CauseKind::Warmth,
+            "its light is " + fixed(mired, 0) + " mired " + (row.now.kelvin > row.planned.kelvin ? "cooler" : "warmer")
                 + " than planned",
-            0.4 * ramp(mired, 60, 200));
+            kWeightWarmth * ramp(mired, kWarmthFrom, kWarmthFull));
     }
     const auto inside = [&](int x, int y) { return mask.at(x, y) > 0; };
     const auto beside = [&](int x, int y) { return picture.ids.at(x, y) == 0; };
     const double own = blackPoint(picture.colour, box, inside), other = blackPoint(picture.colour, box, beside);
     if (own >= 0 && other >= 0)
-        add("its darkest dark lies " + fixed(std::abs(own - other), 0) + " L* " + (own < other ? "under" : "over")
+        add(CauseKind::Darks, "its darkest dark lies " + fixed(std::abs(own - other), 0) + " L* " + (own < other ? "under" : "over")
                 + " that of what surrounds it",
-            0.5 * ramp(std::abs(own - other), own < other ? 10 : 16, 34));
+            kWeightDarks * ramp(std::abs(own - other), own < other ? kDarksUnderFrom : kDarksOverFrom, kDarksFull));
     // Through thick air no contact is seen, and none is missed.
     const double clear = light::throughAir(stage::placed(p, e, cache).distance, p.lights.air.halfContrastM);
     if (std::abs(e.altitudeM) < 0.05 * e.heightM && e.standin.solid != Solid::Path && clear > 0.6)
         if (const double ratio = contactRatio(picture, mask, box); ratio > 0)
-            add("the ground under its foot is hardly darker than beside it", 0.4 * ramp(ratio, 0.88, 1));
+            add(CauseKind::Contact, "the ground under its foot is hardly darker than beside it",
+                kWeightContact * ramp(ratio, kContactFrom, 1));
     if (p.cutout(e.cutout)) {
         const auto surface = cache.surface(p, e, 700);
         const double halo = surface->alpha.empty() ? 0 : cutout::edgeQuality(surface->colour, surface->alpha).halo;
-        add("its edge keeps colour of the old background, ΔE " + fixed(halo, 0), 0.4 * ramp(halo, 10, 30));
+        add(CauseKind::Halo, "its edge keeps colour of the old background, ΔE " + fixed(halo, 0),
+            kWeightHalo * ramp(halo, kHaloFrom, kHaloFull));
     }
     std::stable_sort(
         row.causes.begin(), row.causes.end(), [](const Cause& a, const Cause& b) { return a.weight > b.weight; });
@@ -271,7 +275,8 @@ std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::
         AuditRow row;
         row.element = e.id;
         const Cutout* c = p.cutout(e.cutout);
-        if (const Reference* r = c ? p.reference(c->reference) : nullptr; r && !c->alpha.empty()) {
+        if (const Reference* r = c ? p.reference(c->reference) : nullptr;
+            r && !c->alpha.empty() && !r->pixels.missing()) {
             if (!byCutout.contains(c->id))
                 byCutout[c->id] = gather::overruled(gather::measured(r->pixels, c->alpha, progress), r->overrule);
             row.photographed = toldBy(byCutout[c->id]);
@@ -291,213 +296,6 @@ std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::
         rows.push_back(std::move(row));
     }
     return rows;
-}
-
-namespace {
-/// Shifts an element's b* on top of what its tone does already.
-Fix shifted(const std::string& label, int id, double b)
-{
-    return {label, [=](Project& q) {
-                if (Element* x = q.element(id)) {
-                    if (x->tone.amount <= 0)
-                        x->tone = Tone{};
-                    x->tone.b = std::clamp(x->tone.b + b, -40.0, 40.0);
-                    x->tone.amount = 1;
-                }
-            }};
-}
-
-/// b* by which a light is off, from its distance in mired: about 12 mired a unit near daylight.
-double shiftFor(double mired)
-{
-    return std::clamp(std::abs(mired) * 0.08, 3.0, 20.0);
-}
-
-void sticker(const Project& p, const Element& e, const AuditRow& row, stage::SurfaceCache& cache, Findings& out)
-{
-    if (row.sticker < 0.45 || row.causes.empty())
-        return;
-    std::string why;
-    for (std::size_t i = 0; i < std::min<std::size_t>(2, row.causes.size()); ++i)
-        why += (i ? "; " : "") + row.causes[i].what;
-    Finding f{"light.sticker:" + std::to_string(e.id), Station::Light,
-        row.sticker > 0.6 ? Severity::Broken : Severity::Watch,
-        "“" + e.name + "” looks pasted in, " + fixed(100 * row.sticker, 0) + " of 100: " + why + ".", 100 * row.sticker,
-        45, "of 100", stage::placed(p, e, cache).canvas, e.id,
-        "What does not share the light, the darks and the ground of its neighbours stays a sticker, however well "
-        "painted.",
-        {}};
-    const double off = std::abs(turnBetween(row.now.direction.azimuth, row.planned.direction.azimuth)),
-                 mirrored = std::abs(turnBetween(180 - row.now.direction.azimuth, row.planned.direction.azimuth));
-    if (row.causes[0].what.starts_with("its light still") && mirrored + 25 < off)
-        f.fix = Fix{"Mirror it", [id = e.id](Project& q) {
-                        if (Element* x = q.element(id))
-                            x->mirrored = !x->mirrored;
-                    }};
-    else if (row.causes[0].what.starts_with("its light still") && e.delight < 0.95)
-        f.fix = Fix{"Take its own light off altogether", [id = e.id](Project& q) {
-                        if (Element* x = q.element(id))
-                            x->delight = 1;
-                    }};
-    else if (row.causes[0].what.starts_with("its darkest") && p.cutout(e.cutout))
-        f.fix = Fix{"Match its tones to what surrounds it",
-            [id = e.id, tone = stage::matchedTone(p, e, cache, 0.7)](Project& q) {
-                if (Element* x = q.element(id))
-                    x->tone = tone;
-            }};
-    // The first cause may have no cure of its own, as a missing contact; the warmth may have.
-    if (!f.fix && row.now.kelvin > 0 && row.planned.kelvin > 0)
-        if (const double mired = 1e6 / row.now.kelvin - 1e6 / row.planned.kelvin; std::abs(mired) > 60) {
-            const double by = shiftFor(mired);
-            f.fix = shifted(
-                (mired > 0 ? "Cool it by " : "Warm it by ") + fixed(by, 0) + " b*", e.id, mired > 0 ? -by : by);
-        }
-    out.push_back(std::move(f));
-}
-
-void softness(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
-{
-    if (row.photographed.softness < 0 || row.planned.softness < 0 || row.photographed.direction.confidence < 0.25)
-        return;
-    const double off = row.photographed.softness - row.planned.softness;
-    if (std::abs(off) <= 0.35)
-        return;
-    Finding f{"light.softness:" + std::to_string(e.id), Station::Light, Severity::Watch,
-        "“" + e.name + "” was photographed in " + (off > 0 ? "softer" : "harder")
-            + " light than planned: " + fixed(100 * row.photographed.softness, 0) + " % from everywhere against "
-            + fixed(100 * row.planned.softness, 0) + " %.",
-        100 * row.photographed.softness, 100 * row.planned.softness, "%", where, e.id,
-        off > 0 ? "Soft photographs have no core shadow to paint from; it must be made up."
-                : "Hard shadows baked into a photograph show through any new light.",
-        {}};
-    if (off < 0 && e.delight < 0.95)
-        f.fix = Fix{"Take its own light off altogether", [id = e.id](Project& q) {
-                        if (Element* x = q.element(id))
-                            x->delight = 1;
-                    }};
-    if (off > 0 && e.tone.amount <= 0) { // a soft photograph lacks depth in its shades
-        const double by = std::round(std::clamp(20 * off, 4.0, 14.0));
-        f.fix = Fix{"Deepen its shades by " + fixed(by, 0) + " L*", [id = e.id, by](Project& q) {
-                        if (Element* x = q.element(id)) {
-                            x->tone = Tone{};
-                            x->tone.darkFrom = by, x->tone.amount = 1;
-                        }
-                    }};
-    }
-    out.push_back(std::move(f));
-}
-
-/// Its light as it is now against the plan; or warm light where hardly any lamp reaches.
-void warmth(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
-{
-    if (row.now.kelvin <= 0 || row.planned.kelvin <= 0 || row.now.direction.confidence < 0.25)
-        return;
-    const double mired = 1e6 / row.now.kelvin - 1e6 / row.planned.kelvin; // positive: warmer than planned
-    const double by = shiftFor(mired);
-    if (row.reached < 0.15 && 1e6 / row.now.kelvin > 240) {
-        out.push_back({"light.warm-shade:" + std::to_string(e.id), Station::Light, Severity::Watch,
-            "“" + e.name + "” is lit warm, " + fixed(row.now.kelvin, 0) + " K, though only "
-                + fixed(100 * row.reached, 0) + " % of the lamps' light reaches it.",
-            row.now.kelvin, 6500, "K", where, e.id,
-            "In full shade only the sky lights a thing; warm light there has no source.",
-            shifted("Cool it by " + fixed(by, 0) + " b*", e.id, -by)});
-        return;
-    }
-    if (std::abs(mired) < 90 || row.reached < 0.4)
-        return;
-    const bool warm = mired > 0;
-    out.push_back({"light.warmth:" + std::to_string(e.id), Station::Light, Severity::Watch,
-        "“" + e.name + "” is lit " + fixed(std::abs(mired), 0) + " mired " + (warm ? "warmer" : "cooler")
-            + " than its lamps are: " + fixed(row.now.kelvin, 0) + " K against " + fixed(row.planned.kelvin, 0) + " K.",
-        row.now.kelvin, row.planned.kelvin, "K", where, e.id,
-        "One lamp lights all its neighbours in one colour; what differs looks lit elsewhere.",
-        shifted((warm ? "Cool it by " : "Warm it by ") + fixed(by, 0) + " b*", e.id, warm ? -by : by)});
-}
-
-/// Lighter than a white card could be in the light that falls there.
-void tooBright(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
-{
-    if (row.lightest < 0 || row.cardL < 0 || row.lightest < row.cardL + 6)
-        return;
-    out.push_back({"light.too-bright:" + std::to_string(e.id), Station::Light, Severity::Broken,
-        "“" + e.name + "” shows L* " + fixed(row.lightest, 0) + "; a white card in the light there shows "
-            + fixed(row.cardL, 0) + ".",
-        row.lightest, row.cardL, "L*", where, e.id,
-        "Nothing can be lighter than white in its light; it then seems to shine by itself.",
-        Fix{"Lower its lights to L* " + fixed(row.cardL, 0), [id = e.id, share = row.cardL / row.lightest](Project& q) {
-                if (Element* x = q.element(id)) {
-                    if (x->tone.amount <= 0)
-                        x->tone = Tone{};
-                    x->tone.lightTo *= share;
-                    x->tone.amount = 1;
-                }
-            }}});
-}
-
-void spill(const Project& p, Findings& out)
-{
-    if (p.lights.air.spill >= 0.25 || p.elements.empty())
-        return;
-    out.push_back({"light.spill", Station::Light, Severity::Watch,
-        "Only " + fixed(100 * p.lights.air.spill, 0) + " % of the backdrop's light falls into edges.",
-        100 * p.lights.air.spill, 100, "%", {}, 0,
-        "Edges that take nothing of what lies behind them look cut out with scissors.",
-        Fix{"Let the backdrop spill into edges", [](Project& q) { q.lights.air.spill = 1; }}});
-}
-
-/// A far thing darker at its darkest than a near one: air does the opposite.
-void farDark(const Project& p, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache, Findings& out)
-{
-    for (const AuditRow& far : rows)
-        for (const AuditRow& near : rows) {
-            const Element &a = *p.element(far.element), &b = *p.element(near.element);
-            const double za = stage::placed(p, a, cache).distance, zb = stage::placed(p, b, cache).distance;
-            if (za < 2 * zb || za < 15 || far.shade.empty() || near.shade.empty())
-                continue;
-            const double la = far.shade.back().L, lb = near.shade.back().L;
-            if (la > lb - 8)
-                continue;
-            out.push_back({"light.far-dark:" + std::to_string(a.id), Station::Light, Severity::Watch,
-                "At " + fixed(za, 0) + " m “" + a.name + "” has darks of " + fixed(la, 0) + " L*, darker than “"
-                    + b.name + "” at " + fixed(zb, 0) + " m (" + fixed(lb, 0) + " L*).",
-                la, lb, "L*", stage::placed(p, a, cache).canvas, a.id,
-                "Air lifts the darks of what is far; dark and far together pull it forward.",
-                Fix{"Let the air halve contrast at " + fixed(za, 0) + " m",
-                    [za](Project& q) { q.lights.air.halfContrastM = za; }}});
-            break;
-        }
-}
-} // namespace
-
-Findings auditFindings(const Project& p, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache)
-{
-    Findings out;
-    for (const AuditRow& row : rows) {
-        const Element* e = p.element(row.element);
-        if (!e || e->material == Material::Glowing || e->material == Material::Glass)
-            continue;
-        sticker(p, *e, row, cache, out);
-        const Rect where = stage::placed(p, *e, cache).canvas;
-        softness(*e, row, where, out);
-        warmth(*e, row, where, out);
-        tooBright(*e, row, where, out);
-    }
-    spill(p, out);
-    farDark(p, rows, cache, out);
-    return out;
-}
-
-Findings closeLook(const Project& p, std::shared_ptr<const stage::StageFrame> frame, const light::Picture& picture,
-    stage::SurfaceCache& cache, Progress& progress)
-{
-    const std::vector<AuditRow> rows = lightAudit(p, std::move(frame), picture, cache, progress);
-    if (progress.cancelled())
-        return {};
-    Findings out;
-    for (Finding& f : auditFindings(p, rows, cache))
-        if (!p.setAside.contains(f.key))
-            out.push_back(std::move(f));
-    return out;
 }
 
 } // namespace rl::review

@@ -12,8 +12,20 @@ struct LightTold {
     double level = -1; ///< L* of the light side; negative = unknown
 };
 
+/// What may make an element look pasted in.
+enum class CauseKind { Direction, Warmth, Darks, Contact, Halo };
+
+/// Where a cause begins to count, where it counts in full, and how much of the whole it then is. The only place.
+inline constexpr double kDirectionFrom = 20, kDirectionFull = 90, kWeightDirection = 0.7; ///< degrees
+inline constexpr double kWarmthFrom = 60, kWarmthFull = 200, kWeightWarmth = 0.4; ///< mired
+inline constexpr double kDarksUnderFrom = 10, kDarksOverFrom = 16, kDarksFull = 34, kWeightDarks = 0.5; ///< L*
+inline constexpr double kContactFrom = 0.88, kWeightContact = 0.4; ///< ground under the foot to ground beside it
+inline constexpr double kHaloFrom = 10, kHaloFull = 30, kWeightHalo = 0.4; ///< ΔE00
+inline constexpr double kSticker = 0.45; ///< from here on it is spoken of
+
 /// What makes an element look pasted in, each 0…1 with its figure in words.
 struct Cause {
+    CauseKind kind = CauseKind::Direction;
     std::string what; ///< "light comes 74° from where it should"
     double weight = 0; ///< 0…1
 };
@@ -39,14 +51,14 @@ struct AuditRow {
 
 /// Every element that is seen, in the order of the project. Measures photographs and the lit picture: seconds, not for
 /// the interface thread. \param only this element, 0 = all \param frame, picture of the same project \return what was
-/// done when cancelled Sticker: 1 - Π (1 - weight) over light direction (from 20°, full at 90°), warmth (from 20 mired,
-/// full at 120), black point against what surrounds it (from 4 L*, full at 24), missing contact with the ground, and a
-/// halo of the old background (from ΔE 8, full at 28).
+/// done when cancelled. Sticker: 1 - Π (1 - weight) over the
+/// causes, weighed by the constants above.
 std::vector<AuditRow> lightAudit(const Project& project, std::shared_ptr<const stage::StageFrame> frame,
     const light::Picture& picture, stage::SurfaceCache& cache, Progress& progress, int only = 0);
 
 /// What of it is worth saying: stickers; warmth, level and softness that disagree with the plan; warm light in full
-/// shade; lit brighter than any lamp can give; edges without spill; distant things darker than near ones.
+/// shade; lit brighter than any lamp can give; edges without spill; distant things darker than near ones. One fact is
+/// said once: a sticker speaks only of causes that no other finding has named.
 Findings auditFindings(const Project& project, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache);
 
 /// Audit and its findings at once, those set aside left out: what the quick rules cannot see. Seconds. Empty when

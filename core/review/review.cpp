@@ -30,7 +30,7 @@ Findings findingsOf(
     take(stage::cutFindings(p, cache));
     take(stage::stageFindings(p, cache));
     take(gather::eyeLevelFindings(p, cache, eyeLevels()));
-    take(reading::balanceFindings(p, picture));
+    take(reading::balanceFindings(p, reading.balance));
     take(light::lightFindings(p, cache));
     take(reading::readFindings(p, picture, reading));
     take(transfer::carryFindings(p));

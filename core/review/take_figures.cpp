@@ -18,7 +18,7 @@ TakeFigures figuresOf(const Project& project, int take, stage::SurfaceCache& cac
     if (f.picture.colour.empty())
         return f;
     f.range = r.reading.lightest - r.reading.darkest;
-    f.leftWeight = reading::balanceOf(r.picture).left;
+    f.leftWeight = r.reading.balance.left;
     for (const Finding& x : r.findings)
         (x.severity == Severity::Broken ? f.broken : f.watch) += x.severity != Severity::Holds;
     const stage::Room room = stage::roomOf(p, cache);

@@ -36,18 +36,45 @@ Vec3 footOf(const Eye& eye, const Element& e)
     return {(e.baseCm.x - eye.x0) * z / eye.focalCm, 0, z};
 }
 
-std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& e, double widthOverHeight)
+std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& e, double widthOverHeight, double share)
 {
     const Vec3 foot = footOf(eye, e);
-    const double half = e.heightM * widthOverHeight * e.stretch / 2, c = std::cos(radians(e.yaw)),
+    const double wide = e.heightM * widthOverHeight * e.stretch, own = e.mirrored ? 1 - share : share,
+                 left = -own * wide, right = left + wide, c = std::cos(radians(e.yaw)),
                  s = std::sin(radians(e.yaw)), lean = std::tan(radians(e.shear)) * e.heightM;
     const auto at = [&](double u, double y) {
         return Vec3{foot.x + u * c, e.altitudeM + y, std::max(0.05, foot.z + u * s)};
     };
-    return {at(lean - half, e.heightM), at(lean + half, e.heightM), at(half, 0), at(-half, 0)};
+    return {at(lean + left, e.heightM), at(lean + right, e.heightM), at(right, 0), at(left, 0)};
 }
 
-Placement placementOf(const Project& project, const Element& element, const Rect& shape)
+Footing footingOf(const Mask& alpha, const Rect& box)
+{
+    Footing s;
+    const int left = int(box.x), top = int(box.y), w = int(box.width), h = int(box.height);
+    if (w <= 0 || h <= 0)
+        return s;
+    const int rows = std::max(1, h / 30), gap = std::max(2, w / 40);
+    double sum = 0, weight = 0;
+    int last = -1;
+    for (int x = 0; x < w; ++x) {
+        int count = 0;
+        for (int y = top + h - rows; y < top + h; ++y)
+            count += alpha.at(left + x, y) > 127;
+        if (count == 0)
+            continue;
+        sum += (x + 0.5) * count, weight += count;
+        if (last < 0 || x - last > gap)
+            s.touching.push_back({double(x) / w, 0});
+        s.touching.back()[1] = double(x + 1) / w;
+        last = x;
+    }
+    if (weight > 0)
+        s.foot = sum / weight / w;
+    return s;
+}
+
+Placement placementOf(const Project& project, const Element& element, const Rect& shape, double share)
 {
     Placement place;
     const Eye eye = eyeOf(project);
@@ -63,12 +90,13 @@ Placement placementOf(const Project& project, const Element& element, const Rect
     place.visible = true;
     if (element.yaw == 0 && element.shear == 0) {
         const double foot = element.baseCm.y - element.altitudeM * cmPerM;
-        place.canvas = {
-            element.baseCm.x - place.widthM * cmPerM / 2, foot - place.heightCm, place.widthM * cmPerM, place.heightCm};
+        const double own = element.mirrored ? 1 - share : share;
+        place.canvas = {element.baseCm.x - own * place.widthM * cmPerM, foot - place.heightCm, place.widthM * cmPerM,
+            place.heightCm};
         return place;
     }
     double l = 1e300, t = 1e300, r = -1e300, b = -1e300;
-    for (const Vec3& corner : cardCorners(eye, element, shape.width / shape.height)) {
+    for (const Vec3& corner : cardCorners(eye, element, shape.width / shape.height, share)) {
         const Vec2 q = projected(eye, corner);
         l = std::min(l, q.x), r = std::max(r, q.x), t = std::min(t, q.y), b = std::max(b, q.y);
     }

@@ -33,12 +33,22 @@ struct Placement {
 };
 /// A card: a cut-out or a flat shape, turned about its upright axis, stretched and sheared as the element says.
 /// \param shape the cut-out's bounding box in its picture, px
-Placement placementOf(const Project& project, const Element& element, const Rect& shape);
+/// \param foot where across that box it stands, 0 left … 1 right as photographed
+Placement placementOf(const Project& project, const Element& element, const Rect& shape, double foot = 0.5);
 
 /// Where an element's foot is in the scene, m; Z infinite above the horizon.
 Vec3 footOf(const Eye& eye, const Element& element);
 /// The four corners of a card in the scene, m: upper left, upper right, lower right, lower left as the viewer faces it.
-std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& element, double widthOverHeight);
+/// It turns, stretches and leans about its foot. \param foot as above
+std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& element, double widthOverHeight, double foot = 0.5);
+
+/// Where something touches the ground it stands on: the columns of its box that reach into the lowest thirtieth.
+struct Footing {
+    double foot = 0.5; ///< middle of what touches, as a share of the box from its left
+    std::vector<std::array<double, 2>> touching; ///< from … to, shares of the box; one for each foot
+};
+/// \param alpha of the cut-out, px \param box its bounding box in there
+Footing footingOf(const Mask& alpha, const Rect& box);
 
 /// Bounding box of a matte (alpha > 127), px; empty when there is none.
 Rect shapeOf(const Mask& alpha);

@@ -65,7 +65,7 @@ double opacityOf(const Element& e)
     return e.material == Material::Glass ? 0.3 : e.material == Material::Thin ? 1 - 0.8 * e.through : 1.0;
 }
 
-std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, double lengthM)
+std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, double lengthM, double share)
 {
     auto caster = std::make_shared<Caster>();
     const double wanted = std::min(1.0, 320.0 / std::max(alpha.cols, alpha.rows));
@@ -77,12 +77,14 @@ std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& e, d
     cv::Mat cover;
     cv::resize(alpha, cover, cv::Size(cols, rows), 0, 0, cv::INTER_AREA);
     cover.convertTo(cover, CV_32F, opacityOf(e) / 255.0);
-    if (e.mirrored != (turned < 0))
+    if (e.mirrored != (turned < 0)) {
         cv::flip(cover, cover, 1);
+        share = 1 - share;
+    }
     double shift = 0;
     if (e.shear != 0)
         cover = leant(cover, e.shear, shift);
-    const double left = -lengthM * std::abs(turned) / 2 - shift / perM;
+    const double left = -share * lengthM * std::abs(turned) - shift / perM;
     const int strips = std::abs(e.yaw) < 12 ? 1 : 5;
     for (int i = 0; i < strips; ++i) {
         const int x0 = cover.cols * i / strips, x1 = cover.cols * (i + 1) / strips;

@@ -49,11 +49,12 @@ void dim(cv::Mat& linear, double dimL)
 cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
 {
     const Reference* r = p.reference(p.backdrop.reference);
-    if (!r)
+    const Photo photo = r ? r->pixels.photo() : Photo();
+    if (photo.empty()) // none, or missing
         return plainBackdrop(f.width, f.height, f.eye.horizon);
     const Rect place = backdropPlace(p);
     const double step = r->pixels.width() / (place.width * f.pixelsPerCm); // picture px per frame px
-    const LinearPicture linear = colour::linearOf(r->pixels);
+    const LinearPicture linear = colour::linearOf(photo);
     cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step, step,
         f.width, f.height, cv::BORDER_REPLICATE);
     dim(laid, p.backdrop.dimL);
@@ -162,7 +163,8 @@ bool Composer::sameEye(const Project& p, int widthPx) const
 bool Composer::sameGround(const Project& p, int widthPx) const
 {
     const Reference* r = p.reference(p.backdrop.reference);
-    return sameEye(p, widthPx) && m_backdrop == p.backdrop && m_backdropPixels == (r ? r->pixels.identity() : nullptr);
+    return sameEye(p, widthPx) && m_backdrop == p.backdrop && !m_backdropMissing
+        && m_backdropPixels.identity() == (r ? r->pixels.identity() : nullptr);
 }
 
 std::shared_ptr<const StageFrame> Composer::compose(
@@ -188,9 +190,11 @@ std::shared_ptr<const StageFrame> Composer::compose(
             return nullptr;
         progress.report(0.2 + 0.8 * done++ / double(p.elements.size()), "standing up " + e.name);
         const Cutout* c = p.cutout(e.cutout);
+        const Reference* of = c ? p.reference(c->reference) : nullptr;
+        const LazyPhoto photo = of ? of->pixels : LazyPhoto();
         const auto same = [&](const Kept& k) {
             return k.element == e && k.alpha.identity() == (c ? c->alpha.identity() : nullptr)
-                && (!c || k.pins == c->pins);
+                && k.photo.identity() == photo.identity() && (!c || k.pins == c->pins);
         };
         const auto known = eye ? std::find_if(m_kept.begin(), m_kept.end(), same) : m_kept.end();
         if (known != m_kept.end()) {
@@ -200,7 +204,7 @@ std::shared_ptr<const StageFrame> Composer::compose(
         } else {
             continue;
         }
-        kept.push_back({e, c ? c->alpha : Mask(), c ? c->pins : std::vector<Pin>(), f.layers.back()});
+        kept.push_back({e, c ? c->alpha : Mask(), photo, c ? c->pins : std::vector<Pin>(), f.layers.back()});
     }
     putInside(f, p);
     std::stable_sort(
@@ -208,8 +212,8 @@ std::shared_ptr<const StageFrame> Composer::compose(
     mapIds(f);
     const Reference* r = p.reference(p.backdrop.reference);
     m_frame = frame, m_kept = std::move(kept), m_camera = p.camera, m_backdrop = p.backdrop;
-    m_backdropHeld = r ? r->pixels : LazyPhoto();
-    m_backdropPixels = m_backdropHeld.identity();
+    m_backdropPixels = r ? r->pixels : LazyPhoto();
+    m_backdropMissing = m_backdropPixels.missing();
     m_widthCm = p.brief.widthCm, m_heightCm = p.brief.heightCm, m_widthPx = widthPx;
     return frame;
 }

@@ -84,7 +84,8 @@ public:
 private:
     struct Kept {
         Element element;
-        Mask alpha; ///< of its cut-out, whose address stands for its content
+        Mask alpha; ///< of its cut-out, held so that its address stands for its content
+        LazyPhoto photo; ///< the same
         std::vector<Pin> pins;
         Layer layer; ///< before it was put inside another
     };
@@ -94,8 +95,8 @@ private:
     std::vector<Kept> m_kept;
     Camera m_camera;
     Backdrop m_backdrop;
-    const void* m_backdropPixels = nullptr;
-    LazyPhoto m_backdropHeld; // keeps the address in use
+    LazyPhoto m_backdropPixels;
+    bool m_backdropMissing = false;
     double m_widthCm = 0, m_heightCm = 0;
     int m_widthPx = 0;
 };

@@ -27,7 +27,7 @@ Plane cardCover(
     const double shrink = std::max(box.width * k / source.cols, box.height * k / source.rows);
     if (shrink < 0.5)
         cv::resize(source, source, {}, 2 * shrink, 2 * shrink, cv::INTER_AREA);
-    const auto corners = cardCorners(eye, e, shape.width / shape.height);
+    const auto corners = cardCorners(eye, e, shape.width / shape.height, cache.foot(p, e));
     std::vector<cv::Point2f> to;
     for (const Vec3& c : corners) {
         const Vec2 q = projected(eye, c);

@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/base/text.h"
 #include "core/cutout/cut.h"
 #include "core/stage/camera.h"
@@ -49,9 +50,13 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
                 "The edge pixels of “" + e.name + "” differ from what lies just inside by ΔE " + fixed(q.halo) + ".",
                 q.halo, 14, "ΔE00", place.canvas, e.id,
                 "That is colour of the old background. Drawn in by a pixel, the edge leaves it behind.",
-                Fix{"Draw the edge in by a pixel", [cut = c->id](Project& x) {
-                        if (Cutout* k = x.cutout(cut))
-                            k->alpha = cutout::drawnIn(k->alpha);
+                Fix{"Draw the edge in by a pixel", [cut = c->id](Project q) {
+                        const Cutout* found = q.cutout(cut);
+                        if (!found)
+                            return q;
+                        Cutout k = *found;
+                        k.alpha = cutout::drawnIn(k.alpha);
+                        return edits::withCutout(std::move(q), std::move(k));
                     }}});
     }
     return out;

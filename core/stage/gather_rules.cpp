@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/base/text.h"
 #include "core/stage/camera.h"
 #include "core/stage/stage_rules.h"
@@ -33,10 +34,7 @@ void enoughPixels(const Project& p, const Element& e, const Placement& place, Fi
             + fixed(neededPixelsPerCm(p.brief.viewingDistanceCm)) + (need >= 60 ? "; a face wants 60." : "."),
         have, need, "px/cm", place.canvas, e.id,
         "What the picture does not hold must be invented at the easel; better to know it before.",
-        Fix{"Show it no larger than its pixels carry (" + fixed(height, 2) + " m)", [id = e.id, height](Project& q) {
-                if (Element* x = q.element(id))
-                    x->heightM = height;
-            }}});
+        fixes::trueHeight(e, "Show it no larger than its pixels carry (" + fixed(height, 2) + " m)", height)});
 }
 
 void litFlat(const Project& p, const Element& e, const Placement& place, SurfaceCache& cache, Findings& out)

@@ -1,4 +1,5 @@
 #include "core/stage/kin.h"
+#include "core/project/stage_edits.h"
 #include <opencv2/imgproc.hpp>
 #include <random>
 
@@ -213,13 +214,14 @@ std::vector<Likeness> repetition(const Project& p, SurfaceCache& cache)
 
 Project withVaried(Project p, int id, std::uint32_t seed)
 {
-    Element* e = p.element(id);
-    if (!e)
+    if (!p.element(id))
         return p;
     Chance chance(seed + std::uint32_t(id) * 97U);
+    p = edits::withMirrored(std::move(p), id);
+    const double height = p.element(id)->heightM * (chance.coin() ? 1.22 : 0.8);
+    p = edits::withTrueHeight(std::move(p), id, height);
+    Element* e = p.element(id);
     const bool card = isCard(p, *e);
-    e->mirrored = !e->mirrored;
-    e->heightM *= chance.coin() ? 1.22 : 0.8;
     e->stretch = std::clamp(e->stretch * (chance.coin() ? 1.25 : 0.8), 0.2, 5.0);
     e->yaw = std::clamp(e->yaw + (chance.coin() ? 35.0 : -35.0), card ? -70.0 : -360.0, card ? 70.0 : 360.0);
     if (e->standin.solid != Solid::Figure && e->standin.solid != Solid::Tree)

@@ -70,7 +70,7 @@ class CardLens {
 public:
     /// \param px of the frame \param surface px of the card's own picture
     CardLens(const StageFrame& f, const Project& p, const Element& e, const Rect& px, cv::Size surface, double aspect,
-        int left, int top, cv::Size size)
+        double foot, int left, int top, cv::Size size)
         : m_flat(e.yaw == 0 && e.shear == 0)
         , m_mirrored(e.mirrored)
         , m_size(size)
@@ -81,7 +81,7 @@ public:
     {
         if (m_flat)
             return;
-        const auto corners = cardCorners(eyeOf(p), e, aspect);
+        const auto corners = cardCorners(eyeOf(p), e, aspect, foot);
         std::array<cv::Point2f, 4> to;
         for (std::size_t i = 0; i < 4; ++i) {
             const Vec2 c = projected(f.eye, corners[i]);
@@ -220,7 +220,8 @@ void finish(Layer& l, std::vector<Rgb> albedo, const StageFrame& f, const Elemen
 std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Element& e, SurfaceCache& cache)
 {
     const Rect shape = cache.shape(p, e);
-    const Placement place = placementOf(p, e, shape);
+    const double share = cache.foot(p, e);
+    const Placement place = placementOf(p, e, shape, share);
     if (!place.visible)
         return {};
     const auto surface = cache.surface(p, e);
@@ -231,7 +232,7 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
     Layer l = startOf(f, e, place);
     const Vec3 foot = footOf(eyeOf(p), e);
     l.caster
-        = carried(*cache.caster(e, surface, [&] { return casterOf(surface->alpha.mat(), e, place.widthM); }), e, foot);
+        = carried(*cache.caster(e, surface, [&] { return casterOf(surface->alpha.mat(), e, place.widthM, share); }), e, foot);
     l.left = std::max(0, int(std::floor(px.x)));
     l.top = std::max(0, int(std::floor(px.y)));
     const int right = int(std::min(double(f.width), std::ceil(px.right()))),
@@ -239,7 +240,7 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
     const int w = std::max(0, right - l.left), h = std::max(0, bottom - l.top);
     if (w == 0 || h == 0)
         return l;
-    const CardLens lens(f, p, e, px, surface->alpha.mat().size(), shape.width / shape.height, l.left, l.top, {w, h});
+    const CardLens lens(f, p, e, px, surface->alpha.mat().size(), shape.width / shape.height, share, l.left, l.top, {w, h});
     cv::Mat cover;
     surface->alpha.mat().convertTo(cover, CV_32F, 1 / 255.0);
     const cv::Mat seenCover = lens.part(cover, cv::BORDER_CONSTANT);

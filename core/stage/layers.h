@@ -20,7 +20,7 @@ std::optional<Layer> layerOf(
 double opacityOf(const Element& element);
 /// The card's coverage in up to a few strips, as it is turned, about its own foot.
 /// \param alpha as seen from the front, 0…255
-std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& element, double widthM);
+std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& element, double widthM, double foot);
 /// A solid in slabs across its depth, about its own foot. \param opacity 0…1 of its material
 std::shared_ptr<const Caster> casterOf(const Mesh& mesh, double opacity);
 /// The same carried to where it stands; lifted or sunk it touches no ground.

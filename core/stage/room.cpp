@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/stage/room.h"
 #include "core/base/text.h"
 #include "core/project/usual_heights.h"
@@ -149,11 +150,8 @@ void gazeRoom(const Project& p, const Room& r, Findings& out)
             + " cm behind the back.",
         r.aheadCm, r.behindCm, "cm", r.group, r.lead,
         "A gaze wants somewhere to go; with less room before it than behind it runs out of the picture.",
-        Fix{"Move it " + fixed(std::abs(shift)) + " cm " + (shift > 0 ? "right" : "left"),
-            [id = r.lead, shift](Project& q) {
-                if (Element* x = q.element(id))
-                    x->baseCm.x += shift;
-            }}});
+        fixes::shift(*p.element(r.lead),
+            "Move it " + fixed(std::abs(shift)) + " cm " + (shift > 0 ? "right" : "left"), {shift, 0})});
 }
 
 void headRoom(const Project& p, const Room& r, Findings& out)
@@ -184,11 +182,9 @@ Findings roomFindings(const Project& p, SurfaceCache& cache)
             10 * std::abs(c.offCm), 30, "mm", {c.at.x - 2, c.at.y - 2, 4, 4}, c.element,
             "Cut at a joint a limb looks amputated; through the middle of it, it goes on outside the picture.", {}};
         if (c.betterBaseCm > 0)
-            f.fix = Fix{"Move its foot to " + fixed(c.betterBaseCm) + " cm, so that the edge passes mid limb",
-                [id = c.element, base = c.betterBaseCm](Project& q) {
-                    if (Element* x = q.element(id))
-                        x->baseCm.y = base;
-                }};
+            f.fix = fixes::foot(*p.element(c.element),
+                "Move its foot to " + fixed(c.betterBaseCm) + " cm, so that the edge passes mid limb",
+                {p.element(c.element)->baseCm.x, c.betterBaseCm});
         out.push_back(std::move(f));
     }
     return out;

@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/stage/stage_rules.h"
 #include "core/base/text.h"
 #include "core/project/usual_heights.h"
@@ -20,10 +21,7 @@ void offTheGround(const Project& p, const Element& e, Findings& out)
         "The base of “" + e.name + "” lies above the horizon, where there is no ground to stand on.", e.baseCm.y,
         p.camera.horizonCm, "cm", {e.baseCm.x - 2, e.baseCm.y - 2, 4, 4}, e.id,
         "On level ground every foot is below eye level; one above it belongs to another picture.",
-        Fix{"Set it on the far ground", [id = e.id, y](Project& q) {
-                if (Element* x = q.element(id))
-                    x->baseCm.y = y;
-            }}});
+        fixes::foot(e, "Set it on the far ground", {e.baseCm.x, y})});
 }
 
 /// Closer to the edge than a fiftieth of the long side, but not cut by it.
@@ -43,10 +41,7 @@ void crowded(const Project& p, const Element& e, const Rect& r, Findings& out)
         10 * least, 10 * room, "mm", r, e.id,
         "The gap becomes a shape of its own and pulls the gaze out; give room, or cut boldly.", {}};
     if (by.x != 0)
-        f.fix = Fix{"Move it in by " + fixed(10 * move, 0) + " mm", [id = e.id, by](Project& q) {
-                        if (Element* x = q.element(id))
-                            x->baseCm = x->baseCm + by;
-                    }};
+        f.fix = fixes::shift(e, "Move it in by " + fixed(10 * move, 0) + " mm", by);
     out.push_back(std::move(f));
 }
 
@@ -62,10 +57,8 @@ void tooSmall(const Project& p, const Element& e, const Placement& place, Findin
             + " m away.",
         10 * size, 10 * least, "mm", place.canvas, e.id,
         "Under a third of a degree a shape is a dot to the viewer, however well it is painted.",
-        Fix{"Bring it near enough to be read", [id = e.id, k = least / size](Project& q) {
-                if (Element* x = q.element(id))
-                    x->baseCm.y = q.camera.horizonCm + (x->baseCm.y - q.camera.horizonCm) * k;
-            }}});
+        fixes::foot(e, "Bring it near enough to be read",
+            {e.baseCm.x, p.camera.horizonCm + (e.baseCm.y - p.camera.horizonCm) * least / size})});
 }
 
 /// Out of the range of what it is said to be.
@@ -86,10 +79,7 @@ void impossibleSize(const Project& p, const Element& e, const Placement& place, 
             + " cm here, or keep its size with its foot at " + fixed(y) + " cm.",
         e.heightM, limit, "m", place.canvas, e.id,
         "Every size tells a distance; one that cannot be makes the space fall apart.",
-        Fix{"Give it " + fixed(u.metres, 2) + " m", [id = e.id, to = u.metres](Project& q) {
-                if (Element* x = q.element(id))
-                    x->heightM = to;
-            }}});
+        fixes::trueHeight(e, "Give it " + fixed(u.metres, 2) + " m", u.metres)});
 }
 
 /// Does something carry it: another's top close under its foot, near enough on the ground?
@@ -125,10 +115,8 @@ void contact(
         mm, 0, "mm", {place.canvas.x, e.baseCm.y - 1, place.canvas.width, 2}, e.id,
         sinks ? "Fine in water or snow; on firm ground the feet go missing."
               : "Too low to fly and too high to stand: its shadow will part from its foot.",
-        Fix{"Set it on the ground", [id = e.id](Project& q) {
-                if (Element* x = q.element(id))
-                    x->altitudeM = 0;
-            }}});
+        fixes::moves(e, "Set it on the ground",
+            [id = e.id](Project q) { return edits::withAltitude(std::move(q), id, 0); })});
 }
 
 void repeated(const Project& p, SurfaceCache& cache, Findings& out)
@@ -144,7 +132,7 @@ void repeated(const Project& p, SurfaceCache& cache, Findings& out)
                 + fixed(100 * l.size, 0) + " %.",
             100 * l.alike, 100 * kStamped, "% alike", placed(p, b, cache).canvas, b.id,
             "The eye finds a copy at once, and then sees the trick instead of the scene.",
-            Fix{"Vary it", [id = b.id](Project& q) { q = withVaried(q, id, 7); }}});
+            Fix{"Vary it", [id = b.id](Project q) { return withVaried(std::move(q), id, 7); }}});
     }
 }
 

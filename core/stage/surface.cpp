@@ -78,6 +78,19 @@ std::shared_ptr<const Surface> makeSurface(
     return s;
 }
 
+/// A bent matte, taken down to 512 px: where things stand is asked for while the hand is at them. \param k its scale
+Mask bentSmall(const Cutout& cutout, double& k)
+{
+    k = std::min(1.0, 512.0 / std::max(cutout.alpha.width(), cutout.alpha.height()));
+    cv::Mat small;
+    cv::resize(cutout.alpha.mat(), small, {}, k, k, cv::INTER_AREA);
+    std::vector<cutout::BendPin> pins = bendPins(cutout);
+    for (cutout::BendPin& p : pins)
+        p = {p.from * k, p.to * k};
+    const Mask alpha = Mask::fromMat(small);
+    return cutout::Bend(alpha, pins).applied({}, alpha).alpha;
+}
+
 constexpr double kFlatPx = 1000; ///< px a height of one
 Rect flatBox(const Standin& s)
 {
@@ -177,7 +190,7 @@ std::shared_ptr<const Caster> SurfaceCache::caster(const Element& e, const std::
     Element shape;
     shape.cutout = e.cutout, shape.standin = e.standin, shape.heightM = e.heightM, shape.yaw = e.yaw;
     shape.stretch = e.stretch, shape.shear = e.shear, shape.mirrored = e.mirrored, shape.material = e.material,
-    shape.through = e.through;
+    shape.through = e.through, shape.footShare = e.footShare;
     {
         const std::lock_guard lock(m_mutex);
         for (const Cast& c : m_casters)
@@ -230,7 +243,8 @@ Mesh standingMesh(const Project& p, const Element& e, SurfaceCache& cache)
 
 Placement placed(const Project& p, const Element& e, SurfaceCache& cache)
 {
-    return isCard(p, e) ? placementOf(p, e, cache.shape(p, e)) : placementOf(p, e, standingMesh(p, e, cache));
+    return isCard(p, e) ? placementOf(p, e, cache.shape(p, e), cache.foot(p, e))
+                        : placementOf(p, e, standingMesh(p, e, cache));
 }
 
 Placement placementOf(const Project& p, const Element& e, const Mesh& m)
@@ -259,9 +273,9 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
     if (!reference || cutout->alpha.empty())
         return std::make_shared<Surface>();
     const auto same = [&](const Entry& e) {
-        return e.alpha == cutout->alpha.identity() && e.form == element.form && e.longest == longest
+        return e.alpha.identity() == cutout->alpha.identity() && e.form == element.form && e.longest == longest
             && e.pins == cutout->pins && e.parts == element.parts && e.ridges == element.ridges
-            && e.photo == reference->pixels.identity();
+            && e.photo.identity() == reference->pixels.identity();
     };
     {
         const std::lock_guard lock(m_mutex);
@@ -270,6 +284,8 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
                 return e.surface;
     }
     Photo photo = reference->pixels;
+    if (photo.empty()) // missing: nothing is made of it, and nothing remembered
+        return std::make_shared<Surface>();
     Mask alpha = cutout->alpha;
     if (bends(*cutout)) {
         const cutout::Bend bend(alpha, bendPins(*cutout));
@@ -280,36 +296,59 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
     const std::lock_guard lock(m_mutex);
     if (m_entries.size() > 64)
         m_entries.erase(m_entries.begin());
-    m_entries.push_back({cutout->alpha.identity(), reference->pixels.identity(), element.form, longest, cutout->pins,
-        element.parts, element.ridges, cutout->alpha, made});
+    m_entries.push_back({cutout->alpha, reference->pixels, element.form, longest, cutout->pins, element.parts,
+        element.ridges, made});
     return made;
 }
 
-const SurfaceCache::Shape& SurfaceCache::known(const Cutout& cutout)
+/// Worked out without the lock: a bend takes long, and others only want to look something up meanwhile.
+std::shared_ptr<const SurfaceCache::Shape> SurfaceCache::known(const Cutout& cutout)
 {
-    for (const auto& s : m_shapes)
-        if (s->alpha.identity() == cutout.alpha.identity() && s->pins == cutout.pins)
-            return *s;
+    {
+        const std::lock_guard lock(m_mutex);
+        for (const auto& s : m_shapes)
+            if (s->alpha.identity() == cutout.alpha.identity() && s->pins == cutout.pins)
+                return s;
+    }
+    auto s = std::make_shared<Shape>(Shape{cutout.alpha, cutout.pins, {}, {}});
+    Mask standing = cutout.alpha;
+    double k = 1;
+    if (bends(cutout) && !cutout.alpha.empty())
+        standing = bentSmall(cutout, k);
+    const Rect box = shapeOf(standing);
+    s->footing = footingOf(standing, box);
+    s->box = {box.x / k, box.y / k, box.width / k, box.height / k};
+    const std::lock_guard lock(m_mutex);
     if (m_shapes.size() > 256)
         m_shapes.erase(m_shapes.begin());
-    Shape s{cutout.alpha, cutout.pins, cutout.alpha, {}};
-    if (bends(cutout) && !cutout.alpha.empty())
-        s.standing = cutout::Bend(cutout.alpha, bendPins(cutout)).applied({}, cutout.alpha).alpha;
-    s.box = shapeOf(s.standing);
-    m_shapes.push_back(std::make_shared<Shape>(std::move(s)));
-    return *m_shapes.back();
+    m_shapes.push_back(s);
+    return s;
 }
 
 Rect SurfaceCache::shape(const Cutout& cutout)
 {
-    const std::lock_guard lock(m_mutex);
-    return known(cutout).box;
+    return known(cutout)->box;
 }
 
 Mask SurfaceCache::standing(const Cutout& cutout)
 {
-    const std::lock_guard lock(m_mutex);
-    return known(cutout).standing;
+    return bends(cutout) && !cutout.alpha.empty()
+        ? cutout::Bend(cutout.alpha, bendPins(cutout)).applied({}, cutout.alpha).alpha
+        : cutout.alpha;
+}
+
+Footing SurfaceCache::footing(const Project& p, const Element& e)
+{
+    const Cutout* c = p.cutout(e.cutout);
+    Footing s = c && !c->alpha.empty() ? known(*c)->footing : Footing{};
+    if (e.footShare >= 0)
+        s.foot = e.footShare;
+    return s;
+}
+
+double SurfaceCache::foot(const Project& p, const Element& e)
+{
+    return e.footShare >= 0 ? e.footShare : footing(p, e).foot;
 }
 
 relief::MeasuredLight SurfaceCache::light(const Project& project, const Element& element)
@@ -320,15 +359,18 @@ relief::MeasuredLight SurfaceCache::light(const Project& project, const Element&
         return {};
     {
         const std::lock_guard lock(m_mutex);
-        const auto known = m_lights.find(cutout->alpha.identity());
-        if (known != m_lights.end())
-            return known->second.second;
+        for (const Measured& m : m_lights)
+            if (m.alpha.identity() == cutout->alpha.identity() && m.photo.identity() == reference->pixels.identity())
+                return m.light;
     }
-    const auto measured = relief::photoLight(reference->pixels, cutout->alpha);
+    const Photo photo = reference->pixels;
+    if (photo.empty()) // missing: not measured
+        return {};
+    const auto measured = relief::photoLight(photo, cutout->alpha);
     const std::lock_guard lock(m_mutex);
     if (m_lights.size() > 512)
-        m_lights.clear();
-    m_lights[cutout->alpha.identity()] = {cutout->alpha, measured};
+        m_lights.erase(m_lights.begin());
+    m_lights.push_back({cutout->alpha, reference->pixels, measured});
     return measured;
 }
 

@@ -4,7 +4,6 @@
 #include "core/stage/camera.h"
 #include "core/stage/mesh.h"
 #include <functional>
-#include <map>
 #include <memory>
 #include <mutex>
 
@@ -32,40 +31,49 @@ public:
     /// The same for whatever an element shows as a card; of a flat stand-in in thousandths of its height. Empty for
     /// a solid and for a cut-out without a matte.
     Rect shape(const Project& project, const Element& element);
+    /// Where a card stands across its box, 0…1 as photographed: the painter's word, else where it touches the ground.
+    double foot(const Project& project, const Element& element);
+    /// Its feet; of a flat stand-in one in the middle.
+    Footing footing(const Project& project, const Element& element);
     /// A stand-in's solid in its own units; empty for a flat one.
     std::shared_ptr<const Mesh> solid(const Standin& standin, double heightM);
     /// What throws a shadow in a shape's own place (foot at the origin), made once while shape and surface stay the
     /// same. \param shape only what decides its form counts: stand-in, height, turn, stretch, lean, mirroring, material
     std::shared_ptr<const Caster> caster(const Element& shape, const std::shared_ptr<const Surface>& surface,
         const std::function<std::shared_ptr<const Caster>()>& make);
-    /// The matte as it stands in the scene: bent, when it has two pins or more; then with its own coordinates.
+    /// The matte as it stands in the scene: bent, when it has two pins or more; then with its own coordinates. Takes as
+    /// long as the bend.
     Mask standing(const Cutout& cutout);
     /// As measured, or empty confidence where the cut-out has no matte.
     relief::MeasuredLight light(const Project& project, const Element& element);
 
 private:
-    struct Entry {
-        const void* alpha;
-        const void* photo;
+    struct Entry { // values, not addresses: what is held cannot come back as another thing
+        Mask alpha;
+        LazyPhoto photo;
         Form form;
         int longest;
         std::vector<Pin> pins;
         std::vector<ReliefPart> parts;
         std::vector<Ridge> ridges;
-        Mask held; // keeps the address in use
         std::shared_ptr<const Surface> surface;
     };
     std::mutex m_mutex;
     std::vector<Entry> m_entries;
     struct Shape {
-        Mask alpha; // keeps the address in use
+        Mask alpha;
         std::vector<Pin> pins;
-        Mask standing;
         Rect box;
+        Footing footing;
     };
-    const Shape& known(const Cutout& cutout); // with the lock held
-    std::vector<std::shared_ptr<Shape>> m_shapes;
-    std::map<const void*, std::pair<Mask, relief::MeasuredLight>> m_lights;
+    std::shared_ptr<const Shape> known(const Cutout& cutout);
+    std::vector<std::shared_ptr<const Shape>> m_shapes;
+    struct Measured {
+        Mask alpha;
+        LazyPhoto photo;
+        relief::MeasuredLight light;
+    };
+    std::vector<Measured> m_lights;
     struct Solidity {
         Standin standin;
         double heightM;

@@ -1,3 +1,4 @@
+#include "core/project/fixes.h"
 #include "core/transfer/carry_rules.h"
 #include "core/base/text.h"
 #include "core/stage/camera.h"
@@ -30,11 +31,10 @@ void backdrop(const Project& p, Findings& out)
                 + " % of the backdrop; the rest is cropped to bring its horizon to yours.",
             100 * fit.shown, 75, "%", whole, 0,
             "What is cropped is lost for the composition; a horizon nearer to the picture's own keeps more.",
-            Fix{"Set the horizon where the backdrop has it", [h = p.backdrop.horizon](Project& q) {
-                    const double before = q.camera.horizonCm;
-                    q.camera.horizonCm = h * q.brief.heightCm;
-                    for (Element& e : q.elements)
-                        e.baseCm.y += q.camera.horizonCm - before;
+            Fix{"Set the horizon where the backdrop has it", [h = p.backdrop.horizon](Project q) {
+                    Camera c = q.camera;
+                    c.horizonCm = h * q.brief.heightCm;
+                    return edits::withCamera(std::move(q), c);
                 }}});
     const double need = 200 / 2.54;
     if (fit.pixelsPerCm < need / 3)
@@ -52,7 +52,11 @@ void overlap(const Project& p, const TilePlan& plan, Findings& out)
             "Neighbouring sheets share only " + fixed(10 * p.sheets.overlapCm, 0) + " mm.", 10 * p.sheets.overlapCm, 10,
             "mm", {}, 0,
             "Printers drift by a millimetre or two; with less than five to share, gaps open between the sheets.",
-            Fix{"Let them share 10 mm", [](Project& q) { q.sheets.overlapCm = 1; }}});
+            Fix{"Let them share 10 mm", [](Project q) {
+                    Sheets s = q.sheets;
+                    s.overlapCm = 1;
+                    return edits::withSheets(std::move(q), s);
+                }}});
     if (plan.tiles.size() > 60)
         out.push_back({"carry.many-sheets", Station::Carry, Severity::Watch,
             "That makes " + std::to_string(plan.tiles.size()) + " sheets to cut and join.", double(plan.tiles.size()),
@@ -70,7 +74,11 @@ void squares(const Project& p, Findings& out)
         "The grid has " + fixed(n) + " squares along the long side.", n, n < 6 ? 6.0 : 14.0, "squares", {}, 0,
         n < 6 ? "Too few squares leave too much to the eye inside each."
               : "Too many squares take longer to draw than they save.",
-        Fix{"Let the program choose", [](Project& q) { q.sheets.gridCm = 0; }}});
+        Fix{"Let the program choose", [](Project q) {
+                Sheets s = q.sheets;
+                s.gridCm = 0;
+                return edits::withSheets(std::move(q), s);
+            }}});
 }
 } // namespace
 

@@ -1,6 +1,7 @@
-#include "app/document.h"
+#include "app/desk/document.h"
 #include "core/project/edits.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
@@ -16,6 +17,14 @@ class TestDocument : public QObject {
         p.brief.title = title;
         return p;
     }
+    /// A document of a fresh file.
+    static bool makeNew(Document& d, const QString& path, const Project& project)
+    {
+        auto file = store::ProjectFile::create(path.toStdString(), project);
+        if (file)
+            d.adopt({file.take(), project, {}});
+        return d.project() == project;
+    }
     QString titleOf(const Document& d) const { return QString::fromStdString(d.project().brief.title); }
     QString onDisk(const QString& path) const
     {
@@ -27,7 +36,7 @@ private slots:
     {
         Document d;
         const QString path = m_dir.filePath("undo.lantern");
-        QVERIFY(bool(d.makeNew(path, named(kit::postWork(), "zero"))));
+        QVERIFY(makeNew(d, path, named(kit::postWork(), "zero")));
         for (const char* t : {"one", "two", "three"})
             d.edit(t, named(d.project(), t));
         QCOMPARE(d.undoStack().count(), 3);
@@ -46,7 +55,7 @@ private slots:
     {
         Document d;
         const QString path = m_dir.filePath("drag.lantern");
-        QVERIFY(bool(d.makeNew(path, named(kit::postWork(), "start"))));
+        QVERIFY(makeNew(d, path, named(kit::postWork(), "start")));
         const int gesture = d.freshGesture();
         for (int i = 0; i < 30; ++i)
             d.edit("Move it", edits::withBase(d.project(), 4, {10.0 + i, 30}), gesture);
@@ -79,20 +88,12 @@ private slots:
         QCOMPARE(failed.count(), 1);
         QCOMPARE(titleOf(d), QString("theirs"));
         const QString copy = m_dir.filePath("copy.lantern");
-        QVERIFY(bool(d.saveCopy(copy)));
+        d.goOnIn(store::ProjectFile::create(copy.toStdString(), d.project()).take());
         d.edit("Rename", named(d.project(), "mine"));
         d.waitSaved();
         QCOMPARE(onDisk(copy), QString("mine"));
     }
-
-    void milestonesAreSet()
-    {
-        Document d;
-        QVERIFY(!d.addMilestone("nothing open"));
-        QVERIFY(bool(d.makeNew(m_dir.filePath("m.lantern"), kit::postWork())));
-        QVERIFY(bool(d.addMilestone("first idea")));
-    }
 };
 
-QTEST_MAIN(TestDocument)
+RL_TEST(TestDocument)
 #include "tst_document.moc"

@@ -1,18 +1,12 @@
-#include "app/main_window.h"
-#include "app/stations/light_station.h"
-#include "app/theme/theme.h"
+#include "app/stations/light/study_page.h"
+#include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
 #include <QCheckBox>
-#include <QComboBox>
-#include <QDoubleSpinBox>
 #include <QFileInfo>
 #include <QLabel>
 #include <QPushButton>
 #include <QSignalSpy>
-#include <QStandardPaths>
-#include <QTemporaryDir>
-#include <QTest>
 #include <QToolButton>
 
 using namespace rl;
@@ -21,32 +15,21 @@ using namespace rl::app;
 /// What the light station works out when asked, by clicks and keys.
 class TestLightBench : public QObject {
     Q_OBJECT
-    QTemporaryDir m_dir;
-    std::unique_ptr<MainWindow> m_window;
     std::optional<kit::StationHand> m_hand;
 
-    const Project& project() { return m_window->document().project(); }
-    LightStation& light() { return *static_cast<LightStation*>(m_window->station(Station::Light)); }
+    const Project& project() { return m_hand->project(); }
+    Desk& desk() { return m_hand->desk(); }
+    StudyPage& study() { return *m_hand->view(Station::Light).find<StudyPage>(); }
     template <class T> T* find(const char* name) { return m_hand->find<T>(name); }
     void undo() { m_hand->undo(); }
     void type(const char* field, const QString& words) { m_hand->type(field, words); }
     bool settle() { return m_hand->settle(); }
     void page(int i) { find<QToolButton>(qPrintable(QString("lightPage%1").arg(i)))->click(); }
-    void choose(const char* name, int i)
-    {
-        auto* box = find<QComboBox>(name);
-        box->setCurrentIndex(i);
-        emit box->activated(i);
-    }
-    /// A click on the canvas, cm.
-    void clickAt(Vec2 cm)
-    {
-        Board* board = m_window->board();
-        QTest::mouseClick(board, Qt::LeftButton, {}, board->toScreen(cm).toPoint());
-    }
+    void choose(const char* name, int i) { m_hand->choose(name, i); }
+    void clickAt(Vec2 cm) { m_hand->click(cm); }
     double brightness()
     {
-        const auto& c = m_window->workbench().lit->picture.colour;
+        const auto& c = desk().lit->picture.colour;
         double sum = 0;
         for (std::size_t i = 0; i < c.size(); ++i)
             sum += double(luminance(c.data()[i]));
@@ -56,22 +39,14 @@ class TestLightBench : public QObject {
 private slots:
     void initTestCase()
     {
-        QStandardPaths::setTestModeEnabled(true);
-        QCoreApplication::setOrganizationName("roving-lantern-test-light");
-        theme::apply(*qApp);
-        m_window = std::make_unique<MainWindow>();
-        m_hand.emplace(*m_window, Station::Light);
-        m_window->resize(1280, 800);
-        m_window->show();
-        QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
         Project p = kit::postWork(215, 35);
         p.lights.lanterns = {{40, "lamp", true, {1, 1.5, 6}, 0.1, 2200, 2, 1}};
         p.lastId = 50;
-        m_window->newWork(m_dir.filePath("post.lantern"), p);
-        QTest::keyClick(m_window.get(), Qt::Key_5, Qt::AltModifier);
+        m_hand.emplace(p);
+        m_hand->go(Station::Light);
         QVERIFY(settle());
     }
-    void cleanupTestCase() { m_window.reset(); }
+    void cleanupTestCase() { m_hand.reset(); }
 
     void aTimeOfDayIsABeginning()
     {
@@ -87,6 +62,7 @@ private slots:
 
     void strengthIsOneThingInThreeWords()
     {
+        page(1);
         type("lanternStops", "-1");
         QVERIFY(std::abs(project().lights.lanterns[0].strength - 0.5) < 1e-9);
         QVERIFY(std::abs(find<QDoubleSpinBox>("lanternStrength")->value() - 0.5) < 0.01);
@@ -114,37 +90,39 @@ private slots:
 
     void zonesAreAMapOverTheBoard()
     {
-        m_window->board()->setFocus();
-        QTest::keyClick(m_window->board(), Qt::Key_Z);
+        page(4);
+        m_hand->board()->setFocus();
+        QTest::keyClick(m_hand->board(), Qt::Key_Z);
         QVERIFY(find<QPushButton>("formZones")->isChecked());
-        QTRY_VERIFY_WITH_TIMEOUT(!light().replacement().isNull() && !light().studying(), 20000);
-        const QImage six = light().replacement();
+        QTRY_VERIFY_WITH_TIMEOUT(!study().studied().isNull() && !study().busy(), 20000);
+        const QImage six = study().studied();
         type("zoneSteps", "2");
-        QTRY_VERIFY_WITH_TIMEOUT(!light().studying(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!study().busy(), 20000);
         QSet<QRgb> greys;
-        const QImage two = light().replacement();
+        const QImage two = study().studied();
         for (int y = 0; y < two.height(); y += 3)
             for (int x = 0; x < two.width(); x += 3)
                 greys.insert(two.pixel(x, y));
         QVERIFY(two.size() == six.size() && greys.size() >= 2);
-        m_window->board()->setFocus();
-        QTest::keyClick(m_window->board(), Qt::Key_Z);
-        QVERIFY(light().replacement().isNull());
+        m_hand->board()->setFocus();
+        QTest::keyClick(m_hand->board(), Qt::Key_Z);
+        QVERIFY(study().studied().isNull());
     }
 
     void aCloseLookIsToldInWords()
     {
+        page(4);
         find<QPushButton>("lookClosely")->click();
-        QTRY_VERIFY_WITH_TIMEOUT(!light().studying(), 60000);
-        QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("lightLog")->text().contains("Pasted in"), 5000);
+        QTRY_VERIFY_WITH_TIMEOUT(!study().busy(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("lightSays")->text().contains("Pasted in"), 5000);
     }
 
     void theSkySaysWhatItCanHold()
     {
         page(0);
         find<QPushButton>("skyArcs")->click();
-        QVERIFY(find<QLabel>("lightLog")->text().contains("ainbow"));
-        m_window->grab();
+        QVERIFY(find<QLabel>("lightSays")->text().contains("ainbow"));
+        m_hand->window().grab();
         find<QPushButton>("skyArcs")->click();
     }
 
@@ -165,7 +143,7 @@ private slots:
         QFETCH(QString, field);
         QFETCH(QString, words);
         QVERIFY(settle());
-        m_window->workbench().holdElement(project().elements[0].id);
+        desk().holdElement(project().elements[0].id);
         page(at);
         const auto before = std::pair(project().elements, project().lights);
         type(qPrintable(field), words);
@@ -179,15 +157,15 @@ private slots:
     void aLanternBecomesAWindowOrASwarm()
     {
         page(1);
-        QVERIFY(!find<QDoubleSpinBox>("lanternFacing")->isEnabled());
+        QVERIFY(!find<QDoubleSpinBox>("lanternFacing")->isVisible());
         choose("lanternKind", int(LampKind::Panel));
         QCOMPARE(project().lights.lanterns[0].kind, LampKind::Panel);
-        QVERIFY(find<QDoubleSpinBox>("lanternFacing")->isEnabled());
+        QVERIFY(find<QDoubleSpinBox>("lanternFacing")->isVisible());
         type("lanternFacing", "150");
         type("lanternWide", "2");
         QCOMPARE(project().lights.lanterns[0].facing, 150.0);
         QVERIFY(settle());
-        m_window->grab(); // its outline is drawn
+        m_hand->window().grab(); // its outline is drawn
         choose("lanternKind", int(LampKind::Swarm));
         type("lanternCount", "60");
         QCOMPARE(project().lights.lanterns[0].count, 60);
@@ -231,7 +209,7 @@ private slots:
         Project p = project();
         p.lights.groups = {{90, "harbour", true, 0}};
         p.lights.lanterns[0].group = 90;
-        m_window->document().edit("group", p);
+        m_hand->window().document().edit("group", p);
         QVERIFY(settle());
         const double lit = brightness();
         find<QCheckBox>("groupOn")->click();
@@ -278,17 +256,17 @@ private slots:
     void partsRidgesAndEyesAreDrawnOnTheBoard()
     {
         page(3);
-        m_window->workbench().holdElement(project().elements[0].id);
+        desk().holdElement(project().elements[0].id);
         QVERIFY(settle());
-        const Rect box = stage::placed(project(), project().elements[0], m_window->workbench().light.surfaces()).canvas;
+        const Rect box = stage::placed(project(), project().elements[0], desk().light.surfaces()).canvas;
         const auto at = [&](double u, double v) { return Vec2{box.x + u * box.width, box.y + v * box.height}; };
         find<QPushButton>("drawPart")->click();
         for (const Vec2 share : {Vec2{0.1, 0.1}, Vec2{0.9, 0.1}, Vec2{0.9, 0.5}, Vec2{0.5, 0.9}})
             clickAt(at(share.x, share.y));
-        m_window->board()->setFocus();
-        QTest::keyClick(m_window->board(), Qt::Key_Backspace);
+        m_hand->board()->setFocus();
+        QTest::keyClick(m_hand->board(), Qt::Key_Backspace);
         clickAt(at(0.1, 0.5));
-        QTest::keyClick(m_window->board(), Qt::Key_Return);
+        QTest::keyClick(m_hand->board(), Qt::Key_Return);
         QCOMPARE(project().elements[0].parts.size(), std::size_t(1));
         QCOMPARE(project().elements[0].parts[0].outline.size(), std::size_t(4));
         QVERIFY(std::abs(project().elements[0].parts[0].outline[2].y - 0.5) < 0.05);
@@ -297,33 +275,34 @@ private slots:
         find<QPushButton>("drawRidge")->click();
         clickAt(at(0.5, 0.2));
         clickAt(at(0.5, 0.6));
-        QTest::keyClick(m_window->board(), Qt::Key_Return);
+        QTest::keyClick(m_hand->board(), Qt::Key_Return);
         QCOMPARE(project().elements[0].ridges.size(), std::size_t(1));
         find<QPushButton>("drawEye")->click();
         clickAt(at(0.5, 0.1));
         QCOMPARE(project().elements[0].eyes.size(), std::size_t(1));
-        QTest::keyClick(m_window->board(), Qt::Key_Escape);
+        QTest::keyClick(m_hand->board(), Qt::Key_Escape);
         QVERIFY(!find<QPushButton>("drawEye")->isChecked());
-        m_window->grab();
+        m_hand->window().grab();
         QVERIFY(settle());
         for (int i = 0; i < 4; ++i)
             undo();
         QVERIFY(project().elements[0].parts.empty() && project().elements[0].eyes.empty());
         find<QPushButton>("drawPart")->click(); // too few points are said, nothing is changed
         clickAt(at(0.5, 0.5));
-        m_window->board()->setFocus();
-        QTest::keyClick(m_window->board(), Qt::Key_Return);
+        m_hand->board()->setFocus();
+        QTest::keyClick(m_hand->board(), Qt::Key_Return);
         QVERIFY(project().elements[0].parts.empty());
     }
 
     void asPhotographedIsOneKeyAway()
     {
-        m_window->board()->setFocus();
-        QTest::keyClick(m_window->board(), Qt::Key_A);
+        page(4);
+        m_hand->board()->setFocus();
+        QTest::keyClick(m_hand->board(), Qt::Key_A);
         QVERIFY(find<QPushButton>("asPhotographed")->isChecked());
-        QTRY_VERIFY_WITH_TIMEOUT(!light().replacement().isNull() && !light().studying(), 20000);
-        QTest::keyClick(m_window->board(), Qt::Key_A);
-        QVERIFY(light().replacement().isNull());
+        QTRY_VERIFY_WITH_TIMEOUT(!study().studied().isNull() && !study().busy(), 20000);
+        QTest::keyClick(m_hand->board(), Qt::Key_A);
+        QVERIFY(study().studied().isNull());
     }
 
     void studySheetsAndColoursAreWritten_data()
@@ -335,9 +314,9 @@ private slots:
     void studySheetsAndColoursAreWritten()
     {
         QFETCH(QString, name);
-        const QString path = m_dir.filePath(name);
-        light().writeStudy(path);
-        QTRY_VERIFY_WITH_TIMEOUT(!light().studying(), 60000);
+        const QString path = m_hand->file(qPrintable(QString(name)));
+        study().writeStudy(path);
+        QTRY_VERIFY_WITH_TIMEOUT(!study().busy(), 60000);
         QVERIFY(QFileInfo(path).size() > 60);
     }
 
@@ -347,7 +326,7 @@ private slots:
         page(0);
         type("spill", "0");
         const auto told = [&] {
-            const auto& r = m_window->workbench().review;
+            const auto& r = desk().review;
             return r && std::any_of(r->findings.begin(), r->findings.end(), [](const Finding& f) {
                 return f.key == "light.spill";
             });
@@ -360,15 +339,14 @@ private slots:
 
     void thePictureIsSavedAndCanBeGivenUp()
     {
-        auto* saver = m_window->findChild<PictureSaver*>("pictureSaver");
-        QVERIFY(saver);
-        QSignalSpy saved(saver, &PictureSaver::saved);
-        const QString path = m_dir.filePath("picture.png");
-        saver->save(project(), path, 640);
+        LongJob* saver = m_hand->window().longJob();
+        QSignalSpy saved(saver, &LongJob::finished);
+        const QString path = m_hand->file(qPrintable(QString("picture.png")));
+        saver->savePicture(project(), path, 640);
         QTRY_COMPARE_WITH_TIMEOUT(saved.size(), 1, 60000);
         QCOMPARE(QImage(path).width(), 640);
-        const QString given = m_dir.filePath("given-up.png");
-        saver->save(project(), given, 6000);
+        const QString given = m_hand->file(qPrintable(QString("given-up.png")));
+        saver->savePicture(project(), given, 6000);
         saver->giveUp();
         QTRY_COMPARE_WITH_TIMEOUT(saved.size(), 2, 60000);
         QCOMPARE(saved[1][0].toBool(), false);
@@ -383,5 +361,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestLightBench)
+RL_TEST(TestLightBench)
 #include "tst_light_bench.moc"

@@ -1,21 +1,15 @@
-#include "app/main_window.h"
-#include "app/stations/stage_station.h"
-#include "app/theme/theme.h"
+#include "app/stations/stage/takes_page.h"
+#include "app/widgets/ground_plan.h"
 #include "core/stage/ellipses.h"
 #include "tests/kit/pdf.h"
+#include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
 #include <QCheckBox>
-#include <QComboBox>
-#include <QDoubleSpinBox>
 #include <QInputDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QSettings>
-#include <QStandardPaths>
-#include <QTemporaryDir>
-#include <QTest>
 #include <QTimer>
 #include <QToolButton>
 #include <QUndoStack>
@@ -26,39 +20,22 @@ using namespace rl::app;
 /// The Stage driven with clicks and keys: plan and picture, stand-ins, kin, guides, takes, and undo of each.
 class TestStage : public QObject {
     Q_OBJECT
-    QTemporaryDir m_dir;
-    std::unique_ptr<MainWindow> m_window;
+    enum Page { Space, Hand, Ties, Standins, Kin, Guides, Room, Takes };
     std::optional<kit::StationHand> m_hand;
 
-    const Project& project() { return m_window->document().project(); }
-    StageStation& stage() { return *static_cast<StageStation*>(m_window->station(Station::Stage)); }
-    Board* board() { return m_window->board(); }
+    const Project& project() { return m_hand->project(); }
+    Desk& desk() { return m_hand->desk(); }
+    TakesPage& takes() { return *m_hand->view(Station::Stage).find<TakesPage>(); }
+    Board* board() { return m_hand->board(); }
     template <class T> T* find(const char* name) { return m_hand->find<T>(name); }
-    void press(const char* name) { find<QPushButton>(name)->click(); }
-    void page(StageStation::Page p) { find<QToolButton>(qPrintable(QString("stagePage%1").arg(int(p))))->click(); }
-    void choose(const char* name, int index)
-    {
-        auto* box = find<QComboBox>(name);
-        box->setCurrentIndex(index);
-        emit box->activated(index);
-    }
+    void press(const char* name) { m_hand->press(name); }
+    void page(Page p) { find<QToolButton>(qPrintable(QString("stagePage%1").arg(int(p))))->click(); }
+    void choose(const char* name, int index) { m_hand->choose(name, index); }
     void type(const char* field, const QString& words) { m_hand->type(field, words); }
     void undo() { m_hand->undo(); }
     void redo() { m_hand->redo(); }
-    void click(Vec2 cm, Qt::KeyboardModifiers keys = {})
-    {
-        QTest::mouseClick(board(), Qt::LeftButton, keys, board()->toScreen(cm).toPoint());
-    }
-    void drag(QWidget* on, QPointF from, QPointF to, Qt::KeyboardModifiers keys = {})
-    {
-        QTest::mousePress(on, Qt::LeftButton, keys, from.toPoint());
-        for (int i = 1; i <= 6; ++i) {
-            const QPointF at = from + (to - from) * i / 6.0;
-            QMouseEvent move(QEvent::MouseMove, at, on->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, keys);
-            QCoreApplication::sendEvent(on, &move);
-        }
-        QTest::mouseRelease(on, Qt::LeftButton, keys, to.toPoint());
-    }
+    void click(Vec2 cm, Qt::KeyboardModifiers keys = {}) { m_hand->click(cm, keys); }
+    void drag(QWidget* on, QPointF from, QPointF to) { m_hand->drag(on, from, to); }
     bool settle() { return m_hand->settle(); }
     /// Undoes one step to what was, redoes it to what is.
     void undoesTo(const Project& before)
@@ -74,19 +51,11 @@ class TestStage : public QObject {
 private slots:
     void initTestCase()
     {
-        QStandardPaths::setTestModeEnabled(true);
-        QCoreApplication::setOrganizationName("roving-lantern-test-stage");
-        theme::apply(*qApp);
-        m_window = std::make_unique<MainWindow>();
-        m_hand.emplace(*m_window, Station::Stage);
-        m_window->resize(1280, 800);
-        m_window->show();
-        QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
-        m_window->newWork(m_dir.filePath("post.lantern"), kit::postWork(215, 35));
-        QTest::keyClick(m_window.get(), Qt::Key_4, Qt::AltModifier);
+        m_hand.emplace(kit::postWork(215, 35));
+        m_hand->go(Station::Stage);
         QVERIFY(settle());
     }
-    void cleanupTestCase() { m_window.reset(); }
+    void cleanupTestCase() { m_hand.reset(); }
 
     void thePictureFollowsThePlan()
     {
@@ -98,7 +67,7 @@ private slots:
         QVERIFY2((foot - Vec3{1.5, 0, 6}).length() < 0.4, qPrintable(QString("%1 %2").arg(foot.x).arg(foot.z)));
         QVERIFY(settle());
         // Nearer, it is larger in the picture, and its pixels lie where its foot is.
-        const auto& ids = m_window->workbench().lit->picture;
+        const auto& ids = desk().lit->picture;
         const Vec2 px = (project().element(4)->baseCm - Vec2{0, 3}) * ids.pixelsPerCm;
         QCOMPARE(ids.ids.at(int(px.x), int(px.y)), 4);
         undoesTo(before);
@@ -141,7 +110,7 @@ private slots:
     {
         Project p = project();
         p.lights.lanterns = {{40, "lamp", true, {1, 1.5, 5}, 0.1, 2200, 2, 1}};
-        m_window->document().edit("Hang a lantern", p);
+        m_hand->window().document().edit("Hang a lantern", p);
         auto* plan = find<GroundPlan>("planAbove");
         drag(plan, plan->toScreen({1, 1.5, 5}), plan->toScreen({-2, 1.5, 8}));
         const Vec3 at = project().lights.lanterns[0].position;
@@ -152,7 +121,7 @@ private slots:
 
     void viewAndPlaceToStandAreOneThing()
     {
-        page(StageStation::Page::Space);
+        page(Page::Space);
         const Camera before = project().camera;
         type("standOff", "120");
         QVERIFY(std::abs(project().camera.fovDegrees - 2 * degrees(std::atan(30.0 / 120))) < 1e-6);
@@ -166,7 +135,7 @@ private slots:
 
     void metresAndCentimetresAreGivenAtOnce()
     {
-        page(StageStation::Page::Hand);
+        page(Page::Hand);
         const Project before = project();
         const double cmPerM = rl::stage::eyeOf(project()).focalCm / 10;
         type("heightOnCanvas", "9.5");
@@ -199,7 +168,7 @@ private slots:
 
     void aLockHolds()
     {
-        page(StageStation::Page::Hand);
+        page(Page::Hand);
         find<QCheckBox>("locked")->click();
         const Vec2 base = project().element(4)->baseCm;
         QVERIFY(project().element(4)->locked);
@@ -211,17 +180,17 @@ private slots:
 
     void aStandInIsReplacedByACutOut()
     {
-        page(StageStation::Page::Standins);
+        page(Page::Standins);
         choose("standinKind", find<QComboBox>("standinKind")->findData(int(Solid::Figure)));
         const Project before = project();
         press("standUp");
         QCOMPARE(project().elements.size(), std::size_t(2));
         undoesTo(before);
-        m_window->workbench().holdElement(project().elements.back().id);
+        desk().holdElement(project().elements.back().id);
         const Element figure = project().elements.back();
         QCOMPARE(figure.standin.solid, Solid::Figure);
         QVERIFY(settle());
-        QVERIFY(m_window->workbench().lit->frame->layers.size() == 2);
+        QVERIFY(desk().lit->frame->layers.size() == 2);
         // A pose to begin with, then a hand pulled up on the board.
         choose("beginWith", 3);
         QVERIFY(!(project().elements.back().standin.pose == figure.standin.pose));
@@ -252,7 +221,7 @@ private slots:
 
     void aShapeIsDrawn()
     {
-        page(StageStation::Page::Standins);
+        page(Page::Standins);
         const Project before = project();
         choose("standinKind", find<QComboBox>("standinKind")->findData(int(Solid::Shape)));
         press("drawIt");
@@ -264,7 +233,7 @@ private slots:
         QCOMPARE(project().elements.size(), std::size_t(2));
         const Element& e = project().elements.back();
         QCOMPARE(e.standin.solid, Solid::Shape);
-        const auto placed = rl::stage::placed(project(), e, m_window->workbench().light.surfaces());
+        const auto placed = rl::stage::placed(project(), e, desk().light.surfaces());
         QVERIFY(std::abs(placed.canvas.x - 8) < 0.2 && std::abs(placed.canvas.right() - 18) < 0.2);
         QVERIFY(std::abs(placed.canvas.y - 12) < 0.2 && std::abs(placed.canvas.bottom() - 34) < 0.2);
         undoesTo(before);
@@ -273,10 +242,10 @@ private slots:
 
     void halfAProfileTurnsRound()
     {
-        page(StageStation::Page::Standins);
+        page(Page::Standins);
         const Project before = project();
         choose("standinKind", find<QComboBox>("standinKind")->findData(int(Solid::Turned)));
-        m_window->workbench().holdElement(4);
+        desk().holdElement(4);
         press("drawIt");
         for (const Vec2 q : {Vec2{40, 36}, {43, 36}, {44.5, 30}, {42, 25}, {43.5, 22}})
             click(q);
@@ -299,7 +268,7 @@ private slots:
 
     void aWayIsLaidOnThePlanAndInThePicture()
     {
-        page(StageStation::Page::Standins);
+        page(Page::Standins);
         const Project before = project();
         choose("standinKind", find<QComboBox>("standinKind")->findData(100 + int(Track::Canal)));
         press("drawIt");
@@ -324,7 +293,7 @@ private slots:
 
     void kinAreScattered()
     {
-        page(StageStation::Page::Kin);
+        page(Page::Kin);
         const Project before = project();
         press("pointPlace");
         click({10, 36});
@@ -347,7 +316,7 @@ private slots:
 
     void guidesAreOffUntilAskedFor()
     {
-        page(StageStation::Page::Guides);
+        page(Page::Guides);
         QCOMPARE(project().guides.shown, 0U);
         find<QToolButton>("guide0")->click();
         QVERIFY(project().guides.on(Guide::Thirds));
@@ -366,12 +335,12 @@ private slots:
 
     void theRoomIsTold()
     {
-        page(StageStation::Page::Room);
+        page(Page::Room);
         find<QPushButton>("showRoom")->setChecked(true);
         QVERIFY(settle());
         const QString words = find<QLabel>("stageSays")->text();
         QVERIFY2(words.contains("Post") && words.contains("head room") && words.contains("Weight"), qPrintable(words));
-        m_window->grab(); // draws it all once
+        m_hand->window().grab(); // draws it all once
         find<QPushButton>("showRoom")->setChecked(false);
     }
 
@@ -381,7 +350,7 @@ private slots:
         QCOMPARE(project().elements.size(), std::size_t(2));
         const int copy = project().elements.back().id;
         QVERIFY(settle());
-        m_window->workbench().holdElement(copy);
+        desk().holdElement(copy);
         // Ctrl and a click on the other ties to it.
         click(project().element(4)->baseCm - Vec2{0, 4}, Qt::ControlModifier);
         QCOMPARE(find<QComboBox>("otherElement")->currentData().toInt(), 4);
@@ -393,10 +362,10 @@ private slots:
         press("ungroup");
         QVERIFY(project().groups.empty());
         press("inStep");
-        page(StageStation::Page::Hand);
+        page(Page::Hand);
         type("realHeight", "1");
         QVERIFY(std::abs(project().element(4)->heightM - 1) < 1e-9);
-        page(StageStation::Page::Ties);
+        page(Page::Ties);
         press("inside");
         QCOMPARE(project().element(copy)->inside, 4);
         auto* name = find<QLineEdit>("stageName");
@@ -410,7 +379,7 @@ private slots:
 
     void takesAreKeptSideBySide()
     {
-        page(StageStation::Page::Takes);
+        page(Page::Takes);
         const Project before = project();
         press("duplicateTake");
         QCOMPARE(project().takes.size(), std::size_t(2));
@@ -418,8 +387,8 @@ private slots:
         QTest::keyClick(board(), Qt::Key_Right, Qt::ShiftModifier);
         const double moved = project().element(4)->baseCm.x;
         auto* strip = find<TakeStrip>("takeStrip");
-        QTRY_VERIFY_WITH_TIMEOUT(stage().takes().known(a) && stage().takes().known(b) && stage().takes().idle(), 30000);
-        QVERIFY(!stage().takes().known(b)->image.isNull());
+        QTRY_VERIFY_WITH_TIMEOUT(takes().takes().known(a) && takes().takes().known(b) && takes().takes().idle(), 30000);
+        QVERIFY(!takes().takes().known(b)->image.isNull());
         QTest::mouseDClick(strip, Qt::LeftButton, {}, strip->placeOf(a).center());
         QTest::mouseClick(strip, Qt::LeftButton, {}, strip->placeOf(a).center());
         if (project().take != a)
@@ -435,8 +404,8 @@ private slots:
             dialog->accept();
         });
         press("takeAside");
-        m_window->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(m_window.get()));
+        m_hand->window().activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(&m_hand->window()));
         QVERIFY(project().takeOf(b)->aside && project().takeOf(b)->reason == "too crowded");
         press("takeAside");
         QVERIFY(!project().takeOf(b)->aside);
@@ -448,13 +417,13 @@ private slots:
         QCOMPARE(project().votes[0].take, b);
         press("countVote"); // nobody named: nothing counted
         QCOMPARE(project().votes.size(), std::size_t(1));
-        QTRY_VERIFY_WITH_TIMEOUT(stage().takes().known(a) && stage().takes().known(b) && stage().takes().idle(), 30000);
-        const QString pdf = m_dir.filePath("takes.pdf"), png = m_dir.filePath("takes.png");
-        stage().writeContactSheet(pdf);
-        QTRY_VERIFY_WITH_TIMEOUT(!stage().working(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(takes().takes().known(a) && takes().takes().known(b) && takes().takes().idle(), 30000);
+        const QString pdf = m_hand->file("takes.pdf"), png = m_hand->file("takes.png");
+        takes().writeContactSheet(pdf);
+        QTRY_VERIFY_WITH_TIMEOUT(!takes().writing(), 20000);
         QCOMPARE(kit::pdfPages(pdf), 1);
-        stage().writeContactSheet(png);
-        QTRY_VERIFY_WITH_TIMEOUT(!stage().working(), 20000);
+        takes().writeContactSheet(png);
+        QTRY_VERIFY_WITH_TIMEOUT(!takes().writing(), 20000);
         QVERIFY(QImage(png).width() > 1000);
         strip->setFocus();
         QTest::keyClick(strip, Qt::Key_Right);
@@ -464,22 +433,22 @@ private slots:
         for (int i = 0; i < 20 && !project().takes.empty(); ++i)
             undo();
         QVERIFY2(project().takes.empty(),
-            qPrintable(QString("%1 %2").arg(project().takes.size()).arg(m_window->document().undoStack().undoText())));
+            qPrintable(QString("%1 %2").arg(project().takes.size()).arg(m_hand->window().document().undoStack().undoText())));
         QVERIFY(project().elements == before.elements);
     }
 
     void everythingIsStillThereOnTheDisk()
     {
-        page(StageStation::Page::Standins);
+        page(Page::Standins);
         for (const Solid s : {Solid::Turned, Solid::Figure, Solid::Tree}) {
             choose("standinKind", find<QComboBox>("standinKind")->findData(int(s)));
             press("standUp");
         }
-        page(StageStation::Page::Takes);
+        page(Page::Takes);
         press("duplicateTake");
         find<QToolButton>("guide3")->click();
-        m_window->document().waitSaved();
-        auto opened = store::ProjectFile::open(m_dir.filePath("post.lantern").toStdString()).take();
+        m_hand->window().document().waitSaved();
+        auto opened = store::ProjectFile::open(m_hand->file("mine.lantern").toStdString()).take();
         QVERIFY(opened.project.elements == project().elements);
         QVERIFY(opened.project.takes == project().takes && opened.project.take == project().take);
         QVERIFY(opened.project.guides == project().guides);
@@ -487,5 +456,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestStage)
+RL_TEST(TestStage)
 #include "tst_stage.moc"

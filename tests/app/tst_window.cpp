@@ -1,26 +1,19 @@
-#include "app/main_window.h"
-#include "app/stations/brief_station.h"
-#include "app/stations/carry_station.h"
-#include "app/stations/cut_station.h"
-#include "app/stations/gather_station.h"
-#include "app/stations/stage_station.h"
-#include "app/theme/theme.h"
-#include "app/widgets/ground_plan.h"
-#include "core/colour/srgb.h"
+#include "app/frame/side_column.h"
+#include "app/stations/brief/cast_row.h"
+#include "app/stations/carry/sheets_page.h"
+#include "app/stations/cut/cut_table.h"
+#include "app/stations/stage/space_page.h"
+#include "app/widgets/fit_chart.h"
+#include "app/widgets/reference_wall.h"
 #include "core/transfer/tiles.h"
 #include "tests/kit/pdf.h"
+#include "tests/kit/program.h"
+#include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
 #include <QCheckBox>
-#include <QComboBox>
-#include <QDoubleSpinBox>
-#include <QElapsedTimer>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QSettings>
-#include <QStandardPaths>
-#include <QTemporaryDir>
-#include <QTest>
 #include <QTimer>
 #include <QToolButton>
 #include <QUndoStack>
@@ -49,67 +42,31 @@ void writePictures(const QString& folder)
 /// Drives the real window with clicks and keys through all seven stations, from an empty work to sheets of paper.
 class TestWindow : public QObject {
     Q_OBJECT
-    QTemporaryDir m_dir;
-    std::unique_ptr<MainWindow> m_window;
-
-    MainWindow& window() { return *m_window; }
-    const Project& project() { return m_window->document().project(); }
-    template <class T> T* find(const char* name)
-    {
-        T* found = m_window->findChild<T*>(name);
-        if (!found)
-            qFatal("no widget called %s", name);
-        return found;
-    }
-    void clickButton(const char* name) { QTest::mouseClick(find<QPushButton>(name), Qt::LeftButton); }
-    void type(QWidget* field, const QString& words)
-    {
-        field->setFocus();
-        QTest::keyClick(field, Qt::Key_A, Qt::ControlModifier);
-        QTest::keyClicks(field, words);
-        QTest::keyClick(field, Qt::Key_Return);
-    }
-    void go(int station) { QTest::keyClick(m_window.get(), Qt::Key(Qt::Key_1 + station), Qt::AltModifier); }
-    void undo() { QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier); }
-    void drag(QWidget* on, QPointF from, QPointF to)
-    {
-        QTest::mousePress(on, Qt::LeftButton, {}, from.toPoint());
-        for (int i = 1; i <= 6; ++i) {
-            QMouseEvent move(QEvent::MouseMove, from + (to - from) * i / 6.0,
-                on->mapToGlobal(from + (to - from) * i / 6.0), Qt::NoButton, Qt::LeftButton, {});
-            QCoreApplication::sendEvent(on, &move);
-        }
-        QTest::mouseRelease(on, Qt::LeftButton, {}, to.toPoint());
-    }
-    bool settle()
-    {
-        return QTest::qWaitFor([this] { return window().settled(); }, 30000);
-    }
-    bool hasFinding(const char* kind)
-    {
-        for (const Finding& f : window().workbench().review->findings)
-            if (f.key.starts_with(kind))
-                return true;
-        return false;
-    }
+    std::optional<kit::StationHand> m_hand;
+    kit::StationHand& hand() { return *m_hand; }
+    MainWindow& window() { return m_hand->window(); }
+    const Project& project() { return m_hand->project(); }
+    template <class T> T* find(const char* name) { return m_hand->find<T>(name); }
+    void clickButton(const char* name) { m_hand->press(name); }
+    void type(QWidget* field, const QString& words) { m_hand->type(field, words); }
+    void go(int station) { m_hand->go(Station(station)); }
+    void undo() { m_hand->undo(); }
+    void drag(QWidget* on, QPointF from, QPointF to) { m_hand->drag(on, from, to); }
+    bool settle() { return m_hand->settle(); }
+    bool hasFinding(const char* kind) { return m_hand->hasFinding(kind); }
+    CutTable& table() { return *window().findChild<CutTable*>(); }
+    Board* photo() { return &table().photo(); }
 
 private slots:
     void initTestCase()
     {
-        QStandardPaths::setTestModeEnabled(true);
-        QCoreApplication::setOrganizationName("roving-lantern-test");
-        theme::apply(*qApp);
-        writePictures(m_dir.path());
         Project empty;
         empty.camera.horizonCm = 18;
-        m_window = std::make_unique<MainWindow>();
-        m_window->resize(1280, 800);
-        m_window->show();
-        QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
-        m_window->newWork(m_dir.filePath("mine.lantern"), empty);
+        m_hand.emplace(empty);
+        writePictures(hand().folder());
         QVERIFY(settle());
     }
-    void cleanupTestCase() { m_window.reset(); }
+    void cleanupTestCase() { m_hand.reset(); }
 
     void step1Brief()
     {
@@ -142,14 +99,13 @@ private slots:
     void step2Gather()
     {
         go(1);
-        emit window().workbench().importWanted({m_dir.filePath("ball.png"), m_dir.filePath("flat.png"),
-            m_dir.filePath("diary.jpg"), m_dir.filePath("ball.png")});
+        emit window().desk().importWanted({hand().file("ball.png"), hand().file("flat.png"),
+            hand().file("diary.jpg"), hand().file("ball.png")});
         QTRY_COMPARE_WITH_TIMEOUT(project().references.size(), std::size_t(2), 20000);
-        QVERIFY(find<QLabel>("notice")->text().contains("diary.jpg"));
-        QVERIFY(find<QLabel>("notice")->text().contains("not a JPEG"));
+        QTRY_VERIFY(hand().wasSaid("diary.jpg") && hand().wasSaid("not a JPEG"));
         auto* wall = find<ReferenceWall>("wall");
         QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(1).center());
-        QCOMPARE(window().workbench().reference(), project().references[1].id);
+        QCOMPARE(window().desk().reference(), project().references[1].id);
         clickButton("useBackdrop");
         QCOMPARE(project().backdrop.reference, project().references[1].id);
         QVERIFY(settle());
@@ -175,7 +131,7 @@ private slots:
         undo();
         QVERIFY(project().references[0].heap.empty());
         QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(0).center());
-        QTest::mouseClick(find<QToolButton>("role2"), Qt::LeftButton);
+        clickButton("role2");
         QVERIFY(project().references[0].is(Role::Pose));
         undo();
         QVERIFY(!project().references[0].is(Role::Pose));
@@ -184,11 +140,11 @@ private slots:
 
     void step2cPicturesAreMeasuredAndRanked()
     {
-        QTRY_COMPARE_WITH_TIMEOUT(window().workbench().wall.missing(), 0, 30000);
+        QTRY_COMPARE_WITH_TIMEOUT(window().desk().wall.toGo(), 0, 30000);
         auto* chart = find<FitChart>("fitChart");
         QTRY_VERIFY(find<QLabel>("measure")->text().contains("L*"));
         QTest::mouseClick(chart, Qt::LeftButton, {}, chart->rowRect(0).center());
-        QCOMPARE(window().workbench().reference(), project().references[0].id); // the only one beside the backdrop
+        QCOMPARE(window().desk().reference(), project().references[0].id); // the only one beside the backdrop
         clickButton("makeLead");
         QCOMPARE(project().lead, project().references[0].id);
         clickButton("sideBySide");
@@ -197,7 +153,7 @@ private slots:
         undo();
         QCOMPARE(project().lead, 0);
         // The painter's word.
-        auto* word = m_window->findChild<QCheckBox*>("wordKelvin");
+        auto* word = window().findChild<QCheckBox*>("wordKelvin");
         QVERIFY(word);
         word->setChecked(true);
         QVERIFY(project().references[0].overrule.kelvinSet);
@@ -209,8 +165,7 @@ private slots:
     {
         clickButton("cutFrom");
         QCOMPARE(window().current(), Station::Cut);
-        auto* station = static_cast<CutStation*>(window().station(Station::Cut));
-        Board* photo = station->photo();
+        Board* photo = this->photo();
         find<QCheckBox>("curved")->setChecked(true);
         for (int i = 0; i < 10; ++i) { // roughly around the disc of 180 px
             const double a = i * 2 * kPi / 10, r = 180 + (i % 2 ? 5 : -4);
@@ -233,7 +188,7 @@ private slots:
         drag(photo, photo->toScreen(node), photo->toScreen(node + Vec2{3, 0}));
         clickButton("cutOut");
         QTRY_VERIFY_WITH_TIMEOUT(
-            !station->cutting() && project().cutouts[0].alpha.identity() != alpha.identity(), 20000);
+            !table().cutting() && project().cutouts[0].alpha.identity() != alpha.identity(), 20000);
         type(find<QLineEdit>("elementName"), "Beacon");
         clickButton("stand");
         QCOMPARE(project().elements.size(), std::size_t(1));
@@ -242,15 +197,14 @@ private slots:
 
     void step3bTouchCutsWhatIsMarked()
     {
-        auto* station = static_cast<CutStation*>(window().station(Station::Cut));
-        Board* photo = station->photo();
+        Board* photo = this->photo();
         const Mask before = project().cutouts[0].alpha;
         clickButton("beginAgain");
         QTest::keyClick(photo, Qt::Key_R);
         drag(photo, photo->toScreen(Vec2{80, 80}), photo->toScreen(Vec2{520, 520}));
         QVERIFY(!project().cutouts[0].strokes.empty());
         QTRY_VERIFY_WITH_TIMEOUT(
-            !station->cutting() && project().cutouts[0].alpha.identity() != before.identity(), 30000);
+            !table().cutting() && project().cutouts[0].alpha.identity() != before.identity(), 30000);
         double both = 0, either = 0;
         for (int y = 0; y < 600; ++y)
             for (int x = 0; x < 600; ++x) {
@@ -266,24 +220,23 @@ private slots:
 
     void step3cPinsBend()
     {
-        auto* station = static_cast<CutStation*>(window().station(Station::Cut));
-        Board* photo = station->photo();
-        QTest::mouseClick(find<QToolButton>("way3"), Qt::LeftButton);
+        Board* photo = this->photo();
+        hand().page(3);
         QTest::mouseClick(photo, Qt::LeftButton, {}, photo->toScreen(Vec2{300, 440}).toPoint());
         QTest::mouseClick(photo, Qt::LeftButton, {}, photo->toScreen(Vec2{300, 160}).toPoint());
         QCOMPARE(project().cutouts[0].pins.size(), std::size_t(2));
         const Rect straight = stage::shapeOf(project().cutouts[0].alpha);
         drag(photo, photo->toScreen(Vec2{300, 160}), photo->toScreen(Vec2{360, 190}));
         QVERIFY(project().cutouts[0].pins[1].to.x > 350);
-        const Rect bent = window().workbench().light.surfaces().shape(project().cutouts[0]);
+        const Rect bent = window().desk().light.surfaces().shape(project().cutouts[0]);
         QVERIFY(std::abs(bent.width - straight.width) > 1 || std::abs(bent.height - straight.height) > 1);
         // A picture coming in while a pin is in the hand does not take it away.
         QTest::mousePress(photo, Qt::LeftButton, {}, photo->toScreen(Vec2{360, 190}).toPoint());
-        station->refresh();
+        window().here()->refresh();
         const QPointF there = photo->toScreen(Vec2{340, 200});
         QMouseEvent move(QEvent::MouseMove, there, photo->mapToGlobal(there), Qt::NoButton, Qt::LeftButton, {});
         QCoreApplication::sendEvent(photo, &move);
-        station->refresh();
+        window().here()->refresh();
         QTest::mouseRelease(photo, Qt::LeftButton, {}, there.toPoint());
         QVERIFY(std::abs(project().cutouts[0].pins[1].to.x - 340) < 3);
         undo();
@@ -296,7 +249,7 @@ private slots:
 
     void step3dMatchingIsInHand()
     {
-        QTest::mouseClick(find<QToolButton>("way4"), Qt::LeftButton);
+        hand().page(4);
         clickButton("matchIt");
         QTRY_COMPARE_WITH_TIMEOUT(project().elements[0].tone.amount, 0.7, 20000);
         QVERIFY(project().elements[0].tone.lightTo > project().elements[0].tone.darkTo);
@@ -306,11 +259,10 @@ private slots:
 
     void step3ePaintOut()
     {
-        auto* station = static_cast<CutStation*>(window().station(Station::Cut));
         const Project before = project();
-        window().workbench().holdReference(before.references[1].id); // the backdrop: two plain bands
-        QTest::mouseClick(find<QToolButton>("way5"), Qt::LeftButton);
-        Board* photo = station->photo();
+        window().desk().holdReference(before.references[1].id); // the backdrop: two plain bands
+        hand().page(5);
+        Board* photo = this->photo();
         drag(photo, photo->toScreen(Vec2{300, 200}), photo->toScreen(Vec2{360, 420}));
         clickButton("paintOut");
         QTRY_COMPARE_WITH_TIMEOUT(project().references.size(), std::size_t(3), 60000);
@@ -319,8 +271,8 @@ private slots:
         undo();
         QCOMPARE(project().references.size(), std::size_t(2));
         QCOMPARE(project().backdrop.reference, before.references[1].id);
-        window().workbench().holdReference(before.references[0].id);
-        QTest::mouseClick(find<QToolButton>("way0"), Qt::LeftButton);
+        window().desk().holdReference(before.references[0].id);
+        hand().page(0);
     }
 
     void step4Stage()
@@ -336,7 +288,7 @@ private slots:
         // Drag it across by its middle; its depth is kept with Shift, here it moves freely.
         const Vec2 before = project().elements[0].baseCm;
         const auto place = stage::placementOf(
-            project(), project().elements[0], window().workbench().light.surfaces().shape(project().cutouts[0]));
+            project(), project().elements[0], window().desk().light.surfaces().shape(project().cutouts[0]));
         drag(board, board->toScreen(place.canvas.centre()), board->toScreen(place.canvas.centre() + Vec2{6, 1}));
         QVERIFY(std::abs(project().elements[0].baseCm.x - before.x - 6) < 0.2);
         QVERIFY(std::abs(project().elements[0].baseCm.y - before.y - 1) < 0.2);
@@ -354,8 +306,7 @@ private slots:
         QVERIFY(std::abs(project().camera.horizonCm - horizon + 2) < 0.2);
         undo();
         // On the plan: away from the viewer makes it smaller.
-        auto* plan
-            = static_cast<GroundPlan*>(window().station(Station::Stage)->bench()->findChild<QWidget*>("planAbove"));
+        auto* plan = window().side()->plans()->above();
         const double z = place.distance;
         drag(plan, plan->toScreen({0, 0, z}), plan->toScreen({0, 0, 1.6 * z}));
         const double now = stage::groundDistance(stage::eyeOf(project()), project().elements[0].baseCm.y);
@@ -381,7 +332,7 @@ private slots:
         clickButton("addLantern");
         QCOMPARE(project().lights.lanterns.size(), std::size_t(1));
         QVERIFY(settle());
-        const QImage before = window().workbench().lit->image;
+        const QImage before = window().desk().lit->image;
         // Carry it in the picture: the picture follows.
         Board* board = window().board();
         const auto lanternAt = [&] {
@@ -392,11 +343,10 @@ private slots:
         const Vec3 to = project().lights.lanterns[0].position;
         QVERIFY(to.x < from.x && to.y > from.y && std::abs(to.z - from.z) < 1e-9);
         QVERIFY(settle());
-        QVERIFY(window().workbench().lit->image != before);
+        QVERIFY(window().desk().lit->image != before);
         QTest::keyClick(board, Qt::Key_PageUp);
         QVERIFY(std::abs(project().lights.lanterns[0].position.z - to.z - 0.1) < 1e-9);
-        auto* plan
-            = static_cast<GroundPlan*>(window().station(Station::Light)->bench()->findChild<QWidget*>("planAbove"));
+        auto* plan = window().side()->plans()->above();
         const double azimuth = project().lights.sun.azimuth;
         drag(plan, plan->sunHandle(), QPointF(plan->width() - 20, plan->height() / 2.0));
         QVERIFY(
@@ -417,7 +367,7 @@ private slots:
             clickButton(qPrintable(QString("look%1").arg(look)));
             QVERIFY(!window().board()->grab().isNull());
         }
-        const auto& reading = window().workbench().review->reading;
+        const auto& reading = window().desk().review->reading;
         QCOMPARE(reading.attention.order.size(), std::size_t(1));
         QCOMPARE(reading.attention.glances.front(), project().elements[0].id);
         QVERIFY(!reading.silhouettes.empty() && !reading.silhouettes[0].contour.empty());
@@ -432,10 +382,10 @@ private slots:
         QCOMPARE(project().sheets.paper, std::string("Letter"));
         undo();
         QCOMPARE(project().sheets.paper, std::string("A4"));
-        const QString pdf = m_dir.filePath("sheets.pdf");
-        auto* station = static_cast<CarryStation*>(window().station(Station::Carry));
-        station->writeTo(pdf);
-        QTRY_VERIFY_WITH_TIMEOUT(!station->writing(), 60000);
+        const QString pdf = hand().file("sheets.pdf");
+        auto* page = window().here()->find<SheetsPage>();
+        page->writeTo(pdf);
+        QTRY_VERIFY_WITH_TIMEOUT(!page->writing(), 60000);
         const auto plan = transfer::tilesOf(project());
         QCOMPARE(kit::pdfPages(pdf), int(plan.tiles.size()) + 1);
         const QSizeF mm = kit::pdfPageMm(pdf, 2);
@@ -447,9 +397,9 @@ private slots:
     void theRenderedPictureShowsTheWork()
     {
         // The element is warm where it stands, the sky cool above it.
-        const auto& lit = *window().workbench().lit;
+        const auto& lit = *window().desk().lit;
         const auto place = stage::placementOf(
-            project(), project().elements[0], window().workbench().light.surfaces().shape(project().cutouts[0]));
+            project(), project().elements[0], window().desk().light.surfaces().shape(project().cutouts[0]));
         const Vec2 c = place.canvas.centre() * lit.picture.pixelsPerCm;
         const Rgb warm = lit.picture.colour.at(int(c.x), int(c.y)), sky = lit.picture.colour.at(5, 5);
         QVERIFY(warm.r > warm.b && sky.b > sky.r);
@@ -459,7 +409,7 @@ private slots:
     void everythingIsOnTheDisk()
     {
         window().document().waitSaved();
-        auto opened = store::ProjectFile::open(m_dir.filePath("mine.lantern").toStdString()).take();
+        auto opened = store::ProjectFile::open(hand().file("mine.lantern").toStdString()).take();
         QCOMPARE(opened.project.brief.title, std::string("Harbour of glass"));
         QVERIFY(opened.project.elements == project().elements && opened.project.lights == project().lights);
     }
@@ -467,10 +417,10 @@ private slots:
     void theBackdropsLinesAreShown()
     {
         go(3);
-        auto* station = static_cast<StageStation*>(window().station(Station::Stage));
+        auto* page = window().here()->find<SpacePage>();
         QTest::keyClick(window().board(), Qt::Key_V);
-        QTRY_VERIFY_WITH_TIMEOUT(station->vanishing().idle(), 20000);
-        QVERIFY(station->vanishing().words(project()).contains("eye level cannot be told")); // two plain bands
+        QTRY_VERIFY_WITH_TIMEOUT(page->vanishing().idle(), 20000);
+        QVERIFY(page->vanishing().words(project()).contains("eye level cannot be told")); // two plain bands
         QTest::keyClick(window().board(), Qt::Key_V);
     }
 
@@ -480,7 +430,7 @@ private slots:
             undo();
         QVERIFY(project().references.empty() && project().elements.empty() && project().brief.cast.empty());
         for (int i = 0; i < 200 && window().document().undoStack().canRedo(); ++i)
-            QTest::keyClick(m_window.get(), Qt::Key_Y, Qt::ControlModifier);
+            QTest::keyClick(&window(), Qt::Key_Y, Qt::ControlModifier);
         QCOMPARE(project().elements.size(), std::size_t(1));
         QVERIFY(settle());
     }
@@ -512,7 +462,7 @@ private slots:
     void aStudyIsAWorkOfItsOwn()
     {
         const QString before = window().document().path();
-        emit window().workbench().importWanted({m_dir.filePath("flat.png")});
+        emit window().desk().importWanted({hand().file("flat.png")});
         const auto flat = [this] {
             for (const Reference& r : project().references)
                 if (r.name == "flat")
@@ -521,7 +471,7 @@ private slots:
         };
         QTRY_VERIFY_WITH_TIMEOUT(flat() != 0, 20000);
         go(1);
-        window().workbench().holdReference(flat());
+        window().desk().holdReference(flat());
         clickButton("study");
         QVERIFY(window().document().path() != before);
         QCOMPARE(window().current(), Station::Read);
@@ -529,7 +479,7 @@ private slots:
         QCOMPARE(project().brief.widthCm, 60.0);
         QVERIFY(settle());
         // Nothing is lit anew: the picture shows the photograph.
-        const auto& lit = *window().workbench().lit;
+        const auto& lit = *window().desk().lit;
         const QColor sky = lit.image.pixelColor(lit.image.width() / 2, lit.image.height() / 6);
         QVERIFY2(std::abs(sky.red() - 120) < 6 && std::abs(sky.blue() - 180) < 6, qPrintable(sky.name()));
         const QColor ground = lit.image.pixelColor(lit.image.width() / 2, lit.image.height() * 5 / 6);
@@ -547,16 +497,16 @@ private slots:
     void aBadFileIsRefusedAndTheWorkStays()
     {
         const QString title = QString::fromStdString(project().brief.title);
-        const QString bad = m_dir.filePath("bad.lantern");
+        const QString bad = hand().file("bad.lantern");
         kit::writeBytes(bad, QByteArray(3000, 'x'));
         bool told = false, good = true;
         QObject::connect(&window(), &MainWindow::opened, this, [&](bool ok) { told = true, good = ok; });
         window().openWork(bad);
         QTRY_VERIFY_WITH_TIMEOUT(told, 10000);
-        QVERIFY(!good && find<QLabel>("notice")->text().endsWith('.'));
+        QVERIFY(!good && hand().lastNotice().endsWith('.'));
         QCOMPARE(QString::fromStdString(project().brief.title), title);
     }
 };
 
-QTEST_MAIN(TestWindow)
+RL_TEST(TestWindow)
 #include "tst_window.moc"

@@ -4,6 +4,7 @@
 #include "store/project_file.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QImage>
 #include <QStringList>
 #include <QTemporaryDir>
@@ -429,5 +430,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestCli)
+RL_TEST(TestCli)
 #include "tst_cli.moc"

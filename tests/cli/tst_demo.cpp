@@ -1,5 +1,6 @@
 #include "core/review/review.h"
 #include "demo/demo_work.h"
+#include "tests/kit/program.h"
 #include <QFile>
 #include <QTest>
 #include <nlohmann/json.hpp>
@@ -53,7 +54,7 @@ private slots:
         for (const Finding& f : m_review.findings)
             if (f.key.starts_with("light.side") && p.element(f.element)->name == "Tea house") {
                 QCOMPARE(QString::fromStdString(f.fix->label), QString("Mirror it"));
-                f.fix->apply(p);
+                p = f.fix->apply(p);
             }
         for (const Finding& f : light::lightFindings(p, m_cache))
             QVERIFY(!f.key.starts_with("light.side"));
@@ -105,5 +106,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestDemo)
+RL_TEST(TestDemo)
 #include "tst_demo.moc"

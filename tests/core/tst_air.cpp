@@ -4,6 +4,7 @@
 #include "tests/kit/frames.h"
 #include "tests/kit/rays.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 
 using namespace rl;
@@ -327,5 +328,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestAir)
+RL_TEST(TestAir)
 #include "tst_air.moc"

@@ -8,6 +8,7 @@
 #include "core/stage/stage_rules.h"
 #include "core/stage/symmetry.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 
 using namespace rl;
@@ -25,7 +26,7 @@ const Finding& the(const Findings& all, const char* kind)
 Project fixed(const Project& before, const Finding& f)
 {
     Project p = before;
-    f.fix->apply(p);
+    p = f.fix->apply(p);
     repair(p);
     return p;
 }
@@ -367,5 +368,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestArranging)
+RL_TEST(TestArranging)
 #include "tst_arranging.moc"

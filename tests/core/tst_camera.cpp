@@ -1,6 +1,7 @@
 #include "core/stage/compose.h"
 #include "core/stage/stage_rules.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 
 using namespace rl;
@@ -175,7 +176,7 @@ private slots:
         Findings f = stageFindings(p, cache);
         QCOMPARE(f.size(), std::size_t(1));
         QCOMPARE(QString::fromStdString(f[0].key), QString("stage.floats:4"));
-        f[0].fix->apply(p);
+        p = f[0].fix->apply(p);
         for (const Finding& left : stageFindings(p, cache))
             QVERIFY(left.key != "stage.floats:4");
         p = kit::postWork();
@@ -183,7 +184,7 @@ private slots:
         f = stageFindings(p, cache);
         QCOMPARE(QString::fromStdString(f.at(0).key), QString("stage.crowded:4"));
         QVERIFY(f[0].measured < f[0].target && f[0].unit == "mm");
-        f[0].fix->apply(p);
+        p = f[0].fix->apply(p);
         QVERIFY(stageFindings(p, cache).empty());
     }
 
@@ -204,10 +205,10 @@ private slots:
         p.elements[0].heightM = 8; // 400 px over 51 cm
         const auto f = pixels();
         QVERIFY(f && f->measured < f->target);
-        f->fix->apply(p);
+        p = f->fix->apply(p);
         QVERIFY(!pixels());
     }
 };
 
-QTEST_GUILESS_MAIN(TestCamera)
+RL_TEST(TestCamera)
 #include "tst_camera.moc"

@@ -3,6 +3,7 @@
 #include "core/colour/profile.h"
 #include "core/colour/srgb.h"
 #include "core/colour/temperature.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <lcms2.h>
 
@@ -141,5 +142,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestColour)
+RL_TEST(TestColour)
 #include "tst_colour.moc"

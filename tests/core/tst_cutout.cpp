@@ -3,6 +3,7 @@
 #include "core/cutout/matte.h"
 #include "core/cutout/snap.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 #include <random>
@@ -180,5 +181,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCutout)
+RL_TEST(TestCutout)
 #include "tst_cutout.moc"

@@ -7,6 +7,7 @@
 #include "tests/kit/boxes.h"
 #include "tests/kit/cut_cases.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
@@ -252,7 +253,7 @@ private slots:
         Project p = wallOf({kit::plain(40, 30, {90, 90, 90})});
         p.references[0].name = "a \"quoted\", name";
         p.references[0].credit = "=SUM(A1)";
-        p.references[0].permission = "";
+        p.references[0].permission = Permission::ToAsk;
         const std::string csv = ledgerCsv(p);
         QVERIFY(csv.find("\"a \"\"quoted\"\", name\"") != std::string::npos);
         QVERIFY(csv.find("\"'=SUM(A1)\"") != std::string::npos); // never taken for a formula
@@ -287,5 +288,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestGather)
+RL_TEST(TestGather)
 #include "tst_gather.moc"

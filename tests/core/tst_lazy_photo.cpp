@@ -1,5 +1,6 @@
 #include "core/project/edits.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <atomic>
 #include <limits>
@@ -113,5 +114,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestLazyPhoto)
+RL_TEST(TestLazyPhoto)
 #include "tst_lazy_photo.moc"

@@ -5,6 +5,7 @@
 #include "core/review/light_audit.h"
 #include "tests/kit/frames.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 
 using namespace rl;
@@ -204,7 +205,7 @@ private slots:
         QVERIFY2(f.key.starts_with(key.toStdString() + ":"), f.key.c_str());
         QVERIFY(f.place.width > 0 && !f.why.empty() && !f.unit.empty() && f.fix);
         Project cured = p;
-        f.fix->apply(cured);
+        cured = f.fix->apply(cured);
         const Element &is = cured.elements[0], &was = p.elements[0];
         QVERIFY(!(is == was));
         if (key == "light.warmth")
@@ -308,5 +309,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestLightStudy)
+RL_TEST(TestLightStudy)
 #include "tst_light_study.moc"

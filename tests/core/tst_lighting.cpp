@@ -3,6 +3,7 @@
 #include "core/light/tone.h"
 #include "tests/kit/frames.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <opencv2/core/utility.hpp>
 #include <opencv2/imgproc.hpp>
@@ -356,7 +357,7 @@ private slots:
         QCOMPARE(QString::fromStdString(f.at(0).key), QString("light.side:4"));
         QVERIFY(f[0].severity == Severity::Broken && f[0].measured > 90);
         QCOMPARE(QString::fromStdString(f[0].fix->label), QString("Mirror it"));
-        f[0].fix->apply(p);
+        p = f[0].fix->apply(p);
         QVERIFY(p.elements[0].mirrored);
         QVERIFY(lightFindings(p, cache).empty());
     }
@@ -370,7 +371,7 @@ private slots:
         std::set<std::string> keys;
         for (const Finding& f : lightFindings(p, cache)) {
             keys.insert(f.key);
-            f.fix->apply(p);
+            p = f.fix->apply(p);
         }
         QVERIFY(keys.contains("light.sun-under") && keys.contains("light.in-ground:20")
             && keys.contains("light.clear-air"));
@@ -379,5 +380,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestLighting)
+RL_TEST(TestLighting)
 #include "tst_lighting.moc"

@@ -2,6 +2,7 @@
 #include "core/project/edits.h"
 #include "core/stage/camera.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <limits>
 
@@ -140,8 +141,8 @@ private slots:
         QVERIFY(with("brief.not-shown:1") == found.end()); // the post is shown
         QVERIFY(with("brief.too-near") != found.end());
         Project fixed = p;
-        with("brief.not-shown:20")->fix->apply(fixed);
-        with("brief.too-near")->fix->apply(fixed);
+        fixed = with("brief.not-shown:20")->fix->apply(fixed);
+        fixed = with("brief.too-near")->fix->apply(fixed);
         QVERIFY(briefFindings(fixed).empty());
     }
 
@@ -149,15 +150,17 @@ private slots:
     {
         Project p = kit::postWork();
         QVERIFY(creditFindings(p).empty());
-        p.references[0].permission.clear();
+        p.references[0].permission = Permission::ToAsk;
         QCOMPARE(creditFindings(p).size(), std::size_t(1));
-        creditFindings(p)[0].fix->apply(p);
-        QVERIFY(creditFindings(p).empty());
-        p.references[0].permission.clear();
+        // Whose it is only the painter can say: no click says it for him, the field is opened instead.
+        QVERIFY(!creditFindings(p)[0].fix);
+        QCOMPARE(creditFindings(p)[0].opens, std::string("credit"));
+        QCOMPARE(creditFindings(p)[0].reference, p.references[0].id);
+        p.references[0].permission = Permission::ToAsk;
         p.elements.clear(); // hung on the wall only: nothing to ask
         QVERIFY(creditFindings(p).empty());
     }
 };
 
-QTEST_GUILESS_MAIN(TestProject)
+RL_TEST(TestProject)
 #include "tst_project.moc"

@@ -3,6 +3,7 @@
 #include "core/reading/attention.h"
 #include "core/reading/silhouette.h"
 #include "core/reading/values.h"
+#include "tests/kit/program.h"
 #include <QColor>
 #include <QTest>
 #include <numeric>
@@ -224,5 +225,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestReading)
+RL_TEST(TestReading)
 #include "tst_reading.moc"

@@ -4,6 +4,7 @@
 #include "core/relief/photo_light.h"
 #include "core/relief/relief.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 
@@ -251,5 +252,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestRelief)
+RL_TEST(TestRelief)
 #include "tst_relief.moc"

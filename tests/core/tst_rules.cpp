@@ -1,5 +1,6 @@
 #include "core/review/review.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <set>
 
@@ -104,5 +105,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestRules)
+RL_TEST(TestRules)
 #include "tst_rules.moc"

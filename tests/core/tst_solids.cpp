@@ -6,6 +6,7 @@
 #include "core/stage/raster_mesh.h"
 #include "core/stage/solids.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 
@@ -521,5 +522,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSolids)
+RL_TEST(TestSolids)
 #include "tst_solids.moc"

@@ -7,6 +7,7 @@
 #include "core/stage/mesh.h"
 #include "tests/kit/frames.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <random>
 
@@ -322,5 +323,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSources)
+RL_TEST(TestSources)
 #include "tst_sources.moc"

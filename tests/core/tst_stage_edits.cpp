@@ -3,6 +3,7 @@
 #include "core/project/usual_heights.h"
 #include "core/stage/camera.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 
 using namespace rl;
@@ -222,5 +223,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestStageEdits)
+RL_TEST(TestStageEdits)
 #include "tst_stage_edits.moc"

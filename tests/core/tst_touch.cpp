@@ -3,6 +3,7 @@
 #include "core/cutout/touch.h"
 #include "tests/kit/cut_cases.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 
@@ -202,5 +203,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestTouch)
+RL_TEST(TestTouch)
 #include "tst_touch.moc"

@@ -3,6 +3,7 @@
 #include "core/transfer/lineart.h"
 #include "core/transfer/tiles.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTest>
 #include <set>
 
@@ -137,7 +138,7 @@ private slots:
         for (const Finding& f : carryFindings(p)) {
             keys.insert(f.key);
             if (f.fix)
-                f.fix->apply(p);
+                p = f.fix->apply(p);
         }
         QVERIFY(keys.contains("carry.overlap") && keys.contains("carry.squares"));
         for (const Finding& f : carryFindings(p))
@@ -162,10 +163,10 @@ private slots:
         QVERIFY2(std::abs(crop() - 100 * 2400 / (105 * 70.0)) < 0.1, qPrintable(QString::number(crop())));
         for (const Finding& f : carryFindings(p))
             if (f.key == "carry.crop")
-                f.fix->apply(p);
+                p = f.fix->apply(p);
         QCOMPARE(crop(), 100.0);
     }
 };
 
-QTEST_GUILESS_MAIN(TestTransfer)
+RL_TEST(TestTransfer)
 #include "tst_transfer.moc"

@@ -1,6 +1,6 @@
 // edit_run FILE: opens a work and edits it through the window's own document, one edit after another, saying the
 // number of each once it is made. It goes on until it is killed.
-#include "app/document.h"
+#include "app/desk/document.h"
 #include "core/project/edits.h"
 #include <QCoreApplication>
 #include <cstdio>
@@ -19,6 +19,7 @@ int main(int argc, char** argv)
         rl::Brief b = document.project().brief;
         b.title = "edit " + std::to_string(n);
         document.edit("Rename", rl::edits::withBrief(document.project(), b));
+        document.waitSaved();
         std::printf("%d\n", n);
         std::fflush(stdout);
     }

@@ -1,50 +1,122 @@
 #pragma once
-#include "app/main_window.h"
-#include "app/stations/station.h"
+#include "app/board/board.h"
+#include "app/frame/main_window.h"
+#include "app/theme/theme.h"
+#include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QStandardPaths>
+#include <QTemporaryDir>
 #include <QTest>
 
 namespace rl::kit {
 
-/// A hand at one station of the real window: finds what lies on its bench, types, takes back, waits.
+/// A hand at the real window, on a work of its own: finds what lies on the bench in front (or anywhere), presses, types,
+/// drags, takes back, waits.
 class StationHand {
 public:
-    StationHand(app::MainWindow& window, Station station)
-        : m_window(window)
-        , m_bench(window.station(station)->bench())
+    explicit StationHand(const Project& work)
     {
+        QStandardPaths::setTestModeEnabled(true);
+        QCoreApplication::setOrganizationName("roving-lantern-test");
+        QSettings().clear();
+        theme::apply(*qApp);
+        m_window = std::make_unique<app::MainWindow>();
+        m_window->resize(1280, 800);
+        m_window->show();
+        m_window->newWork(file("mine.lantern"), work);
+        (void)QTest::qWaitForWindowExposed(m_window.get());
+        (void)QTest::qWaitFor([this] { return !m_window->document().path().isEmpty(); }, 10000);
     }
-    /// Of this bench only: other benches have plans and fields of the same names.
+    app::MainWindow& window() { return *m_window; }
+    app::Desk& desk() { return m_window->desk(); }
+    app::Board* board() { return m_window->board(); }
+    app::StationView& view(Station station) { return *m_window->station(station); }
+    const Project& project() { return m_window->document().project(); }
+    QString file(const char* name) const { return m_dir.filePath(name); }
+    QString folder() const { return m_dir.path(); }
+    void close() { m_window.reset(); }
+
+    void go(Station station) { QTest::keyClick(m_window.get(), Qt::Key(Qt::Key_1 + int(station)), Qt::AltModifier); }
+    void page(int i) { window().here()->turnTo(i); }
     template <class T> T* find(const char* name)
     {
-        T* found = m_bench->findChild<T*>(name);
+        T* found = window().here()->bench()->findChild<T*>(name);
+        if (!found)
+            found = m_window->findChild<T*>(name);
         if (!found)
             qFatal("no widget called %s", name);
         return found;
     }
-    void type(const char* field, const QString& words)
+    void press(const char* name)
     {
-        auto* box = find<QDoubleSpinBox>(field);
-        box->setFocus();
-        QTest::keyClick(box, Qt::Key_A, Qt::ControlModifier);
-        QTest::keyClicks(box, words);
-        QTest::keyClick(box, Qt::Key_Return);
+        auto* button = find<QAbstractButton>(name);
+        if (!button->isVisible())
+            qWarning("%s is not to be seen", name);
+        button->click();
     }
-    void undo() { onTheWindow(Qt::Key_Z); }
-    void redo() { onTheWindow(Qt::Key_Y); }
+    void choose(const char* name, int index)
+    {
+        auto* box = find<QComboBox>(name);
+        box->setCurrentIndex(index);
+        emit box->activated(index);
+    }
+    void type(QWidget* field, const QString& words)
+    {
+        field->setFocus();
+        QTest::keyClick(field, Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(field, words);
+        QTest::keyClick(field, Qt::Key_Return);
+    }
+    void type(const char* field, const QString& words) { type(find<QDoubleSpinBox>(field), words); }
+    void key(int key, Qt::KeyboardModifiers keys = {})
+    {
+        QWidget* heard = window().boardHere() ? window().boardHere() : m_window.get();
+        heard->setFocus();
+        QTest::keyClick(heard, Qt::Key(key), keys);
+    }
+    void undo() { key(Qt::Key_Z, Qt::ControlModifier); }
+    void redo() { key(Qt::Key_Y, Qt::ControlModifier); }
+    void click(app::Board* on, Vec2 at, Qt::KeyboardModifiers keys = {})
+    {
+        QTest::mouseClick(on, Qt::LeftButton, keys, on->toScreen(at).toPoint());
+    }
+    void click(Vec2 cm, Qt::KeyboardModifiers keys = {}) { click(board(), cm, keys); }
+    void drag(QWidget* on, QPointF from, QPointF to, Qt::KeyboardModifiers keys = {})
+    {
+        QTest::mousePress(on, Qt::LeftButton, keys, from.toPoint());
+        for (int i = 1; i <= 6; ++i) {
+            const QPointF at = from + (to - from) * i / 6.0;
+            QMouseEvent move(QEvent::MouseMove, at, on->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, keys);
+            QCoreApplication::sendEvent(on, &move);
+        }
+        QTest::mouseRelease(on, Qt::LeftButton, keys, to.toPoint());
+    }
     bool settle()
     {
-        return QTest::qWaitFor([this] { return m_window.settled(); }, 30000);
+        return QTest::qWaitFor([this] { return m_window->settled(); }, 30000);
+    }
+    /// Until nothing is being worked out on the page in front.
+    bool rest(int ms = 60000)
+    {
+        return QTest::qWaitFor([this] { return m_window->settled() && !m_window->here()->busy(); }, ms);
+    }
+    bool hasFinding(const char* kind)
+    {
+        const auto& r = desk().review;
+        return r && std::any_of(r->findings.begin(), r->findings.end(), [&](const Finding& f) {
+            return f.key.starts_with(kind);
+        });
+    }
+    QString lastNotice() { return desk().notices.all().empty() ? QString() : desk().notices.all().back().sentence; }
+    bool wasSaid(const QString& part)
+    {
+        const auto& all = desk().notices.all();
+        return std::any_of(all.begin(), all.end(), [&](const auto& n) { return n.sentence.contains(part); });
     }
 
 private:
-    void onTheWindow(Qt::Key key)
-    {
-        m_window.board()->setFocus();
-        QTest::keyClick(&m_window, key, Qt::ControlModifier);
-    }
-    app::MainWindow& m_window;
-    QWidget* m_bench;
+    QTemporaryDir m_dir;
+    std::unique_ptr<app::MainWindow> m_window;
 };
 
 } // namespace rl::kit

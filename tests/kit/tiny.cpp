@@ -40,7 +40,7 @@ Reference referenceOf(const std::string& name, const Photo& photo)
     r.pixels = LazyPhoto(photo, file);
     r.sha256 = store::sha256(*file);
     r.credit = "made for a test";
-    r.permission = "own";
+    r.permission = Permission::Own;
     return r;
 }
 

@@ -2,6 +2,7 @@
 #include "output/contact_sheet.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QFile>
 #include <QImage>
 #include <QTemporaryDir>
@@ -98,5 +99,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestContactSheet)
+RL_TEST(TestContactSheet)
 #include "tst_contact_sheet.moc"

@@ -2,6 +2,7 @@
 #include "output/light_sheets.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
@@ -127,5 +128,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestLightSheets)
+RL_TEST(TestLightSheets)
 #include "tst_light_sheets.moc"

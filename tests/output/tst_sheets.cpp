@@ -2,6 +2,7 @@
 #include "output/sheets.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
@@ -128,5 +129,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestSheets)
+RL_TEST(TestSheets)
 #include "tst_sheets.moc"

@@ -4,6 +4,7 @@
 #include "store/project_file.h"
 #include "store/stored_picture.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTemporaryDir>
 #include <QTest>
 #include <libheif/heif.h>
@@ -240,5 +241,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestForeign)
+RL_TEST(TestForeign)
 #include "tst_foreign.moc"

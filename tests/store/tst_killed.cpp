@@ -1,5 +1,6 @@
 #include "store/project_file.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QProcess>
 #include <QRandomGenerator>
 #include <QTemporaryDir>
@@ -44,5 +45,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestKilled)
+RL_TEST(TestKilled)
 #include "tst_killed.moc"

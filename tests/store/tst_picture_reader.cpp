@@ -1,5 +1,6 @@
 #include "store/picture_reader.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTemporaryDir>
 #include <QTest>
 #include <opencv2/imgcodecs.hpp>
@@ -217,5 +218,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestPictureReader)
+RL_TEST(TestPictureReader)
 #include "tst_picture_reader.moc"

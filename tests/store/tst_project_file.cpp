@@ -2,6 +2,7 @@
 #include "store/project_file.h"
 #include "store/saver.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
@@ -227,5 +228,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestProjectFile)
+RL_TEST(TestProjectFile)
 #include "tst_project_file.moc"

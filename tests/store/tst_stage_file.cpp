@@ -6,6 +6,7 @@
 #include "store/project_file.h"
 #include "store/project_json.h"
 #include "tests/kit/tiny.h"
+#include "tests/kit/program.h"
 #include <QTemporaryDir>
 #include <QTest>
 #include <nlohmann/json.hpp>
@@ -193,5 +194,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestStageFile)
+RL_TEST(TestStageFile)
 #include "tst_stage_file.moc"

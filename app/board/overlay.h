@@ -1,0 +1,18 @@
+#pragma once
+
+class QPainter;
+
+namespace rl::app {
+
+class Board;
+
+/// One picture laid over a board. It only paints; what takes time to work out comes from a Job.
+class Overlay {
+public:
+    virtual ~Overlay() = default;
+    virtual int depth() const { return 0; } ///< higher ones are painted later
+    virtual bool shown() const { return true; }
+    virtual void paint(QPainter& painter, const Board& board) const = 0;
+};
+
+} // namespace rl::app

@@ -1,0 +1,86 @@
+#include "app/desk/desk.h"
+
+namespace rl::app {
+
+Desk::Desk()
+    : light(&notices)
+    , wall(document, &notices)
+{
+    connect(&document, &Document::failed, this, [this](const Error& e) { notices.fail(e); });
+    connect(&document, &Document::projectChanged, this, [this] { hold(m_selection); });
+    connect(&document, &Document::workChanged, this, [this] {
+        review.reset();
+        m_selection = {};
+    });
+    actions.setGestures([this] { return document.freshGesture(); }, [this] { document.finishGesture(); });
+}
+
+Desk::~Desk() = default;
+
+void Desk::hold(Selection s)
+{
+    const Project& p = project();
+    if (s.element != m_selection.element)
+        s.part = -1;
+    if (!p.lantern(s.lantern))
+        s.lantern = p.lights.lanterns.empty() ? 0 : p.lights.lanterns.front().id;
+    if (!p.element(s.element))
+        s.element = 0;
+    s.mist = std::clamp(s.mist, p.lights.air.mists.empty() ? -1 : 0, int(p.lights.air.mists.size()) - 1);
+    if (const Element* e = p.element(s.element); !e || s.part >= int(e->parts.size()))
+        s.part = -1;
+    if (s == m_selection)
+        return;
+    m_selection = s;
+    emit heldChanged();
+}
+
+void Desk::holdElement(int id)
+{
+    Selection s = m_selection;
+    s.element = id;
+    hold(s);
+}
+void Desk::holdLantern(int id)
+{
+    Selection s = m_selection;
+    s.lantern = id;
+    hold(s);
+}
+void Desk::holdReference(int id)
+{
+    Selection s = m_selection;
+    s.reference = id;
+    hold(s);
+}
+
+int Desk::elementAt(Vec2 cm) const
+{
+    if (!lit)
+        return 0;
+    const int x = int(cm.x * lit->picture.pixelsPerCm), y = int(cm.y * lit->picture.pixelsPerCm);
+    // A few pixels around, so that thin things can be caught.
+    for (const auto& [dx, dy] : {std::pair{0, 0}, {3, 0}, {-3, 0}, {0, 3}, {0, -3}})
+        if (lit->picture.ids.contains(x + dx, y + dy))
+            if (const int id = lit->picture.ids.at(x + dx, y + dy); id && project().element(id))
+                return id;
+    return 0;
+}
+
+void Desk::setAlone(int which)
+{
+    if (m_alone == which)
+        return;
+    m_alone = which;
+    emit aloneChanged();
+}
+
+bool Desk::refusesLocked(const Element* e)
+{
+    if (!e || !e->locked)
+        return false;
+    notices.say(tr("“%1” is locked in its place.").arg(QString::fromStdString(e->name)));
+    return true;
+}
+
+} // namespace rl::app

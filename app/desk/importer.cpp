@@ -1,0 +1,105 @@
+#include "app/desk/importer.h"
+#include "app/desk/job.h"
+#include "app/desk/wall_keeper.h"
+#include "store/stored_picture.h"
+#include <QDir>
+#include <QElapsedTimer>
+#include <QFileInfo>
+#include <QtConcurrent>
+
+namespace rl::app {
+
+namespace {
+/// What a folder holds; anything named outright is tried whatever it is called.
+QStringList expanded(const QStringList& given)
+{
+    QStringList files;
+    for (const QString& f : given) {
+        if (!QFileInfo(f).isDir())
+            files << f;
+        else
+            for (const QFileInfo& inside : QDir(f).entryInfoList(pictureEndings(), QDir::Files, QDir::Name))
+                files << inside.filePath();
+    }
+    return files;
+}
+
+Result<Arrival> glanced(const QString& file, const std::shared_ptr<store::Saver>& saver)
+{
+    const auto bytes = store::readFile(std::filesystem::path(file.toStdString()));
+    if (!bytes)
+        return bytes.error();
+    const auto picture = store::glancePicture(*bytes);
+    if (!picture)
+        return picture.error();
+    Arrival a{
+        store::referenceOf(QFileInfo(file).completeBaseName().toStdString(), *picture), smallImage(picture->small)};
+    if (saver && !saver->readOnly()) {
+        const auto kept = saver->fromWorker([&](store::ProjectFile& f) { return f.keepPicture(a.reference); });
+        if (!kept)
+            return kept.error();
+    }
+    return a;
+}
+} // namespace
+
+QStringList pictureEndings()
+{
+    QStringList all;
+    for (const char* e : {"jpg", "jpeg", "png", "tif", "tiff", "webp", "heic", "heif", "svg", "dng", "cr2", "cr3",
+             "nef", "arw", "raf", "orf", "rw2", "pef"})
+        all << QString("*.") + e << QString("*.") + QString(e).toUpper();
+    return all;
+}
+
+Importer::Importer(Document& document)
+    : m_document(document)
+{
+    qRegisterMetaType<std::vector<rl::app::Arrival>>();
+    connect(&m_watcher, &QFutureWatcher<QStringList>::finished, this,
+        [this] { emit finished(m_watcher.result(), m_stop); });
+}
+
+Importer::~Importer()
+{
+    m_stop = true;
+    m_watcher.waitForFinished();
+}
+
+void Importer::start(const QStringList& given)
+{
+    if (running() || given.isEmpty())
+        return;
+    m_stop = false;
+    m_watcher.setFuture(QtConcurrent::run(poolOf(Lane::Long), [this, given, saver = m_document.saver()] {
+        const QStringList files = expanded(given);
+        QStringList problems;
+        if (files.isEmpty())
+            problems << tr("There is no picture in that folder.");
+        std::vector<Arrival> batch;
+        QElapsedTimer since;
+        since.start();
+        int done = 0;
+        for (const QString& file : files) {
+            if (m_stop)
+                break;
+            emit progressed(done++, int(files.size()));
+            auto read = guarded([&] { return glanced(file, saver); });
+            if (read)
+                batch.push_back(read.take());
+            else
+                problems << QString("%1: %2").arg(
+                    QFileInfo(file).fileName(), QString::fromStdString(read.error().sentence));
+            if (!batch.empty() && since.elapsed() > 400) {
+                emit arrived(std::move(batch));
+                batch.clear();
+                since.restart();
+            }
+        }
+        if (!batch.empty())
+            emit arrived(std::move(batch));
+        return problems;
+    }));
+}
+
+} // namespace rl::app

@@ -1,0 +1,247 @@
+#include "app/desk/live_light.h"
+#include "core/base/result.h"
+#include "core/colour/srgb.h"
+#include "core/review/light_audit.h"
+
+namespace rl::app {
+
+QImage imageOf(const Photo& photo)
+{
+    return photo.empty() ? QImage()
+                         : QImage(reinterpret_cast<const uchar*>(photo.data()), photo.width(), photo.height(),
+                             photo.width() * 3, QImage::Format_RGB888)
+                               .copy();
+}
+QImage imageOf(const LinearPicture& picture)
+{
+    return imageOf(colour::codeOf(picture));
+}
+
+namespace {
+class GiveUpWhenNewer final : public Progress {
+public:
+    explicit GiveUpWhenNewer(const std::atomic<bool>& newer)
+        : m_newer(newer)
+    {
+    }
+    void report(double, std::string_view) override { }
+    bool cancelled() const override { return m_newer; }
+
+private:
+    const std::atomic<bool>& m_newer;
+};
+
+class GiveUpWhenPassed final : public Progress {
+public:
+    GiveUpWhenPassed(const std::atomic<quint64>& wishes, quint64 own)
+        : m_wishes(wishes)
+        , m_own(own)
+    {
+    }
+    void report(double, std::string_view) override { }
+    bool cancelled() const override { return m_wishes != m_own; }
+
+private:
+    const std::atomic<quint64>& m_wishes;
+    quint64 m_own;
+};
+
+/// Both are held while they are compared, so an address stands for what is there.
+bool sameReferences(const Project& a, const Project& b)
+{
+    return std::equal(a.cutouts.begin(), a.cutouts.end(), b.cutouts.begin(), b.cutouts.end(),
+               [](const Cutout& x, const Cutout& y) {
+                   return x.id == y.id && x.reference == y.reference && x.alpha.identity() == y.alpha.identity()
+                       && x.pins == y.pins;
+               })
+        && std::equal(a.references.begin(), a.references.end(), b.references.begin(), b.references.end(),
+            [](const Reference& x, const Reference& y) {
+                return x.id == y.id && x.pixels.identity() == y.pixels.identity();
+            });
+}
+
+/// Would both be composed to the same frame?
+bool sameStage(const Project& a, const Project& b)
+{
+    return a.elements == b.elements && a.camera == b.camera && a.backdrop == b.backdrop
+        && a.brief.widthCm == b.brief.widthCm && a.brief.heightCm == b.brief.heightCm && sameReferences(a, b);
+}
+} // namespace
+
+LiveLight::LiveLight(Notices* notices, QObject* parent)
+    : QObject(parent)
+    , m_notices(notices)
+{
+    qRegisterMetaType<std::shared_ptr<const LitWork>>();
+    qRegisterMetaType<std::shared_ptr<const review::Review>>();
+    m_thread = std::thread([this] { run(); });
+    m_looker = std::thread([this] { runLooks(); });
+}
+
+LiveLight::~LiveLight()
+{
+    {
+        const std::lock_guard lock(m_mutex);
+        m_stop = true;
+        m_newer = true;
+        ++m_wishes;
+    }
+    m_changed.notify_all();
+    m_thread.join();
+    m_looker.join();
+}
+
+void LiveLight::ask(const Project& project, quint64 revision, int widthPx, bool judged)
+{
+    {
+        const std::lock_guard lock(m_mutex);
+        m_next = Wish{project, revision, widthPx, judged, ++m_wishes};
+        m_newer = true;
+    }
+    m_changed.notify_all();
+}
+
+void LiveLight::forget()
+{
+    m_forget = true;
+}
+
+void LiveLight::fail(const Error& error)
+{
+    QMetaObject::invokeMethod(m_notices, [n = m_notices, error] { n->fail(error); });
+}
+
+bool LiveLight::idle() const
+{
+    const std::lock_guard lock(m_mutex);
+    return !m_next && !m_busy;
+}
+
+void LiveLight::run()
+{
+    std::unique_lock lock(m_mutex);
+    while (true) {
+        m_changed.wait(lock, [this] { return m_next || m_stop; });
+        if (m_stop)
+            return;
+        const Wish wish = std::move(*m_next);
+        m_next.reset();
+        m_newer = false;
+        m_busy = true;
+        lock.unlock();
+        const auto done = guarded([&]() -> Result<Done> {
+            work(wish);
+            if (!m_newer && wish.judged)
+                judge(wish);
+            return Done{};
+        });
+        if (!done)
+            fail(done.error());
+        lock.lock();
+        m_busy = false;
+    }
+}
+
+void LiveLight::work(const Wish& wish)
+{
+    if (m_forget.exchange(false)) {
+        m_frame.reset();
+        m_composer = {};
+    }
+    NoProgress whole; // a frame is quick, and a half-made one shows nothing: during a drag each is finished
+    if (!m_frame || !m_framed || m_framed->widthPx != wish.widthPx || !sameStage(m_framed->project, wish.project)) {
+        m_frame = m_composer.compose(wish.project, wish.widthPx, m_cache, whole);
+        m_framed = wish;
+    }
+    auto result = std::make_shared<LitWork>();
+    result->revision = wish.revision;
+    result->frame = m_frame;
+    result->picture = m_relighter.light(m_frame, wish.project.lights);
+    result->image = imageOf(result->picture.colour);
+    emit lit(result);
+}
+
+void LiveLight::judge(const Wish& wish)
+{
+    // Give a running drag the way before the slower judging.
+    if (newerWithin(120))
+        return;
+    auto result = std::make_shared<review::Review>();
+    GiveUpWhenNewer progress(m_newer);
+    result->picture = m_relighter.light(m_frame, wish.project.lights);
+    result->reading = reading::read(wish.project, result->picture);
+    if (progress.cancelled())
+        return;
+    result->findings = review::findingsOf(wish.project, result->picture, result->reading, m_cache);
+    if (progress.cancelled())
+        return;
+    {
+        const std::lock_guard lock(m_mutex);
+        m_look = Look{wish, m_frame, std::make_shared<review::Review>(*result)};
+    }
+    m_changed.notify_all();
+    review::merge(result->findings, stillTrue(wish.project));
+    emit reviewed(wish.revision, result);
+}
+
+bool LiveLight::newerWithin(int ms)
+{
+    std::unique_lock lock(m_mutex);
+    return m_changed.wait_for(lock, std::chrono::milliseconds(ms), [this] { return m_next || m_stop; });
+}
+
+/// Of what the last close look found: what no edit since can have changed.
+Findings LiveLight::stillTrue(const Project& p)
+{
+    const std::lock_guard lock(m_mutex);
+    Findings out;
+    if (!(m_closeOf.lights == p.lights) || !(m_closeOf.camera == p.camera) || !(m_closeOf.backdrop == p.backdrop))
+        return out;
+    for (const Finding& f : m_close) {
+        const Element *was = m_closeOf.element(f.element), *is = p.element(f.element);
+        if (!p.setAside.contains(f.key) && (f.element == 0 || (was && is && *was == *is)))
+            out.push_back(f);
+    }
+    return out;
+}
+
+void LiveLight::runLooks()
+{
+    std::unique_lock lock(m_mutex);
+    while (true) {
+        m_changed.wait(lock, [this] { return m_look || m_stop; });
+        if (m_stop)
+            return;
+        const Look look = std::move(*m_look);
+        m_look.reset();
+        // Not before the hand has rested a while.
+        if (m_changed.wait_for(
+                lock, std::chrono::milliseconds(900), [&] { return look.wish.count != m_wishes || m_stop; }))
+            continue;
+        lock.unlock();
+        const auto done = guarded([&]() -> Result<Done> {
+            lookClosely(look);
+            return Done{};
+        });
+        if (!done)
+            fail(done.error());
+        lock.lock();
+    }
+}
+
+void LiveLight::lookClosely(const Look& look)
+{
+    GiveUpWhenPassed progress(m_wishes, look.wish.count);
+    Findings found = review::closeLook(look.wish.project, look.frame, look.judged->picture, m_cache, progress);
+    if (progress.cancelled())
+        return;
+    {
+        const std::lock_guard lock(m_mutex);
+        m_close = found, m_closeOf = look.wish.project;
+    }
+    auto result = std::make_shared<review::Review>(*look.judged);
+    review::merge(result->findings, std::move(found));
+    emit reviewed(look.wish.revision, result);
+}
+
+} // namespace rl::app

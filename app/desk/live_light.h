@@ -1,0 +1,91 @@
+#pragma once
+#include "app/desk/notices.h"
+#include "core/review/review.h"
+#include <QImage>
+#include <QObject>
+#include <atomic>
+#include <condition_variable>
+#include <mutex>
+#include <optional>
+#include <thread>
+
+namespace rl::app {
+
+/// What a worker made of one revision of the project.
+struct LitWork {
+    quint64 revision = 0;
+    std::shared_ptr<const stage::StageFrame> frame;
+    light::Picture picture;
+    QImage image; ///< sRGB, ready to show
+};
+
+/// Keeps the picture following the project: composes, lights, reads and judges on a thread of its own. Only the
+/// newest wish is worked on; an outdated one is given up.
+class LiveLight final : public QObject {
+    Q_OBJECT
+public:
+    explicit LiveLight(Notices* notices, QObject* parent = nullptr);
+    ~LiveLight() override;
+
+    /// Asks for the picture of a project, and for its findings once nothing newer is wished for.
+    /// \param judged false: only shown, as with one light alone
+    void ask(const Project& project, quint64 revision, int widthPx, bool judged = true);
+    stage::SurfaceCache& surfaces() { return m_cache; }
+    bool idle() const; ///< nothing under way (for tests)
+    void forget(); ///< composes the next picture wholly anew: a missing file has come back
+
+signals:
+    void lit(std::shared_ptr<const rl::app::LitWork> work);
+    /// A second time for the same revision, when a close look at the light has found more or less than before.
+    void reviewed(quint64 revision, std::shared_ptr<const rl::review::Review> review);
+
+private:
+    void fail(const Error& error);
+    Notices* m_notices;
+    std::atomic<bool> m_forget = false;
+    struct Wish {
+        Project project;
+        quint64 revision = 0;
+        int widthPx = 800;
+        bool judged = true;
+        quint64 count = 0; ///< of all wishes so far
+    };
+    void run();
+    void work(const Wish& wish);
+    void judge(const Wish& wish);
+    bool newerWithin(int ms);
+    /// What a close look needs; it has a thread of its own, so that a drag never waits for it.
+    struct Look {
+        Wish wish;
+        std::shared_ptr<const stage::StageFrame> frame;
+        std::shared_ptr<const review::Review> judged; ///< by the quick rules alone
+    };
+    void runLooks();
+    void lookClosely(const Look& look);
+    Findings stillTrue(const Project& project);
+    stage::SurfaceCache m_cache;
+    mutable std::mutex m_mutex;
+    std::condition_variable m_changed;
+    std::optional<Wish> m_next;
+    bool m_stop = false, m_busy = false;
+    std::atomic<bool> m_newer = false;
+    std::atomic<quint64> m_wishes = 0;
+    // The worker's own:
+    stage::Composer m_composer;
+    light::Relighter m_relighter;
+    std::shared_ptr<const stage::StageFrame> m_frame;
+    std::optional<Wish> m_framed; ///< what m_frame was composed from
+    std::thread m_thread, m_looker;
+    // Between both, under the mutex:
+    std::optional<Look> m_look;
+    Findings m_close; ///< what a close look found last…
+    Project m_closeOf; ///< …in this work
+};
+
+QImage imageOf(const LinearPicture& picture);
+QImage imageOf(const Photo& photo);
+
+} // namespace rl::app
+
+Q_DECLARE_METATYPE(std::shared_ptr<const rl::app::LitWork>)
+Q_DECLARE_METATYPE(std::shared_ptr<const rl::review::Review>)

@@ -1,0 +1,68 @@
+#include "app/frame/findings_hand.h"
+#include "app/board/board.h"
+#include "app/frame/findings_panel.h"
+#include "app/frame/main_window.h"
+#include "app/frame/side_column.h"
+#include "core/project/edits.h"
+#include "core/project/project.h"
+#include <QInputDialog>
+
+namespace rl::app {
+
+FindingsHand::FindingsHand(MainWindow& window)
+    : QObject(&window)
+    , m_window(window)
+    , m_desk(window.desk())
+{
+    const FindingsPanel* panel = window.side()->findings();
+    connect(panel, &FindingsPanel::showWanted, this, &FindingsHand::show);
+    connect(panel, &FindingsPanel::fixWanted, this, &FindingsHand::fix);
+    connect(panel, &FindingsPanel::setAsideWanted, this, &FindingsHand::setAside);
+    connect(panel, &FindingsPanel::openWanted, this, &FindingsHand::open);
+}
+
+void FindingsHand::show(const Finding& f)
+{
+    if (f.element)
+        m_desk.holdElement(f.element);
+    if (f.reference)
+        m_desk.holdReference(f.reference);
+    if (f.reference && !f.element)
+        return m_window.goTo(Station::Gather);
+    if (m_window.boardHere() != m_window.board())
+        m_window.goTo(Station::Stage);
+    m_window.board()->flash(f.place);
+}
+
+void FindingsHand::fix(const Finding& f)
+{
+    Project after = f.fix->apply(m_desk.project());
+    repair(after);
+    if (after == m_desk.project()) {
+        const Element* e = m_desk.project().element(f.element);
+        return m_desk.notices.say(e && e->locked
+                ? tr("“%1” is locked in its place; unlock it first.").arg(QString::fromStdString(e->name))
+                : tr("“%1” changes nothing here: something that is locked or tied stands against it.")
+                      .arg(QString::fromStdString(f.fix->label)));
+    }
+    m_desk.edit(QString::fromStdString(f.fix->label), std::move(after));
+}
+
+void FindingsHand::setAside(const Finding& f)
+{
+    bool ok = false;
+    const QString reason = QInputDialog::getText(&m_window, tr("Set aside"),
+        QString::fromStdString(f.sentence) + "\n\n" + tr("You decide. Your reason:"), QLineEdit::Normal, {}, &ok);
+    if (ok)
+        m_desk.edit(tr("Set a finding aside"), edits::withSetAside(m_desk.project(), f.key, reason.toStdString()));
+}
+
+void FindingsHand::open(const Finding& f)
+{
+    m_window.goTo(f.station);
+    if (f.reference)
+        m_desk.holdReference(f.reference);
+    emit m_desk.opened(QString::fromStdString(f.opens));
+}
+
+} // namespace rl::app

@@ -1,0 +1,136 @@
+#include "app/frame/findings_panel.h"
+#include "app/theme/theme.h"
+#include "app/frame/trail.h"
+#include "app/frame/wrap_button.h"
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QScrollArea>
+#include "app/forms/flow_layout.h"
+#include <QVBoxLayout>
+
+namespace rl::app {
+
+namespace {
+class LampGlyph final : public QWidget {
+public:
+    explicit LampGlyph(Severity severity)
+        : m_state(int(severity))
+    {
+        setFixedSize(26, 34);
+    }
+
+protected:
+    void paintEvent(QPaintEvent*) override
+    {
+        QPainter p(this);
+        paintLamp(p, {13, 17}, 19, m_state);
+    }
+
+private:
+    int m_state;
+};
+
+QLabel* wrapped(const QString& words, const QFont& font, const QColor& colour)
+{
+    auto* label = new QLabel(words);
+    label->setWordWrap(true);
+    label->setFont(font);
+    label->setStyleSheet(QString("font-size: %1px; color: %2; font-weight: %3;")
+                             .arg(font.pixelSize())
+                             .arg(colour.name())
+                             .arg(font.weight() > QFont::Normal ? 600 : 400));
+    label->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    return label;
+}
+
+} // namespace
+
+FindingsPanel::FindingsPanel(QWidget* parent)
+    : QWidget(parent)
+    , m_scroll(new QScrollArea)
+{
+    setObjectName("findings");
+    m_scroll->setWidgetResizable(true);
+    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(6, 2, 2, 4);
+    layout->addWidget(m_scroll, 1);
+}
+
+QWidget* FindingsPanel::card(const Finding& f)
+{
+    auto* box = new QWidget;
+    box->setObjectName("finding");
+    box->setStyleSheet("#finding { background: #f6f5f2; border: 1px solid #c4c0b8; border-radius: 5px; }");
+    auto* grid = new QGridLayout(box);
+    grid->setContentsMargins(8, 8, 8, 8);
+    grid->setHorizontalSpacing(6);
+    grid->setVerticalSpacing(4);
+    grid->addWidget(new LampGlyph(f.severity), 0, 0, 2, 1, Qt::AlignTop);
+    grid->addWidget(wrapped(QString::fromStdString(f.sentence).replace(" %", QString(QChar(0xa0)) + "%"),
+                        theme::text(14), theme::kInk),
+        0, 1);
+    grid->addWidget(wrapped(QString::fromStdString(heldAgainst(f)), theme::text(13, true), theme::kInk), 1, 1);
+    grid->addWidget(wrapped(QString::fromStdString(f.why), theme::text(13), theme::kFaint), 2, 0, 1, 2);
+    auto* row = new FlowLayout;
+    auto* showMe = new QPushButton(tr("Show me"));
+    showMe->setToolTip(tr("Flashes the place on the board."));
+    showMe->setObjectName("showMe");
+    connect(showMe, &QPushButton::clicked, this, [this, f] { emit showWanted(f); });
+    row->addWidget(showMe);
+    auto* aside = new QPushButton(tr("Set aside…"));
+    aside->setToolTip(tr("You decide: give a reason, and it stays set aside."));
+    aside->setObjectName("setAside");
+    connect(aside, &QPushButton::clicked, this, [this, f] { emit setAsideWanted(f); });
+    row->addWidget(aside);
+    if (f.fix) {
+        auto* fix = new WrapButton(QString::fromStdString(f.fix->label));
+        fix->setObjectName("fix");
+        fix->setProperty("main", true);
+        fix->setToolTip(tr("%1: one step, which Ctrl+Z takes back.").arg(QString::fromStdString(f.fix->label)));
+        connect(fix, &QPushButton::clicked, this, [this, f] { emit fixWanted(f); });
+        grid->addWidget(fix, 3, 0, 1, 2);
+    }
+    if (!f.opens.empty()) {
+        auto* say = new WrapButton(f.opens == "find" ? tr("Find the picture again…") : tr("Say whose it is…"));
+        say->setObjectName("say");
+        say->setProperty("main", true);
+        say->setToolTip(tr("Opens the field: only you can answer."));
+        connect(say, &QPushButton::clicked, this, [this, f] { emit openWanted(f); });
+        grid->addWidget(say, 3, 0, 1, 2);
+    }
+    for (QPushButton* b : box->findChildren<QPushButton*>())
+        b->setFocusPolicy(Qt::TabFocus);
+    grid->addLayout(row, 4, 0, 1, 2);
+    return box;
+}
+
+void FindingsPanel::show(const Findings& all, int station)
+{
+    std::vector<std::string> keys{std::to_string(station)};
+    Findings mine;
+    for (const Finding& f : all)
+        if (int(f.station) == station) {
+            keys.push_back(f.key + f.sentence);
+            mine.push_back(f);
+        }
+    if (keys == m_shown)
+        return;
+    m_shown = keys;
+    auto* list = new QWidget;
+    auto* layout = new QVBoxLayout(list);
+    layout->setContentsMargins(0, 0, 4, 0);
+    layout->setSpacing(8);
+    for (const Finding& f : mine)
+        layout->addWidget(card(f));
+    if (mine.empty())
+        layout->addWidget(wrapped(tr("The lamp of this station burns bright. Findings come back by themselves when a "
+                                     "change brings one about."),
+            theme::text(13), theme::kFaint));
+    layout->addStretch();
+    m_scroll->setWidget(list);
+}
+
+} // namespace rl::app

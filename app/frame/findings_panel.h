@@ -1,0 +1,28 @@
+#pragma once
+#include "core/base/finding.h"
+#include <QWidget>
+
+class QScrollArea;
+
+namespace rl::app {
+
+/// The findings of one station: sentence, figure against target, why it matters, Show me, the fix, Set aside.
+class FindingsPanel final : public QWidget {
+    Q_OBJECT
+public:
+    explicit FindingsPanel(QWidget* parent = nullptr);
+    void show(const Findings& all, int station);
+
+signals:
+    void showWanted(const rl::Finding& finding);
+    void fixWanted(const rl::Finding& finding);
+    void setAsideWanted(const rl::Finding& finding);
+    void openWanted(const rl::Finding& finding); ///< the field in which the painter answers
+
+private:
+    QWidget* card(const Finding& finding);
+    QScrollArea* m_scroll;
+    std::vector<std::string> m_shown; ///< keys and figures on show, to leave the list alone when nothing changed
+};
+
+} // namespace rl::app

@@ -1,0 +1,267 @@
+#include "app/frame/main_window.h"
+#include "app/board/board.h"
+#include "app/frame/findings_hand.h"
+#include "app/frame/imports.h"
+#include "app/frame/notice_board.h"
+#include "app/frame/side_column.h"
+#include "app/frame/trail.h"
+#include "app/theme/theme.h"
+#include "core/light/presets.h"
+#include <QBuffer>
+#include <QCloseEvent>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMenuBar>
+#include <QSettings>
+#include <QStackedWidget>
+#include <QThreadPool>
+#include <QToolButton>
+
+namespace rl::app {
+
+MainWindow::MainWindow()
+    : m_longJob(new LongJob(m_desk.notices, m_desk.surfaces()))
+    , m_files(new WorkFiles(m_desk, *m_longJob, this))
+    , m_imports(new Imports(m_desk))
+    , m_trail(new Trail)
+    , m_board(new Board)
+    , m_side(new SideColumn(m_desk))
+    , m_centre(new QStackedWidget)
+    , m_benches(new QStackedWidget)
+    , m_zoom(new QLabel)
+    , m_said(new QToolButton)
+    , m_list(new NoticeList(m_desk.notices, this))
+    , m_hand(new FindingsHand(*this))
+    , m_missing(m_desk)
+{
+    setWindowTitle("Roving Lantern");
+    m_centre->addWidget(m_board);
+    for (const StationSpec& spec : allStations()) {
+        m_stations.push_back(std::make_unique<StationView>(m_desk, spec));
+        m_benches->addWidget(m_stations.back()->bench());
+        if (QWidget* own = m_stations.back()->centre())
+            m_centre->addWidget(own);
+    }
+    layOut();
+    addWindowActions(*this);
+    addBoardActions(*this);
+    makeMenus(*this);
+    connectDesk();
+    connectStations();
+    connectFiles();
+    m_board->setWaiting(tr("no work is open"));
+    goTo(Station::Stage);
+    resize(1280, 800);
+}
+
+MainWindow::~MainWindow()
+{
+    // The stations' workers look at the document and its light: they are stopped and waited for first.
+    for (Board* board : findChildren<Board*>()) {
+        board->setTools({});
+        board->setOverlays({});
+        board->setLook({});
+    }
+    for (QObject* from : std::initializer_list<QObject*>{&m_desk, &m_desk.document, &m_desk.light, &m_desk.wall})
+        from->disconnect();
+    m_stations.clear();
+    delete m_files;
+    delete m_imports;
+    delete m_longJob;
+    poolOf(Lane::Quick)->waitForDone();
+    poolOf(Lane::Long)->waitForDone();
+    delete takeCentralWidget(); // while the desk it looks at is there
+}
+
+void MainWindow::layOut()
+{
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(0);
+    middle->addWidget(m_centre, 1);
+    middle->addWidget(m_side);
+    auto* body = new QWidget;
+    auto* layout = new QVBoxLayout(body);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(m_trail);
+    layout->addLayout(middle, 1);
+    layout->addWidget(m_benches);
+    setCentralWidget(body);
+    m_toast = new NoticeToast(m_desk.notices, m_centre);
+    connect(m_toast, &NoticeToast::listWanted, this, &MainWindow::showNotices);
+    menuBar()->setNativeMenuBar(false);
+    menuBar()->setCornerWidget(corner());
+}
+
+QWidget* MainWindow::corner()
+{
+    auto* corner = new QWidget;
+    auto* row = new QHBoxLayout(corner);
+    row->setContentsMargins(0, 0, 8, 0);
+    m_zoom->setObjectName("zoomWords");
+    m_zoom->setProperty("role", "hint");
+    m_said->setObjectName("saidButton");
+    m_said->setFocusPolicy(Qt::TabFocus);
+    m_said->setAutoRaise(true);
+    m_said->setToolTip(tr("All that was said, to be read again"));
+    connect(m_said, &QToolButton::clicked, this, &MainWindow::showNotices);
+    const auto count = [this] {
+        const int unread = m_desk.notices.unread();
+        m_said->setText(unread ? tr("said (%1)").arg(unread) : tr("said"));
+    };
+    connect(&m_desk.notices, &Notices::changed, this, count);
+    count();
+    for (QWidget* w : std::initializer_list<QWidget*>{m_imports, m_longJob, m_zoom, m_said})
+        row->addWidget(w);
+    return corner;
+}
+
+Board* MainWindow::boardHere() const
+{
+    return here()->ownBoard() ? here()->ownBoard() : here()->centre() ? nullptr : m_board;
+}
+
+bool MainWindow::settled() const
+{
+    return !m_files->busy() && m_desk.light.idle() && m_desk.lit
+        && m_desk.lit->revision == m_desk.document.revision() && m_desk.review;
+}
+
+void MainWindow::goTo(Station which)
+{
+    const bool other = which != m_current;
+    if (other)
+        here()->leave();
+    if (m_board->comparing())
+        m_board->compare({}, {}, {});
+    m_board->putAway();
+    enlarge(nullptr);
+    m_current = which;
+    if (which != Station::Light)
+        m_desk.setAlone(0);
+    StationView* s = here();
+    m_trail->setCurrent(int(which));
+    m_benches->setCurrentWidget(s->bench());
+    m_centre->setCurrentWidget(s->centre() ? s->centre() : m_board);
+    s->turnTo(s->page());
+    m_zoom->setVisible(boardHere());
+    judged();
+    if (QWidget* heard = boardHere() ? boardHere() : s->centre())
+        heard->setFocus();
+}
+
+void MainWindow::bringToBoard()
+{
+    StationView* s = here();
+    m_side->setStation(s->spec(), !s->current()->tall());
+    const Pointing pointing = s->current()->pointing();
+    m_side->plans()->setPointing(pointing.on, pointing.places);
+    Board* board = boardHere();
+    if (!board)
+        return;
+    s->bring(*board);
+    if (board == m_board) {
+        auto overlays = s->current()->overlays();
+        overlays.push_back(&m_missing);
+        board->setOverlays(std::move(overlays));
+    }
+    fitBench();
+}
+
+void MainWindow::fitBench()
+{
+    QWidget* bench = here()->bench();
+    const int width = m_benches->width() > 100 ? m_benches->width() : this->width();
+    const int high = bench->layout()->hasHeightForWidth() ? bench->layout()->totalHeightForWidth(width)
+                                                          : bench->layout()->totalSizeHint().height();
+    if (high != m_benches->height())
+        m_benches->setFixedHeight(high);
+}
+
+void MainWindow::projectChanged()
+{
+    const Brief& b = m_desk.project().brief;
+    const bool inch = b.unit == LengthUnit::Inch;
+    const double unit = inch ? 2.54 : 1;
+    m_board->setCanvas(b.widthCm, b.heightCm, {unit, inch ? "in" : "cm"}, b.viewingDistanceCm);
+    m_trail->setTitle(b.title.empty() ? tr("Untitled work") : QString::fromStdString(b.title),
+        QString("%1 × %2 %3 · %4%5")
+            .arg(b.widthCm / unit, 0, 'f', 1)
+            .arg(b.heightCm / unit, 0, 'f', 1)
+            .arg(inch ? "in" : "cm", QString::fromStdString(b.medium),
+                m_desk.document.readOnly() ? tr(" · reading only") : QString()));
+    setWindowTitle(QString("%1 — Roving Lantern").arg(QString::fromStdString(b.title)));
+    refresh();
+    askLight();
+}
+
+void MainWindow::refresh()
+{
+    here()->refresh();
+    m_side->plans()->show();
+    fitBench();
+    m_board->update();
+}
+
+void MainWindow::askLight()
+{
+    if (m_files->opening() || m_desk.document.path().isEmpty())
+        return;
+    Project shown = m_desk.project();
+    shown.lights = light::alone(shown.lights, m_desk.alone());
+    const bool all = shown.lights == m_desk.project().lights;
+    m_desk.light.ask(shown, m_desk.document.revision(), m_board->wantedWidthPx(), all);
+}
+
+void MainWindow::take(std::shared_ptr<const LitWork> lit)
+{
+    const bool first = !m_desk.lit;
+    m_desk.lit = std::move(lit);
+    m_board->setPicture(m_desk.lit->image);
+    emit m_desk.pictureChanged();
+    if (first)
+        emit firstPicture();
+    here()->refresh();
+    m_board->update();
+}
+
+void MainWindow::judged()
+{
+    if (m_desk.review)
+        m_trail->setFindings(m_desk.review->findings);
+    else
+        m_trail->setUnknown();
+    m_side->setKnown(m_desk.review ? &m_desk.review->findings : nullptr);
+}
+
+void MainWindow::enlarge(GroundPlan* plan)
+{
+    const bool back = !plan || plan == m_large;
+    if (m_large) {
+        m_centre->removeWidget(m_large);
+        m_large = nullptr;
+        m_side->plans()->takeBack();
+    }
+    if (!back) {
+        m_large = plan;
+        m_centre->addWidget(plan);
+        m_centre->setCurrentWidget(plan);
+        plan->setFocus();
+    } else {
+        m_centre->setCurrentWidget(here()->centre() ? here()->centre() : m_board);
+    }
+}
+
+void MainWindow::setBare(bool on)
+{
+    if (std::exchange(m_bare, on) == on)
+        return;
+    enlarge(nullptr);
+    m_centre->setCurrentWidget(on || !here()->centre() ? m_board : here()->centre());
+    for (QWidget* w : std::initializer_list<QWidget*>{menuBar(), m_trail, m_side, m_benches})
+        w->setVisible(!on);
+    m_board->setBare(on);
+    m_board->setFocus();
+}
+
+} // namespace rl::app

@@ -1,0 +1,104 @@
+#pragma once
+#include "app/board/overlays/missing_places.h"
+#include "app/frame/work_files.h"
+#include "app/stations/station.h"
+#include <QMainWindow>
+
+class QLabel;
+class QStackedWidget;
+class QToolButton;
+
+namespace rl::app {
+
+class Board;
+class FindingsHand;
+class GroundPlan;
+class Imports;
+class NoticeList;
+class NoticeToast;
+class SideColumn;
+class Trail;
+
+/// The frame of every station: menus and trail above, the picture in the middle, findings and plans beside it, the bench
+/// below.
+class MainWindow final : public QMainWindow {
+    Q_OBJECT
+public:
+    MainWindow();
+    ~MainWindow() override;
+
+    void openWork(const QString& path) { m_files->open(path); }
+    void newWork(const QString& path, Project project) { m_files->make(path, std::move(project)); }
+    void goTo(Station station);
+    Document& document() { return m_desk.document; }
+    Desk& desk() { return m_desk; }
+    WorkFiles& files() { return *m_files; }
+    StationView* station(Station which) const { return m_stations[std::size_t(which)].get(); }
+    StationView* here() const { return station(m_current); }
+    Board* board() const { return m_board; }
+    Board* boardHere() const; ///< the one of the station; null: it has none
+    SideColumn* side() const { return m_side; }
+    Imports* imports() const { return m_imports; }
+    LongJob* longJob() const { return m_longJob; }
+    bool settled() const; ///< nothing under way: the picture and the findings are those of the project
+    Station current() const { return m_current; }
+    void setBare(bool on); ///< nothing but the picture
+    bool bare() const { return m_bare; }
+    bool enlarged() const { return m_large; }
+    void askMilestone();
+    void bringIn();
+    void pastePicture();
+    void showNotices();
+    void enlarge(GroundPlan* plan); ///< in the middle; the same again, or null: back
+
+signals:
+    void opened(bool ok);
+    void firstPicture(); ///< something of the work can be seen
+
+protected:
+    void closeEvent(QCloseEvent* e) override;
+    void resizeEvent(QResizeEvent* e) override;
+    void changeEvent(QEvent* e) override;
+    void keyPressEvent(QKeyEvent* e) override;
+    void keyReleaseEvent(QKeyEvent* e) override;
+
+private:
+    void layOut();
+    QWidget* corner();
+    void connectDesk();
+    void connectStations();
+    void connectFiles();
+    void projectChanged();
+    void refresh();
+    void bringToBoard();
+    void askLight();
+    void take(std::shared_ptr<const LitWork> lit);
+    void judged();
+    void fitBench();
+    void keepPreview();
+    Desk m_desk;
+    LongJob* m_longJob;
+    WorkFiles* m_files;
+    Imports* m_imports;
+    Trail* m_trail;
+    Board* m_board;
+    SideColumn* m_side;
+    QStackedWidget *m_centre, *m_benches;
+    QLabel* m_zoom;
+    QToolButton* m_said;
+    NoticeToast* m_toast = nullptr;
+    NoticeList* m_list;
+    FindingsHand* m_hand;
+    MissingPlaces m_missing;
+    std::vector<std::unique_ptr<StationView>> m_stations;
+    GroundPlan* m_large = nullptr;
+    Station m_current = Station::Stage;
+    bool m_previewKept = false, m_bare = false;
+};
+
+/// Every key and menu entry that is not a station's own, and the menus made from them.
+void addWindowActions(MainWindow& window);
+void addBoardActions(MainWindow& window);
+void makeMenus(MainWindow& window);
+
+} // namespace rl::app

@@ -1,0 +1,111 @@
+#include "app/frame/side_column.h"
+#include "app/frame/trail.h"
+#include "app/stations/station.h"
+#include "app/theme/theme.h"
+#include <QEvent>
+#include <QPainter>
+#include <QSettings>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace rl::app {
+
+namespace {
+QIcon lampIcon(int state)
+{
+    QPixmap map(44, 44);
+    map.setDevicePixelRatio(2);
+    map.fill(Qt::transparent);
+    QPainter p(&map);
+    p.setRenderHint(QPainter::Antialiasing);
+    paintLamp(p, {11, 11}, 16, state);
+    return map;
+}
+
+QString settingOf(const StationSpec& spec)
+{
+    return "findingsOpen/" + spec.key;
+}
+} // namespace
+
+SideColumn::SideColumn(Desk& desk)
+    : m_desk(desk)
+    , m_head(new QToolButton)
+    , m_findings(new FindingsPanel)
+    , m_plans(new Plans(desk))
+{
+    setObjectName("sideColumn");
+    m_head->setObjectName("findingsHead");
+    m_head->setFocusPolicy(Qt::TabFocus);
+    m_head->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    m_head->setIconSize({22, 22});
+    m_head->setToolTip(tr("Folds the findings away or opens them (G); the lamp and the count stay"));
+    connect(m_head, &QToolButton::clicked, this, &SideColumn::toggle);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(m_head);
+    layout->addWidget(m_findings, 1);
+    layout->addWidget(m_plans, 1);
+    layout->addStretch(0);
+}
+
+void SideColumn::setStation(const StationSpec& spec, bool room)
+{
+    m_spec = &spec;
+    m_room = room;
+    const bool openFirst = !spec.plans && spec.id != Station::Read;
+    m_open = QSettings().value(settingOf(spec), openFirst).toBool();
+    arrange();
+}
+
+void SideColumn::toggle()
+{
+    m_open = !m_open;
+    if (m_spec)
+        QSettings().setValue(settingOf(*m_spec), m_open);
+    arrange();
+}
+
+void SideColumn::setKnown(const Findings* all)
+{
+    if (!m_spec)
+        return;
+    int count = 0, worst = 0;
+    if (all)
+        for (const Finding& f : *all)
+            if (f.station == m_spec->id)
+                ++count, worst = std::max(worst, int(f.severity));
+    m_head->setIcon(lampIcon(all ? worst : 3));
+    m_head->setProperty("words",
+        !all         ? tr("judging…")
+            : !count ? tr("nothing to say")
+            : count == 1 ? tr("1 finding")
+                         : tr("%1 findings").arg(count));
+    m_head->setProperty("count", all ? QString::number(count) : QString("…"));
+    m_findings->show(all ? *all : Findings{}, int(m_spec->id));
+    arrange();
+}
+
+void SideColumn::arrange()
+{
+    const bool plans = m_spec && m_spec->plans && !m_open && m_room;
+    const bool wide = m_open || plans;
+    m_findings->setVisible(m_open);
+    m_plans->setVisible(plans);
+    m_head->setText(m_head->property(wide ? "words" : "count").toString() + (wide ? (m_open ? " ▾" : " ▸") : ""));
+    m_head->setAccessibleName(m_head->property("words").toString());
+    m_head->setToolButtonStyle(wide ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonTextUnderIcon);
+    setFixedWidth(wide ? theme::px(250) : theme::px(42));
+    if (plans)
+        m_plans->show();
+}
+
+void SideColumn::changeEvent(QEvent* e)
+{
+    if (e->type() == QEvent::FontChange)
+        arrange();
+    QWidget::changeEvent(e);
+}
+
+} // namespace rl::app

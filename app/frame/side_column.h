@@ -1,0 +1,38 @@
+#pragma once
+#include "app/board/plans.h"
+#include "app/frame/findings_panel.h"
+#include <QWidget>
+
+class QToolButton;
+
+namespace rl::app {
+
+struct StationSpec;
+
+/// Beside the picture: the findings, folded to a lamp and a count or open, and the plans while they are folded.
+class SideColumn final : public QWidget {
+    Q_OBJECT
+public:
+    explicit SideColumn(Desk& desk);
+    FindingsPanel* findings() const { return m_findings; }
+    Plans* plans() const { return m_plans; }
+    /// \param room false: the page needs the plans' room
+    void setStation(const StationSpec& spec, bool room);
+    void setKnown(const Findings* findings); ///< null: not known yet
+    void toggle(); ///< folds or opens the findings of this station; remembered
+    bool isOpen() const { return m_open; }
+
+protected:
+    void changeEvent(QEvent* e) override;
+
+private:
+    void arrange();
+    Desk& m_desk;
+    QToolButton* m_head;
+    FindingsPanel* m_findings;
+    Plans* m_plans;
+    const StationSpec* m_spec = nullptr;
+    bool m_open = true, m_room = true;
+};
+
+} // namespace rl::app

@@ -1,0 +1,174 @@
+// Every key and menu entry of the window and of the boards, and the menus made from them.
+#include "app/board/board.h"
+#include "app/frame/main_window.h"
+#include "app/frame/side_column.h"
+#include "app/theme/theme.h"
+#include <QApplication>
+#include <QMenu>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QScrollArea>
+#include <QSettings>
+
+namespace rl::app {
+
+namespace {
+QString tr(const char* words)
+{
+    return QCoreApplication::translate("Window", words);
+}
+
+struct Adder {
+    MainWindow& window;
+    QString menu;
+    Reach reach = Reach::Window;
+    void operator()(const QString& id, const QString& words, const QString& keys, std::function<void()> act) const
+    {
+        window.desk().actions.add({id, words, keys, reach, -1, menu, [act](Stroke) { act(); }});
+    }
+};
+
+void scaleText(double by)
+{
+    const double scale = std::clamp(theme::scale() + by, 0.8, 2.0);
+    QSettings().setValue("textScale", scale);
+    theme::apply(*qApp, scale);
+}
+
+/// A page of words to scroll.
+void showPage(MainWindow& window, const QString& title, const QString& html)
+{
+    auto* page = new QScrollArea(&window);
+    page->setWindowFlag(Qt::Dialog);
+    page->setAttribute(Qt::WA_DeleteOnClose);
+    page->setObjectName("keysPage");
+    page->setWindowTitle(title);
+    auto* label = new QLabel(html);
+    label->setMargin(16);
+    label->setWordWrap(true);
+    label->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    page->setWidget(label);
+    page->setWidgetResizable(true);
+    page->resize(theme::px(620), theme::px(640));
+    page->show();
+}
+
+void addHelp(MainWindow& w)
+{
+    const Adder help{w, tr("&Help")};
+    help("help.keys", tr("Keys"), "F1", [&w] { showPage(w, tr("Keys"), w.desk().actions.keysPage(stationName)); });
+    help("help.said", tr("What was said"), {}, [&w] { w.showNotices(); });
+    help("help.log", tr("Where the log is"), {}, [&w] {
+        QMessageBox::information(&w, tr("Where the log is"),
+            tr("Details of what did not work are written to\n%1").arg(logfile::path()));
+    });
+}
+
+void addView(MainWindow& w)
+{
+    const Adder go{w, tr("&Go to")}, view{w, tr("&View")};
+    for (int i = 0; i < int(allStations().size()); ++i)
+        go("go." + specOf(Station(i)).key, stationName(i), QString("Alt+%1").arg(i + 1), [&w, i] { w.goTo(Station(i)); });
+    view("view.findings", tr("Findings: open or fold"), "G", [&w] { w.side()->toggle(); });
+    view("view.bare", tr("Nothing but the picture"), "W", [&w] { w.setBare(!w.bare()); });
+    view("view.larger", tr("Larger text"), "Ctrl++", [] { scaleText(0.125); });
+    view("view.smaller", tr("Smaller text"), "Ctrl+-", [] { scaleText(-0.125); });
+}
+} // namespace
+
+void addWindowActions(MainWindow& w)
+{
+    WorkFiles* files = &w.files();
+    const Adder work{w, tr("&Work")}, edit{w, tr("&Edit")};
+    work("work.new", tr("New work…"), "Ctrl+N", [files] { files->askNew(); });
+    work("work.open", tr("Open a work…"), "Ctrl+O", [files] { files->askOpen(); });
+    work("work.copy", tr("Save a copy…"), "Ctrl+Shift+S", [files] { files->askCopy(); });
+    work("work.picture", tr("Save the picture…"), "Ctrl+E", [files] { files->askPicture(); });
+    work("work.milestone", tr("Set a milestone…"), "Ctrl+S", [&w] { w.askMilestone(); });
+    work("work.bring", tr("Bring in pictures…"), "Ctrl+I", [&w] { w.bringIn(); });
+    work("work.tidy", tr("Tidy the file"), {}, [files] { files->tidy(); });
+    work("work.leave", tr("Leave"), "Ctrl+Q", [&w] { w.close(); });
+    QUndoStack* stack = &w.document().undoStack();
+    edit("edit.undo", tr("Take back"), "Ctrl+Z", [stack] { stack->undo(); });
+    edit("edit.redo", tr("Do again"), "Ctrl+Y", [stack] { stack->redo(); });
+    Adder{w, {}}("edit.redoToo", tr("Do again"), "Ctrl+Shift+Z", [stack] { stack->redo(); });
+    edit("edit.paste", tr("Paste a picture"), "Ctrl+V", [&w] { w.pastePicture(); });
+    addView(w);
+    addHelp(w);
+}
+
+void addBoardActions(MainWindow& w)
+{
+    const Adder board{w, {}, Reach::Board}, view{w, tr("&View"), Reach::Board};
+    const auto on = [&w](auto what) {
+        return [&w, what] {
+            if (Board* b = w.boardHere())
+                what(*b);
+        };
+    };
+    view("board.fit", tr("All of it"), "0", [&w] {
+        if (Board* b = w.boardHere())
+            b->fit();
+        else if (const auto& fit = w.here()->spec().fit)
+            fit(*w.here());
+    });
+    view("board.life", tr("Life size"), "1", on([](Board& b) { b.zoomLifeSize(); }));
+    view("board.far", tr("As seen from the viewing distance"), "2", on([](Board& b) { b.zoomAsSeen(); }));
+    view("board.in", tr("Closer"), "+", on([](Board& b) { b.zoomBy(1.25); }));
+    view("board.out", tr("Farther"), "-", on([](Board& b) { b.zoomBy(0.8); }));
+    view("board.mat", tr("Another mat"), "N", on([](Board& b) { b.nextMat(); }));
+    const auto hold = [&](const QString& id, const QString& words, const QString& key, Board::Seen how) {
+        w.desk().actions.add({id, words, key, Reach::Board, -1, {}, {}, [&w, how](bool down) {
+                                  if (Board* b = w.boardHere())
+                                      b->see(down ? how : Board::Seen::AsIs);
+                              }});
+    };
+    hold("board.plain", tr("See the plain picture"), "P", Board::Seen::Plain);
+    hold("board.mirrored", tr("See it mirrored"), "B", Board::Seen::Mirrored);
+    hold("board.squint", tr("See it with half-closed eyes"), "Q", Board::Seen::Squinted);
+    board("board.finish", tr("Finish what is being drawn"), "Return", on([](Board& b) { b.finish(); }));
+    board("board.back", tr("Take back the last point of it"), "Backspace", on([](Board& b) { b.stepBack(); }));
+    board("board.drop", tr("Drop what is being drawn; close what is open over the picture"), "Esc", [&w] {
+        if (w.bare())
+            w.setBare(false);
+        else if (w.enlarged())
+            w.enlarge(nullptr);
+        else if (Board* b = w.boardHere())
+            b->drop();
+    });
+}
+
+void makeMenus(MainWindow& w)
+{
+    QMap<QString, QMenu*> menus;
+    for (const Action& a : w.desk().actions.all()) {
+        if (a.menu.isEmpty() && a.reach != Reach::Window)
+            continue;
+        auto* act = new QAction(a.words, &w);
+        act->setObjectName(a.id);
+        w.addAction(act); // its key is heard while the menus are hidden
+        if (a.reach == Reach::Window)
+            act->setShortcut(QKeySequence(a.keys, QKeySequence::PortableText));
+        else
+            act->setText(a.words + "\t" + a.keys);
+        QObject::connect(act, &QAction::triggered, &w, [f = a.act] { f({}); });
+        if (a.menu.isEmpty())
+            continue;
+        if (!menus.contains(a.menu))
+            menus[a.menu] = w.menuBar()->addMenu(a.menu);
+        menus[a.menu]->addAction(act);
+    }
+    const auto* stack = &w.document().undoStack();
+    const auto named = [&](const char* id, const QString& words, auto signal, auto able) {
+        auto* act = w.findChild<QAction*>(id);
+        QObject::connect(stack, signal, &w, [act, words](const QString& what) {
+            act->setText(what.isEmpty() ? words : words + ": " + what);
+        });
+        QObject::connect(stack, able, act, &QAction::setEnabled);
+        act->setEnabled(false);
+    };
+    named("edit.undo", tr("Take back"), &QUndoStack::undoTextChanged, &QUndoStack::canUndoChanged);
+    named("edit.redo", tr("Do again"), &QUndoStack::redoTextChanged, &QUndoStack::canRedoChanged);
+}
+
+} // namespace rl::app

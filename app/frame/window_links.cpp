@@ -1,0 +1,194 @@
+// What the window hears and answers: the desk, the stations, the files, closing, keys.
+#include "app/board/board.h"
+#include "app/frame/imports.h"
+#include "app/frame/main_window.h"
+#include "app/frame/notice_board.h"
+#include "app/frame/side_column.h"
+#include "app/frame/trail.h"
+#include "app/stations/brief/milestones_page.h"
+#include <QBuffer>
+#include <QClipboard>
+#include <QCloseEvent>
+#include <QGuiApplication>
+#include <QInputDialog>
+#include <QKeyEvent>
+#include <QSettings>
+#include <QStackedWidget>
+#include <QTimer>
+#include <QToolButton>
+
+namespace rl::app {
+
+void MainWindow::connectDesk()
+{
+    connect(&m_desk.document, &Document::projectChanged, this, &MainWindow::projectChanged);
+    connect(&m_desk.document, &Document::workChanged, this, [this] {
+        m_previewKept = false;
+        m_board->setWaiting(tr("the picture is being made…"));
+        judged();
+    });
+    connect(&m_desk.light, &LiveLight::lit, this, &MainWindow::take);
+    connect(&m_desk.light, &LiveLight::reviewed, this, [this](quint64 revision, std::shared_ptr<const review::Review> r) {
+        if (revision != m_desk.document.revision())
+            return;
+        m_desk.review = std::move(r);
+        emit m_desk.reviewed();
+        judged();
+        here()->refresh();
+        if (!m_previewKept)
+            QTimer::singleShot(0, this, &MainWindow::keepPreview);
+    });
+    connect(&m_desk, &Desk::heldChanged, this, &MainWindow::refresh);
+    connect(&m_desk, &Desk::aloneChanged, this, &MainWindow::askLight);
+    connect(&m_desk, &Desk::overlayChanged, this, [this] {
+        bringToBoard();
+        m_board->update();
+    });
+    connect(&m_desk, &Desk::boardWanted, this, [this] {
+        if (Board* board = boardHere())
+            board->setFocus();
+    });
+    connect(&m_desk, &Desk::importWanted, m_imports, &Imports::start);
+    connect(&m_desk, &Desk::studyWanted, m_files, &WorkFiles::study);
+    connect(&m_desk, &Desk::findWanted, m_files, &WorkFiles::findAgain);
+    connect(&m_desk, &Desk::stationWanted, this, [this](int s) { goTo(Station(s)); });
+    connect(&m_desk, &Desk::compareWanted, this,
+        [this](const QImage& before, const QString& b, const QString& a) { m_board->compare(before, b, a); });
+    connect(&m_desk.wall, &WallKeeper::changed, this, [this] {
+        if (m_current == Station::Gather || m_current == Station::Brief)
+            here()->refresh();
+    });
+    connect(&m_desk.wall, &WallKeeper::missingChanged, this, [this] {
+        m_desk.light.forget();
+        askLight();
+        refresh();
+    });
+}
+
+void MainWindow::connectStations()
+{
+    for (const auto& s : m_stations) {
+        StationView* view = s.get();
+        connect(view, &StationView::benchChanged, this, [this, view] {
+            if (view == here())
+                fitBench();
+        });
+        connect(view, &StationView::broughtChanged, this, [this, view] {
+            if (view == here())
+                bringToBoard();
+        });
+        if (Board* own = view->ownBoard()) {
+            connect(own, &Board::filesDropped, &m_desk, &Desk::importWanted);
+            connect(own, &Board::viewChanged, this, [this, own] { m_zoom->setText(own->zoomWords()); });
+        }
+    }
+    connect(m_trail, &Trail::stationWanted, this, [this](int i) { goTo(Station(i)); });
+    connect(m_board, &Board::filesDropped, &m_desk, &Desk::importWanted);
+    connect(m_board, &Board::hintChanged, this, [this] {
+        if (boardHere() == m_board)
+            here()->setHint(m_board->hint());
+    });
+    connect(m_board, &Board::viewChanged, this, [this] {
+        m_zoom->setText(m_board->zoomWords());
+        askLight();
+    });
+    Plans* plans = m_side->plans();
+    connect(plans, &Plans::groundPointed, this, [this](Vec3 at) { here()->current()->pointAt(at); });
+    connect(plans, &Plans::enlargeWanted, this, &MainWindow::enlarge);
+}
+
+void MainWindow::connectFiles()
+{
+    connect(m_files, &WorkFiles::opened, this, [this](bool ok) {
+        if (!ok && !m_desk.lit)
+            m_board->setWaiting(tr("no work is open"));
+        emit opened(ok);
+    });
+    connect(m_files, &WorkFiles::made, this, [this](bool study) {
+        goTo(study ? Station::Read : Station::Brief);
+        if (study)
+            m_desk.notices.say(tr("A study of its own: “%1”. The work you came from is under Work ▸ Open.")
+                                   .arg(QFileInfo(m_desk.document.path()).fileName()));
+    });
+    connect(m_files, &WorkFiles::previewFound, this, [this](const QImage& image) {
+        if (m_desk.lit)
+            return;
+        m_board->setCanvas(image.width() / 10.0, image.height() / 10.0, {1, "cm"}, 200);
+        m_board->setPicture(image);
+        emit firstPicture();
+    });
+}
+
+void MainWindow::askMilestone()
+{
+    bool ok = false;
+    const QString name = QInputDialog::getText(this, tr("Set a milestone"),
+        tr("Every change is saved as it happens. A milestone is a point you can go back to; its name:"),
+        QLineEdit::Normal, {}, &ok)
+                             .trimmed();
+    if (ok && !name.isEmpty())
+        station(Station::Brief)->find<MilestonesPage>()->set(name);
+}
+
+void MainWindow::bringIn()
+{
+    goTo(Station::Gather);
+    here()->bench()->findChild<QPushButton*>("bringPictures")->click();
+}
+
+void MainWindow::pastePicture()
+{
+    goTo(Station::Gather);
+    here()->bench()->findChild<QPushButton*>("paste")->click();
+}
+
+void MainWindow::showNotices()
+{
+    m_toast->hide();
+    m_list->open(m_said->mapToGlobal(QPoint(m_said->width(), m_said->height())));
+}
+
+void MainWindow::keepPreview()
+{
+    if (!m_desk.lit || m_desk.lit->revision != m_desk.document.revision())
+        return;
+    m_previewKept = true;
+    m_desk.document.keepPreview(jpegOf(m_desk.lit->image.scaledToWidth(900, Qt::FastTransformation), 82));
+}
+
+void MainWindow::closeEvent(QCloseEvent* e)
+{
+    m_desk.document.finishGesture();
+    keepPreview();
+    if (!m_bare)
+        QSettings().setValue("windowGeometry", saveGeometry());
+    m_desk.document.close();
+    e->accept();
+}
+
+void MainWindow::resizeEvent(QResizeEvent* e)
+{
+    QMainWindow::resizeEvent(e);
+    QTimer::singleShot(0, this, &MainWindow::fitBench);
+}
+
+void MainWindow::changeEvent(QEvent* e)
+{
+    QMainWindow::changeEvent(e);
+    if (e->type() == QEvent::FontChange)
+        QTimer::singleShot(0, this, &MainWindow::fitBench);
+}
+
+void MainWindow::keyPressEvent(QKeyEvent* e)
+{
+    if (!m_desk.actions.press(*e, int(m_current)))
+        QMainWindow::keyPressEvent(e);
+}
+
+void MainWindow::keyReleaseEvent(QKeyEvent* e)
+{
+    if (!m_desk.actions.release(*e))
+        QMainWindow::keyReleaseEvent(e);
+}
+
+} // namespace rl::app

@@ -1,0 +1,252 @@
+#include "app/frame/work_files.h"
+#include "core/project/edits.h"
+#include "output/sheets.h"
+#include "store/stored_picture.h"
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QInputDialog>
+#include <QSettings>
+
+namespace rl::app {
+
+QString withEnding(QString path)
+{
+    return path.endsWith(".lantern", Qt::CaseInsensitive) ? path : path + ".lantern";
+}
+
+WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
+    : m_desk(desk)
+    , m_longJob(longJob)
+    , m_window(window)
+    , m_open(nullptr)
+    , m_make(&desk.notices)
+    , m_copy(&desk.notices)
+    , m_find(&desk.notices)
+{
+    connect(&m_open, &JobBase::done, this, [this] { takeOpened(m_path); });
+    connect(&m_make, &JobBase::done, this, [this] {
+        if (m_make.problem() || !m_make.last())
+            return emit opened(false);
+        takeOver(*m_make.last());
+        m_make.forget();
+        emit made(m_study);
+        emit opened(true);
+    });
+    connect(&m_copy, &JobBase::done, this, [this] {
+        if (m_copy.problem() || !m_copy.last())
+            return;
+        m_desk.document.goOnIn(std::move(**m_copy.last()));
+        m_copy.forget();
+        QSettings().setValue("lastWork", m_desk.document.path());
+        m_desk.notices.say(tr("You now work in %1.").arg(m_desk.document.path()));
+    });
+    connect(&m_find, &JobBase::done, this, [this] {
+        const Reference* old = m_desk.project().reference(m_sought);
+        if (m_find.problem() || !m_find.last() || !old)
+            return;
+        if (m_find.last()->sha256 == old->sha256) {
+            m_desk.notices.say(tr("“%1” is there again, byte for byte.").arg(QString::fromStdString(old->name)));
+            m_desk.wall.lookForMissing();
+            return;
+        }
+        Reference r = *old;
+        r.pixels = m_find.last()->pixels;
+        r.sha256 = m_find.last()->sha256;
+        m_desk.edit(tr("Put another picture in its place"), edits::withReference(m_desk.project(), std::move(r)));
+        m_desk.notices.say(tr("That is another file than the one that is missing; it has taken its place. Ctrl+Z takes "
+                              "it back."));
+    });
+}
+
+void WorkFiles::open(const QString& path)
+{
+    m_path = path;
+    const auto preview = store::ProjectFile::previewOf(path.toStdString());
+    QImage image;
+    if (!preview.empty() && image.loadFromData(preview.data(), int(preview.size())))
+        emit previewFound(image);
+    m_open.ask(
+        ++m_count,
+        [path](Progress&) -> Result<Opened> {
+            auto opened = store::ProjectFile::open(path.toStdString());
+            if (!opened && opened.error().kind == Kind::Damaged) {
+                const Error damage = opened.error();
+                opened = store::ProjectFile::salvage(path.toStdString());
+                if (!opened) {
+                    auto kept = store::ProjectFile::openKeptState(path.toStdString());
+                    if (kept) {
+                        auto taken = kept.take();
+                        taken.note = damage.sentence
+                            + " Nothing of it can be read; its newest good state, kept beside it, is open as a copy.";
+                        return std::make_shared<store::ProjectFile::Opened>(std::move(taken));
+                    }
+                }
+            }
+            if (!opened)
+                return opened.error();
+            auto taken = opened.take();
+            return std::make_shared<store::ProjectFile::Opened>(std::move(taken));
+        },
+        Lane::Long);
+}
+
+void WorkFiles::takeOpened(const QString&)
+{
+    if (m_open.problem() || !m_open.last()) {
+        if (m_open.problem())
+            m_desk.notices.fail(*m_open.problem());
+        return emit opened(false);
+    }
+    takeOver(*m_open.last());
+    m_open.forget();
+    emit opened(true);
+}
+
+void WorkFiles::takeOver(const Opened& opened)
+{
+    const QString note = QString::fromStdString(opened->note);
+    m_desk.document.adopt(std::move(*opened));
+    QSettings().setValue("lastWork", m_desk.document.path());
+    m_desk.notices.say(note);
+}
+
+void WorkFiles::make(const QString& path, Project project)
+{
+    m_study = false;
+    m_make.ask(
+        ++m_count,
+        [at = withEnding(path), project = std::move(project)](Progress&) -> Result<Opened> {
+            auto file = store::ProjectFile::create(at.toStdString(), project);
+            if (!file)
+                return file.error();
+            return std::make_shared<store::ProjectFile::Opened>(
+                store::ProjectFile::Opened{file.take(), project, {}});
+        },
+        Lane::Long);
+}
+
+void WorkFiles::saveCopy(const QString& path)
+{
+    m_desk.document.finishGesture();
+    m_copy.ask(
+        ++m_count,
+        [at = withEnding(path), project = m_desk.project()](
+            Progress&) -> Result<std::shared_ptr<store::ProjectFile>> {
+            auto file = store::ProjectFile::create(at.toStdString(), project);
+            if (!file)
+                return file.error();
+            return std::make_shared<store::ProjectFile>(file.take());
+        },
+        Lane::Long);
+}
+
+void WorkFiles::study(int reference)
+{
+    const Reference* r = m_desk.project().reference(reference);
+    if (!r || m_desk.document.path().isEmpty())
+        return;
+    const gather::PictureMeasure* m = m_desk.wall.measure(reference);
+    const QFileInfo here(m_desk.document.path());
+    QString path;
+    for (int i = 0; path.isEmpty() || QFileInfo::exists(path); ++i)
+        path = here.dir().filePath(tr("study of %1%2.lantern")
+                                       .arg(QString::fromStdString(r->name), i ? QString(" %1").arg(i + 1) : QString()));
+    make(path, edits::studyOf(*r, m && m->eyeConfidence >= 0.25 ? m->eyeLevel : 0.5));
+    m_study = true;
+}
+
+void WorkFiles::findAgain(int reference, const QString& file)
+{
+    const auto saver = m_desk.document.saver();
+    const Reference* old = m_desk.project().reference(reference);
+    if (!old || !saver)
+        return;
+    m_sought = reference;
+    m_find.ask(
+        ++m_count,
+        [file, saver, name = old->name, sha = old->sha256](Progress&) -> Result<Reference> {
+            const auto bytes = store::readFile(std::filesystem::path(file.toStdString()));
+            if (!bytes)
+                return bytes.error();
+            const auto glanced = store::glancePicture(*bytes);
+            if (!glanced)
+                return glanced.error();
+            Reference r = store::referenceOf(name, *glanced);
+            if (!saver->readOnly())
+                if (const auto kept
+                    = saver->fromWorker([&](store::ProjectFile& f) { return f.keepPicture(r); });
+                    !kept)
+                    return kept.error();
+            return r;
+        },
+        Lane::Long);
+}
+
+void WorkFiles::tidy()
+{
+    const auto saver = m_desk.document.saver();
+    if (!saver || saver->readOnly())
+        return m_desk.notices.say(tr("There is no work open that can be tidied."));
+    saver->post([this, self = QPointer<QObject>(this), needed = m_desk.document.undoProjects()](
+                    store::ProjectFile& file) {
+        const auto tidied = file.tidy(needed);
+        onInterface(self, [this, tidied] {
+            if (!tidied)
+                return m_desk.notices.fail(tidied.error());
+            m_desk.notices.say(tidied->pictures == 0
+                    ? tr("There was nothing to tidy away.")
+                    : tr("Tidied: %1 pictures and mattes that nothing needs, %2 MB.")
+                          .arg(tidied->pictures)
+                          .arg(double(tidied->bytes) / 1e6, 0, 'f', 1));
+        });
+    });
+}
+
+void WorkFiles::askNew()
+{
+    const QString path = QFileDialog::getSaveFileName(
+        m_window, tr("A new work"), QDir::homePath() + "/" + tr("untitled.lantern"), tr("Works (*.lantern)"));
+    if (path.isEmpty())
+        return;
+    Project p;
+    p.brief.title = QFileInfo(withEnding(path)).completeBaseName().toStdString();
+    p.camera.horizonCm = 0.45 * p.brief.heightCm;
+    make(path, std::move(p));
+}
+
+void WorkFiles::askOpen()
+{
+    const QString folder = QFileInfo(QSettings().value("lastWork").toString()).absolutePath();
+    const QString path = QFileDialog::getOpenFileName(m_window, tr("Open a work"), folder, tr("Works (*.lantern)"));
+    if (!path.isEmpty())
+        open(path);
+}
+
+void WorkFiles::askCopy()
+{
+    const QString path = QFileDialog::getSaveFileName(
+        m_window, tr("Save a copy"), m_desk.document.path(), tr("Works (*.lantern)"));
+    if (!path.isEmpty())
+        saveCopy(path);
+}
+
+void WorkFiles::askPicture()
+{
+    QSettings settings;
+    const QString folder = settings.value("lastPictureFolder", QDir::homePath()).toString();
+    QString path = QFileDialog::getSaveFileName(
+        m_window, tr("Save the picture"), folder + "/" + tr("picture.png"), tr("Pictures (*.png)"));
+    if (path.isEmpty())
+        return;
+    settings.setValue("lastPictureFolder", QFileInfo(path).absolutePath());
+    if (!path.endsWith(".png", Qt::CaseInsensitive))
+        path += ".png";
+    bool ok = false;
+    const int width = QInputDialog::getInt(m_window, tr("Save the picture"), tr("Pixels across the canvas:"),
+        output::printWidthPx(m_desk.project()), 16, 12000, 100, &ok);
+    if (ok)
+        m_longJob.savePicture(m_desk.project(), path, width);
+}
+
+} // namespace rl::app

@@ -1,0 +1,324 @@
+#include "app/stations/cut/cut_table.h"
+#include "core/colour/srgb.h"
+#include "core/project/edits.h"
+#include "core/project/hold.h"
+#include "core/stage/wanted.h"
+
+namespace rl::app {
+
+CutTable::CutTable(Desk& desk, Board& photo)
+    : QObject(&photo)
+    , m_desk(desk)
+    , m_photo(photo)
+    , m_load(&desk.notices)
+    , m_cut(&desk.notices)
+    , m_edge(&desk.notices)
+{
+    connect(&m_load, &JobBase::done, this, [this] {
+        if (const QImage* image = m_load.answer(m_loaded.held())) {
+            m_image = *image;
+            m_photo.setPicture(m_image);
+        }
+        emit changed();
+    });
+    connect(&m_cut, &JobBase::done, this, &CutTable::takeCut);
+    connect(&m_edge, &JobBase::done, this, &CutTable::changed);
+    connect(&photo, &Board::filesDropped, &desk, &Desk::importWanted);
+}
+
+void CutTable::flip(bool& value)
+{
+    value = !value;
+    emit changed();
+}
+
+void CutTable::setMark(Mark mark)
+{
+    m_mark = mark;
+    emit changed();
+}
+
+const Element* CutTable::standing() const
+{
+    for (const Element& e : m_desk.project().elements)
+        if (m_cutout && e.cutout == m_cutout)
+            return &e;
+    return nullptr;
+}
+
+double CutTable::pxPerCm() const
+{
+    const Element* e = standing();
+    const auto place = e && cutout() ? m_desk.placed(*e) : stage::Placement{};
+    return place.visible && place.cmPerPixel > 0 ? 1 / place.cmPerPixel : 0;
+}
+
+void CutTable::show()
+{
+    const Project& p = m_desk.project();
+    if (!m_desk.heldReference() || (m_reference == 0 && m_desk.reference() == p.backdrop.reference)) {
+        // First time here without a picture chosen: the one that what is in hand was cut from.
+        const Element* e = m_desk.heldElement() ? m_desk.heldElement() : p.element(firstToHold(p));
+        const Cutout* c = e ? p.cutout(e->cutout) : nullptr;
+        const int wanted = c                      ? c->reference
+            : m_desk.heldReference()              ? m_desk.reference()
+            : !p.cutouts.empty()                  ? p.cutouts.back().reference
+            : !p.references.empty()               ? p.references.front().id
+                                                  : 0;
+        m_reference = -1;
+        if (wanted != m_desk.reference())
+            return m_desk.holdReference(wanted); // and here again
+    }
+    const Cutout* c = cutout();
+    const bool other = m_reference != m_desk.reference() || (m_cutout && !c);
+    if (other
+        || (!m_busyHand && c
+            && (m_veiled.identity() != c->alpha.identity() || m_marksOf.identity() != c->strokes.identity())))
+        takeUp();
+    if (const Reference* r = picture(); r && m_loaded.missing() != r->pixels.missing())
+        load(*r);
+}
+
+void CutTable::takeUp()
+{
+    const Project& p = m_desk.project();
+    m_reference = m_desk.reference();
+    m_cutout = 0;
+    m_pieces.clear();
+    m_grounds.clear();
+    m_veil = m_marks = {};
+    m_veiled = m_marksOf = {};
+    m_marksChanged = false;
+    const Reference* r = picture();
+    if (!r) {
+        m_image = {};
+        m_photo.setPicture({});
+        emit changed();
+        return;
+    }
+    if (m_loaded.identity() != r->pixels.identity())
+        load(*r);
+    for (const Cutout& c : p.cutouts)
+        if (c.reference == m_reference) {
+            m_cutout = c.id;
+            m_pieces = c.pieces;
+            m_grounds = c.grounds;
+            bandPx = c.bandPx;
+            m_veiled = c.alpha;
+            m_marksOf = c.strokes;
+            showVeil(c.alpha);
+            if (!c.strokes.empty()) {
+                const QImage whole(c.strokes.data(), c.strokes.width(), c.strokes.height(), c.strokes.width(),
+                    QImage::Format_Grayscale8);
+                m_marks = whole.scaled(
+                    whole.size().boundedTo(QSize(1600, 1600)), Qt::KeepAspectRatio, Qt::FastTransformation);
+            }
+        }
+    emit changed();
+}
+
+/// Off the interface thread; until then its small copy stands in. Missing: an empty place.
+void CutTable::load(const Reference& r)
+{
+    m_loaded = r.pixels;
+    m_image = m_desk.wall.small(r);
+    m_photo.setWaiting(r.pixels.missing() ? tr("The file of “%1” cannot be read.").arg(QString::fromStdString(r.name))
+                                          : tr("Reading the picture…"));
+    m_photo.setPicture(r.pixels.missing() ? QImage() : m_image);
+    m_photo.setCanvas(r.pixels.width(), r.pixels.height(), {1, "px"}, 5000);
+    m_photo.fit();
+    if (r.pixels.missing())
+        return;
+    m_load.forget();
+    m_load.ask(r.pixels.held(), [pixels = r.pixels, name = r.name](Progress&) -> Result<QImage> {
+        const QImage image = imageOf(pixels.photo());
+        if (image.isNull())
+            return Error{Kind::Missing, "The file of “" + name + "” cannot be read.", {}};
+        return image;
+    });
+}
+
+void CutTable::showVeil(const Mask& alpha)
+{
+    m_veil = {};
+    if (alpha.empty())
+        return;
+    // What is out lies under a veil of tone; the uncertain edge shows as its fading.
+    const int longest = std::max(alpha.width(), alpha.height()), step = std::max(1, longest / 1600);
+    QImage veil(alpha.width() / step, alpha.height() / step, QImage::Format_ARGB32_Premultiplied);
+    for (int y = 0; y < veil.height(); ++y) {
+        auto* line = reinterpret_cast<QRgb*>(veil.scanLine(y));
+        for (int x = 0; x < veil.width(); ++x) {
+            const int a = (255 - alpha.at(x * step, y * step)) * 150 / 255;
+            line[x] = qRgba(0x2c * a / 255, 0x2c * a / 255, 0x30 * a / 255, a);
+        }
+    }
+    m_veil = veil;
+}
+
+Cutout CutTable::present()
+{
+    Cutout c;
+    if (const Cutout* old = cutout())
+        c = *old;
+    c.id = m_cutout;
+    c.reference = m_reference;
+    c.pieces = m_pieces;
+    c.grounds = m_grounds;
+    c.bandPx = bandPx;
+    const Reference* r = picture();
+    if (m_marks.isNull() || !r)
+        c.strokes = {};
+    else if (c.strokes.empty() || m_marksChanged) {
+        const QImage whole
+            = m_marks.scaled(r->pixels.width(), r->pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation)
+                  .convertToFormat(QImage::Format_Grayscale8);
+        std::vector<std::uint8_t> bytes(std::size_t(whole.width()) * std::size_t(whole.height()));
+        for (int y = 0; y < whole.height(); ++y)
+            std::copy_n(whole.constScanLine(y), whole.width(), bytes.begin() + std::ptrdiff_t(y) * whole.width());
+        c.strokes = {whole.width(), whole.height(), std::move(bytes)};
+    }
+    return c;
+}
+
+void CutTable::beginAgain()
+{
+    m_pieces.clear();
+    m_grounds.clear();
+    m_marks = {};
+    m_marksChanged = true;
+    m_mark = Mark::Rectangle;
+    m_photo.update();
+    emit changed();
+}
+
+void CutTable::stop()
+{
+    m_cut.stop();
+}
+
+void CutTable::keepStrokes()
+{
+    m_marksChanged = true;
+    Cutout c = present();
+    m_marksChanged = false;
+    Project after = m_desk.project();
+    if (!c.id)
+        c.id = after.freshId();
+    m_cutout = c.id;
+    m_marksOf = c.strokes;
+    m_gesture = m_desk.document.freshGesture();
+    m_desk.edit(tr("Mark in and out"), edits::withCutout(std::move(after), std::move(c)), m_gesture);
+    m_desk.document.finishGesture();
+    m_touched = true;
+    start(true);
+}
+
+void CutTable::cut()
+{
+    if (!picture() || !said())
+        return;
+    m_gesture = -1;
+    start(false);
+}
+
+void CutTable::start(bool rough)
+{
+    const Reference* r = picture();
+    if (!r)
+        return;
+    if (r->pixels.missing())
+        return m_desk.notices.say(tr("Nothing can be cut from a picture whose file cannot be read."));
+    const Cutout c = present();
+    m_cuttingReference = m_reference;
+    const cutout::CutOptions options{bandPx, pullPx};
+    m_cut.ask(++m_count, [pixels = r->pixels, c, options, rough](Progress& progress) -> Result<Made> {
+        const Photo photo = pixels.photo();
+        if (photo.empty())
+            return Error{Kind::Missing, "Nothing can be cut from a picture whose file cannot be read.", {}};
+        Made made;
+        made.rough = rough && !c.strokes.empty();
+        if (made.rough)
+            made.cut.alpha = cutout::roughCut(photo, c.strokes, 480, progress).hard;
+        else
+            made.cut = cutout::cut(photo, stage::wantedOf(c), options, progress);
+        if (progress.cancelled())
+            return Error{Kind::Cancelled, {}, {}};
+        return made;
+    });
+    emit changed();
+}
+
+void CutTable::takeCut()
+{
+    const Made* made = m_cut.problem() ? nullptr : m_cut.last();
+    if (!made || m_cuttingReference != m_reference || !picture())
+        return emit changed();
+    if (made->rough) {
+        showVeil(made->cut.alpha);
+        m_photo.update();
+        if (!made->cut.alpha.empty())
+            return start(false);
+        return emit changed();
+    }
+    if (made->cut.alpha.empty()) {
+        m_desk.notices.say(tr("Nothing was left to cut out: say what is in and what is out."));
+        return emit changed();
+    }
+    Cutout c = present();
+    c.alpha = made->cut.alpha;
+    Project after = m_desk.project();
+    if (!c.id)
+        c.id = after.freshId();
+    m_cutout = c.id;
+    m_marksOf = c.strokes;
+    m_desk.edit(tr("Cut it out"), edits::withCutout(std::move(after), std::move(c)), std::exchange(m_gesture, -1));
+    m_desk.document.finishGesture();
+    if (std::exchange(m_touched, false) && m_mark == Mark::Rectangle)
+        m_mark = Mark::Out; // the next stroke takes away what is too much
+    emit changed();
+}
+
+const cutout::EdgeQuality* CutTable::quality() const
+{
+    const Cutout* c = cutout();
+    const Reference* r = picture();
+    if (!c || c->alpha.empty() || !r || r->pixels.missing())
+        return nullptr;
+    struct Judged {
+        Mask alpha;
+        bool operator==(const Judged& o) const { return alpha.identity() == o.alpha.identity(); }
+    };
+    const JobKey key = Judged{c->alpha};
+    auto& job = const_cast<Job<cutout::EdgeQuality>&>(m_edge);
+    job.ask(key, [photo = r->pixels, alpha = c->alpha](Progress&) -> Result<cutout::EdgeQuality> {
+        const Photo pixels = photo.photo();
+        if (pixels.empty())
+            return Error{Kind::Cancelled, {}, {}};
+        return cutout::edgeQuality(colour::linearOf(pixels), alpha);
+    });
+    return job.answer(key);
+}
+
+void CutTable::stand(const QString& name)
+{
+    if (!cutOut())
+        return;
+    Element e;
+    e.cutout = m_cutout;
+    e.name = name.isEmpty() ? picture()->name : name.toStdString();
+    const Project& p = m_desk.project();
+    for (const CastMember& m : p.brief.cast)
+        if (QString::fromStdString(m.name).compare(QString::fromStdString(e.name), Qt::CaseInsensitive) == 0)
+            e.cast = m.id;
+    e.baseCm = {p.brief.widthCm / 2, p.camera.horizonCm + 0.6 * (p.brief.heightCm - p.camera.horizonCm)};
+    e.heightM = 1.7;
+    Project after = edits::withElement(p, e);
+    const int id = after.elements.back().id;
+    m_desk.edit(tr("Stand it in the scene"), std::move(after));
+    m_desk.holdElement(id);
+    m_desk.notices.say(tr("“%1” now stands in the scene, 1.7 m tall. Give it its true height on the Stage (Alt+4).")
+                           .arg(QString::fromStdString(e.name)));
+}
+
+} // namespace rl::app

@@ -1,0 +1,134 @@
+// What comes onto the wall, and what leaves it as a table.
+#include "app/desk/importer.h"
+#include "app/stations/gather/wall_page.h"
+#include "app/widgets/film_picker.h"
+#include "app/board/board.h"
+#include "core/project/edits.h"
+#include "core/project/ledger.h"
+#include "store/stored_picture.h"
+#include <QApplication>
+#include <QClipboard>
+#include <QDateTime>
+#include <QDir>
+#include <QFileDialog>
+#include <QMimeData>
+#include <QSettings>
+
+namespace rl::app {
+
+void WallPage::bringFields()
+{
+    m_form->mainButton("bringPictures", tr("Bring in pictures…"),
+        tr("JPEG, PNG, TIFF, WebP, HEIC, camera raw or SVG; you can also drop files or folders on the wall, or paste "
+           "(Ctrl+V)"),
+        [this] { chooseFiles(); });
+    m_form->button("bringFolder", tr("A folder…"), tr("Every picture in a folder at once"), [this] { chooseFolder(); });
+    m_form->button("bringStill", tr("A still…"),
+        tr("Picks a frame out of a video clip; the sharpest near the moment are offered"), [this] { chooseStill(); });
+    m_form->button("paste", tr("Paste"), tr("Brings in the picture that was copied elsewhere"), [this] { paste(); });
+}
+
+void WallPage::chooseFiles()
+{
+    QSettings settings;
+    const QStringList files = QFileDialog::getOpenFileNames(this, tr("Bring in pictures"),
+        settings.value("lastPictureFolder", QDir::homePath()).toString(),
+        tr("Pictures (%1);;All files (*)").arg(pictureEndings().join(' ')));
+    if (files.isEmpty())
+        return;
+    settings.setValue("lastPictureFolder", QFileInfo(files.first()).absolutePath());
+    emit m_desk.importWanted(files);
+}
+
+void WallPage::chooseFolder()
+{
+    QSettings settings;
+    const QString folder = QFileDialog::getExistingDirectory(
+        this, tr("Bring in a folder"), settings.value("lastPictureFolder", QDir::homePath()).toString());
+    if (folder.isEmpty())
+        return;
+    settings.setValue("lastPictureFolder", folder);
+    emit m_desk.importWanted({folder});
+}
+
+void WallPage::chooseStill()
+{
+    QSettings settings;
+    const QString clip = QFileDialog::getOpenFileName(this, tr("A video clip"),
+        settings.value("lastPictureFolder", QDir::homePath()).toString(),
+        tr("Video clips (*.mp4 *.mov *.mkv *.avi *.webm *.m4v);;All files (*)"));
+    if (clip.isEmpty())
+        return;
+    auto* picker = new FilmPicker(clip, this);
+    picker->setAttribute(Qt::WA_DeleteOnClose);
+    connect(picker, &FilmPicker::picked, &m_desk, [this](const QString& file) { emit m_desk.importWanted({file}); });
+    connect(picker, &FilmPicker::failed, &m_desk, [this](const QString& s) { m_desk.notices.say(s); });
+    picker->open();
+}
+
+void WallPage::paste()
+{
+    const QMimeData* mime = QApplication::clipboard()->mimeData();
+    QStringList files = localFiles(*mime);
+    if (files.isEmpty() && mime->hasImage()) {
+        const QString path = QDir::temp().filePath(QString("pasted-%1.png").arg(QDateTime::currentMSecsSinceEpoch()));
+        if (qvariant_cast<QImage>(mime->imageData()).save(path))
+            files << path;
+    }
+    if (files.isEmpty())
+        m_desk.notices.say(tr("There is no picture to paste."));
+    else
+        emit m_desk.importWanted(files);
+}
+
+void WallPage::writeLedger()
+{
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("The ledger of credits"), QDir::homePath() + "/" + tr("ledger.csv"), tr("Tables (*.csv)"));
+    if (path.isEmpty())
+        return;
+    const std::string csv = ledgerCsv(project());
+    const auto written
+        = store::writeFile(path.toStdString(), {reinterpret_cast<const unsigned char*>(csv.data()), csv.size()});
+    if (written)
+        m_desk.notices.say(tr("The ledger is written: %1 pictures.").arg(project().references.size()));
+    else
+        m_desk.notices.fail(written.error());
+}
+
+void WallPage::layInHeap(const QString& heap)
+{
+    Project after = project();
+    for (Reference& x : after.references)
+        if (m_table.wall()->chosen().contains(x.id)) {
+            x.heap = heap.toStdString();
+            x.hung = false; // the heap finds its own place
+        }
+    m_desk.edit(tr("Lay pictures in a heap"), std::move(after));
+}
+
+void WallPage::useAsBackdrop()
+{
+    Backdrop b = project().backdrop;
+    b.reference = m_desk.reference();
+    if (const auto* m = m_desk.wall.measure(b.reference); m && m->eyeConfidence >= 0.5)
+        b.horizon = m->eyeLevel;
+    m_desk.edit(tr("Choose the backdrop"), edits::withBackdrop(project(), b));
+}
+
+/// The file of a missing picture is put back where it was when it is the same one, byte for byte; another picture of the
+/// same size takes its place as a step that can be taken back.
+void WallPage::findAgain()
+{
+    const Reference* gone = m_desk.heldReference();
+    if (!gone || !gone->pixels.missing())
+        return;
+    const QString path = QFileDialog::getOpenFileName(this,
+        tr("Find “%1” again").arg(QString::fromStdString(gone->name)),
+        QSettings().value("lastPictureFolder", QDir::homePath()).toString(),
+        tr("Pictures (%1);;All files (*)").arg(pictureEndings().join(' ')));
+    if (!path.isEmpty())
+        emit m_desk.findWanted(gone->id, path);
+}
+
+} // namespace rl::app

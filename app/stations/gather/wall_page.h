@@ -1,0 +1,44 @@
+#pragma once
+#include "app/stations/gather/wall_table.h"
+#include "app/stations/station.h"
+#include "app/widgets/fit_chart.h"
+
+class QLabel;
+
+namespace rl::app {
+
+/// Bring pictures in, say what each is for and whose it is; what each measures, and which fits the lead.
+class WallPage final : public Page {
+public:
+    WallPage(Desk& desk, WallTable& table);
+    void show() override;
+    bool tall() const override { return true; }
+
+private:
+    void bringFields();
+    void heldFields();
+    QWidget* recordColumn();
+    QWidget* measureColumn();
+    void recordFields(Form& form);
+    void permissionFields(Form& form);
+    void roleFields(Form& form);
+    void showMeasures();
+    void showFit();
+    void layInHeap(const QString& heap);
+    void useAsBackdrop();
+    void findAgain();
+    void chooseFiles();
+    void chooseFolder();
+    void chooseStill();
+    void paste();
+    void writeLedger();
+    QString about() const;
+    WallTable& m_table;
+    Form *m_record, *m_word;
+    FitChart* m_fit;
+    QLabel *m_about, *m_measure;
+    QPushButton* m_side;
+    std::vector<QToolButton*> m_roles;
+};
+
+} // namespace rl::app

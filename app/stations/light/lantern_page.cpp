@@ -1,0 +1,265 @@
+#include "app/stations/light/lantern_page.h"
+#include "core/light/light_log.h"
+#include "core/light/presets.h"
+#include "core/project/edits.h"
+#include <QInputDialog>
+
+namespace rl::app {
+
+namespace {
+const When<Lantern> kSized = [](const Lantern& l) { return l.kind != LampKind::Flame; };
+const When<Lantern> kPanel = [](const Lantern& l) { return l.kind == LampKind::Panel; };
+const When<Lantern> kSwarm = [](const Lantern& l) { return l.kind == LampKind::Swarm; };
+} // namespace
+
+LanternPage::LanternPage(Desk& desk, StationView& view)
+    : LightPage(desk, view, tr("Lanterns"), tr("Flames, panels and swarms: colour, strength, softness, groups"))
+{
+    const auto any = [this] { return m_desk.heldLantern() != nullptr; };
+    m_form->pick(
+        {"lanternWhich", tr("lantern"), tr("The lantern in hand; you can also take it on the plan or in the picture"),
+            {}},
+        [this] {
+            Choices all;
+            for (const Lantern& l : project().lights.lanterns)
+                all.emplace_back(QString::fromStdString(l.name), l.id);
+            return all;
+        },
+        [this, any] { return any() ? std::optional(m_desk.lantern()) : std::nullopt; },
+        [this](int id) { m_desk.holdLantern(id); });
+    m_form->mainButton("addLantern", tr("Hang one"), tr("Hangs another lantern in the middle of the scene (L)"),
+        [this] { hang(); });
+    const auto lantern = lens::lantern();
+    m_form->toggle(lantern, &Lantern::on,
+        {"lanternOn", tr("burns"), tr("Puts this lantern out or lights it again"), tr("Light the lantern")},
+        tr("Put the lantern out"));
+    m_form->toggle(lantern, &Lantern::hidden,
+        {"lanternSeen", tr("seen"),
+            tr("Shows its own brightness in the picture. Unseen it still lights, as from outside the frame."),
+            tr("Show the lantern")},
+        tr("Hide the lantern"), {}, true);
+    m_alone = m_form->latch("alone", tr("Alone"),
+        tr("Shows the picture with this lantern alone, to see what it does; nothing is changed"),
+        [this](bool on) { m_desk.setAlone(on ? m_desk.lantern() : 0); }, any);
+    m_form->button("nameLantern", tr("Name…"), tr("Gives the lantern in hand a name"), [this] { rename(); }, any);
+    m_form->button("douse", tr("Douse"), tr("Takes the lantern in hand away"),
+        [this] { m_desk.edit(tr("Douse a lantern"), edits::withoutLantern(project(), m_desk.lantern())); }, any);
+    groupFields();
+    m_form->line();
+    strengthFields();
+    shapeFields();
+}
+
+void LanternPage::strengthFields()
+{
+    const auto lantern = lens::lantern();
+    m_form->choice(lantern, &Lantern::kind, {tr("flame"), tr("panel"), tr("swarm")},
+        {"lanternKind", tr("made as"),
+            tr("A flame is small and round; a panel is a window or a sign and shines to one side; a swarm is many small "
+               "lights"),
+            tr("Make it something else")});
+    m_form->value(
+        {"lanternWarmth", tr("colour"), tr("Colour temperature of the lantern. A flame is near 1900 K, a bulb 2700 K."),
+            tr("Colour the lantern")},
+        shownAs(Unit::Kelvin), numberAt(&Lantern::kelvin).low, numberAt(&Lantern::kelvin).high,
+        [this]() -> std::optional<double> {
+            const Lantern* l = m_desk.heldLantern();
+            return l ? std::optional(l->kelvin) : std::nullopt;
+        },
+        [this, lantern](double v, int g) {
+            m_form->change(lantern, tr("Colour the lantern"), g, [v](Lantern& l) { l.kelvin = v, l.hue = -1; });
+        });
+    m_form->number(lantern, &Lantern::hue,
+        {"lanternHue", tr("hue"),
+            tr("Hue of the light, for what no flame gives. 30 is orange, 150 green, 280 blue; the lowest value goes by "
+               "temperature."),
+            tr("Colour the lantern"), {}, tr("by K")});
+    m_form->number(lantern, &Lantern::strength,
+        {"lanternStrength", tr("strength"), tr("Strength of the lantern at its own distance. 1 is full key light there."),
+            tr("Set the lantern's strength")});
+    m_form->value(
+        {"lanternStops", tr("in stops"), tr("The same strength in stops over full key light. Each stop doubles it."),
+            {}},
+        shownAs(Unit::Stops), -10, 6.6,
+        [this]() -> std::optional<double> {
+            const Lantern* l = m_desk.heldLantern();
+            return l ? std::optional(std::log2(std::max(l->strength, 1e-3))) : std::nullopt;
+        },
+        [this, lantern](double v, int g) {
+            m_form->change(
+                lantern, tr("Set the lantern's strength"), g, [v](Lantern& l) { l.strength = std::exp2(v); });
+        });
+    m_form->value(
+        {"cardL", tr("card there"),
+            tr("How light a white card shows, held up to this lantern where the element in hand stands."), {}},
+        shownAs(Unit::Lightness), 0, 100,
+        [this]() -> std::optional<double> {
+            const Lantern* l = m_desk.heldLantern();
+            return l ? std::optional(std::min(100.0,
+                           light::cardLightness(l->strength
+                               * light::levelAt(project(), *l, m_desk.heldElement(), m_desk.surfaces()))))
+                     : std::nullopt;
+        },
+        [this, lantern](double v, int g) {
+            const Lantern* held = m_desk.heldLantern();
+            const double unit
+                = held ? light::levelAt(project(), *held, m_desk.heldElement(), m_desk.surfaces()) : 0.0;
+            if (unit > 0)
+                m_form->change(lantern, tr("Set the lantern's strength"), g,
+                    [&](Lantern& l) { l.strength = std::min(100.0, light::levelForCard(v) / unit); });
+        });
+    m_form->value(
+        {"lanternReach", tr("reach"),
+            tr("Distance at which it gives a white card L* 50. The ring on the plan is the same: drag it."), {}},
+        shownAs(Unit::Metre), 0, 1000,
+        [this]() -> std::optional<double> {
+            const Lantern* l = m_desk.heldLantern();
+            return l ? std::optional(light::reachOf(project().lights, *l)) : std::nullopt;
+        },
+        [this, lantern](double v, int g) {
+            m_form->change(lantern, tr("Set the lantern's reach"), g,
+                [&](Lantern& l) { l = light::withReach(project().lights, l, v); });
+        });
+    m_form->number(lantern, &Lantern::radius,
+        {"lanternSoft", tr("softness"),
+            tr("Radius of what shines. A small one throws hard shadows, a large one soft ones."), tr("Soften the lantern"),
+            Shown{100, " cm", 1, 1}},
+        [](const Lantern& l) { return l.kind != LampKind::Panel; });
+}
+
+void LanternPage::shapeFields()
+{
+    const auto lantern = lens::lantern();
+    m_form->number(lantern, &Lantern::wide,
+        {"lanternWide", tr("wide"), tr("Width of the panel or of the swarm."), tr("Size the lantern")}, kSized);
+    m_form->number(lantern, &Lantern::high,
+        {"lanternHigh", tr("high"), tr("Height of the panel or of the swarm."), tr("Size the lantern")}, kSized);
+    m_form->number(lantern, &Lantern::deep,
+        {"lanternDeep", tr("deep"), tr("Depth of the swarm."), tr("Size the lantern")}, kSwarm);
+    m_form->number(lantern, &Lantern::facing,
+        {"lanternFacing", tr("faces"),
+            tr("Where the panel shines to, seen from above. 180 to the viewer, 90 to the right, 0 away."),
+            tr("Turn the panel")},
+        kPanel);
+    m_form->number(lantern, &Lantern::count,
+        {"lanternCount", tr("lights"), tr("How many lights the swarm has."), tr("Count the swarm")}, kSwarm);
+    m_form->pick(
+        {"lanternWithin", tr("hangs in"),
+            tr("Hangs inside this element: it shines out through it and is not shadowed by it"), {}},
+        [this] {
+            Choices all{{tr("the open"), 0}};
+            for (const Element& e : project().elements)
+                all.emplace_back(QString::fromStdString(e.name), e.id);
+            return all;
+        },
+        [this]() -> std::optional<int> {
+            const Lantern* l = m_desk.heldLantern();
+            return l ? std::optional(l->within) : std::nullopt;
+        },
+        [this, lantern](int id) {
+            const Element* host = project().element(id);
+            m_form->change(lantern, host ? tr("Hang it inside") : tr("Hang it free"), -1,
+                [&](Lantern& l) { l = light::hungIn(project(), l, host, m_desk.surfaces()); });
+        });
+}
+
+void LanternPage::groupFields()
+{
+    m_form->pick(
+        {"lanternGroup", {}, tr("Lanterns of one group are switched and dimmed together"), {}},
+        [this] {
+            Choices all{{tr("in no group"), 0}};
+            for (const LightGroup& g : project().lights.groups)
+                all.emplace_back(QString::fromStdString(g.name), g.id);
+            all.emplace_back(tr("new group…"), -1);
+            return all;
+        },
+        [this]() -> std::optional<int> {
+            const Lantern* l = m_desk.heldLantern();
+            return l ? std::optional(l->group) : std::nullopt;
+        },
+        [this](int id) { chooseGroup(id); });
+    m_form->toggle(lens::lightGroup(), &LightGroup::on,
+        {"groupOn", tr("group burns"), tr("Puts the whole group out or lights it again"), tr("Light the group")},
+        tr("Put the group out"));
+    m_form->number(lens::lightGroup(), &LightGroup::stops,
+        {"groupStops", {}, tr("Dims or raises the whole group on top of each lantern's own strength."),
+            tr("Dim the group")});
+}
+
+void LanternPage::rename()
+{
+    const Lantern* l = m_desk.heldLantern();
+    bool ok = false;
+    const QString name = l ? QInputDialog::getText(this, tr("Name the lantern"), tr("Its name:"), QLineEdit::Normal,
+                             QString::fromStdString(l->name), &ok)
+                                 .trimmed()
+                           : QString();
+    if (ok && !name.isEmpty())
+        m_form->change(
+            lens::lantern(), tr("Name the lantern"), -1, [&](Lantern& x) { x.name = name.toStdString(); });
+}
+
+void LanternPage::chooseGroup(int id)
+{
+    const Lantern* held = m_desk.heldLantern();
+    if (!held)
+        return;
+    const int lantern = held->id;
+    Project after = project();
+    if (id < 0) { // a new one
+        bool ok = false;
+        const QString name = QInputDialog::getText(
+            this, tr("A new light group"), tr("Its name:"), QLineEdit::Normal, tr("harbour lights"), &ok)
+                                 .trimmed();
+        if (!ok || name.isEmpty())
+            return m_form->show();
+        after = edits::withLightGroup(std::move(after), {0, name.toStdString(), true, 0});
+        id = after.lights.groups.back().id;
+    }
+    Lantern l = *after.lantern(lantern);
+    l.group = id;
+    m_desk.edit(tr("Put it in a light group"), edits::withLantern(std::move(after), l));
+}
+
+void LanternPage::hang()
+{
+    Lantern l = light::freshLantern(project());
+    l.name = tr("Lantern %1").arg(project().lights.lanterns.size() + 1).toStdString();
+    Project after = edits::withLantern(project(), l);
+    const int id = after.lights.lanterns.back().id;
+    m_desk.edit(tr("Hang a lantern"), std::move(after));
+    m_desk.holdLantern(id);
+}
+
+void LanternPage::show()
+{
+    LightPage::show();
+    if (m_alone->isChecked() && m_desk.alone() != m_desk.lantern())
+        m_desk.setAlone(m_desk.lantern());
+    const QSignalBlocker quiet(m_alone);
+    m_alone->setChecked(m_desk.alone() != 0 && m_desk.alone() == m_desk.lantern());
+}
+
+QString LanternPage::says() const
+{
+    const Lantern* l = m_desk.heldLantern();
+    if (!l)
+        return tr("No lantern hangs here yet: hang one, then carry it about on the plan, from the side or in the "
+                  "picture.");
+    const light::Reached r = light::firstReached(project(), *l, m_desk.surfaces());
+    const Element* e = project().element(r.element);
+    return tr("%1: %2 m %3, %4 m high, %5 m away; %6.")
+        .arg(QString::fromStdString(l->name))
+        .arg(std::abs(l->position.x), 0, 'f', 1)
+        .arg(l->position.x < 0 ? tr("left") : tr("right"))
+        .arg(l->position.y, 0, 'f', 1)
+        .arg(l->position.z, 0, 'f', 1)
+        .arg(e ? tr("reaches %1 first, %2 m off, at %3 × key")
+                     .arg(QString::fromStdString(e->name))
+                     .arg(r.metres, 0, 'f', 1)
+                     .arg(r.level, 0, 'f', 2)
+               : tr("reaches nothing"));
+}
+
+} // namespace rl::app

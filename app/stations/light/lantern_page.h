@@ -1,0 +1,23 @@
+#pragma once
+#include "app/stations/light/light_page.h"
+
+namespace rl::app {
+
+/// Flames, panels and swarms: what each is, what it does, and which are dimmed together.
+class LanternPage final : public LightPage {
+public:
+    LanternPage(Desk& desk, StationView& view);
+    QString says() const override;
+    void show() override;
+    void hang(); ///< another one
+
+private:
+    void strengthFields();
+    void shapeFields();
+    void groupFields();
+    void chooseGroup(int id);
+    void rename();
+    QPushButton* m_alone;
+};
+
+} // namespace rl::app

@@ -1,0 +1,111 @@
+#include "app/stations/light/sky_page.h"
+#include "core/light/presets.h"
+#include "core/light/sky_optics.h"
+
+namespace rl::app {
+
+SkyPage::SkyPage(Desk& desk, StationView& view)
+    : LightPage(desk, view, tr("Sun and sky"), tr("Sun or moon, the sky's fill, and what throws light back"))
+    , m_arcs(desk)
+{
+    const auto sun = lens::sun();
+    const auto air = lens::air();
+    const When<Sun> burns = [](const Sun& s) { return s.on; };
+    m_form->toggle(sun, &Sun::on,
+        {"sunOn", tr("Sun"), tr("One far light: sun or moon. Carry it round the plan and up the side view."),
+            tr("Light the sun")},
+        tr("Put the sun out"));
+    m_form->number(sun, &Sun::strength,
+        {"sunStrength", tr("strength"), tr("Strength of the sun. 1 is full key light on a white card facing it."),
+            tr("Set the sun's strength")},
+        burns);
+    m_form->value(
+        {"sunWarmth", tr("colour"),
+            tr("Colour temperature of the sun. 2000 K red at the horizon, 5500 K by day, 9000 K cold."),
+            tr("Colour the sun")},
+        shownAs(Unit::Kelvin), numberAt(&Sun::kelvin).low, numberAt(&Sun::kelvin).high,
+        [this, sun]() -> std::optional<double> {
+            const Sun* s = m_form->held(sun);
+            return s->on ? std::optional(s->kelvin) : std::nullopt;
+        },
+        [this, sun](double v, int g) {
+            m_form->change(sun, tr("Colour the sun"), g, [v](Sun& s) { s.kelvin = v, s.hue = -1; });
+        });
+    m_form->number(sun, &Sun::hue,
+        {"sunHue", tr("hue"),
+            tr("Hue of the light, for what no flame gives. 30 is orange, 150 green, 280 blue; the lowest value goes by "
+               "temperature."),
+            tr("Colour the sun"), {}, tr("by K")},
+        burns);
+    m_form->number(sun, &Sun::diameter,
+        {"sunSize", tr("width"), tr("How wide the sun is. 0.5° in clear air; wider gives softer shadows."),
+            tr("Set the sun's width"), Shown{1, QChar(0xb0), 1, 0.5}},
+        burns);
+    m_form->pick(
+        {"dayTime", tr("begin with"),
+            tr("A height, colour and strength to begin with; the side the light comes from stays"), {}},
+        [] {
+            Choices all{{tr("time of day…"), 0}};
+            for (int i = 0; i < light::kDayTimes; ++i)
+                all.emplace_back(tr(light::dayTime(i).name), i + 1);
+            return all;
+        },
+        [] { return std::optional(0); },
+        [this](int i) {
+            if (i < 1)
+                return;
+            Project after = project();
+            after.lights = light::withDayTime(after.lights, i - 1);
+            m_desk.edit(tr("Begin with %1").arg(tr(light::dayTime(i - 1).name)), std::move(after));
+        });
+    m_form->number(air, &Air::skyStrength,
+        {"sky", tr("sky fill"), tr("How much sky light fills the shade. 1 is as the backdrop has it."),
+            tr("Set the sky's fill")});
+    m_form->number(air, &Air::exposureStops,
+        {"exposure", tr("exposure"), tr("Exposure of the whole picture. One stop doubles the light."),
+            tr("Set the exposure"), Shown{1, " stops", 2, 0.25}});
+    m_form->number(air, &Air::spill,
+        {"spill", tr("spill at edges"),
+            tr("Backdrop light falling into edges. It binds a thing to its place; none makes it look stuck on."),
+            tr("Set the spill")});
+    m_form->number(air, &Air::bounce,
+        {"bounce", tr("thrown back"), tr("Light thrown back by the ground and by large neighbours, in their colour."),
+            tr("Set what is thrown back")});
+    m_form->latch("skyArcs", tr("Sky arcs"),
+        tr("Where this sun can put a rainbow, a halo or its path on water, and where shafts and shadows meet; or why it "
+           "cannot"),
+        [this](bool on) {
+            m_arcs.setShown(on);
+            emit saysChanged();
+            emit m_desk.overlayChanged();
+        });
+}
+
+std::vector<Overlay*> SkyPage::overlays()
+{
+    return {&m_arcs, &m_marks};
+}
+
+QString SkyPage::says() const
+{
+    if (!m_arcs.shown()) {
+        const Sun& s = project().lights.sun;
+        return s.on ? tr("The sun stands %1° round (0 ahead, 90 right, 180 behind you) and %2° high.")
+                          .arg(s.azimuth, 0, 'f', 0)
+                          .arg(s.elevation, 0, 'f', 0)
+                    : tr("No sun: light the sun, or work with the sky and lanterns alone.");
+    }
+    const light::SkyOptics o = light::skyOptics(project());
+    QString s = o.rainbow
+        ? tr("A rainbow can stand here: red outside at 42°, its top %1° over the horizon; a fainter second one at 50° "
+             "with its colours the other way round, and a darker sky between them. ")
+              .arg(42.4 - project().lights.sun.elevation, 0, 'f', 0)
+        : QString::fromStdString(o.why) + " ";
+    if (o.halo)
+        s += tr("A halo can stand 22° round the sun, if there is thin high cloud. ");
+    return s
+        + (o.sunAhead ? tr("Shafts and shadows meet at the sun; on water its path leads to you.")
+                      : tr("Shafts and shadows run together towards the point opposite the sun."));
+}
+
+} // namespace rl::app

@@ -1,0 +1,16 @@
+#include "app/stations/read/read.h"
+#include "app/stations/read/read_page.h"
+
+namespace rl::app {
+
+StationSpec readStation()
+{
+    StationSpec s;
+    s.id = Station::Read;
+    s.key = "read";
+    s.name = QCoreApplication::translate("Read", "Read");
+    s.pages = {[](Desk& d, StationView&) -> Page* { return new ReadPage(d); }};
+    return s;
+}
+
+} // namespace rl::app

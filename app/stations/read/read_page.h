@@ -1,0 +1,47 @@
+#pragma once
+#include "app/board/overlays/contour_marks.h"
+#include "app/desk/job.h"
+#include "app/stations/station.h"
+
+class QButtonGroup;
+class QLabel;
+
+namespace rl::app {
+
+class Chips;
+class Ladders;
+
+/// What a viewer will see: contours, values, silhouettes, squinted; the measured order against the intended one.
+class ReadPage final : public Page {
+public:
+    explicit ReadPage(Desk& desk);
+    QString says() const override;
+    void show() override;
+    std::vector<Overlay*> overlays() override;
+    QImage look() override;
+    bool busy() const override { return m_made.running() || m_seen.running(); }
+    enum class Look { Contours, Values, Silhouettes, Squint, Plain };
+    void choose(Look look);
+
+private:
+    /// What is made of one picture for the bench: chips and small pictures.
+    struct Seen {
+        std::vector<reading::ValueStep> steps;
+        QImage silhouettes, squinted, small;
+    };
+    JobKey lookKey() const;
+    JobKey seenKey() const;
+    void ask();
+    QWidget* smallPictures();
+    QButtonGroup* m_looks;
+    Ladders* m_ladders;
+    Chips* m_chips;
+    QLabel* m_small[3];
+    Look m_look = Look::Contours;
+    int m_steps = 3;
+    ContourMarks m_contours;
+    Job<QImage> m_made;
+    Job<Seen> m_seen;
+};
+
+} // namespace rl::app

@@ -1,0 +1,23 @@
+#pragma once
+#include "app/board/overlays/vanishing_lines.h"
+#include "app/stations/stage/stage_page.h"
+
+namespace rl::app {
+
+/// Eye level, eye height, and how wide the view is.
+class SpacePage final : public StagePage {
+public:
+    SpacePage(Desk& desk, StationView& view);
+    QString says() const override;
+    void show() override;
+    std::vector<Overlay*> overlays() override;
+    bool busy() const override { return !m_vanishing.idle(); }
+    void toggleLines();
+    const VanishingLines& vanishing() const { return m_vanishing; }
+
+private:
+    QPushButton* m_lines;
+    VanishingLines m_vanishing;
+};
+
+} // namespace rl::app

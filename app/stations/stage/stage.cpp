@@ -1,0 +1,117 @@
+#include "app/stations/stage/stage.h"
+#include "app/stations/stage/guides_page.h"
+#include "app/stations/stage/hand_page.h"
+#include "app/stations/stage/kin_page.h"
+#include "app/stations/stage/room_page.h"
+#include "app/stations/stage/space_page.h"
+#include "app/stations/stage/standins_page.h"
+#include "app/stations/stage/takes_page.h"
+#include "app/stations/stage/ties_page.h"
+#include "core/project/stage_edits.h"
+
+namespace rl::app {
+
+namespace {
+QString tr(const char* words)
+{
+    return QCoreApplication::translate("Stage", words);
+}
+
+void moveKeys(Desk& desk)
+{
+    const int stage = int(Station::Stage);
+    const auto nudge = [&desk, stage](const QString& id, const QString& words, const QString& key, Vec2 by) {
+        desk.actions.add({"stage." + id, words, key, Reach::Station, stage, {},
+            [&desk, by](Stroke s) {
+                const Element* e = desk.heldElement();
+                if (e && !desk.refusesLocked(e))
+                    desk.edit(tr("Nudge it"),
+                        edits::withFootMoved(desk.project(), e->id, by * (s.shift ? 1.0 : 0.1)), s.gesture);
+            },
+            {}, true});
+    };
+    nudge("left", tr("Move it 1 mm left"), "Left", {-1, 0});
+    nudge("right", tr("Move it 1 mm right"), "Right", {1, 0});
+    nudge("up", tr("Move it 1 mm up the canvas"), "Up", {0, -1});
+    nudge("down", tr("Move it 1 mm down the canvas"), "Down", {0, 1});
+    const auto lift = [&desk, stage](const QString& id, const QString& words, const QString& key, double by) {
+        desk.actions.add({"stage." + id, words, key, Reach::Station, stage, {},
+            [&desk, by](Stroke s) {
+                const Element* e = desk.heldElement();
+                if (e && !desk.refusesLocked(e))
+                    desk.edit(tr("Lift it"),
+                        edits::withAltitude(desk.project(), e->id, e->altitudeM + by * (s.shift ? 1.0 : 0.1)), s.gesture);
+            },
+            {}, true});
+    };
+    lift("lift", tr("Lift it 10 cm"), "PgUp", 1);
+    lift("lower", tr("Lower it 10 cm"), "PgDown", -1);
+    const auto turn = [&desk, stage](const QString& id, const QString& words, const QString& key, double by) {
+        desk.actions.add({"stage." + id, words, key, Reach::Station, stage, {}, [&desk, by](Stroke s) {
+                              if (const Element* held = desk.heldElement()) {
+                                  Element e = *held;
+                                  e.yaw += by;
+                                  desk.edit(tr("Turn it"), edits::withElement(desk.project(), e), s.gesture);
+                              }
+                          }});
+    };
+    turn("turnLeft", tr("Turn it 5° to the left"), "[", 5);
+    turn("turnRight", tr("Turn it 5° to the right"), "]", -5);
+}
+
+void keys(Desk& desk, StationView& view)
+{
+    moveKeys(desk);
+    const auto key = [&desk](const QString& id, const QString& words, const QString& k, std::function<void()> act) {
+        desk.actions.add({"stage." + id, words, k, Reach::Station, int(Station::Stage), {}, [act](Stroke) { act(); }});
+    };
+    key("mirror", tr("Mirror it"), "M", [&desk] {
+        if (desk.heldElement())
+            desk.edit(tr("Mirror it"), edits::withMirrored(desk.project(), desk.element()));
+    });
+    key("away", tr("Take it away"), "Del", [&desk] {
+        if (desk.heldElement())
+            desk.edit(tr("Take it away"), edits::withoutElement(desk.project(), desk.element()));
+    });
+    key("lines", tr("Show the backdrop's lines, and back"), "V", [&view] {
+        view.turnTo(0);
+        view.find<SpacePage>()->toggleLines();
+    });
+    key("bend", tr("Bend the outline being drawn through its last point"), "C",
+        [&view] { view.find<StandinsPage>()->bend(); });
+}
+} // namespace
+
+StationSpec stageStation()
+{
+    StationSpec s;
+    s.id = Station::Stage;
+    s.key = "stage";
+    s.name = tr("Stage");
+    s.plans = true;
+    s.pages = {[](Desk& d, StationView& v) -> Page* { return new SpacePage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new HandPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new TiesPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new StandinsPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new KinPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new GuidesPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new RoomPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new TakesPage(d, v); }};
+    s.head = [](Desk& desk, Form& head) {
+        head.pick(
+            {"stageWhich", {},
+                tr("The element in hand; you can also click it in the picture, on the plan or in the side view"), {}},
+            [&desk] {
+                Choices all;
+                for (const Element& e : desk.project().elements)
+                    all.emplace_back(QString::fromStdString(e.name), e.id);
+                return all;
+            },
+            [&desk] { return desk.heldElement() ? std::optional(desk.element()) : std::nullopt; },
+            [&desk](int id) { desk.holdElement(id); });
+    };
+    s.actions = keys;
+    return s;
+}
+
+} // namespace rl::app

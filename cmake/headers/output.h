@@ -1,0 +1,7 @@
+#pragma once
+#include "cmake/headers/core.h"
+#include <QFontMetricsF>
+#include <QPainter>
+#include <QPainterPath>
+#include <QPdfWriter>
+#include <QString>

@@ -1,0 +1,7 @@
+#pragma once
+#include "cmake/headers/core.h"
+#include <condition_variable>
+#include <filesystem>
+#include <nlohmann/json.hpp>
+#include <opencv2/imgcodecs.hpp>
+#include <thread>

@@ -1,0 +1,238 @@
+// What of the light audit is worth saying, and its cures.
+#include "core/base/text.h"
+#include "core/light/light_rules.h"
+#include "core/project/fixes.h"
+#include "core/review/light_audit.h"
+#include "core/stage/match.h"
+
+namespace rl::review {
+
+namespace {
+/// Changes an element's tone on top of what it does already.
+Fix toned(const std::string& label, int id, const std::function<void(Tone&)>& change)
+{
+    return {label, [=](Project p) {
+                const Element* e = p.element(id);
+                if (!e)
+                    return p;
+                Tone t = e->tone.amount > 0 ? e->tone : Tone{};
+                change(t);
+                t.amount = 1;
+                return edits::withTone(std::move(p), id, t);
+            }};
+}
+
+Fix shifted(bool cool, double by, int id)
+{
+    return toned((cool ? "Cool it by " : "Warm it by ") + fixed(by, 0) + " b*", id,
+        [b = cool ? -by : by](Tone& t) { t.b = std::clamp(t.b + b, -40.0, 40.0); });
+}
+
+/// b* by which a light is off, from its distance in mired: about 12 mired a unit near daylight.
+double shiftFor(double mired)
+{
+    return std::clamp(std::abs(mired) * 0.08, 3.0, 20.0);
+}
+double miredOff(const AuditRow& row) ///< positive: warmer than planned
+{
+    return 1e6 / row.now.kelvin - 1e6 / row.planned.kelvin;
+}
+
+std::string keyOf(const char* kind, const Element& e)
+{
+    return std::string(kind) + ":" + std::to_string(e.id);
+}
+
+std::optional<Fix> cureOf(
+    CauseKind kind, const Project& p, const Element& e, const AuditRow& row, stage::SurfaceCache& cache)
+{
+    switch (kind) {
+    case CauseKind::Direction: {
+        const double off = std::abs(turnBetween(row.now.direction.azimuth, row.planned.direction.azimuth)),
+                     mirrored = std::abs(turnBetween(180 - row.now.direction.azimuth, row.planned.direction.azimuth));
+        if (mirrored + 25 < off)
+            return fixes::mirror(e);
+        return e.delight < 0.95 ? std::optional(fixes::ownLightOff(e)) : std::nullopt;
+    }
+    case CauseKind::Warmth:
+        if (row.now.kelvin > 0 && row.planned.kelvin > 0)
+            return shifted(miredOff(row) > 0, shiftFor(miredOff(row)), e.id);
+        break;
+    case CauseKind::Darks:
+        if (p.cutout(e.cutout))
+            return Fix{"Match its tones to what surrounds it",
+                [id = e.id, tone = stage::matchedTone(p, e, cache, 0.7)](Project q) {
+                    return edits::withTone(std::move(q), id, tone);
+                }};
+        break;
+    case CauseKind::Contact:
+    case CauseKind::Halo: // has a finding of its own at Cut
+        break;
+    }
+    return {};
+}
+
+void sticker(const Project& p, const Element& e, const AuditRow& row, const std::vector<CauseKind>& told,
+    stage::SurfaceCache& cache, Findings& out)
+{
+    std::vector<Cause> left;
+    double clean = 1;
+    for (const Cause& c : row.causes)
+        if (std::find(told.begin(), told.end(), c.kind) == told.end()) {
+            left.push_back(c);
+            clean *= 1 - c.weight;
+        }
+    // Without causes told apart the whole stands for itself (a row made by hand).
+    const double share = row.causes.empty() ? 0 : 1 - clean;
+    if (share < kSticker || left.empty())
+        return;
+    std::string why;
+    for (std::size_t i = 0; i < std::min<std::size_t>(2, left.size()); ++i)
+        why += (i ? "; " : "") + left[i].what;
+    Finding f{keyOf("light.sticker", e), Station::Light, share > 0.6 ? Severity::Broken : Severity::Watch,
+        "“" + e.name + "” looks pasted in, " + fixed(100 * share, 0) + " of 100: " + why + ".", 100 * share,
+        100 * kSticker, "of 100", stage::placed(p, e, cache).canvas, e.id,
+        "What does not share the light, the darks and the ground of its neighbours stays a sticker, however well "
+        "painted.",
+        {}};
+    for (const Cause& c : left)
+        if (!f.fix)
+            f.fix = cureOf(c.kind, p, e, row, cache);
+    out.push_back(std::move(f));
+}
+
+void softness(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
+{
+    if (row.photographed.softness < 0 || row.planned.softness < 0 || row.photographed.direction.confidence < 0.25)
+        return;
+    const double off = row.photographed.softness - row.planned.softness;
+    if (std::abs(off) <= 0.35)
+        return;
+    Finding f{keyOf("light.softness", e), Station::Light, Severity::Watch,
+        "“" + e.name + "” was photographed in " + (off > 0 ? "softer" : "harder")
+            + " light than planned: " + fixed(100 * row.photographed.softness, 0) + " % from everywhere against "
+            + fixed(100 * row.planned.softness, 0) + " %.",
+        100 * row.photographed.softness, 100 * row.planned.softness, "% from everywhere", where, e.id,
+        off > 0 ? "Soft photographs have no core shadow to paint from; it must be made up."
+                : "Hard shadows baked into a photograph show through any new light.",
+        {}, Against::Plan};
+    if (off < 0 && e.delight < 0.95)
+        f.fix = fixes::ownLightOff(e);
+    if (off > 0 && e.tone.amount <= 0) { // a soft photograph lacks depth in its shades
+        const double by = std::round(std::clamp(20 * off, 4.0, 14.0));
+        f.fix = toned("Deepen its shades by " + fixed(by, 0) + " L*", e.id, [by](Tone& t) { t.darkFrom = by; });
+    }
+    out.push_back(std::move(f));
+}
+
+/// Its light as it is now against the plan; or warm light where hardly any lamp reaches. \return whether it was said
+bool warmth(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
+{
+    if (row.now.kelvin <= 0 || row.planned.kelvin <= 0 || row.now.direction.confidence < 0.25)
+        return false;
+    const double mired = miredOff(row), by = shiftFor(mired);
+    if (row.reached < 0.15 && 1e6 / row.now.kelvin > 240) {
+        out.push_back({keyOf("light.warm-shade", e), Station::Light, Severity::Watch,
+            "“" + e.name + "” is lit warm, " + fixed(row.now.kelvin, 0) + " K, though only "
+                + fixed(100 * row.reached, 0) + " % of the lamps' light reaches it.",
+            row.now.kelvin, 6500, "K", where, e.id,
+            "In full shade only the sky lights a thing; warm light there has no source.", shifted(true, by, e.id)});
+        return true;
+    }
+    if (std::abs(mired) < 90 || row.reached < 0.4)
+        return false;
+    const bool warm = mired > 0;
+    out.push_back({keyOf("light.warmth", e), Station::Light, Severity::Watch,
+        "“" + e.name + "” is lit " + fixed(std::abs(mired), 0) + " mired " + (warm ? "warmer" : "cooler")
+            + " than its lamps are: " + fixed(row.now.kelvin, 0) + " K against " + fixed(row.planned.kelvin, 0) + " K.",
+        row.now.kelvin, row.planned.kelvin, "K", where, e.id,
+        "One lamp lights all its neighbours in one colour; what differs looks lit elsewhere.",
+        shifted(warm, by, e.id), Against::Plan});
+    return true;
+}
+
+/// Lighter than a white card could be in the light that falls there.
+void tooBright(const Element& e, const AuditRow& row, const Rect& where, Findings& out)
+{
+    if (row.lightest < 0 || row.cardL < 0 || row.lightest < row.cardL + 6)
+        return;
+    out.push_back({keyOf("light.too-bright", e), Station::Light, Severity::Broken,
+        "“" + e.name + "” shows L* " + fixed(row.lightest, 0) + "; a white card in the light there shows "
+            + fixed(row.cardL, 0) + ".",
+        row.lightest, row.cardL, "L*", where, e.id,
+        "Nothing can be lighter than white in its light; it then seems to shine by itself.",
+        toned("Lower its lights to L* " + fixed(row.cardL, 0), e.id,
+            [share = row.cardL / row.lightest](Tone& t) { t.lightTo *= share; })});
+}
+
+void spill(const Project& p, Findings& out)
+{
+    if (p.lights.air.spill >= 0.25 || p.elements.empty())
+        return;
+    out.push_back({"light.spill", Station::Light, Severity::Watch,
+        "Only " + fixed(100 * p.lights.air.spill, 0) + " % of the backdrop's light falls into edges.",
+        100 * p.lights.air.spill, 25, "%", {}, 0,
+        "Edges that take nothing of what lies behind them look cut out with scissors.",
+        fixes::air("Let the backdrop spill into edges", [](Air& a) { a.spill = 1; })});
+}
+
+/// A far thing darker at its darkest than a near one: air does the opposite.
+void farDark(const Project& p, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache, Findings& out)
+{
+    for (const AuditRow& far : rows)
+        for (const AuditRow& near : rows) {
+            const Element &a = *p.element(far.element), &b = *p.element(near.element);
+            const double za = stage::placed(p, a, cache).distance, zb = stage::placed(p, b, cache).distance;
+            if (za < 2 * zb || za < 15 || far.shade.empty() || near.shade.empty())
+                continue;
+            const double la = far.shade.back().L, lb = near.shade.back().L;
+            if (la > lb - 8)
+                continue;
+            out.push_back({keyOf("light.far-dark", a), Station::Light, Severity::Watch,
+                "At " + fixed(za, 0) + " m “" + a.name + "” has darks of " + fixed(la, 0) + " L*, darker than “"
+                    + b.name + "” at " + fixed(zb, 0) + " m (" + fixed(lb, 0) + " L*).",
+                la, lb, "L*", stage::placed(p, a, cache).canvas, a.id,
+                "Air lifts the darks of what is far; dark and far together pull it forward.",
+                fixes::air("Let the air halve contrast at " + fixed(za, 0) + " m",
+                    [za](Air& air) { air.halfContrastM = za; })});
+            break;
+        }
+}
+} // namespace
+
+Findings auditFindings(const Project& p, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache)
+{
+    Findings out;
+    for (const AuditRow& row : rows) {
+        const Element* e = p.element(row.element);
+        if (!e || e->material == Material::Glowing || e->material == Material::Glass)
+            continue;
+        const Rect where = stage::placed(p, *e, cache).canvas;
+        std::vector<CauseKind> told;
+        if (light::wrongSide(p, *e, cache))
+            told.push_back(CauseKind::Direction);
+        if (warmth(*e, row, where, out))
+            told.push_back(CauseKind::Warmth);
+        sticker(p, *e, row, told, cache, out);
+        softness(*e, row, where, out);
+        tooBright(*e, row, where, out);
+    }
+    spill(p, out);
+    farDark(p, rows, cache, out);
+    return out;
+}
+
+Findings closeLook(const Project& p, std::shared_ptr<const stage::StageFrame> frame, const light::Picture& picture,
+    stage::SurfaceCache& cache, Progress& progress)
+{
+    const std::vector<AuditRow> rows = lightAudit(p, std::move(frame), picture, cache, progress);
+    if (progress.cancelled())
+        return {};
+    Findings out;
+    for (Finding& f : auditFindings(p, rows, cache))
+        if (!p.setAside.contains(f.key))
+            out.push_back(std::move(f));
+    return out;
+}
+
+} // namespace rl::review

@@ -1,0 +1,150 @@
+// What can still be had of a damaged file.
+#include "store/database.h"
+#include <nlohmann/json.hpp>
+
+namespace rl::store {
+
+namespace {
+namespace fs = std::filesystem;
+
+/// "dusk (salvaged).lantern", "dusk (salvaged 2).lantern" …: the first that is free.
+fs::path besideNamed(const fs::path& path, const std::string& word)
+{
+    for (int i = 1;; ++i) {
+        const std::string tail = i == 1 ? " (" + word + ")" : " (" + word + " " + std::to_string(i) + ")";
+        const fs::path at = path.parent_path() / (path.stem().string() + tail + ".lantern");
+        std::error_code error;
+        if (!fs::exists(at, error))
+            return at;
+    }
+}
+
+Error nothingLeft(const fs::path& path, const std::string& detail)
+{
+    std::error_code error;
+    const fs::path kept = ProjectFile::keptStateOf(path);
+    const bool has = fs::exists(kept, error);
+    return {Kind::Damaged,
+        "Nothing can be read of the damaged file “" + path.filename().string() + "”"
+            + (has ? "; its newest good state is kept beside it as “" + kept.filename().string() + "”." : "."),
+        detail};
+}
+
+/// The newest description that can still be read: the work's own, else a milestone's.
+std::string newestDescription(sqlite3* db)
+{
+    for (const char* sql : {"SELECT description FROM work WHERE id = 1",
+             "SELECT description FROM milestone ORDER BY id DESC"}) {
+        Statement s(db, sql);
+        while (s.step() == SQLITE_ROW)
+            if (const auto text = s.columnText(0); nlohmann::json::accept(text))
+                return text;
+    }
+    return {};
+}
+
+void copyMilestones(sqlite3* from, ProjectFile::Database& to)
+{
+    Statement s(from, "SELECT name, made, description FROM milestone ORDER BY id");
+    while (s.step() == SQLITE_ROW) {
+        if (!nlohmann::json::accept(s.columnText(2)))
+            continue;
+        Statement put(to.db, "INSERT INTO milestone(name, made, description) VALUES(?, ?, ?)");
+        put.text(1, s.columnText(0)).text(2, s.columnText(1)).text(3, s.columnText(2)).step();
+    }
+}
+} // namespace
+
+Result<ProjectFile::Opened> ProjectFile::salvage(const fs::path& path)
+{
+    return guarded([&]() -> Result<Opened> {
+        auto made = Database::connect(path, SQLITE_OPEN_READONLY);
+        if (!made)
+            return nothingLeft(path, made.error().detail);
+        const auto from = made.take();
+        const std::string description = newestDescription(from->db);
+        if (description.empty())
+            return nothingLeft(path, sqlite3_errmsg(from->db));
+        std::set<std::string> names;
+        Database::namesIn(description, names);
+        const fs::path copy = besideNamed(path, "salvaged");
+        {
+            auto to = Database::make(copy);
+            if (!to)
+                return to.error();
+            Database& d = *to.value();
+            const auto done = d.transaction([&]() -> Result<Done> {
+                copyMilestones(from->db, d);
+                Statement every(d.db, "SELECT description FROM milestone");
+                while (every.step() == SQLITE_ROW)
+                    Database::namesIn(every.columnText(0), names);
+                for (const std::string& name : names)
+                    if (const auto bytes = from->blob(name)) // whole, by its digest
+                        if (const int code = d.keepBlob(name, "picture", **bytes); code != SQLITE_DONE)
+                            return sqlError(d.db, code, "salvage");
+                Statement put(d.db, "INSERT INTO work(id, description) VALUES(1, ?)");
+                return doneOr(d, put.text(1, description).step(), "salvage");
+            });
+            if (!done)
+                return done.error();
+        }
+        auto opened = open(copy);
+        if (!opened)
+            return opened.error();
+        Opened out = opened.take();
+        out.note = "“" + path.filename().string() + "” is damaged. What could be read is open as a copy, “"
+            + copy.filename().string() + "”; the damaged file is as it was. "
+            + (out.note.empty() ? "Nothing of the work itself is lost." : out.note);
+        return out;
+    });
+}
+
+fs::path ProjectFile::keptStateOf(const fs::path& path)
+{
+    fs::path kept = path;
+    kept += "~";
+    return kept;
+}
+
+Result<ProjectFile::Opened> ProjectFile::openKeptState(const fs::path& path)
+{
+    return guarded([&]() -> Result<Opened> {
+        std::error_code error;
+        const fs::path kept = keptStateOf(path);
+        if (!fs::exists(kept, error))
+            return Error{Kind::Missing, "No earlier state of this work is kept beside it.", {}};
+        const fs::path copy = besideNamed(path, "kept");
+        fs::copy_file(kept, copy, error);
+        if (error)
+            return Error{Kind::NotWritable, "The kept state cannot be copied there.", error.message()};
+        return open(copy);
+    });
+}
+
+Result<Done> ProjectFile::keepState() const
+{
+    return guarded([&]() -> Result<Done> {
+        const fs::path kept = keptStateOf(m_database->path);
+        fs::path beside = kept;
+        beside += ".new";
+        std::error_code error;
+        fs::remove(beside, error);
+        {
+            auto to = Database::connect(beside, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
+            if (!to)
+                return to.error();
+            sqlite3_backup* copy = sqlite3_backup_init(to.value()->db, "main", m_database->db, "main");
+            const int code = copy ? sqlite3_backup_step(copy, -1) : SQLITE_ERROR;
+            sqlite3_backup_finish(copy);
+            if (code != SQLITE_DONE) {
+                fs::remove(beside, error);
+                return sqlError(to.value()->db, code, "keep state");
+            }
+        }
+        fs::rename(beside, kept, error);
+        return error ? Result<Done>(Error{Kind::NotWritable, "No earlier state can be kept beside the work.", error.message()})
+                     : Result<Done>(Done{});
+    });
+}
+
+} // namespace rl::store
