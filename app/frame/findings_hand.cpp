@@ -38,7 +38,9 @@ void FindingsHand::fix(const Finding& f)
 {
     Project after = f.fix->apply(m_desk.project());
     repair(after);
-    if (after == m_desk.project()) {
+    const Project& now = m_desk.project();
+    if (after.scene() == now.scene() && after.brief == now.brief && after.sheets == now.sheets
+        && after.references.size() == now.references.size() && after.cutouts.size() == now.cutouts.size()) {
         const Element* e = m_desk.project().element(f.element);
         return m_desk.notices.say(e && e->locked
                 ? tr("“%1” is locked in its place; unlock it first.").arg(QString::fromStdString(e->name))

@@ -20,10 +20,13 @@ public:
     Photo load() const override
     {
         ++loads;
+        if (gone)
+            return {};
         return kit::plain(m_width, m_height, {7, 8, 9});
     }
     std::shared_ptr<const std::vector<unsigned char>> bytes() const override { return nullptr; }
     mutable std::atomic<int> loads = 0;
+    std::atomic<bool> gone = false;
 
 private:
     int m_width, m_height;
@@ -62,11 +65,20 @@ private slots:
         QCOMPARE(sources.front()->loads.load(), 2);
     }
 
-    void aSizeThatLiesGivesGreyOfTheSizeThatWasSaid()
+    void whatCannotBeReadIsMissingAndComesBack()
     {
-        const LazyPhoto photo(50, 20, std::make_shared<Counting>(40, 30));
-        QCOMPARE(photo.photo().width(), 50);
-        QVERIFY(photo.photo().at(10, 10) == (Rgb8{118, 118, 118}));
+        const auto lies = std::make_shared<Counting>(40, 30);
+        const LazyPhoto wrong(50, 20, lies); // not the size that was said
+        QVERIFY(wrong.photo().empty() && wrong.missing() && wrong.width() == 50);
+        const auto source = std::make_shared<Counting>(40, 30);
+        const LazyPhoto photo(40, 30, source);
+        QVERIFY(!photo.missing()); // not known before it is looked at
+        source->gone = true;
+        QVERIFY(photo.photo().empty() && photo.missing());
+        QVERIFY(photo.photo().empty());
+        QCOMPARE(source->loads.load(), 2); // tried again each time, never kept
+        source->gone = false;
+        QVERIFY(photo.photo().width() == 40 && !photo.missing());
         QVERIFY(LazyPhoto().photo().empty() && LazyPhoto().empty());
     }
 

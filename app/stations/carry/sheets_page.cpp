@@ -134,6 +134,12 @@ void SheetsPage::show()
         });
 }
 
+const std::vector<transfer::Stroke>& SheetsPage::lines() const
+{
+    static const std::vector<transfer::Stroke> none;
+    return m_lines.last() ? *m_lines.last() : none;
+}
+
 QImage SheetsPage::look()
 {
     if (m_what == output::SheetContent::Picture)

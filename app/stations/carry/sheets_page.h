@@ -19,6 +19,7 @@ public:
     bool busy() const override { return m_write.running() || m_lines.running(); }
     void writeTo(const QString& path); ///< the PDF, in the background
     bool writing() const { return m_write.running(); }
+    const std::vector<transfer::Stroke>& lines() const; ///< as shown; empty while they are being drawn
 
 signals:
     void written(bool ok);

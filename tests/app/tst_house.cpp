@@ -1,0 +1,331 @@
+#include "app/application.h"
+#include "app/frame/side_column.h"
+#include "app/frame/trail.h"
+#include "app/widgets/ground_plan.h"
+#include "demo/demo_work.h"
+#include "tests/kit/program.h"
+#include "tests/kit/station_hand.h"
+#include <QAbstractButton>
+#include <QAction>
+#include <QLabel>
+#include <QSignalSpy>
+#include <QUndoStack>
+
+using namespace rl;
+using namespace rl::app;
+
+/// The house around the stations, on the demo: room, words, keys, folding, and that nothing waits.
+class TestHouse : public QObject {
+    Q_OBJECT
+    std::optional<kit::StationHand> m_hand;
+    kit::StationHand& hand() { return *m_hand; }
+    MainWindow& window() { return hand().window(); }
+    Board* board() { return hand().board(); }
+
+    /// Goes to every page of every station.
+    void everyPage(const std::function<void(const QString&)>& look)
+    {
+        for (const StationSpec& spec : allStations()) {
+            window().goTo(spec.id);
+            for (int i = 0; i < int(spec.pages.size()); ++i) {
+                hand().page(i);
+                QCoreApplication::processEvents();
+                look(QString("%1 %2").arg(spec.key).arg(i));
+            }
+        }
+    }
+    /// Does a word fit where it stands?
+    static bool fits(const QWidget* w)
+    {
+        if (const auto* label = qobject_cast<const QLabel*>(w); label && !label->text().isEmpty())
+            return label->wordWrap() ? label->heightForWidth(label->width()) <= label->height() + 1
+                                     : label->sizeHint().width() <= label->width() + 1;
+        if (const auto* button = qobject_cast<const QAbstractButton*>(w); button && !button->text().isEmpty()) {
+            if (button->hasHeightForWidth())
+                return button->heightForWidth(button->width()) <= button->height() + 1;
+            return button->sizeHint().width() <= button->width() + 1;
+        }
+        if (const auto* box = qobject_cast<const QAbstractSpinBox*>(w))
+            return box->minimumSizeHint().width() <= box->width() + 1;
+        return true;
+    }
+    QStringList clipped()
+    {
+        QStringList out;
+        const QRect bench = QRect(QPoint(), window().here()->bench()->size());
+        for (const QWidget* w : window().findChildren<QWidget*>()) {
+            if (!w->isVisible() || qobject_cast<const QLineEdit*>(w->parentWidget()))
+                continue;
+            if (!fits(w))
+                out << w->objectName() + " “" + w->property("text").toString() + "”";
+            const QWidget* on = window().here()->bench();
+            if (on->isAncestorOf(w) && !w->visibleRegion().isEmpty()
+                && !bench.adjusted(-1, -1, 1, 1).contains(QRect(w->mapTo(on, QPoint()), w->size())))
+                out << w->objectName() + " beyond the bench";
+        }
+        return out;
+    }
+
+private slots:
+    void initTestCase()
+    {
+        NoProgress progress;
+        m_hand.emplace(demo::lowTideCaravan(progress).take());
+        QVERIFY(hand().settle());
+    }
+    void cleanupTestCase()
+    {
+        theme::apply(*qApp);
+        m_hand.reset();
+    }
+
+    void thePictureHasMostOfTheWindow()
+    {
+        for (const Station s : {Station::Stage, Station::Light, Station::Read}) {
+            window().goTo(s);
+            for (int i = 0; i < window().here()->pageCount(); ++i) {
+                hand().page(i);
+                hand().settle();
+                QTest::qWait(20);
+                const double share = double(board()->width()) * board()->height() / (1280.0 * 800);
+                qInfo("%s, page %d: the board has %.1f %% of the window", qPrintable(stationName(int(s))), i, 100 * share);
+                QVERIFY2(share >= 0.58, qPrintable(QString("%1 %2: %3").arg(stationName(int(s))).arg(i).arg(share)));
+            }
+        }
+    }
+
+    void noWordIsClipped_data()
+    {
+        QTest::addColumn<QSize>("size");
+        QTest::addColumn<double>("text");
+        QTest::newRow("1280 x 800") << QSize(1280, 800) << 1.0;
+        QTest::newRow("1280 x 800, larger text") << QSize(1280, 800) << 1.25;
+        QTest::newRow("small") << QSize(1100, 700) << 1.0;
+        QTest::newRow("large") << QSize(2560, 1440) << 1.0;
+    }
+    void noWordIsClipped()
+    {
+        QFETCH(QSize, size);
+        QFETCH(double, text);
+        theme::apply(*qApp, text);
+        window().resize(size);
+        QTest::qWait(50);
+        QStringList bad;
+        everyPage([&](const QString& page) {
+            QTest::qWait(10);
+            if (window().size() != size)
+                bad << QString("%1: the window is %2 x %3").arg(page).arg(window().width()).arg(window().height());
+            for (const QString& words : clipped())
+                bad << page + ": " + words;
+        });
+        QVERIFY2(bad.isEmpty(), qPrintable(bad.mid(0, 30).join("\n")));
+        theme::apply(*qApp);
+        window().resize(1280, 800);
+    }
+
+    void theTrailCarriesNineStationsWithLongNames()
+    {
+        auto* trail = window().findChild<Trail*>();
+        theme::apply(*qApp, 1.25);
+        QTest::qWait(20);
+        trail->setNames({"Auftrag", "Sammeln", "Ausschneiden", "Bildraum", "Beleuchtung", "Lesbarkeit", "Farbmischung",
+            "Übertragung", "Malplanung"});
+        QVERIFY(trail->fits());
+        trail->setNames({});
+        theme::apply(*qApp);
+    }
+
+    void labelsOfThePlanLieApart()
+    {
+        for (const Station s : {Station::Stage, Station::Light}) {
+            window().goTo(s);
+            QVERIFY(hand().settle());
+            for (GroundPlan* plan : {window().side()->plans()->above(), window().side()->plans()->side()}) {
+                plan->grab();
+                const auto all = plan->labelRects();
+                QVERIFY(all.size() >= 3);
+                for (std::size_t i = 0; i < all.size(); ++i)
+                    for (std::size_t j = i + 1; j < all.size(); ++j)
+                        QVERIFY(!all[i].intersects(all[j]));
+            }
+        }
+    }
+
+    void findingsFoldAndOpenByAKey()
+    {
+        window().goTo(Station::Read);
+        QTest::qWait(20);
+        const int folded = board()->width();
+        QTest::keyClick(&window(), Qt::Key_G);
+        QTest::qWait(20);
+        QVERIFY(window().side()->isOpen() && window().side()->findings()->isVisible() && board()->width() < folded);
+        QTest::keyClick(&window(), Qt::Key_G);
+        QTest::qWait(20);
+        QVERIFY(!window().side()->isOpen() && board()->width() == folded);
+        auto* head = hand().find<QAbstractButton>("findingsHead");
+        QVERIFY(head->isVisible() && !head->text().isEmpty() && !head->icon().isNull());
+        head->click(); // the mouse does the same
+        QVERIFY(window().side()->isOpen());
+        head->click();
+    }
+
+    void nothingButThePicture()
+    {
+        window().goTo(Station::Light);
+        QTest::keyClick(&window(), Qt::Key_W);
+        QTest::qWait(20);
+        QCOMPARE(board()->size(), window().size());
+        QTest::keyClick(board(), Qt::Key_Escape);
+        QTest::qWait(20);
+        QVERIFY(!window().bare() && window().here()->bench()->isVisible());
+    }
+
+    void aPlanIsEnlargedAndGivenBack()
+    {
+        window().goTo(Station::Stage);
+        GroundPlan* plan = window().side()->plans()->above();
+        const int small = plan->width();
+        window().enlarge(plan);
+        QTest::qWait(20);
+        QVERIFY(plan->width() > 2 * small);
+        hand().key(Qt::Key_Escape);
+        QTest::qWait(20);
+        QVERIFY(!window().enlarged() && plan->isVisible() && std::abs(plan->width() - small) < 4);
+    }
+
+    void keysDoNotClash()
+    {
+        const QStringList clashes = hand().desk().actions.clashes();
+        QVERIFY2(clashes.isEmpty(), qPrintable(clashes.join("\n")));
+    }
+
+    void everyPromisedKeyIsHeard()
+    {
+        // Each action is put by one that counts; then its key is pressed where it is promised.
+        Actions& actions = hand().desk().actions;
+        const std::vector<Action> all = actions.all();
+        int heard = 0, tried = 0;
+        for (Action a : all) {
+            a.act = [&heard](Stroke) { ++heard; };
+            if (a.hold)
+                a.hold = [&heard](bool down) { heard += down; };
+            actions.add(a);
+        }
+        for (const Action& a : all) {
+            if (a.keys.isEmpty() || a.reach == Reach::Window)
+                continue;
+            for (const StationSpec& spec : allStations()) {
+                if (a.reach == Reach::Station && a.station != int(spec.id))
+                    continue;
+                window().goTo(spec.id);
+                const QKeySequence keys(a.keys, QKeySequence::PortableText);
+                QWidget* there = window().boardHere() ? window().boardHere() : window().here()->centre();
+                const int before = heard;
+                QTest::keyClick(there, keys[0].key(), keys[0].keyboardModifiers());
+                QVERIFY2(heard == before + 1, qPrintable(QString("%1 (%2) at %3").arg(a.id, a.keys, spec.key)));
+                ++tried;
+            }
+        }
+        for (const Action& a : all)
+            actions.add(a);
+        for (const Action& a : all)
+            if (a.reach == Reach::Window && !a.keys.isEmpty()) {
+                auto* menu = window().findChild<QAction*>(a.id);
+                QVERIFY2(menu && menu->shortcut() == QKeySequence(a.keys, QKeySequence::PortableText), qPrintable(a.id));
+                QVERIFY(window().actions().contains(menu));
+            }
+        QVERIFY(tried > 80);
+        const QString page = actions.keysPage(stationName);
+        for (const Action& a : all)
+            if (!a.keys.isEmpty())
+                QVERIFY2(page.contains(a.words.toHtmlEscaped()), qPrintable(a.id));
+    }
+
+    void aHeldArrowIsOneStep()
+    {
+        window().goTo(Station::Stage);
+        board()->setFocus();
+        for (const Element& e : hand().project().elements)
+            if (e.name == "Salt heap")
+                hand().desk().holdElement(e.id);
+        const int before = window().document().undoStack().index();
+        const auto was = hand().project().elements;
+        for (int i = 0; i < 12; ++i) {
+            QKeyEvent again(QEvent::KeyPress, Qt::Key_Right, {}, {}, i > 0);
+            QCoreApplication::sendEvent(board(), &again);
+        }
+        QKeyEvent up(QEvent::KeyRelease, Qt::Key_Right, {}, {});
+        QCoreApplication::sendEvent(board(), &up);
+        QCOMPARE(window().document().undoStack().index(), before + 1);
+        QVERIFY(hand().project().elements != was);
+        hand().undo();
+        QVERIFY(hand().project().elements == was);
+    }
+
+    void aHundredStepsBackAndForth()
+    {
+        QVERIFY(hand().settle());
+        const QImage before = hand().desk().lit->image;
+        const Scene was = hand().project().scene();
+        const int from = window().document().undoStack().index();
+        for (int i = 0; i < 100; ++i) {
+            window().goTo(i % 2 ? Station::Light : Station::Stage);
+            board()->setFocus();
+            const int keys[]{Qt::Key_Right, Qt::Key_Left, Qt::Key_Down, Qt::Key_PageUp, Qt::Key_Up};
+            QTest::keyClick(board(), Qt::Key(keys[i % 5]), i % 3 ? Qt::ShiftModifier : Qt::NoModifier);
+        }
+        const int steps = window().document().undoStack().index() - from;
+        QVERIFY2(steps == 100, qPrintable(QString::number(steps)));
+        QVERIFY(hand().settle());
+        const QImage after = hand().desk().lit->image;
+        const Scene is = hand().project().scene();
+        QVERIFY(after != before);
+        for (int i = 0; i < steps; ++i)
+            hand().undo();
+        QVERIFY(hand().settle());
+        QVERIFY(hand().project().scene() == was && hand().desk().lit->image == before);
+        for (int i = 0; i < steps; ++i)
+            hand().redo();
+        QVERIFY(hand().settle());
+        QVERIFY(hand().project().scene() == is && hand().desk().lit->image == after);
+        for (int i = 0; i < steps; ++i)
+            hand().undo();
+    }
+
+    void anUnknownLampLooksAndReadsSo()
+    {
+        auto* head = hand().find<QAbstractButton>("findingsHead");
+        window().goTo(Station::Brief);
+        window().side()->setKnown(nullptr);
+        QVERIFY(head->text().contains("judging"));
+        const QImage unknown = head->icon().pixmap(22, 22).toImage();
+        const Findings none;
+        window().side()->setKnown(&none);
+        QVERIFY(head->text().contains("nothing to say") && head->icon().pixmap(22, 22).toImage() != unknown);
+        if (hand().desk().review)
+            window().side()->setKnown(&hand().desk().review->findings);
+    }
+
+    void theInterfaceDoesNotStop()
+    {
+        auto& app = *static_cast<Application*>(qApp);
+        everyPage([](const QString&) { QTest::qWait(30); }); // fonts and small copies are at hand then
+        QVERIFY(hand().rest());
+        app.forgetStops();
+        everyPage([](const QString&) { QTest::qWait(60); });
+        window().goTo(Station::Stage);
+        for (int i = 0; i < 20; ++i) {
+            QTest::keyClick(board(), i % 2 ? Qt::Key_Left : Qt::Key_Right, Qt::ShiftModifier);
+            QTest::qWait(15);
+        }
+        QVERIFY(hand().settle());
+        for (int i = 0; i < 20; ++i)
+            hand().undo();
+        const auto& stop = app.longestStop();
+        qInfo("longest stop of the interface: %.1f ms (%s); wanted: at most 50 ms", stop.ms, qPrintable(stop.what));
+        QVERIFY(stop.ms > 0 && !stop.what.isEmpty());
+    }
+};
+
+RL_TEST(TestHouse)
+#include "tst_house.moc"
