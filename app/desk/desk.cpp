@@ -1,4 +1,5 @@
 #include "app/desk/desk.h"
+#include "core/project/hold.h"
 
 namespace rl::app {
 
@@ -11,6 +12,7 @@ Desk::Desk()
     connect(&document, &Document::workChanged, this, [this] {
         review.reset();
         m_selection = {};
+        holdElement(firstToHold(project()));
     });
     actions.setGestures([this] { return document.freshGesture(); }, [this] { document.finishGesture(); });
 }
@@ -24,8 +26,8 @@ void Desk::hold(Selection s)
         s.part = -1;
     if (!p.lantern(s.lantern))
         s.lantern = p.lights.lanterns.empty() ? 0 : p.lights.lanterns.front().id;
-    if (!p.element(s.element))
-        s.element = 0;
+    if (s.element && !p.element(s.element))
+        s.element = firstToHold(p); // what was held is gone
     s.mist = std::clamp(s.mist, p.lights.air.mists.empty() ? -1 : 0, int(p.lights.air.mists.size()) - 1);
     if (const Element* e = p.element(s.element); !e || s.part >= int(e->parts.size()))
         s.part = -1;

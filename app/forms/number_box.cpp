@@ -88,6 +88,8 @@ QValidator::State NumberBox::validate(QString& text, int&) const
     const QString s = plainNumber(text, suffix());
     if (s.isEmpty() || s == "-" || s == "." || s == "-.")
         return QValidator::Intermediate;
+    if (s.count('.') > 1 && QString(s).remove('.').toDouble() != 0)
+        return QValidator::Intermediate; // thousands are not guessed: what was is put back
     bool ok = false;
     const double v = s.toDouble(&ok);
     if (!ok || s.contains('e', Qt::CaseInsensitive) || s.contains('n', Qt::CaseInsensitive) || s.count('.') > 1)

@@ -28,6 +28,7 @@ MainWindow::MainWindow()
     , m_side(new SideColumn(m_desk))
     , m_centre(new QStackedWidget)
     , m_benches(new QStackedWidget)
+    , m_menus(new QMenuBar)
     , m_zoom(new QLabel)
     , m_said(new QToolButton)
     , m_list(new NoticeList(m_desk.notices, this))
@@ -89,8 +90,14 @@ void MainWindow::layOut()
     setCentralWidget(body);
     m_toast = new NoticeToast(m_desk.notices, m_centre);
     connect(m_toast, &NoticeToast::listWanted, this, &MainWindow::showNotices);
-    menuBar()->setNativeMenuBar(false);
-    menuBar()->setCornerWidget(corner());
+    m_menus->setNativeMenuBar(false);
+    m_top = new QWidget;
+    auto* top = new QHBoxLayout(m_top);
+    top->setContentsMargins(0, 0, 0, 0);
+    top->addWidget(m_menus);
+    top->addStretch(1);
+    top->addWidget(corner());
+    setMenuWidget(m_top);
 }
 
 QWidget* MainWindow::corner()
@@ -107,7 +114,7 @@ QWidget* MainWindow::corner()
     connect(m_said, &QToolButton::clicked, this, &MainWindow::showNotices);
     const auto count = [this] {
         const int unread = m_desk.notices.unread();
-        m_said->setText(unread ? tr("said (%1)").arg(unread) : tr("said"));
+        m_said->setText(unread ? tr("Notices (%1)").arg(unread) : tr("Notices"));
     };
     connect(&m_desk.notices, &Notices::changed, this, count);
     count();
@@ -144,7 +151,7 @@ void MainWindow::goTo(Station which)
     m_benches->setCurrentWidget(s->bench());
     m_centre->setCurrentWidget(s->centre() ? s->centre() : m_board);
     s->turnTo(s->page());
-    m_zoom->setVisible(boardHere());
+    m_zoom->setText(boardHere() ? boardHere()->zoomWords() : QString());
     judged();
     if (QWidget* heard = boardHere() ? boardHere() : s->centre())
         heard->setFocus();
@@ -178,62 +185,6 @@ void MainWindow::fitBench()
         m_benches->setFixedHeight(high);
 }
 
-void MainWindow::projectChanged()
-{
-    const Brief& b = m_desk.project().brief;
-    const bool inch = b.unit == LengthUnit::Inch;
-    const double unit = inch ? 2.54 : 1;
-    m_board->setCanvas(b.widthCm, b.heightCm, {unit, inch ? "in" : "cm"}, b.viewingDistanceCm);
-    m_trail->setTitle(b.title.empty() ? tr("Untitled work") : QString::fromStdString(b.title),
-        QString("%1 × %2 %3 · %4%5")
-            .arg(b.widthCm / unit, 0, 'f', 1)
-            .arg(b.heightCm / unit, 0, 'f', 1)
-            .arg(inch ? "in" : "cm", QString::fromStdString(b.medium),
-                m_desk.document.readOnly() ? tr(" · reading only") : QString()));
-    setWindowTitle(QString("%1 — Roving Lantern").arg(QString::fromStdString(b.title)));
-    refresh();
-    askLight();
-}
-
-void MainWindow::refresh()
-{
-    here()->refresh();
-    m_side->plans()->show();
-    fitBench();
-    m_board->update();
-}
-
-void MainWindow::askLight()
-{
-    if (m_files->opening() || m_desk.document.path().isEmpty())
-        return;
-    Project shown = m_desk.project();
-    shown.lights = light::alone(shown.lights, m_desk.alone());
-    const bool all = shown.lights == m_desk.project().lights;
-    m_desk.light.ask(shown, m_desk.document.revision(), m_board->wantedWidthPx(), all);
-}
-
-void MainWindow::take(std::shared_ptr<const LitWork> lit)
-{
-    const bool first = !m_desk.lit;
-    m_desk.lit = std::move(lit);
-    m_board->setPicture(m_desk.lit->image);
-    emit m_desk.pictureChanged();
-    if (first)
-        emit firstPicture();
-    here()->refresh();
-    m_board->update();
-}
-
-void MainWindow::judged()
-{
-    if (m_desk.review)
-        m_trail->setFindings(m_desk.review->findings);
-    else
-        m_trail->setUnknown();
-    m_side->setKnown(m_desk.review ? &m_desk.review->findings : nullptr);
-}
-
 void MainWindow::enlarge(GroundPlan* plan)
 {
     const bool back = !plan || plan == m_large;
@@ -258,7 +209,7 @@ void MainWindow::setBare(bool on)
         return;
     enlarge(nullptr);
     m_centre->setCurrentWidget(on || !here()->centre() ? m_board : here()->centre());
-    for (QWidget* w : std::initializer_list<QWidget*>{menuBar(), m_trail, m_side, m_benches})
+    for (QWidget* w : std::initializer_list<QWidget*>{m_top, m_trail, m_side, m_benches})
         w->setVisible(!on);
     m_board->setBare(on);
     m_board->setFocus();

@@ -5,6 +5,7 @@
 #include <QMainWindow>
 
 class QLabel;
+class QMenuBar;
 class QStackedWidget;
 class QToolButton;
 
@@ -45,6 +46,7 @@ public:
     void setBare(bool on); ///< nothing but the picture
     bool bare() const { return m_bare; }
     bool enlarged() const { return m_large; }
+    QMenuBar* menus() const { return m_menus; }
     void askMilestone();
     void bringIn();
     void pastePicture();
@@ -84,6 +86,8 @@ private:
     Board* m_board;
     SideColumn* m_side;
     QStackedWidget *m_centre, *m_benches;
+    QMenuBar* m_menus;
+    QWidget* m_top = nullptr; ///< menus and what stands beside them
     QLabel* m_zoom;
     QToolButton* m_said;
     NoticeToast* m_toast = nullptr;

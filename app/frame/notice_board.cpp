@@ -59,7 +59,9 @@ void NoticeToast::place()
     m_label->setFixedWidth(wide);
     adjustSize();
     const int high = layout()->heightForWidth(wide + 20);
-    resize(wide + 20, std::max(high, m_label->heightForWidth(wide) + 12));
+    m_label->setMinimumHeight(m_label->heightForWidth(wide));
+    resize(wide + 20, std::max(high, m_label->heightForWidth(wide) + 14));
+    layout()->activate();
     move(34, m_over->height() - height() - 10);
 }
 

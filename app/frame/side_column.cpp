@@ -96,7 +96,7 @@ void SideColumn::arrange()
     m_head->setText(m_head->property(wide ? "words" : "count").toString() + (wide ? (m_open ? " ▾" : " ▸") : ""));
     m_head->setAccessibleName(m_head->property("words").toString());
     m_head->setToolButtonStyle(wide ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonTextUnderIcon);
-    setFixedWidth(wide ? theme::px(250) : theme::px(42));
+    setFixedWidth(wide ? theme::px(250) : theme::px(50));
     if (plans)
         m_plans->show();
 }

@@ -91,6 +91,9 @@ void Trail::setUnknown()
 
 void Trail::setNames(std::vector<QString> names)
 {
+    if (names.empty())
+        for (int i = 0; i < kStationCount; ++i)
+            names.push_back(stationName(i));
     m_names = std::move(names);
     m_count.assign(m_names.size(), 0);
     m_broken.assign(m_names.size(), 0);

@@ -155,7 +155,7 @@ void makeMenus(MainWindow& w)
         if (a.menu.isEmpty())
             continue;
         if (!menus.contains(a.menu))
-            menus[a.menu] = w.menuBar()->addMenu(a.menu);
+            menus[a.menu] = w.menus()->addMenu(a.menu);
         menus[a.menu]->addAction(act);
     }
     const auto* stack = &w.document().undoStack();

@@ -5,6 +5,14 @@
 
 namespace rl::app {
 
+WrapButton::WrapButton(const QString& words)
+    : QPushButton(words)
+{
+    QSizePolicy wraps(QSizePolicy::Preferred, QSizePolicy::Minimum);
+    wraps.setHeightForWidth(true);
+    setSizePolicy(wraps);
+}
+
 int WrapButton::heightForWidth(int w) const
 {
     return fontMetrics().boundingRect(0, 0, std::max(40, w - theme::px(20)), 2000, Qt::TextWordWrap, text()).height()

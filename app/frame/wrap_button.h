@@ -6,7 +6,7 @@ namespace rl::app {
 /// A button whose words wrap instead of being cut.
 class WrapButton final : public QPushButton {
 public:
-    using QPushButton::QPushButton;
+    explicit WrapButton(const QString& words);
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override;
     QSize sizeHint() const override;

@@ -24,14 +24,15 @@ StationView::StationView(Desk& desk, const StationSpec& spec)
     : m_desk(desk)
     , m_spec(spec)
     , m_bench(new QWidget)
+    , m_top(new QWidget)
     , m_says(new QLabel)
 {
     m_bench->setObjectName(spec.key + "Bench");
     if (spec.centre)
         m_centre = spec.centre(desk, *this);
-    auto* top = new QWidget;
+    auto* top = m_top;
     auto* words = new FlowLayout(top);
-    QSizePolicy wraps(QSizePolicy::Preferred, QSizePolicy::Minimum);
+    QSizePolicy wraps(QSizePolicy::Maximum, QSizePolicy::Minimum);
     wraps.setHeightForWidth(true);
     top->setSizePolicy(wraps);
     if (spec.head) {
@@ -72,13 +73,18 @@ StationView::StationView(Desk& desk, const StationSpec& spec)
     auto* layout = new QVBoxLayout(m_bench);
     layout->setContentsMargins(theme::px(14), theme::px(5), theme::px(12), theme::px(4));
     layout->setSpacing(theme::px(3));
-    layout->addWidget(top);
+    auto* head = new QHBoxLayout;
+    head->setSpacing(theme::px(16));
+    head->addWidget(top);
+    head->addStretch(1);
+    layout->addLayout(head);
     for (Page* page : m_pages) {
         layout->addWidget(page);
         page->hide();
     }
     layout->addWidget(m_says);
     layout->addStretch(1);
+    m_bench->installEventFilter(this);
     if (spec.actions)
         spec.actions(desk, *this);
     m_page = std::min(spec.firstPage, int(m_pages.size()) - 1);
@@ -123,12 +129,35 @@ QString StationView::says() const
 void StationView::sayIt()
 {
     const QString words = says();
-    const bool had = !m_says->isHidden();
     m_says->setText(words);
     m_says->setVisible(!words.isEmpty());
-    if (had == words.isEmpty())
-        emit benchChanged();
+    placeSays();
     emit saysChanged();
+}
+
+void StationView::placeSays()
+{
+    auto* column = static_cast<QVBoxLayout*>(m_bench->layout());
+    auto* head = static_cast<QHBoxLayout*>(column->itemAt(0)->layout());
+    const int room = m_bench->width() - m_top->sizeHint().width() - theme::px(60);
+    const bool beside = room > theme::px(300) && m_says->heightForWidth(room) <= m_top->sizeHint().height() + 2;
+    if (beside != (head->indexOf(m_says) >= 0)) {
+        head->removeWidget(m_says);
+        column->removeWidget(m_says);
+        head->setStretch(1, beside ? 0 : 1);
+        if (beside)
+            head->addWidget(m_says, 1);
+        else
+            column->insertWidget(column->count() - 1, m_says);
+    }
+    emit benchChanged();
+}
+
+bool StationView::eventFilter(QObject*, QEvent* event)
+{
+    if (event->type() == QEvent::Resize)
+        placeSays();
+    return false;
 }
 
 void StationView::setHint(const QString& hint)

@@ -66,8 +66,12 @@ signals:
     void broughtChanged(); ///< what it brings to the board is another
     void saysChanged();
 
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
     void sayIt();
+    void placeSays(); ///< beside the pages' names while it fits there, else under the fields
     Desk& m_desk;
     const StationSpec& m_spec;
     QWidget* m_bench;
@@ -76,6 +80,7 @@ private:
     Form* m_head = nullptr;
     std::vector<Page*> m_pages;
     std::vector<QToolButton*> m_words;
+    QWidget* m_top;
     QLabel* m_says;
     QString m_hint;
     int m_page = 0;

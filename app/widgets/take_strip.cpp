@@ -8,15 +8,24 @@
 namespace rl::app {
 
 namespace {
-constexpr int kLabels = 116, kCell = 148, kPicture = 88, kHead = 20, kRow = 16;
+// At 100 % text.
+constexpr int kLabels = 116, kPictureWide = 140, kFigures = 152, kGap = 12, kPicture = 92, kHead = 20, kRow = 16;
+
+int px(int at100)
+{
+    return theme::px(at100);
 }
+int cellWide()
+{
+    return px(kPictureWide + kGap + kFigures);
+}
+} // namespace
 
 TakeStrip::TakeStrip(QWidget* parent)
     : QWidget(parent)
 {
     setObjectName("takeStrip");
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumHeight(kHead + kPicture + 7 * kRow);
     setAccessibleName(tr("Takes"));
     setToolTip(
         tr("All arrangements kept of this work. Click one to compare it, double-click or Enter to work on it; the "
@@ -27,6 +36,7 @@ void TakeStrip::show(QStringList rows, std::vector<Item> items)
 {
     m_rows = std::move(rows);
     m_items = std::move(items);
+    setFixedHeight(px(kHead + 4) + std::max(px(kPicture), int(m_rows.size()) * px(kRow)));
     const auto has = [&](int id) {
         return std::any_of(m_items.begin(), m_items.end(), [&](const Item& i) { return i.id == id; });
     };
@@ -52,20 +62,20 @@ void TakeStrip::choose(int id)
 
 QRect TakeStrip::cell(int index) const
 {
-    return {kLabels + (index - m_first) * kCell, 0, kCell - 8, height()};
+    return {px(kLabels) + (index - m_first) * cellWide(), 0, cellWide() - px(kGap), height()};
 }
 
 QRect TakeStrip::placeOf(int id) const
 {
     for (int i = m_first; i < int(m_items.size()); ++i)
         if (m_items[std::size_t(i)].id == id && cell(i).right() <= width())
-            return {cell(i).left(), kHead, kCell - 8, kPicture};
+            return {cell(i).left(), px(kHead), px(kPictureWide), px(kPicture)};
     return {};
 }
 
 void TakeStrip::reveal()
 {
-    const int shown = std::max(1, (width() - kLabels) / kCell);
+    const int shown = std::max(1, (width() - px(kLabels)) / cellWide());
     for (int i = 0; i < int(m_items.size()); ++i)
         if (m_items[std::size_t(i)].id == m_chosen)
             m_first = i < m_first ? i : i >= m_first + shown ? i - shown + 1 : m_first;
@@ -74,9 +84,9 @@ void TakeStrip::reveal()
 
 int TakeStrip::itemAt(QPointF at) const
 {
-    if (at.x() < kLabels)
+    if (at.x() < px(kLabels))
         return -1;
-    const int i = m_first + int(at.x() - kLabels) / kCell;
+    const int i = m_first + int(at.x() - px(kLabels)) / cellWide();
     return i < int(m_items.size()) ? i : -1;
 }
 
@@ -88,10 +98,11 @@ void TakeStrip::paintEvent(QPaintEvent*)
     p.setPen(theme::kFaint);
     for (int r = 0; r < m_rows.size(); ++r)
         p.drawText(
-            QRect(0, kHead + kPicture + 4 + r * kRow, kLabels - 8, kRow), Qt::AlignRight | Qt::AlignVCenter, m_rows[r]);
+            QRect(0, px(kHead) + r * px(kRow), px(kLabels - 8), px(kRow)), Qt::AlignRight | Qt::AlignVCenter, m_rows[r]);
     for (int i = m_first; i < int(m_items.size()); ++i) {
         const Item& t = m_items[std::size_t(i)];
-        const QRect c = cell(i), picture(c.left(), kHead, c.width(), kPicture);
+        const QRect c = cell(i), picture(c.left(), px(kHead), px(kPictureWide), px(kPicture));
+        const QRect figures(picture.right() + px(8), px(kHead), c.right() - picture.right() - px(8), px(kRow));
         p.setOpacity(t.isAside ? 0.5 : 1);
         p.fillRect(picture, theme::kLine);
         if (t.image.isNull()) {
@@ -110,18 +121,18 @@ void TakeStrip::paintEvent(QPaintEvent*)
         p.setFont(theme::heading(18));
         p.setPen(t.current ? theme::kAccent : theme::kInk);
         const QString letter = t.letter;
-        p.drawText(QRect(c.left(), 0, c.width(), kHead), Qt::AlignLeft | Qt::AlignVCenter, letter);
+        p.drawText(QRect(c.left(), 0, c.width(), px(kHead)), Qt::AlignLeft | Qt::AlignVCenter, letter);
         const int used = p.fontMetrics().horizontalAdvance(letter) + 8;
         p.setFont(theme::text(12));
         p.setPen(theme::kInk);
-        const QRect rest(c.left() + used, 0, c.width() - used, kHead);
+        const QRect rest(c.left() + used, 0, c.width() - used, px(kHead));
         p.drawText(
             rest, Qt::AlignLeft | Qt::AlignVCenter, p.fontMetrics().elidedText(t.name, Qt::ElideRight, rest.width()));
         for (int r = 0; r < t.figures.size(); ++r)
-            p.drawText(QRect(c.left(), kHead + kPicture + 4 + r * kRow, c.width(), kRow),
-                Qt::AlignLeft | Qt::AlignVCenter, p.fontMetrics().elidedText(t.figures[r], Qt::ElideRight, c.width()));
+            p.drawText(figures.translated(0, r * px(kRow)), Qt::AlignLeft | Qt::AlignVCenter,
+                p.fontMetrics().elidedText(t.figures[r], Qt::ElideRight, figures.width()));
         if (t.isAside || t.current) {
-            const QRect band(picture.left(), picture.bottom() - 17, picture.width(), 18);
+            const QRect band(picture.left(), picture.bottom() - px(17), picture.width(), px(18));
             p.fillRect(band, QColor(246, 245, 242, 230));
             p.drawText(band.adjusted(4, 0, -2, 0), Qt::AlignVCenter,
                 p.fontMetrics().elidedText(

@@ -4,7 +4,7 @@
 
 namespace rl::app {
 
-/// The takes side by side: small pictures, and under each its figures in rows that read across.
+/// The takes side by side: small pictures, and beside each its figures in rows that read across.
 class TakeStrip final : public QWidget {
     Q_OBJECT
 public:
@@ -20,7 +20,7 @@ public:
     int chosen() const { return m_chosen; }
     void choose(int id);
     QRect placeOf(int id) const; ///< of its picture; empty when it is scrolled away
-    QSize sizeHint() const override { return {900, 190}; }
+    QSize sizeHint() const override { return {900, height()}; }
 
 signals:
     void chosenChanged(int id);

@@ -23,7 +23,7 @@ class TestDocument : public QObject {
         auto file = store::ProjectFile::create(path.toStdString(), project);
         if (file)
             d.adopt({file.take(), project, {}});
-        return d.project() == project;
+        return d.project().scene() == project.scene() && d.project().brief == project.brief;
     }
     QString titleOf(const Document& d) const { return QString::fromStdString(d.project().brief.title); }
     QString onDisk(const QString& path) const

@@ -85,7 +85,7 @@ private slots:
             window().goTo(s);
             for (int i = 0; i < window().here()->pageCount(); ++i) {
                 hand().page(i);
-                hand().settle();
+                hand().rest();
                 QTest::qWait(20);
                 const double share = double(board()->width()) * board()->height() / (1280.0 * 800);
                 qInfo("%s, page %d: the board has %.1f %% of the window", qPrintable(stationName(int(s))), i, 100 * share);
@@ -112,7 +112,7 @@ private slots:
         QTest::qWait(50);
         QStringList bad;
         everyPage([&](const QString& page) {
-            QTest::qWait(10);
+            QTest::qWait(25);
             if (window().size() != size)
                 bad << QString("%1: the window is %2 x %3").arg(page).arg(window().width()).arg(window().height());
             for (const QString& words : clipped())

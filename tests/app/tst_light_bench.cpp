@@ -52,8 +52,9 @@ private slots:
     {
         const Sun before = project().lights.sun;
         auto* time = find<QComboBox>("dayTime");
-        time->setCurrentIndex(4);
-        emit time->activated(4);
+        const int noon = time->findText("noon", Qt::MatchContains);
+        time->setCurrentIndex(noon);
+        emit time->activated(noon);
         QCOMPARE(project().lights.sun.azimuth, before.azimuth);
         QVERIFY(project().lights.sun.elevation > 50); // noon
         undo();
@@ -270,8 +271,8 @@ private slots:
         QCOMPARE(project().elements[0].parts.size(), std::size_t(1));
         QCOMPARE(project().elements[0].parts[0].outline.size(), std::size_t(4));
         QVERIFY(std::abs(project().elements[0].parts[0].outline[2].y - 0.5) < 0.05);
-        choose("partForm", 1 + int(Form::Column)); // the new part is in hand
-        QCOMPARE(project().elements[0].parts[0].form, Form::Column);
+        choose("partForm", 1 + int(rl::Form::Column)); // the new part is in hand
+        QCOMPARE(project().elements[0].parts[0].form, rl::Form::Column);
         find<QPushButton>("drawRidge")->click();
         clickAt(at(0.5, 0.2));
         clickAt(at(0.5, 0.6));
@@ -296,7 +297,7 @@ private slots:
 
     void asPhotographedIsOneKeyAway()
     {
-        page(4);
+        page(3);
         m_hand->board()->setFocus();
         QTest::keyClick(m_hand->board(), Qt::Key_A);
         QVERIFY(find<QPushButton>("asPhotographed")->isChecked());

@@ -212,7 +212,7 @@ private slots:
         QVERIFY2(std::abs(project().brief.widthCm - width) < 1e-9, qPrintable(QString::number(project().brief.widthCm)));
     }
 
-    void afterACutByTouchStrokesSayWhatIsIn()
+    void afterACutByTouchStrokesSayWhatIsOut()
     {
         m_hand.emplace(discWork());
         QVERIFY(hand().settle());
@@ -223,13 +223,13 @@ private slots:
         hand().drag(photo(), photo()->toScreen(Vec2{80, 80}), photo()->toScreen(Vec2{420, 420}));
         QTRY_VERIFY_WITH_TIMEOUT(!table().cutting() && project().cutouts.size() == 2, 30000);
         QTRY_VERIFY_WITH_TIMEOUT(table().cutOut(), 10000);
-        QCOMPARE(table().mark(), CutTable::Mark::In);
-        QVERIFY(photo()->hasFocus()); // not the button that begins again
-        QTest::keyClick(photo(), Qt::Key_O);
         QCOMPARE(table().mark(), CutTable::Mark::Out);
+        QVERIFY(photo()->hasFocus()); // not the button that begins again
+        QTest::keyClick(photo(), Qt::Key_I);
+        QCOMPARE(table().mark(), CutTable::Mark::In);
         const auto said = project().cutouts.back().strokes;
         QTest::keyClick(photo(), Qt::Key_Space); // moves about; wipes nothing
-        QVERIFY(project().cutouts.back().strokes == said);
+        QCOMPARE(project().cutouts.back().strokes.identity(), said.identity());
     }
 
     void aMilestoneIsSetSeenAndTakenUp()
@@ -292,7 +292,6 @@ private slots:
             hand().click({10, 30});
             hand().click({14, 34});
             hand().key(Qt::Key_Backspace);
-            hand().key(Qt::Key_Backspace);
             hand().key(Qt::Key_Return); // too few: said, and still drawing
             QVERIFY(button->isChecked());
         }
@@ -314,7 +313,8 @@ private slots:
         const auto& shown = window().here()->find<SheetsPage>()->lines();
         QCOMPARE(shown.size(), printed.size());
         for (std::size_t i = 0; i < shown.size(); ++i)
-            QVERIFY(shown[i].points == printed[i].points);
+            for (std::size_t k = 0; k < shown[i].points.size(); ++k)
+                QVERIFY2((shown[i].points[k] - printed[i].points[k]).length() < 1e-3, qPrintable(QString::number((shown[i].points[k] - printed[i].points[k]).length())));
     }
 
     void newStandinsDoNotPileUp()

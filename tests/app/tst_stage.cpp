@@ -1,6 +1,7 @@
 #include "app/stations/stage/takes_page.h"
 #include "app/widgets/ground_plan.h"
 #include "core/stage/ellipses.h"
+#include "core/stage/solids.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
@@ -143,7 +144,7 @@ private slots:
         type("realHeight", "3");
         QVERIFY(std::abs(find<QDoubleSpinBox>("heightOnCanvas")->value() - 3 * cmPerM) < 0.06);
         undo(), undo();
-        choose("usual", find<QComboBox>("usual")->findData("door"));
+        choose("usual", find<QComboBox>("usual")->findText("door", Qt::MatchStartsWith));
         QCOMPARE(project().element(4)->heightM, 2.05);
         QCOMPARE(project().element(4)->usual, std::string("door"));
         undoesTo(before);

@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTest>
@@ -70,7 +71,9 @@ public:
     void type(const char* field, const QString& words) { type(find<QDoubleSpinBox>(field), words); }
     void key(int key, Qt::KeyboardModifiers keys = {})
     {
-        QWidget* heard = window().boardHere() ? window().boardHere() : m_window.get();
+        QWidget* heard = window().boardHere();
+        if (!heard)
+            heard = m_window.get();
         heard->setFocus();
         QTest::keyClick(heard, Qt::Key(key), keys);
     }

@@ -103,11 +103,13 @@ StationSpec stageStation()
                 tr("The element in hand; you can also click it in the picture, on the plan or in the side view"), {}},
             [&desk] {
                 Choices all;
+                if (!desk.heldElement())
+                    all.emplace_back(tr("nothing in hand"), 0);
                 for (const Element& e : desk.project().elements)
                     all.emplace_back(QString::fromStdString(e.name), e.id);
                 return all;
             },
-            [&desk] { return desk.heldElement() ? std::optional(desk.element()) : std::nullopt; },
+            [&desk] { return desk.project().elements.empty() ? std::nullopt : std::optional(desk.element()); },
             [&desk](int id) { desk.holdElement(id); });
     };
     s.actions = keys;

@@ -8,7 +8,6 @@
 namespace rl::app {
 
 namespace {
-constexpr int kTracks = 100; ///< from here on a kind is a track
 const Choices& kinds()
 {
     static const Choices all{{StandinsPage::tr("box"), int(Solid::Box)}, {StandinsPage::tr("stair"), int(Solid::Stair)},
@@ -17,22 +16,23 @@ const Choices& kinds()
         {StandinsPage::tr("wheel"), int(Solid::Wheel)}, {StandinsPage::tr("tree"), int(Solid::Tree)},
         {StandinsPage::tr("figure"), int(Solid::Figure)}, {StandinsPage::tr("turned thing"), int(Solid::Turned)},
         {StandinsPage::tr("drawn shape"), int(Solid::Shape)}, {StandinsPage::tr("causeway"), int(Solid::Path)},
-        {StandinsPage::tr("canal"), kTracks + int(Track::Canal)}, {StandinsPage::tr("rail"), kTracks + int(Track::Rail)},
-        {StandinsPage::tr("stairs in depth"), kTracks + int(Track::Stairs)}};
+        {StandinsPage::tr("canal"), StandinsPage::kTracks + int(Track::Canal)}, {StandinsPage::tr("rail"), StandinsPage::kTracks + int(Track::Rail)},
+        {StandinsPage::tr("stairs in depth"), StandinsPage::kTracks + int(Track::Stairs)}};
     return all;
-}
-QString nameOf(int kind)
-{
-    for (const auto& [name, k] : kinds())
-        if (k == kind)
-            return name;
-    return {};
 }
 bool is(const Element& e, std::initializer_list<Solid> solids)
 {
     return !e.cutout && std::find(solids.begin(), solids.end(), e.standin.solid) != solids.end();
 }
 } // namespace
+
+QString StandinsPage::nameOf(int kind)
+{
+    for (const auto& [name, k] : kinds())
+        if (k == kind)
+            return name;
+    return {};
+}
 
 StandinsPage::StandinsPage(Desk& desk, StationView& view)
     : StagePage(desk, view, tr("Stand-ins"),
@@ -186,78 +186,6 @@ void StandinsPage::standUp()
     auto [after, id] = stage::withStandinUp(project(), e);
     m_desk.edit(tr("Stand up a stand-in"), std::move(after));
     m_desk.holdElement(id);
-}
-
-Solid StandinsPage::drawnSolid() const
-{
-    const Element* e = m_desk.heldElement();
-    if (e && is(*e, {Solid::Shape, Solid::Turned, Solid::Path}))
-        return e->standin.solid;
-    return m_kind >= kTracks ? Solid::Path : Solid(m_kind);
-}
-
-void StandinsPage::keep(const Result<stage::DrawnThing>& drawn, const QString& undo)
-{
-    if (!drawn)
-        return m_desk.notices.fail(drawn.error());
-    m_desk.edit(undo, drawn->project);
-    m_desk.holdElement(drawn->element);
-}
-
-PointsWanted StandinsPage::wanted()
-{
-    const Solid solid = drawnSolid();
-    if (solid == Solid::Path)
-        return wantedCourse();
-    PointsWanted w;
-    const bool turned = solid == Solid::Turned;
-    w.curves = true;
-    w.closed = !turned;
-    w.least = turned ? 2 : 3;
-    w.hint = turned
-        ? tr("Click half the profile from the base up; the axis stands where the first click is, or where the turned "
-             "thing in hand stands. C bends.")
-        : tr("Click the outline on the board; C bends it through the last point.");
-    w.done = [this, turned](const std::vector<OutlinePoint>& points) {
-        keep(turned ? stage::withProfileDrawn(project(), points, m_desk.element())
-                    : stage::withShapeDrawn(project(), points, m_desk.element()),
-            turned ? tr("Draw half a profile") : tr("Draw a shape"));
-    };
-    return w;
-}
-
-PointsWanted StandinsPage::wantedCourse()
-{
-    PointsWanted w;
-    w.least = 2;
-    w.hint = tr("Click the course on the ground, in the picture or on the plan.");
-    w.tooFew = tr("A way needs two points or more on the ground.");
-    w.refuses = [this](Vec2 at) {
-        return stage::groundAt(project(), at) ? QString()
-                                              : tr("There is no ground above the horizon; click below it.");
-    };
-    w.done = [this](const std::vector<OutlinePoint>& points) {
-        std::vector<Vec2> metres;
-        for (const OutlinePoint& q : points)
-            if (const auto ground = stage::groundAt(project(), q.at))
-                metres.push_back(*ground);
-        keep(stage::withCourseLaid(project(), metres, m_desk.element(),
-                 m_kind >= kTracks ? Track(m_kind - kTracks) : Track::Causeway,
-                 m_kind >= kTracks || m_kind == int(Solid::Path) ? nameOf(m_kind).toStdString() : std::string()),
-            tr("Lay a way"));
-    };
-    return w;
-}
-
-bool StandinsPage::laying() const
-{
-    return m_points.active() && drawnSolid() == Solid::Path;
-}
-
-void StandinsPage::pointAt(Vec3 ground)
-{
-    if (laying())
-        m_points.add(stage::projected(stage::eyeOf(project()), {ground.x, 0, std::max(0.3, ground.z)}));
 }
 
 std::vector<Overlay*> StandinsPage::overlays()

@@ -8,6 +8,7 @@ namespace rl::app {
 /// Shapes, solids, posed figures, turned things and ways, until there is a photograph.
 class StandinsPage final : public StagePage {
 public:
+    static constexpr int kTracks = 100; ///< from here on a kind is a track
     StandinsPage(Desk& desk, StationView& view);
     QString says() const override;
     std::vector<Overlay*> overlays() override;
@@ -17,6 +18,7 @@ public:
     void pointAt(Vec3 ground) override;
 
 private:
+    static QString nameOf(int kind);
     void standFields();
     void shapeFields();
     void begin(int i);
