@@ -24,6 +24,7 @@ public:
     void setShown(const Shown& shown, double low, double high);
     double valueFromText(const QString& text) const override;
     QValidator::State validate(QString& text, int& pos) const override;
+    void fixup(QString&) const override { } ///< commas are no thousands to be left out
     void stepBy(int steps) override;
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return sizeHint(); }

@@ -107,6 +107,8 @@ QWidget* MainWindow::corner()
     row->setContentsMargins(0, 0, 8, 0);
     m_zoom->setObjectName("zoomWords");
     m_zoom->setProperty("role", "hint");
+    m_zoom->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    m_zoom->setMinimumWidth(theme::px(230)); // words of any zoom: nothing jumps
     m_said->setObjectName("saidButton");
     m_said->setFocusPolicy(Qt::TabFocus);
     m_said->setAutoRaise(true);

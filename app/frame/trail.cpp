@@ -100,9 +100,15 @@ void Trail::setNames(std::vector<QString> names)
     update();
 }
 
+/// More stations leave the title less.
+int Trail::titleWide() const
+{
+    return theme::px(m_names.size() > 7 ? 142 : 214);
+}
+
 QRect Trail::lampRect(int station) const
 {
-    const int left = theme::px(232), room = (width() - left - 6) / int(m_names.size());
+    const int left = titleWide() + theme::px(18), room = (width() - left - 6) / int(m_names.size());
     return {left + station * room, 0, room, height()};
 }
 
@@ -131,7 +137,7 @@ void Trail::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.fillRect(rect(), theme::kLinen);
-    const int wide = theme::px(214), second = height() - theme::px(19);
+    const int wide = titleWide(), second = height() - theme::px(19);
     p.setPen(theme::kInk);
     p.setFont(theme::heading(20));
     p.drawText(QRect(14, 1, wide, second), Qt::AlignVCenter, p.fontMetrics().elidedText(m_title, Qt::ElideRight, wide));

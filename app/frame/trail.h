@@ -32,6 +32,7 @@ private:
     QString m_title, m_detail;
     int m_current = 3;
     QString wordsOf(std::size_t station) const;
+    int titleWide() const;
     std::vector<QString> m_names;
     std::vector<int> m_count, m_broken;
     bool m_known = false;

@@ -95,8 +95,11 @@ public:
     cv::Mat part(const cv::Mat& m, int border) const
     {
         cv::Mat source = m;
-        if (m_mirrored)
-            cv::flip(m, source, 1);
+        if (m_mirrored) {
+            cv::Mat flipped; // never in place: the surface is shared with what stands unmirrored
+            cv::flip(m, flipped, 1);
+            source = flipped;
+        }
         if (m_flat)
             return resampled(source, m_ox, m_oy, m_stepX, m_stepY, m_size.width, m_size.height, border);
         // Average first, so that fine detail does not alias.

@@ -49,6 +49,17 @@ class TestHouse : public QObject {
             return box->minimumSizeHint().width() <= box->width() + 1;
         return true;
     }
+    /// The largest difference of two pictures, of 255.
+    static int apart(const QImage& a, const QImage& b)
+    {
+        int most = a.size() == b.size() ? 0 : 255;
+        for (int y = 0; most < 255 && y < a.height(); ++y)
+            for (int x = 0; x < a.width(); ++x) {
+                const QRgb p = a.pixel(x, y), q = b.pixel(x, y);
+                most = std::max({most, std::abs(qRed(p) - qRed(q)), std::abs(qGreen(p) - qGreen(q)), std::abs(qBlue(p) - qBlue(q))});
+            }
+        return most;
+    }
     QStringList clipped()
     {
         QStringList out;
@@ -188,7 +199,7 @@ private slots:
         window().enlarge(plan);
         QTest::qWait(20);
         QVERIFY(plan->width() > 2 * small);
-        hand().key(Qt::Key_Escape);
+        QTest::keyClick(&window(), Qt::Key_Escape);
         QTest::qWait(20);
         QVERIFY(!window().enlarged() && plan->isVisible() && std::abs(plan->width() - small) < 4);
     }
@@ -283,11 +294,12 @@ private slots:
         for (int i = 0; i < steps; ++i)
             hand().undo();
         QVERIFY(hand().settle());
-        QVERIFY(hand().project().scene() == was && hand().desk().lit->image == before);
+        QVERIFY(hand().project().scene() == was);
+        QVERIFY2(apart(hand().desk().lit->image, before) <= 1, qPrintable(QString::number(apart(hand().desk().lit->image, before))));
         for (int i = 0; i < steps; ++i)
             hand().redo();
         QVERIFY(hand().settle());
-        QVERIFY(hand().project().scene() == is && hand().desk().lit->image == after);
+        QVERIFY(hand().project().scene() == is && apart(hand().desk().lit->image, after) <= 1);
         for (int i = 0; i < steps; ++i)
             hand().undo();
     }
@@ -311,8 +323,21 @@ private slots:
         auto& app = *static_cast<Application*>(qApp);
         everyPage([](const QString&) { QTest::qWait(30); }); // fonts and small copies are at hand then
         QVERIFY(hand().rest());
+        Application::Stop worst;
+        const auto note = [&](const QString& where) {
+            const auto stop = app.longestStop();
+            if (stop.ms > 50)
+                qInfo("%s: %.1f ms (%s)", qPrintable(where), stop.ms, qPrintable(stop.what));
+            if (stop.ms > worst.ms)
+                worst = stop;
+            app.forgetStops();
+        };
         app.forgetStops();
-        everyPage([](const QString&) { QTest::qWait(60); });
+        everyPage([&](const QString& page) {
+            hand().rest();
+            QTest::qWait(60);
+            note(page);
+        });
         window().goTo(Station::Stage);
         for (int i = 0; i < 20; ++i) {
             QTest::keyClick(board(), i % 2 ? Qt::Key_Left : Qt::Key_Right, Qt::ShiftModifier);
@@ -321,9 +346,9 @@ private slots:
         QVERIFY(hand().settle());
         for (int i = 0; i < 20; ++i)
             hand().undo();
-        const auto& stop = app.longestStop();
-        qInfo("longest stop of the interface: %.1f ms (%s); wanted: at most 50 ms", stop.ms, qPrintable(stop.what));
-        QVERIFY(stop.ms > 0 && !stop.what.isEmpty());
+        note("arrow keys and undo on the stage");
+        qInfo("longest stop of the interface: %.1f ms (%s); wanted: at most 50 ms", worst.ms, qPrintable(worst.what));
+        QVERIFY(worst.ms > 0 && !worst.what.isEmpty());
     }
 };
 

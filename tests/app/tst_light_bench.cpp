@@ -50,6 +50,7 @@ private slots:
 
     void aTimeOfDayIsABeginning()
     {
+        page(0);
         const Sun before = project().lights.sun;
         auto* time = find<QComboBox>("dayTime");
         const int noon = time->findText("noon", Qt::MatchContains);

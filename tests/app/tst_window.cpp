@@ -421,7 +421,7 @@ private slots:
         auto* page = window().here()->find<SpacePage>();
         QTest::keyClick(window().board(), Qt::Key_V);
         QTRY_VERIFY_WITH_TIMEOUT(page->vanishing().idle(), 20000);
-        QVERIFY(page->vanishing().words().contains("eye level cannot be told")); // two plain bands
+        QVERIFY2(page->vanishing().words().contains("eye level cannot be told"), qPrintable(page->vanishing().words())); // two plain bands
         QTest::keyClick(window().board(), Qt::Key_V);
     }
 

@@ -127,6 +127,13 @@ private slots:
         const int y = a.height() / 2, w = a.width();
         QVERIFY(a.albedo.at(w / 4, y).r > 5 * a.albedo.at(w / 4, y).b);
         QVERIFY(b.albedo.at(w / 4, y).b > 5 * b.albedo.at(w / 4, y).r);
+        // Its twin that is not mirrored, of the same cut-out, stays as it was, however often both are composed.
+        for (int i = 0; i < 3; ++i) {
+            p.elements[0].mirrored = i % 2;
+            const auto again = compose(p, 800, cache, progress);
+            const Layer& c = again->layers[0];
+            QVERIFY(std::equal(c.albedo.data(), c.albedo.data() + c.albedo.size(), (i % 2 ? b : a).albedo.data()));
+        }
     }
 
     void nearerStandsInFront()

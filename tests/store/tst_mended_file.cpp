@@ -54,27 +54,28 @@ private slots:
         const std::string path = at("tidy.lantern");
         Project p = twoPictures();
         auto file = ProjectFile::create(path, p).take();
+        const int wide = p.references[0].pixels.width(), high = p.references[0].pixels.height();
         const int blobs = count(path, "SELECT count(*) FROM blob");
         // Strokes leave a matte each time.
         for (int i = 0; i < 6; ++i) {
-            std::vector<std::uint8_t> strokes(300 * 200, 128);
+            std::vector<std::uint8_t> strokes(std::size_t(wide) * std::size_t(high), 128);
             for (std::size_t k = 0; k < strokes.size(); ++k)
                 strokes[k] = std::uint8_t((k >> (i + 1)) % 2 * 255);
-            p.cutouts[0].strokes = Mask(300, 200, strokes);
+            p.cutouts[0].strokes = Mask(wide, high, strokes);
             QVERIFY(bool(file.save(p)));
         }
         QVERIFY(count(path, "SELECT count(*) FROM blob") >= blobs + 6);
         QVERIFY(bool(file.addMilestone("here")));
         Project earlier = p;
-        earlier.cutouts[0].strokes = Mask(2, 2, {0, 255, 0, 255});
+        earlier.cutouts[0].strokes = Mask(wide, high, std::vector<std::uint8_t>(std::size_t(wide) * std::size_t(high), 255));
         QVERIFY(bool(file.save(earlier)));
         QVERIFY(bool(file.save(p)));
         const auto kept = file.tidy({earlier}); // an undo step still needs its strokes
         QVERIFY(kept && kept->pictures == 5 && kept->bytes > 0);
         QCOMPARE(count(path, "SELECT count(*) FROM blob"), blobs + 2);
         QVERIFY(bool(file.save(earlier)) && file.tidy()->pictures == 0); // the milestone's and the work's own
-        QCOMPARE(ProjectFile::open(path)->project.cutouts[0].strokes.width(), 2);
-        QCOMPARE(file.projectAt(file.milestones()->front().id)->cutouts[0].strokes.width(), 300);
+        QCOMPARE(int(ProjectFile::open(path)->project.cutouts[0].strokes.at(1, 0)), 255);
+        QCOMPARE(int(file.projectAt(file.milestones()->front().id)->cutouts[0].strokes.at(1, 0)), 0);
     }
 
     void milestonesKeepTheirPictureAndCanBeTakenAway()

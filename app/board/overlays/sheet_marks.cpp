@@ -7,17 +7,52 @@
 
 namespace rl::app {
 
+namespace {
+constexpr int kDrawnPx = 2000; ///< across the canvas
+
+void drawStroke(QPainter& p, const transfer::Stroke& s, const QPolygonF& line, double pen)
+{
+    p.setPen(QPen(s.contour ? theme::kInk : QColor(0x6e, 0x6e, 0x6e), (s.contour ? 1.5 : 0.9) * pen));
+    s.closed ? p.drawPolygon(line) : p.drawPolyline(line);
+}
+} // namespace
+
+QImage SheetMarks::drawn(const std::vector<transfer::Stroke>& strokes, double widthCm, double heightCm)
+{
+    const double k = kDrawnPx / std::max(widthCm, heightCm);
+    QImage image(int(widthCm * k), int(heightCm * k), QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    QPainter p(&image);
+    p.setRenderHint(QPainter::Antialiasing);
+    for (const transfer::Stroke& s : strokes) {
+        QPolygonF line;
+        for (const Vec2 v : s.points)
+            line << QPointF(v.x, v.y) * k;
+        drawStroke(p, s, line, 2);
+    }
+    return image;
+}
+
+/// Thousands of lines take longer than a frame: from afar their picture is shown, close up those that are in sight.
+void SheetMarks::paintLines(QPainter& p, const Board& board) const
+{
+    const QRectF canvas = board.toScreen(Rect{0, 0, board.widthCm(), board.heightCm()});
+    if (canvas.width() < 1.5 * kDrawnPx)
+        return p.drawImage(canvas, m_lines.drawn);
+    for (const transfer::Stroke& s : m_lines.strokes) {
+        QPolygonF line;
+        for (const Vec2 v : s.points)
+            line << board.toScreen(v);
+        if (line.boundingRect().intersects(board.rect()))
+            drawStroke(p, s, line, 1);
+    }
+}
+
 void SheetMarks::paint(QPainter& p, const Board& board) const
 {
     p.setBrush(Qt::NoBrush);
     if (m_what == output::SheetContent::LineArt)
-        for (const transfer::Stroke& s : m_lines) {
-            QPolygonF line;
-            for (const Vec2 v : s.points)
-                line << board.toScreen(v);
-            p.setPen(QPen(s.contour ? theme::kInk : QColor(0x6e, 0x6e, 0x6e), s.contour ? 1.5 : 0.9));
-            s.closed ? p.drawPolygon(line) : p.drawPolyline(line);
-        }
+        paintLines(p, board);
     if (m_grid || m_what == output::SheetContent::Grid)
         paintGrid(p, board);
     paintTiles(p, board);

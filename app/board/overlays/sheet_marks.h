@@ -16,7 +16,13 @@ public:
     {
     }
     void set(output::SheetContent what, bool grid) { m_what = what, m_grid = grid; }
-    void setLines(std::vector<transfer::Stroke> lines) { m_lines = std::move(lines); }
+    struct Lines {
+        std::vector<transfer::Stroke> strokes;
+        QImage drawn; ///< all of them over the whole canvas
+    };
+    /// \param widthCm, heightCm of the canvas. From any thread
+    static QImage drawn(const std::vector<transfer::Stroke>& strokes, double widthCm, double heightCm);
+    void setLines(const Lines& lines) { m_lines = lines; }
     void paint(QPainter& painter, const Board& board) const override;
 
 private:
@@ -25,7 +31,8 @@ private:
     Desk& m_desk;
     output::SheetContent m_what = output::SheetContent::LineArt;
     bool m_grid = true;
-    std::vector<transfer::Stroke> m_lines;
+    void paintLines(QPainter& painter, const Board& board) const;
+    Lines m_lines;
 };
 
 } // namespace rl::app

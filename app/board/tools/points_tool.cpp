@@ -79,10 +79,13 @@ bool PointsTool::finish()
 {
     if (!m_active)
         return false;
-    if (int(m_points.size()) < m_wanted.least) {
+    if (m_points.empty()) {
+        end();
+        return true;
+    }
+    if (int(m_points.size()) < m_wanted.least) { // it goes on
         m_desk.notices.say(m_wanted.tooFew.isEmpty() ? Desk::tr("It needs %1 points or more.").arg(m_wanted.least)
                                                      : m_wanted.tooFew);
-        end();
         return true;
     }
     complete();

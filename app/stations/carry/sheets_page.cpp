@@ -126,18 +126,20 @@ void SheetsPage::show()
     m_marks.set(m_what, m_grid);
     Page::show();
     if (isVisible() && m_what == output::SheetContent::LineArt)
-        m_lines.ask(std::tuple(project().scene(), project().brief.widthCm, project().brief.heightCm), [this, p = project()](Progress& progress) -> Result<std::vector<transfer::Stroke>> {
+        m_lines.ask(std::tuple(project().scene(), project().brief.widthCm, project().brief.heightCm), [this, p = project()](Progress& progress) -> Result<SheetMarks::Lines> {
             const auto job = output::sheetJob(p, output::SheetContent::LineArt, false, m_desk.surfaces(), progress);
             if (!job)
                 return job.error();
-            return transfer::lineArt(job->picture.colour, job->picture.ids, job->picture.pixelsPerCm);
+            SheetMarks::Lines lines{transfer::lineArt(job->picture.colour, job->picture.ids, job->picture.pixelsPerCm), {}};
+            lines.drawn = SheetMarks::drawn(lines.strokes, p.brief.widthCm, p.brief.heightCm);
+            return lines;
         });
 }
 
 const std::vector<transfer::Stroke>& SheetsPage::lines() const
 {
     static const std::vector<transfer::Stroke> none;
-    return m_lines.last() ? *m_lines.last() : none;
+    return m_lines.last() ? m_lines.last()->strokes : none;
 }
 
 QImage SheetsPage::look()

@@ -30,7 +30,7 @@ private:
     bool m_grid = true;
     SheetMarks m_marks;
     QProgressBar* m_bar;
-    Job<std::vector<transfer::Stroke>> m_lines;
+    Job<SheetMarks::Lines> m_lines;
     Job<Done> m_write;
     QString m_path;
     int m_count = 0;

@@ -11,6 +11,10 @@ FormPage::FormPage(Desk& desk, StationView& view)
     m_form->line();
     partFields();
     ridgeFields();
+    connect(&desk, &Desk::overlayChanged, this, [this] {
+        if (isVisible())
+            show(); // the key may have pressed the latch
+    });
 }
 
 bool FormPage::relief() const

@@ -41,7 +41,6 @@ StandinsPage::StandinsPage(Desk& desk, StationView& view)
 {
     m_stage.setPosing(true);
     standFields();
-    m_form->line();
     shapeFields();
 }
 
