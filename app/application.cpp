@@ -10,8 +10,8 @@
 #include <QMetaEnum>
 #include <QSettings>
 #include <QStandardPaths>
-#include <QThread>
 #include <QTextStream>
+#include <QThread>
 
 namespace rl::app {
 
@@ -41,8 +41,7 @@ bool Application::notify(QObject* receiver, QEvent* event)
         if (const double ms = double(timer.nsecsElapsed()) / 1e6; ms > m_longest.ms)
             m_longest = {ms,
                 QString("%1, event %2")
-                    .arg(kind->className(),
-                        QString::fromLatin1(QMetaEnum::fromType<QEvent::Type>().valueToKey(type)))};
+                    .arg(kind->className(), QString::fromLatin1(QMetaEnum::fromType<QEvent::Type>().valueToKey(type)))};
     return handled;
 }
 

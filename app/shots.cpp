@@ -14,7 +14,9 @@ Shots::Shots(MainWindow& window, const QString& folder)
     for (const StationSpec& spec : allStations())
         for (int page = 0; page < int(spec.pages.size()); ++page)
             m_views.push_back({int(spec.id), page,
-                QString("%1-%2%3").arg(int(spec.id) + 1).arg(spec.key, page ? QString("-%1").arg(page + 1) : QString())});
+                QString("%1-%2%3")
+                    .arg(int(spec.id) + 1)
+                    .arg(spec.key, page ? QString("-%1").arg(page + 1) : QString())});
     connect(&m_timer, &QTimer::timeout, this, &Shots::step);
     m_timer.start(60);
 }

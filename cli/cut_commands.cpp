@@ -124,7 +124,8 @@ private:
                 return loops.error();
             wanted.loops = loops.take();
         }
-        if (!m_ground.empty() && !(m_ground[0] >= 0 && m_ground[0] < photo.width() && m_ground[1] >= 0 && m_ground[1] < photo.height()))
+        if (!m_ground.empty()
+            && !(m_ground[0] >= 0 && m_ground[0] < photo.width() && m_ground[1] >= 0 && m_ground[1] < photo.height()))
             return Error{Kind::Invalid, "That place on a plain ground lies outside the picture.", {}};
         if (!m_ground.empty())
             wanted.grounds.push_back({{m_ground[0], m_ground[1]}, std::clamp(m_ground[2], 0.5, 100.0)});

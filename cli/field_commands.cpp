@@ -130,7 +130,8 @@ Result<Project> withNumber(Project p, const std::string& object, const std::stri
     if (kind == "lantern" || kind == "group" || kind == "element")
         return Error{Kind::Missing, "There is no single " + kind + " of that id or name in the work.", word};
     return Error{Kind::Invalid,
-        "Say what it is a number of: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, group:NAME or "
+        "Say what it is a number of: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, "
+        "group:NAME or "
         "element:NAME.",
         {}};
 }

@@ -1,10 +1,10 @@
 #include "cli/command_base.h"
-#include "core/base/text.h"
 #include "cli/json_out.h"
-#include "core/project/permissions.h"
+#include "core/base/text.h"
 #include "core/gather/fit.h"
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
+#include "core/project/permissions.h"
 #include "store/film.h"
 #include "store/project_file.h"
 #include "store/stored_picture.h"
@@ -225,7 +225,8 @@ public:
         if (!film)
             return film.error();
         if (m_at > film->seconds)
-            return Error{Kind::Invalid, "The clip ends after " + fixed(film->seconds, 1) + " s; there is no moment beyond.", {}};
+            return Error{
+                Kind::Invalid, "The clip ends after " + fixed(film->seconds, 1) + " s; there is no moment beyond.", {}};
         NoProgress progress;
         const auto stills = store::sharpestStills(m_clip, m_at, m_reach, 6, progress);
         if (!stills)

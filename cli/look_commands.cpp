@@ -1,10 +1,10 @@
 #include "cli/command_base.h"
 #include "cli/json_out.h"
-#include "core/project/permissions.h"
 #include "core/base/text.h"
 #include "core/colour/srgb.h"
 #include "core/gather/measure.h"
 #include "core/light/sky_optics.h"
+#include "core/project/permissions.h"
 #include "core/review/review.h"
 #include "output/light_sheets.h"
 #include "store/picture_reader.h"
@@ -53,8 +53,8 @@ public:
             j["cast"].push_back({{"id", m.id}, {"name", m.name}});
         for (const Reference& r : p.references)
             j["references"].push_back({{"id", r.id}, {"name", r.name}, {"px", {r.pixels.width(), r.pixels.height()}},
-                {"credit", r.credit}, {"permission", keyOf(r.permission)},
-                {"permission_note", r.permissionNote}, {"missing", r.pixels.missing()}});
+                {"credit", r.credit}, {"permission", keyOf(r.permission)}, {"permission_note", r.permissionNote},
+                {"missing", r.pixels.missing()}});
         for (const Element& e : p.elements) {
             const stage::Placement place = stage::placed(p, e, cache);
             j["elements"].push_back({{"id", e.id}, {"name", e.name}, {"base_cm", {e.baseCm.x, e.baseCm.y}},

@@ -270,8 +270,8 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
             for (const transfer::Tile& tile : ready.plan.tiles) {
                 if (progress.cancelled())
                     break;
-                progress.report(
-                    0.2 + 0.8 * done++ / double(ready.plan.tiles.size()), "sheet " + sheetName(ready.plan, tile).toStdString());
+                progress.report(0.2 + 0.8 * done++ / double(ready.plan.tiles.size()),
+                    "sheet " + sheetName(ready.plan, tile).toStdString());
                 writer.newPage();
                 tilePage(painter, job, ready, tile);
             }

@@ -55,8 +55,8 @@ Result<std::unique_ptr<Base>> Base::make(const std::filesystem::path& path)
     if (!made)
         return made;
     auto d = made.take();
-    const std::string setup = "PRAGMA auto_vacuum = INCREMENTAL; PRAGMA application_id = " + std::to_string(kApplicationId)
-        + "; PRAGMA user_version = " + std::to_string(kFileVersion) + ";" + kSchema;
+    const std::string setup = "PRAGMA auto_vacuum = INCREMENTAL; PRAGMA application_id = "
+        + std::to_string(kApplicationId) + "; PRAGMA user_version = " + std::to_string(kFileVersion) + ";" + kSchema;
     if (const int code = d->run(setup.c_str()); code != SQLITE_OK)
         return sqlError(d->db, code, "create");
     return d;
@@ -107,8 +107,7 @@ Result<Project> Base::projectFrom(const std::string& description)
             if (!glanced)
                 bytes = glanced.error();
         }
-        r.pixels
-            = LazyPhoto(std::max(1, width), std::max(1, height), std::make_shared<StoredPicture>(path, r.sha256));
+        r.pixels = LazyPhoto(std::max(1, width), std::max(1, height), std::make_shared<StoredPicture>(path, r.sha256));
         if (!bytes) {
             r.pixels.source()->setMissing(true);
             lost.push_back(said(r.name));

@@ -29,7 +29,8 @@ struct ProjectFile::Database {
     int pragma(const char* name);
     int keepBlob(const std::string& name, const char* kind, std::span<const unsigned char> bytes);
     Result<Blob> blob(const std::string& name);
-    /// What cannot be read is left out and told in `lost`: a picture stays as a missing one, a cut-out without its edge.
+    /// What cannot be read is left out and told in `lost`: a picture stays as a missing one, a cut-out without its
+    /// edge.
     Result<Project> projectFrom(const std::string& description);
     Result<Done> write(const Project& project);
     int keepDerived(const std::string& sha256, const std::string& kind, std::span<const unsigned char> bytes);

@@ -10,8 +10,7 @@ struct UnknownWord {
     std::string word;
 };
 
-template <class E, std::size_t N>
-void wordTo(nlohmann::json& j, E value, const std::pair<E, const char*> (&words)[N])
+template <class E, std::size_t N> void wordTo(nlohmann::json& j, E value, const std::pair<E, const char*> (&words)[N])
 {
     for (const auto& [known, word] : words)
         if (known == value)

@@ -106,9 +106,8 @@ Result<Tidied> ProjectFile::tidy(const std::vector<Project>& needed)
         });
         if (!done)
             return done.error();
-        std::erase_if(d.matteNames, [&](const auto& m) {
-            return std::find(away.begin(), away.end(), m.second.second) != away.end();
-        });
+        std::erase_if(d.matteNames,
+            [&](const auto& m) { return std::find(away.begin(), away.end(), m.second.second) != away.end(); });
         out.pictures = int(away.size());
         d.run(d.pragma("auto_vacuum") == 2 ? "PRAGMA incremental_vacuum" : "VACUUM"); // a file in use stays as it is
         return out;

@@ -93,8 +93,7 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
             return Error{Kind::Damaged, "The file " + name + " is damaged.", check.columnText(0)};
         Statement get(d->db, "SELECT description FROM work WHERE id = 1");
         if (get.step() != SQLITE_ROW)
-            return unreadable(
-                version, {Kind::Damaged, "The file " + name + " holds no description of a work.", {}});
+            return unreadable(version, {Kind::Damaged, "The file " + name + " holds no description of a work.", {}});
         auto project = d->projectFrom(get.columnText(0));
         if (!project)
             return unreadable(version, project.error());

@@ -12,8 +12,7 @@ RL_JSON_WORDS(Form,
 RL_JSON_WORDS(Material,
     {{Material::Matt, "matt"}, {Material::Satin, "satin"}, {Material::Wet, "wet"}, {Material::Glowing, "glowing"},
         {Material::Glass, "glass"}, {Material::Gloss, "gloss"}, {Material::Thin, "thin"}})
-RL_JSON_WORDS(
-    LampKind, {{LampKind::Flame, "flame"}, {LampKind::Panel, "panel"}, {LampKind::Swarm, "swarm"}})
+RL_JSON_WORDS(LampKind, {{LampKind::Flame, "flame"}, {LampKind::Panel, "panel"}, {LampKind::Swarm, "swarm"}})
 RL_JSON_WORDS(DriftKind,
     {{DriftKind::None, "none"}, {DriftKind::Dust, "dust"}, {DriftKind::Sparks, "sparks"}, {DriftKind::Rain, "rain"}})
 RL_JSON_WORDS(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "in"}})
@@ -49,7 +48,8 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UsualHeight, name, metres, least
 RL_JSON_NUMBERS_AND(ReliefPart, outline, form, own)
 RL_JSON_NUMBERS_AND(Ridge, line)
 RL_JSON_NUMBERS_AND(EyeBall, at)
-RL_JSON_NUMBERS_AND(Element, id, name, cast, cutout, baseCm, mirrored, form, material, ownLightSet, ownLight, tone, standin, pattern, group, locked, inside, step, kinOf, usual, notes, facing, parts, ridges, eyes)
+RL_JSON_NUMBERS_AND(Element, id, name, cast, cutout, baseCm, mirrored, form, material, ownLightSet, ownLight, tone,
+    standin, pattern, group, locked, inside, step, kinOf, usual, notes, facing, parts, ridges, eyes)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Group, id, name)
 RL_JSON_NUMBERS_AND(Guides, shown, corners, meet)
 RL_JSON_NUMBERS(Camera)
@@ -121,15 +121,15 @@ Reference referenceFrom(const json& r)
 
 nlohmann::json toJson(const Project& p, const std::function<std::string(const Mask&)>& matteOf)
 {
-    json j{{"format", kFormat}, {"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera}, {"backdrop", p.backdrop},
-        {"lights", p.lights}, {"sheets", p.sheets}, {"groups", p.groups}, {"takes", p.takes}, {"take", p.take},
-        {"votes", p.votes}, {"guides", p.guides}, {"heights", p.heights}, {"setAside", p.setAside}, {"lead", p.lead},
-        {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
+    json j{{"format", kFormat}, {"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera},
+        {"backdrop", p.backdrop}, {"lights", p.lights}, {"sheets", p.sheets}, {"groups", p.groups}, {"takes", p.takes},
+        {"take", p.take}, {"votes", p.votes}, {"guides", p.guides}, {"heights", p.heights}, {"setAside", p.setAside},
+        {"lead", p.lead}, {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
         j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256},
-            {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", keyOf(r.permission)}, {"permissionNote", r.permissionNote},
-            {"source", r.source}, {"notes", r.notes}, {"roles", rolesOf(r)}, {"heap", r.heap}, {"hung", r.hung},
-            {"wallAt", r.wallAt}, {"overrule", r.overrule}});
+            {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", keyOf(r.permission)},
+            {"permissionNote", r.permissionNote}, {"source", r.source}, {"notes", r.notes}, {"roles", rolesOf(r)},
+            {"heap", r.heap}, {"hung", r.hung}, {"wallAt", r.wallAt}, {"overrule", r.overrule}});
     for (const Cutout& c : p.cutouts)
         j["cutouts"].push_back({{"id", c.id}, {"reference", c.reference}, {"pieces", c.pieces}, {"bandPx", c.bandPx},
             {"pins", c.pins}, {"grounds", c.grounds}, {"matte", c.alpha.empty() ? std::string() : matteOf(c.alpha)},
@@ -210,7 +210,8 @@ Result<Project> fromJson(const json& j, const PixelSource& source)
         return read(j, source);
     } catch (const UnknownWord& e) {
         return Error{Kind::Newer,
-            std::string("This work says “") + e.word + "” where this version knows no such word; it was made by a later one.",
+            std::string("This work says “") + e.word
+                + "” where this version knows no such word; it was made by a later one.",
             e.word};
     } catch (const json::exception& e) {
         return Error{Kind::Damaged, "The work's own description is damaged.", e.what()};

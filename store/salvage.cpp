@@ -33,8 +33,8 @@ Error nothingLeft(const fs::path& path, const std::string& detail)
 /// The newest description that can still be read: the work's own, else a milestone's.
 std::string newestDescription(sqlite3* db)
 {
-    for (const char* sql : {"SELECT description FROM work WHERE id = 1",
-             "SELECT description FROM milestone ORDER BY id DESC"}) {
+    for (const char* sql :
+        {"SELECT description FROM work WHERE id = 1", "SELECT description FROM milestone ORDER BY id DESC"}) {
         Statement s(db, sql);
         while (s.step() == SQLITE_ROW)
             if (const auto text = s.columnText(0); nlohmann::json::accept(text))
@@ -142,8 +142,9 @@ Result<Done> ProjectFile::keepState() const
             }
         }
         fs::rename(beside, kept, error);
-        return error ? Result<Done>(Error{Kind::NotWritable, "No earlier state can be kept beside the work.", error.message()})
-                     : Result<Done>(Done{});
+        return error
+            ? Result<Done>(Error{Kind::NotWritable, "No earlier state can be kept beside the work.", error.message()})
+            : Result<Done>(Done{});
     });
 }
 

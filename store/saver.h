@@ -10,8 +10,8 @@
 namespace rl::store {
 
 /// Writes every edit as it happens, off the interface thread. Nobody waits: an edit made while one before it is being
-/// written is written next, the newest at once in place of those between. So what a sudden end can lose is what was done
-/// during one write.
+/// written is written next, the newest at once in place of those between. So what a sudden end can lose is what was
+/// done during one write.
 class Saver {
 public:
     /// \param failed called from the writing thread with what went wrong

@@ -26,7 +26,8 @@ Board::Board(QWidget* parent)
     setAcceptDrops(true);
     setMinimumSize(320, 220);
     setAccessibleName(tr("Board"));
-    setToolTip(tr("The canvas at its true proportions. Wheel: zoom. Middle button, or Space held, and drag: move about."));
+    setToolTip(
+        tr("The canvas at its true proportions. Wheel: zoom. Middle button, or Space held, and drag: move about."));
 }
 
 void Board::setCanvas(double w, double h, const Unit& unit, double distance)
@@ -63,8 +64,8 @@ void Board::setTools(std::vector<Tool*> topFirst)
 void Board::setOverlays(std::vector<Overlay*> overlays)
 {
     m_overlays = std::move(overlays);
-    std::stable_sort(
-        m_overlays.begin(), m_overlays.end(), [](const Overlay* a, const Overlay* b) { return a->depth() < b->depth(); });
+    std::stable_sort(m_overlays.begin(), m_overlays.end(),
+        [](const Overlay* a, const Overlay* b) { return a->depth() < b->depth(); });
     update();
 }
 

@@ -14,8 +14,8 @@ namespace rl::app {
 /// The files on this machine that a drop or the clipboard holds.
 QStringList localFiles(const QMimeData& data);
 
-/// The canvas on a neutral mat, with rulers in its real units. Zoom, pan, life size, as seen from afar; plain, mirrored,
-/// squinted. What is drawn over it and what the hand does there comes in as overlays and tools.
+/// The canvas on a neutral mat, with rulers in its real units. Zoom, pan, life size, as seen from afar; plain,
+/// mirrored, squinted. What is drawn over it and what the hand does there comes in as overlays and tools.
 class Board final : public QWidget {
     Q_OBJECT
 public:

@@ -15,9 +15,7 @@ GroundPlan::Thing thingOf(const Project& p, const Element& e, const stage::Place
         place.widthM / 2, place.heightM, e.yaw, {}, {}, 0, 0, -1};
     if (stage::isCard(p, e)) {
         const stage::Footing f = cache.footing(p, e);
-        const auto along = [&](double share) {
-            return (e.mirrored ? f.foot - share : share - f.foot) * place.widthM;
-        };
+        const auto along = [&](double share) { return (e.mirrored ? f.foot - share : share - f.foot) * place.widthM; };
         t.left = std::min(along(0), along(1)), t.right = std::max(along(0), along(1));
         for (const auto& touch : f.touching)
             t.feet.push_back(along((touch[0] + touch[1]) / 2));
@@ -123,7 +121,7 @@ void Plans::moveGrip(GroundPlan::Grip grip, int id, double value, int gesture)
         l.radius = value;
     else
         l.facing = value;
-    m_desk.edit(grip == GroundPlan::Grip::Reach    ? tr("Set the lantern's reach")
+    m_desk.edit(grip == GroundPlan::Grip::Reach  ? tr("Set the lantern's reach")
             : grip == GroundPlan::Grip::Softness ? tr("Soften the lantern")
                                                  : tr("Turn the panel"),
         edits::withLantern(p, l), gesture);

@@ -16,8 +16,8 @@ struct BoardPoint {
     double px = 1; ///< one pixel of the screen in those units
 };
 
-/// One gesture on a board. The topmost that takes a press holds the hand until it is let go. The board alone hears Enter,
-/// Backspace and Escape, and asks its tools from the top down.
+/// One gesture on a board. The topmost that takes a press holds the hand until it is let go. The board alone hears
+/// Enter, Backspace and Escape, and asks its tools from the top down.
 class Tool {
 public:
     virtual ~Tool() = default;

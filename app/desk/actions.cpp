@@ -112,11 +112,13 @@ QString Actions::keysPage(const std::function<QString(int)>& stationName) const
         QString rows;
         for (const Action& a : m_all)
             if (!a.keys.isEmpty() && chosen(a))
-                rows += QString("<tr><td><b>%1%2</b>&nbsp;&nbsp;</td><td>%3%4</td></tr>")
-                            .arg(a.hold ? tr("hold ") : QString(),
-                                QKeySequence(a.keys, QKeySequence::PortableText).toString(QKeySequence::NativeText)
-                                    .toHtmlEscaped(),
-                                a.words.toHtmlEscaped(), a.takesShift ? tr("; with Shift ten times as far") : QString());
+                rows
+                    += QString("<tr><td><b>%1%2</b>&nbsp;&nbsp;</td><td>%3%4</td></tr>")
+                           .arg(a.hold ? tr("hold ") : QString(),
+                               QKeySequence(a.keys, QKeySequence::PortableText)
+                                   .toString(QKeySequence::NativeText)
+                                   .toHtmlEscaped(),
+                               a.words.toHtmlEscaped(), a.takesShift ? tr("; with Shift ten times as far") : QString());
         if (!rows.isEmpty())
             html += QString("<h3>%1</h3><table cellspacing='0'>%2</table>").arg(head.toHtmlEscaped(), rows);
     };

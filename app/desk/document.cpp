@@ -57,8 +57,8 @@ Document::~Document()
 void Document::edit(const QString& text, Project after, int gesture)
 {
     if (readOnly()) {
-        emit failed({Kind::NotWritable, tr("This work is open for reading only; save a copy to change it.").toStdString(),
-            {}});
+        emit failed(
+            {Kind::NotWritable, tr("This work is open for reading only; save a copy to change it.").toStdString(), {}});
         return;
     }
     m_inGesture = gesture >= 0;
@@ -89,16 +89,14 @@ void Document::save()
     if (!m_saver || m_saver->readOnly())
         return;
     m_saver->save(m_project);
-    m_saver->post([this, self = QPointer<QObject>(this)](store::ProjectFile&) {
-        onInterface(self, [this] { emit saved(); });
-    });
+    m_saver->post(
+        [this, self = QPointer<QObject>(this)](store::ProjectFile&) { onInterface(self, [this] { emit saved(); }); });
 }
 
 std::shared_ptr<store::Saver> Document::saverOf(store::ProjectFile file)
 {
-    return std::make_shared<store::Saver>(std::move(file), [this, self = QPointer<QObject>(this)](const Error& e) {
-        onInterface(self, [this, e] { emit failed(e); });
-    });
+    return std::make_shared<store::Saver>(std::move(file),
+        [this, self = QPointer<QObject>(this)](const Error& e) { onInterface(self, [this, e] { emit failed(e); }); });
 }
 
 void Document::adopt(store::ProjectFile::Opened opened)

@@ -55,10 +55,9 @@ void JobBase::Run::report(double fraction, std::string_view note)
     if (stopped || percent == last)
         return;
     last = percent;
-    QMetaObject::invokeMethod(
-        job, [j = job, fraction, words = QString::fromUtf8(note.data(), qsizetype(note.size()))] {
-            emit j->progressed(fraction, words);
-        });
+    QMetaObject::invokeMethod(job, [j = job, fraction, words = QString::fromUtf8(note.data(), qsizetype(note.size()))] {
+        emit j->progressed(fraction, words);
+    });
 }
 
 } // namespace rl::app

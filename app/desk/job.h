@@ -41,8 +41,7 @@ class JobKey {
 public:
     JobKey() = default;
     template <class K>
-        requires(!std::is_same_v<std::decay_t<K>, JobKey>)
-    JobKey(K key) // NOLINT: a key is said by its value
+    requires(!std::is_same_v<std::decay_t<K>, JobKey>) JobKey(K key) // NOLINT: a key is said by its value
         : m_held(std::make_shared<Held<K>>(std::move(key)))
     {
     }

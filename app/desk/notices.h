@@ -34,9 +34,9 @@ private:
 
 /// The log in the user's state folder: what a sentence leaves out. Rotated at 1 MB, three old ones are kept.
 namespace logfile {
-    QString path(); ///< its folder is made when needed
-    void write(const QString& line); ///< from any thread
-    void catchMessages(); ///< Qt's and the libraries' own complaints go there instead of to standard error
-}
+QString path(); ///< its folder is made when needed
+void write(const QString& line); ///< from any thread
+void catchMessages(); ///< Qt's and the libraries' own complaints go there instead of to standard error
+} // namespace logfile
 
 } // namespace rl::app

@@ -74,8 +74,8 @@ int WallKeeper::missing() const
 int WallKeeper::toGo() const
 {
     const auto& all = m_document.project().references;
-    return int(std::count_if(all.begin(), all.end(),
-        [&](const Reference& r) { return !r.pixels.missing() && !m_measures.contains(r.id); }));
+    return int(std::count_if(
+        all.begin(), all.end(), [&](const Reference& r) { return !r.pixels.missing() && !m_measures.contains(r.id); }));
 }
 
 void WallKeeper::keepSmall(const std::string& sha256, const QImage& image)
@@ -157,9 +157,8 @@ void WallKeeper::next()
         Lane::Long);
 }
 
-Result<WallKeeper::Looked> WallKeeper::look(
-    const Reference& r, const Mask& matte, QImage have, bool onlySmall, const std::shared_ptr<store::Saver>& saver,
-    Progress& progress) const
+Result<WallKeeper::Looked> WallKeeper::look(const Reference& r, const Mask& matte, QImage have, bool onlySmall,
+    const std::shared_ptr<store::Saver>& saver, Progress& progress) const
 {
     Looked out{r.sha256, std::move(have), {}, 0, matte, false, false};
     const auto kept = [&](const char* kind) {
@@ -174,8 +173,8 @@ Result<WallKeeper::Looked> WallKeeper::look(
     const auto keep = [&](const char* kind, const std::vector<unsigned char>& bytes) {
         if (!saver || saver->readOnly())
             return;
-        if (const auto done = saver->fromWorker(
-                [&](store::ProjectFile& f) { return f.keepDerived(r.sha256, kind, bytes); });
+        if (const auto done
+            = saver->fromWorker([&](store::ProjectFile& f) { return f.keepDerived(r.sha256, kind, bytes); });
             !done) // it can be made again
             qWarning("keeping what was measured: %s", done.error().detail.c_str());
     };
@@ -192,8 +191,8 @@ Result<WallKeeper::Looked> WallKeeper::look(
         }
         out.small = out.small.convertToFormat(QImage::Format_RGB32);
         const QImage rgb = out.small.convertToFormat(QImage::Format_RGB888);
-        const cv::Mat view(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
-            std::size_t(rgb.bytesPerLine()));
+        const cv::Mat view(
+            rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()), std::size_t(rgb.bytesPerLine()));
         out.likeness = gather::likenessOf(Photo::fromMat(view));
         return out;
     }

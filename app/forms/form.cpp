@@ -107,8 +107,7 @@ QComboBox* Form::pick(const FieldWords& w, std::function<Choices()> choices, std
     return f;
 }
 
-QCheckBox* Form::check(
-    const FieldWords& w, std::function<std::optional<bool>()> get, std::function<void(bool)> set)
+QCheckBox* Form::check(const FieldWords& w, std::function<std::optional<bool>()> get, std::function<void(bool)> set)
 {
     auto* f = new QCheckBox(w.label);
     FieldWords own = w;

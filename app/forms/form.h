@@ -32,7 +32,8 @@ public:
     explicit Form(Desk& desk, QWidget* parent = nullptr);
 
     template <class O, class V>
-    NumberBox* number(const Lens<O>& lens, V O::*member, const FieldWords& words, const std::type_identity_t<When<O>>& when = {})
+    NumberBox* number(
+        const Lens<O>& lens, V O::*member, const FieldWords& words, const std::type_identity_t<When<O>>& when = {})
     {
         const Number<O>& row = numberAt(member);
         const Shown shown = words.shown.value_or(shownAs(row.unit));
@@ -65,8 +66,8 @@ public:
             [=, this](int i) { change(lens, words.undo, -1, [&](O& o) { o.*member = V(i); }); });
     }
     /// A choice among what is there now. \param get nothing: not shown
-    QComboBox* pick(const FieldWords& words, std::function<Choices()> choices,
-        std::function<std::optional<int>()> get, std::function<void(int)> set);
+    QComboBox* pick(const FieldWords& words, std::function<Choices()> choices, std::function<std::optional<int>()> get,
+        std::function<void(int)> set);
     template <class O>
     QCheckBox* toggle(const Lens<O>& lens, bool O::*member, const FieldWords& words, const QString& undoOff = {},
         const std::type_identity_t<When<O>>& when = {}, bool inverted = false)
@@ -78,7 +79,8 @@ public:
                 return o && (!when || when(*o)) ? std::optional((o->*member) != inverted) : std::nullopt;
             },
             [=, this](bool on) {
-                change(lens, on || undoOff.isEmpty() ? words.undo : undoOff, -1, [&](O& o) { o.*member = on != inverted; });
+                change(lens, on || undoOff.isEmpty() ? words.undo : undoOff, -1,
+                    [&](O& o) { o.*member = on != inverted; });
             });
     }
     QCheckBox* check(const FieldWords& words, std::function<std::optional<bool>()> get, std::function<void(bool)> set);

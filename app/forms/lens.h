@@ -31,20 +31,20 @@ template <class O, class P> Lens<P> inside(const Lens<O>& outer, P O::*part)
 
 /// The lenses of this project.
 namespace lens {
-    Lens<Brief> brief();
-    Lens<Camera> camera();
-    Lens<Backdrop> backdrop();
-    Lens<Sheets> sheets();
-    Lens<Guides> guides();
-    Lens<Sun> sun();
-    Lens<Air> air();
-    Lens<Drift> drift();
-    Lens<Mist> mist(); ///< the held one
-    Lens<Lantern> lantern(); ///< the held one
-    Lens<LightGroup> lightGroup(); ///< the held lantern's
-    Lens<Element> element(); ///< the held one
-    Lens<ReliefPart> part(); ///< the held one of the held element, or the whole of it
-    Lens<Reference> reference(); ///< the held one
-}
+Lens<Brief> brief();
+Lens<Camera> camera();
+Lens<Backdrop> backdrop();
+Lens<Sheets> sheets();
+Lens<Guides> guides();
+Lens<Sun> sun();
+Lens<Air> air();
+Lens<Drift> drift();
+Lens<Mist> mist(); ///< the held one
+Lens<Lantern> lantern(); ///< the held one
+Lens<LightGroup> lightGroup(); ///< the held lantern's
+Lens<Element> element(); ///< the held one
+Lens<ReliefPart> part(); ///< the held one of the held element, or the whole of it
+Lens<Reference> reference(); ///< the held one
+} // namespace lens
 
 } // namespace rl::app

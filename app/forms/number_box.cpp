@@ -129,7 +129,8 @@ QSize NumberBox::sizeHint() const
     QString sample = QString::number(std::min(widest, 9999.0), 'f', decimals()) + suffix();
     if (minimum() < 0)
         sample.prepend('-');
-    const int w = std::max(fontMetrics().horizontalAdvance(sample), fontMetrics().horizontalAdvance(specialValueText()));
+    const int w
+        = std::max(fontMetrics().horizontalAdvance(sample), fontMetrics().horizontalAdvance(specialValueText()));
     return {w + theme::px(20), std::max(theme::px(28), QDoubleSpinBox::sizeHint().height())};
 }
 

@@ -14,8 +14,8 @@ struct Shown {
 };
 Shown shownAs(Unit unit);
 
-/// A number with its unit. "12,5" and "12.5" are the same number; thousands are never guessed. Arrow keys, the wheel and
-/// a held arrow step it: that is one gesture.
+/// A number with its unit. "12,5" and "12.5" are the same number; thousands are never guessed. Arrow keys, the wheel
+/// and a held arrow step it: that is one gesture.
 class NumberBox final : public QDoubleSpinBox {
     Q_OBJECT
 public:

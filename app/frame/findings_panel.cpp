@@ -1,13 +1,13 @@
 #include "app/frame/findings_panel.h"
-#include "app/theme/theme.h"
+#include "app/forms/flow_layout.h"
 #include "app/frame/trail.h"
 #include "app/frame/wrap_button.h"
+#include "app/theme/theme.h"
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
-#include "app/forms/flow_layout.h"
 #include <QVBoxLayout>
 
 namespace rl::app {

@@ -132,8 +132,8 @@ Board* MainWindow::boardHere() const
 
 bool MainWindow::settled() const
 {
-    return !m_files->busy() && m_desk.light.idle() && m_desk.lit
-        && m_desk.lit->revision == m_desk.document.revision() && m_desk.review;
+    return !m_files->busy() && m_desk.light.idle() && m_desk.lit && m_desk.lit->revision == m_desk.document.revision()
+        && m_desk.review;
 }
 
 void MainWindow::goTo(Station which)
@@ -180,6 +180,8 @@ void MainWindow::bringToBoard()
 void MainWindow::fitBench()
 {
     QWidget* bench = here()->bench();
+    for (QLayout* layout : bench->findChildren<QLayout*>())
+        layout->invalidate(); // fields have come and gone
     const int width = m_benches->width() > 100 ? m_benches->width() : this->width();
     const int high = bench->layout()->hasHeightForWidth() ? bench->layout()->totalHeightForWidth(width)
                                                           : bench->layout()->totalSizeHint().height();

@@ -20,8 +20,8 @@ class NoticeToast;
 class SideColumn;
 class Trail;
 
-/// The frame of every station: menus and trail above, the picture in the middle, findings and plans beside it, the bench
-/// below.
+/// The frame of every station: menus and trail above, the picture in the middle, findings and plans beside it, the
+/// bench below.
 class MainWindow final : public QMainWindow {
     Q_OBJECT
 public:

@@ -55,7 +55,8 @@ void NoticeToast::place()
 {
     const int most = std::max(theme::px(240), m_over->width() - 60);
     m_label->setMinimumWidth(0);
-    const int wide = std::min(most, m_label->fontMetrics().boundingRect(0, 0, 4000, 400, Qt::TextExpandTabs, m_label->text()).width() + 8);
+    const int wide = std::min(
+        most, m_label->fontMetrics().boundingRect(0, 0, 4000, 400, Qt::TextExpandTabs, m_label->text()).width() + 8);
     m_label->setFixedWidth(wide);
     adjustSize();
     const int high = layout()->heightForWidth(wide + 20);

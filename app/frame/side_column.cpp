@@ -78,12 +78,12 @@ void SideColumn::setKnown(const Findings* all)
                 ++count, worst = std::max(worst, int(f.severity));
     m_head->setIcon(lampIcon(all ? worst : 3));
     m_head->setProperty("words",
-        !all         ? tr("judging…")
-            : !count ? tr("nothing to say")
+        !all             ? tr("judging…")
+            : !count     ? tr("nothing to say")
             : count == 1 ? tr("1 finding")
                          : tr("%1 findings").arg(count));
     m_head->setProperty("count", all ? QString::number(count) : QString("…"));
-    m_findings->show(all ? *all : Findings{}, int(m_spec->id));
+    m_all = all ? *all : Findings{};
     arrange();
 }
 
@@ -91,6 +91,8 @@ void SideColumn::arrange()
 {
     const bool plans = m_spec && m_spec->plans && !m_open && m_room;
     const bool wide = m_open || plans;
+    if (m_open && m_spec)
+        m_findings->show(m_all, int(m_spec->id)); // a card takes a while to make: only when it is seen
     m_findings->setVisible(m_open);
     m_plans->setVisible(plans);
     m_head->setText(m_head->property(wide ? "words" : "count").toString() + (wide ? (m_open ? " ▾" : " ▸") : ""));

@@ -32,6 +32,7 @@ private:
     FindingsPanel* m_findings;
     Plans* m_plans;
     const StationSpec* m_spec = nullptr;
+    Findings m_all;
     bool m_open = true, m_room = true;
 };
 

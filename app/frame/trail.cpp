@@ -28,7 +28,9 @@ void paintLamp(QPainter& p, QPointF c, double s, int state)
     house.lineTo(c + QPointF(-0.25 * s, 0.5 * s));
     house.closeSubpath();
     p.setPen(QPen(theme::kInk, std::max(1.2, s * 0.09)));
-    p.setBrush(state == 3 ? QBrush(theme::kLinen) : state == 2 ? QBrush(theme::kDark) : QBrush(state == 0 ? QColor(0xff, 0xd9, 0x8c) : theme::kPaper));
+    p.setBrush(state == 3 ? QBrush(theme::kLinen)
+            : state == 2  ? QBrush(theme::kDark)
+                          : QBrush(state == 0 ? QColor(0xff, 0xd9, 0x8c) : theme::kPaper));
     p.drawPath(house);
     p.setBrush(theme::kInk);
     p.drawPolygon(QPolygonF{c + QPointF(-0.42 * s, -0.27 * s), c + QPointF(0.42 * s, -0.27 * s),
@@ -114,9 +116,9 @@ QRect Trail::lampRect(int station) const
 
 QString Trail::wordsOf(std::size_t k) const
 {
-    return !m_known              ? tr("looking…")
-        : m_count[k] == 0        ? tr("nothing to say")
-        : m_broken[k] == 0       ? tr("%1 to watch").arg(m_count[k])
+    return !m_known                 ? tr("looking…")
+        : m_count[k] == 0           ? tr("nothing to say")
+        : m_broken[k] == 0          ? tr("%1 to watch").arg(m_count[k])
         : m_broken[k] == m_count[k] ? tr("%1 broken").arg(m_broken[k])
                                     : tr("%1 · %2 broken").arg(m_count[k]).arg(m_broken[k]);
 }
@@ -158,7 +160,11 @@ void Trail::paintEvent(QPaintEvent*)
         p.setPen(Qt::NoPen);
         p.setBrush(int(i) == m_current ? theme::kPaper : theme::kLinen);
         p.drawEllipse(QPointF(r.left() + lamp, line), theme::px(13), theme::px(13));
-        paintLamp(p, QPointF(r.left() + lamp, line), theme::px(20), !m_known ? 3 : m_broken[i] ? 2 : m_count[i] ? 1 : 0);
+        paintLamp(p, QPointF(r.left() + lamp, line), theme::px(20),
+            !m_known          ? 3
+                : m_broken[i] ? 2
+                : m_count[i]  ? 1
+                              : 0);
         const int from = r.left() + 2 * lamp, room = r.width() - 2 * lamp - 4;
         const QRect words(from, 0, room, height());
         p.fillRect(QRect(from, line - 2, room - 2, 4), int(i) == m_current ? theme::kPaper : theme::kLinen);

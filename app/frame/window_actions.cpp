@@ -59,8 +59,8 @@ void addHelp(MainWindow& w)
     help("help.keys", tr("Keys"), "F1", [&w] { showPage(w, tr("Keys"), w.desk().actions.keysPage(stationName)); });
     help("help.said", tr("What was said"), {}, [&w] { w.showNotices(); });
     help("help.log", tr("Where the log is"), {}, [&w] {
-        QMessageBox::information(&w, tr("Where the log is"),
-            tr("Details of what did not work are written to\n%1").arg(logfile::path()));
+        QMessageBox::information(
+            &w, tr("Where the log is"), tr("Details of what did not work are written to\n%1").arg(logfile::path()));
     });
 }
 
@@ -68,7 +68,8 @@ void addView(MainWindow& w)
 {
     const Adder go{w, tr("&Go to")}, view{w, tr("&View")};
     for (int i = 0; i < int(allStations().size()); ++i)
-        go("go." + specOf(Station(i)).key, stationName(i), QString("Alt+%1").arg(i + 1), [&w, i] { w.goTo(Station(i)); });
+        go("go." + specOf(Station(i)).key, stationName(i), QString("Alt+%1").arg(i + 1),
+            [&w, i] { w.goTo(Station(i)); });
     view("view.findings", tr("Findings: open or fold"), "G", [&w] { w.side()->toggle(); });
     view("view.bare", tr("Nothing but the picture"), "W", [&w] { w.setBare(!w.bare()); });
     view("view.larger", tr("Larger text"), "Ctrl++", [] { scaleText(0.125); });
@@ -161,9 +162,8 @@ void makeMenus(MainWindow& w)
     const auto* stack = &w.document().undoStack();
     const auto named = [&](const char* id, const QString& words, auto signal, auto able) {
         auto* act = w.findChild<QAction*>(id);
-        QObject::connect(stack, signal, &w, [act, words](const QString& what) {
-            act->setText(what.isEmpty() ? words : words + ": " + what);
-        });
+        QObject::connect(stack, signal, &w,
+            [act, words](const QString& what) { act->setText(what.isEmpty() ? words : words + ": " + what); });
         QObject::connect(stack, able, act, &QAction::setEnabled);
         act->setEnabled(false);
     };

@@ -1,8 +1,8 @@
 // From the project to the picture and its findings.
-#include "app/frame/main_window.h"
 #include "app/board/board.h"
 #include "app/frame/findings_hand.h"
 #include "app/frame/imports.h"
+#include "app/frame/main_window.h"
 #include "app/frame/notice_board.h"
 #include "app/frame/side_column.h"
 #include "app/frame/trail.h"

@@ -28,16 +28,17 @@ void MainWindow::connectDesk()
         judged();
     });
     connect(&m_desk.light, &LiveLight::lit, this, &MainWindow::take);
-    connect(&m_desk.light, &LiveLight::reviewed, this, [this](quint64 revision, std::shared_ptr<const review::Review> r) {
-        if (revision != m_desk.document.revision())
-            return;
-        m_desk.review = std::move(r);
-        emit m_desk.reviewed();
-        judged();
-        here()->refresh();
-        if (!m_previewKept)
-            QTimer::singleShot(0, this, &MainWindow::keepPreview);
-    });
+    connect(
+        &m_desk.light, &LiveLight::reviewed, this, [this](quint64 revision, std::shared_ptr<const review::Review> r) {
+            if (revision != m_desk.document.revision())
+                return;
+            m_desk.review = std::move(r);
+            emit m_desk.reviewed();
+            judged();
+            here()->refresh();
+            if (!m_previewKept)
+                QTimer::singleShot(0, this, &MainWindow::keepPreview);
+        });
     connect(&m_desk, &Desk::heldChanged, this, &MainWindow::refresh);
     connect(&m_desk, &Desk::aloneChanged, this, &MainWindow::askLight);
     connect(&m_desk, &Desk::overlayChanged, this, [this] {
@@ -70,8 +71,10 @@ void MainWindow::connectStations()
     for (const auto& s : m_stations) {
         StationView* view = s.get();
         connect(view, &StationView::benchChanged, this, [this, view] {
-            if (view == here())
-                fitBench();
+            if (view != here())
+                return;
+            fitBench();
+            QTimer::singleShot(0, this, &MainWindow::fitBench); // when all has its place
         });
         connect(view, &StationView::broughtChanged, this, [this, view] {
             if (view == here())
@@ -153,7 +156,11 @@ void MainWindow::keepPreview()
     if (!m_desk.lit || m_desk.lit->revision != m_desk.document.revision())
         return;
     m_previewKept = true;
-    m_desk.document.keepPreview(jpegOf(m_desk.lit->image.scaledToWidth(900, Qt::FastTransformation), 82));
+    if (const auto saver = m_desk.document.saver(); saver && !saver->readOnly())
+        saver->post([image = m_desk.lit->image](store::ProjectFile& file) { // encoded there: it takes a while
+            if (const auto kept = file.setPreview(jpegOf(image.scaledToWidth(900, Qt::FastTransformation), 82)); !kept)
+                logfile::write(QString::fromStdString(kept.error().sentence + " " + kept.error().detail));
+        });
 }
 
 void MainWindow::closeEvent(QCloseEvent* e)

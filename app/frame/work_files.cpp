@@ -120,8 +120,7 @@ void WorkFiles::make(const QString& path, Project project)
             auto file = store::ProjectFile::create(at.toStdString(), project);
             if (!file)
                 return file.error();
-            return std::make_shared<store::ProjectFile::Opened>(
-                store::ProjectFile::Opened{file.take(), project, {}});
+            return std::make_shared<store::ProjectFile::Opened>(store::ProjectFile::Opened{file.take(), project, {}});
         },
         Lane::Long);
 }
@@ -131,8 +130,7 @@ void WorkFiles::saveCopy(const QString& path)
     m_desk.document.finishGesture();
     m_copy.ask(
         ++m_count,
-        [at = withEnding(path), project = m_desk.project()](
-            Progress&) -> Result<std::shared_ptr<store::ProjectFile>> {
+        [at = withEnding(path), project = m_desk.project()](Progress&) -> Result<std::shared_ptr<store::ProjectFile>> {
             auto file = store::ProjectFile::create(at.toStdString(), project);
             if (!file)
                 return file.error();
@@ -150,8 +148,9 @@ void WorkFiles::study(int reference)
     const QFileInfo here(m_desk.document.path());
     QString path;
     for (int i = 0; path.isEmpty() || QFileInfo::exists(path); ++i)
-        path = here.dir().filePath(tr("study of %1%2.lantern")
-                                       .arg(QString::fromStdString(r->name), i ? QString(" %1").arg(i + 1) : QString()));
+        path
+            = here.dir().filePath(tr("study of %1%2.lantern")
+                                      .arg(QString::fromStdString(r->name), i ? QString(" %1").arg(i + 1) : QString()));
     make(path, edits::studyOf(*r, m && m->eyeConfidence >= 0.25 ? m->eyeLevel : 0.5));
     m_study = true;
 }
@@ -174,9 +173,7 @@ void WorkFiles::findAgain(int reference, const QString& file)
                 return glanced.error();
             Reference r = store::referenceOf(name, *glanced);
             if (!saver->readOnly())
-                if (const auto kept
-                    = saver->fromWorker([&](store::ProjectFile& f) { return f.keepPicture(r); });
-                    !kept)
+                if (const auto kept = saver->fromWorker([&](store::ProjectFile& f) { return f.keepPicture(r); }); !kept)
                     return kept.error();
             return r;
         },
@@ -194,11 +191,10 @@ void WorkFiles::tidy()
         onInterface(self, [this, tidied] {
             if (!tidied)
                 return m_desk.notices.fail(tidied.error());
-            m_desk.notices.say(tidied->pictures == 0
-                    ? tr("There was nothing to tidy away.")
-                    : tr("Tidied: %1 pictures and mattes that nothing needs, %2 MB.")
-                          .arg(tidied->pictures)
-                          .arg(double(tidied->bytes) / 1e6, 0, 'f', 1));
+            m_desk.notices.say(tidied->pictures == 0 ? tr("There was nothing to tidy away.")
+                                                     : tr("Tidied: %1 pictures and mattes that nothing needs, %2 MB.")
+                                                           .arg(tidied->pictures)
+                                                           .arg(double(tidied->bytes) / 1e6, 0, 'f', 1));
         });
     });
 }

@@ -33,8 +33,8 @@ void WorkFiles::askOpen()
 
 void WorkFiles::askCopy()
 {
-    const QString path = QFileDialog::getSaveFileName(
-        m_window, tr("Save a copy"), m_desk.document.path(), tr("Works (*.lantern)"));
+    const QString path
+        = QFileDialog::getSaveFileName(m_window, tr("Save a copy"), m_desk.document.path(), tr("Works (*.lantern)"));
     if (!path.isEmpty())
         saveCopy(path);
 }

@@ -11,8 +11,8 @@ class StationView;
 
 using PageMaker = std::function<Page*(Desk&, StationView&)>;
 
-/// A station as data: one folder under app/stations/, one line in allStations(). The trail, the menus, F1, the shots and
-/// the tests walk that list.
+/// A station as data: one folder under app/stations/, one line in allStations(). The trail, the menus, F1, the shots
+/// and the tests walk that list.
 struct StationSpec {
     Station id = Station::Brief;
     QString key; ///< stable: "light"

@@ -88,7 +88,9 @@ void FilmPicker::take()
     m_list->clear();
     for (std::size_t i = 0; i < found.stills.size(); ++i)
         m_list->addItem(new QListWidgetItem(QIcon(QPixmap::fromImage(found.small[i])),
-            tr("%1 s · sharpness %2").arg(found.stills[i].second, 0, 'f', 2).arg(found.stills[i].sharpness, 0, 'f', 0)));
+            tr("%1 s · sharpness %2")
+                .arg(found.stills[i].second, 0, 'f', 2)
+                .arg(found.stills[i].sharpness, 0, 'f', 0)));
     m_says->setText(tr("Near %1 s, the sharpest first.").arg(m_moment->value() / 10.0));
     if (m_list->count() > 0)
         m_list->setCurrentRow(0);

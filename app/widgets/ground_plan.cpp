@@ -30,11 +30,13 @@ GroundPlan::GroundPlan(View view, QWidget* parent)
     setMouseTracking(true);
     setFocusPolicy(Qt::ClickFocus);
     setAccessibleName(view == View::Above ? tr("Ground plan from above") : tr("Side view"));
-    setToolTip(view == View::Above
-            ? tr("The scene from above, in metres from where you stand. Drag a footprint, a lantern, the sun, the ring of "
-                 "a lantern's reach, the arm it faces by, or the line where haze halves contrast. Double-click: larger.")
-            : tr("The scene from the side: heights against distance. Drag a lantern up or down, the top of the rod that "
-                 "is the element in hand, or the sun along its arc. Double-click: larger."));
+    setToolTip(
+        view == View::Above ? tr(
+            "The scene from above, in metres from where you stand. Drag a footprint, a lantern, the sun, the ring of "
+            "a lantern's reach, the arm it faces by, or the line where haze halves contrast. Double-click: larger.")
+                            : tr("The scene from the side: heights against distance. Drag a lantern up or down, the "
+                                 "top of the rod that "
+                                 "is the element in hand, or the sun along its arc. Double-click: larger."));
 }
 
 void GroundPlan::setPointing(bool on)
@@ -51,7 +53,8 @@ void GroundPlan::show(Scene scene)
 
 QPointF GroundPlan::station() const
 {
-    return m_view == View::Above ? QPointF(width() / 2.0, height() - 14) : QPointF(theme::px(34), height() - theme::px(20));
+    return m_view == View::Above ? QPointF(width() / 2.0, height() - 14)
+                                 : QPointF(theme::px(34), height() - theme::px(20));
 }
 
 double GroundPlan::farthest() const
@@ -148,12 +151,11 @@ QPointF GroundPlan::gripAt(Grip grip) const
     case Grip::Height:
         return e && m_view == View::Side && e->line.empty() ? toScreen(e->at + Vec3{0, e->height, 0}) : QPointF();
     case Grip::Haze:
-        return m_scene.withLights && m_scene.hazeM > 0 && m_scene.hazeM < farthest()
-            ? m_view == View::Above
+        return m_scene.withLights && m_scene.hazeM > 0 && m_scene.hazeM < farthest() ? m_view == View::Above
                 ? toScreen(Vec3{std::sin(radians(m_scene.fovDegrees / 2)), 0, std::cos(radians(m_scene.fovDegrees / 2))}
-                      * m_scene.hazeM)
+                    * m_scene.hazeM)
                 : toScreen({0, highest() * 0.8, m_scene.hazeM})
-            : QPointF();
+                                                                                     : QPointF();
     default:
         return {};
     }

@@ -1,6 +1,6 @@
 // The hand on a plan.
-#include "app/widgets/ground_plan.h"
 #include "app/theme/theme.h"
+#include "app/widgets/ground_plan.h"
 #include <QMouseEvent>
 
 namespace rl::app {
@@ -93,12 +93,12 @@ void GroundPlan::moveGrip(QPointF to)
     case Grip::Sun: {
         if (m_view == View::Above) {
             const QPointF d = to - QPointF(width() / 2.0, height() / 2.0 + 2);
-            emit sunMoved(wrapped360(degrees(std::atan2(d.x() / width(), -d.y() / height()))), m_scene.sunElevation,
-                m_gesture);
+            emit sunMoved(
+                wrapped360(degrees(std::atan2(d.x() / width(), -d.y() / height()))), m_scene.sunElevation, m_gesture);
         } else {
             const QPointF d = QPointF(width() - 16, station().y()) - to;
-            emit sunMoved(m_scene.sunAzimuth,
-                std::clamp(degrees(std::atan2(d.y(), std::max(1.0, d.x()))), -5.0, 90.0), m_gesture);
+            emit sunMoved(m_scene.sunAzimuth, std::clamp(degrees(std::atan2(d.y(), std::max(1.0, d.x()))), -5.0, 90.0),
+                m_gesture);
         }
         break;
     }
@@ -127,8 +127,7 @@ void GroundPlan::moveGrip(QPointF to)
         break;
     case Grip::Haze: {
         const Vec3 at = fromScreen(to, {});
-        emit gripMoved(
-            Grip::Haze, 0, std::max(1.0, m_view == View::Above ? std::hypot(at.x, at.z) : at.z), m_gesture);
+        emit gripMoved(Grip::Haze, 0, std::max(1.0, m_view == View::Above ? std::hypot(at.x, at.z) : at.z), m_gesture);
         break;
     }
     default:

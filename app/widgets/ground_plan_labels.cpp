@@ -13,33 +13,36 @@ std::vector<GroundPlan::Label> GroundPlan::labels() const
     const QFontMetricsF metrics(theme::text(11));
     std::vector<Label> out;
     const QRectF room = QRectF(rect()).adjusted(3, 3, -3, -3);
-    const auto put = [&](QPointF of, const QString& words, bool held, std::initializer_list<QPointF> offsets, bool lead) {
-        const double w = metrics.horizontalAdvance(words) + 2, h = metrics.height() - 1;
-        bool near = true;
-        for (const QPointF& d : offsets) {
-            QRectF r(of + d - QPointF(w / 2, h / 2), QSizeF(w, h));
-            r.moveLeft(std::clamp(r.left(), room.left(), std::max(room.left(), room.right() - w)));
-            if (!room.contains(r)
-                || std::any_of(out.begin(), out.end(), [&](const Label& o) { return o.at.intersects(r); }))
-                continue;
-            near = QLineF(r.center(), of).length() < 30 + w / 2;
-            if (!near && !lead)
-                continue;
-            out.push_back({r, of, words, held, !near});
-            return;
-        }
-    };
+    const auto put
+        = [&](QPointF of, const QString& words, bool held, std::initializer_list<QPointF> offsets, bool lead) {
+              const double w = metrics.horizontalAdvance(words) + 2, h = metrics.height() - 1;
+              bool near = true;
+              for (const QPointF& d : offsets) {
+                  QRectF r(of + d - QPointF(w / 2, h / 2), QSizeF(w, h));
+                  r.moveLeft(std::clamp(r.left(), room.left(), std::max(room.left(), room.right() - w)));
+                  if (!room.contains(r)
+                      || std::any_of(out.begin(), out.end(), [&](const Label& o) { return o.at.intersects(r); }))
+                      continue;
+                  near = QLineF(r.center(), of).length() < 30 + w / 2;
+                  if (!near && !lead)
+                      continue;
+                  out.push_back({r, of, words, held, !near});
+                  return;
+              }
+          };
     const double up = theme::px(14), far = theme::px(30);
     if (const Thing* l = held(m_scene.lanterns, m_scene.heldLantern)) {
         QString words = l->name;
         if (m_scene.withLights && l->reach > 0)
             words += tr(" · L* 50 at %1 m").arg(l->reach, 0, 'f', l->reach < 10 ? 1 : 0);
-        put(toScreen(l->at), words, true, {{0, -up - 8}, {0, up + 8}, {0, -far - 8}, {0, far + 10}, {60, -60}, {-60, 60}}, true);
+        put(toScreen(l->at), words, true,
+            {{0, -up - 8}, {0, up + 8}, {0, -far - 8}, {0, far + 10}, {60, -60}, {-60, 60}}, true);
     }
     if (const Thing* e = held(m_scene.elements, m_scene.heldElement)) {
         const QPointF of = m_view == View::Above ? toScreen(e->at) : toScreen(e->at + Vec3{0, e->height, 0});
         const QString words = m_view == View::Above ? e->name : tr("%1 · %2 m").arg(e->name).arg(e->height, 0, 'f', 2);
-        put(of, words, true, {{0, up}, {0, -up}, {0, 2 * up}, {0, -2 * up}, {70, -40}, {-70, 50}, {0, 70}, {0, -70}}, true);
+        put(of, words, true, {{0, up}, {0, -up}, {0, 2 * up}, {0, -2 * up}, {70, -40}, {-70, 50}, {0, 70}, {0, -70}},
+            true);
     }
     if (m_scene.withLights && m_scene.sunOn)
         put(sunHandle(),
@@ -53,7 +56,8 @@ std::vector<GroundPlan::Label> GroundPlan::labels() const
     std::stable_sort(order.begin(), order.end(), [](const Thing* a, const Thing* b) { return a->at.z < b->at.z; });
     if (m_view == View::Above)
         for (const Thing* t : order)
-            put(toScreen(t->at), t->name, false, {{0, up}, {0, -up}, {0, 2 * up}, {0, -2 * up}, {74, -22}, {-74, -22}, {74, 26}, {-74, 26}}, true);
+            put(toScreen(t->at), t->name, false,
+                {{0, up}, {0, -up}, {0, 2 * up}, {0, -2 * up}, {74, -22}, {-74, -22}, {74, 26}, {-74, 26}}, true);
     if (m_scene.withLights && m_scene.hazeM > 0 && m_scene.hazeM < farthest())
         put(gripAt(Grip::Haze), tr("haze halves at %1 m").arg(m_scene.hazeM, 0, 'f', 0), false,
             {{0, -up}, {0, up}, {-50, -up}}, false);
@@ -87,8 +91,9 @@ void GroundPlan::paintLabels(QPainter& p) const
     for (const Label& l : labels()) {
         if (l.led) {
             p.setPen(QPen(theme::kFaint, 0.8));
-            p.drawLine(l.of, QPointF(std::clamp(l.of.x(), l.at.left(), l.at.right()),
-                                 l.of.y() < l.at.center().y() ? l.at.top() : l.at.bottom()));
+            p.drawLine(l.of,
+                QPointF(std::clamp(l.of.x(), l.at.left(), l.at.right()),
+                    l.of.y() < l.at.center().y() ? l.at.top() : l.at.bottom()));
         }
         p.fillRect(l.at, QColor(246, 245, 242, 200));
         p.setPen(l.held ? theme::kAccent : theme::kInk);

@@ -1,6 +1,6 @@
 #include "app/widgets/reference_wall.h"
-#include "app/theme/theme.h"
 #include "app/board/board.h"
+#include "app/theme/theme.h"
 #include <QDragEnterEvent>
 #include <QMimeData>
 #include <QPainter>

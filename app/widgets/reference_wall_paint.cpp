@@ -1,7 +1,7 @@
 // What is painted of the wall.
-#include "app/widgets/reference_wall.h"
-#include "app/theme/theme.h"
 #include "app/board/board.h"
+#include "app/theme/theme.h"
+#include "app/widgets/reference_wall.h"
 #include <QDragEnterEvent>
 #include <QMimeData>
 #include <QPainter>

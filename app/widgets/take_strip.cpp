@@ -97,8 +97,8 @@ void TakeStrip::paintEvent(QPaintEvent*)
     p.setFont(theme::text(12));
     p.setPen(theme::kFaint);
     for (int r = 0; r < m_rows.size(); ++r)
-        p.drawText(
-            QRect(0, px(kHead) + r * px(kRow), px(kLabels - 8), px(kRow)), Qt::AlignRight | Qt::AlignVCenter, m_rows[r]);
+        p.drawText(QRect(0, px(kHead) + r * px(kRow), px(kLabels - 8), px(kRow)), Qt::AlignRight | Qt::AlignVCenter,
+            m_rows[r]);
     for (int i = m_first; i < int(m_items.size()); ++i) {
         const Item& t = m_items[std::size_t(i)];
         const QRect c = cell(i), picture(c.left(), px(kHead), px(kPictureWide), px(kPicture));

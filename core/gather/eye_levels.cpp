@@ -1,6 +1,6 @@
-#include "core/project/fixes.h"
 #include "core/gather/eye_levels.h"
 #include "core/base/text.h"
+#include "core/project/fixes.h"
 
 namespace rl::gather {
 

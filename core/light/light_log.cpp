@@ -45,8 +45,7 @@ Lantern freshLantern(const Project& p)
     Lantern l;
     l.kelvin = 2300;
     l.strength = 0.6;
-    const double z = p.elements.empty() ? 10
-                                        : 0.8 * stage::groundDistance(stage::eyeOf(p), p.elements.back().baseCm.y);
+    const double z = p.elements.empty() ? 10 : 0.8 * stage::groundDistance(stage::eyeOf(p), p.elements.back().baseCm.y);
     l.position = {0.6, 2.0, std::isfinite(z) ? std::max(3.0, z) : 8.0};
     return l;
 }

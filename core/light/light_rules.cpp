@@ -1,7 +1,7 @@
-#include "core/project/fixes.h"
 #include "core/light/light_rules.h"
 #include "core/base/text.h"
 #include "core/light/relight.h"
+#include "core/project/fixes.h"
 
 namespace rl::light {
 

@@ -1,6 +1,6 @@
-#include "core/project/fixes.h"
 #include "core/project/brief_rules.h"
 #include "core/base/text.h"
+#include "core/project/fixes.h"
 #include "core/project/ledger.h"
 
 namespace rl {
@@ -70,8 +70,8 @@ Findings creditFindings(const Project& p)
     for (const Reference& r : p.references) {
         if (r.pixels.missing())
             out.push_back({"gather.missing:" + std::to_string(r.id), Station::Gather,
-                used(p, r.id) ? Severity::Broken : Severity::Watch, "The file of “" + r.name + "” cannot be read.", 0, 1,
-                "pictures", {}, 0,
+                used(p, r.id) ? Severity::Broken : Severity::Watch, "The file of “" + r.name + "” cannot be read.", 0,
+                1, "pictures", {}, 0,
                 "Its place stays empty and marked, nothing is measured of it and nothing overwritten. It comes back by "
                 "itself when the file can be read again.",
                 {}, Against::Limit, r.id, "find"});
@@ -89,8 +89,8 @@ Findings creditFindings(const Project& p)
             "“" + r.name + "” is used, but "
                 + (credited ? "permission for it is still to be asked." : "nobody is credited for it."),
             0, 1, credited ? "permission" : "credit", {}, 0,
-            "A finished work that cannot be shown is a lost work; asking takes a minute now.",
-            {}, Against::Limit, r.id, "credit"});
+            "A finished work that cannot be shown is a lost work; asking takes a minute now.", {}, Against::Limit, r.id,
+            "credit"});
     }
     return out;
 }

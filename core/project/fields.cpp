@@ -84,12 +84,18 @@ std::vector<FieldTold> allFields()
 
 std::string fieldsPage()
 {
-    std::string s = "# Every number of a work\n\nMade by `lantern fields --page`; a test holds it against the program. What is out of "
-                    "range is brought into it, what is no number\nbecomes the start. Shares are 0…1 in the file and shown in "
-                    "per cent.\n\n| of | field | from | to | starts as | unit |\n|---|---|---|---|---|---|\n";
+    std::string s
+        = "# Every number of a work\n\nMade by `lantern fields --page`; a test holds it against the program. What is "
+          "out of "
+          "range is brought into it, what is no number\nbecomes the start. Shares are 0…1 in the file and shown in "
+          "per cent.\n\n| of | field | from | to | starts as | unit |\n|---|---|---|---|---|---|\n";
     for (const FieldTold& f : allFields())
-        s += "| " + f.object + " | `" + f.key + "` | " + plain(f.low) + " | " + plain(f.high) + " | " + plain(f.start) + " | "
-            + (f.unit == Unit::Share ? "share" : f.unit == Unit::Count ? "count" : symbolOf(f.unit)) + " |\n";
+        s += "| " + f.object + " | `" + f.key + "` | " + plain(f.low) + " | " + plain(f.high) + " | " + plain(f.start)
+            + " | "
+            + (f.unit == Unit::Share        ? "share"
+                    : f.unit == Unit::Count ? "count"
+                                            : symbolOf(f.unit))
+            + " |\n";
     return s;
 }
 

@@ -2,8 +2,9 @@
 #include "core/project/project.h"
 #include <span>
 
-/// The only place where the range of a number is said: its key in the file, its member, its range, what it starts as and its
-/// unit. repair(), the file, `lantern set`, `lantern fields`, docs/fields.md and every field on a bench walk these tables.
+/// The only place where the range of a number is said: its key in the file, its member, its range, what it starts as
+/// and its unit. repair(), the file, `lantern set`, `lantern fields`, docs/fields.md and every field on a bench walk
+/// these tables.
 namespace rl {
 
 /// cm: how far from the canvas' corner a foot or a guide may lie (and 2000 more on the far sides).
@@ -55,25 +56,27 @@ inline constexpr Number<Brief> kBriefNumbers[] = {{"widthCm", &Brief::widthCm, 1
     {"heightCm", &Brief::heightCm, 1, 2000, 40, Unit::Centimetre},
     {"viewingDistanceCm", &Brief::viewingDistanceCm, 10, 5000, 200, Unit::Centimetre}};
 
-inline constexpr Number<Camera> kCameraNumbers[] = {{"horizonCm", &Camera::horizonCm, -2000, 4000, 16, Unit::Centimetre},
-    {"eyeHeightM", &Camera::eyeHeightM, 0.05, 500, 1.7, Unit::Metre},
-    {"fovDegrees", &Camera::fovDegrees, 5, 120, 50, Unit::Degree}};
+inline constexpr Number<Camera> kCameraNumbers[]
+    = {{"horizonCm", &Camera::horizonCm, -2000, 4000, 16, Unit::Centimetre},
+        {"eyeHeightM", &Camera::eyeHeightM, 0.05, 500, 1.7, Unit::Metre},
+        {"fovDegrees", &Camera::fovDegrees, 5, 120, 50, Unit::Degree}};
 
 inline constexpr Number<Backdrop> kBackdropNumbers[] = {{"horizon", &Backdrop::horizon, 0.02, 0.98, 0.5, Unit::Share},
     {"dimL", &Backdrop::dimL, 0, 60, 0, Unit::Lightness}};
 
 inline constexpr Number<Sun> kSunNumbers[] = {{"azimuth", &Sun::azimuth, -360, 720, 320, Unit::Degree},
-    {"elevation", &Sun::elevation, -10, 90, 12, Unit::Degree}, {"diameter", &Sun::diameter, 0.01, 60, 0.53, Unit::Degree},
+    {"elevation", &Sun::elevation, -10, 90, 12, Unit::Degree},
+    {"diameter", &Sun::diameter, 0.01, 60, 0.53, Unit::Degree},
     {"kelvin", &Sun::kelvin, 1000, 15000, 5200, Unit::Kelvin}, {"strength", &Sun::strength, 0, 50, 0.6, Unit::Times},
     {"hue", &Sun::hue, -1, 360, -1, Unit::Degree}, {"chroma", &Sun::chroma, 0, 120, 60, Unit::Ab}};
 
 inline constexpr Number<Lantern> kLanternNumbers[] = {{"radius", &Lantern::radius, 0.005, 20, 0.12, Unit::Metre},
     {"kelvin", &Lantern::kelvin, 1000, 15000, 2100, Unit::Kelvin},
-    {"reference", &Lantern::reference, 0.05, 500, 2, Unit::Metre}, {"strength", &Lantern::strength, 0, 100, 1, Unit::Times},
-    {"hue", &Lantern::hue, -1, 360, -1, Unit::Degree}, {"chroma", &Lantern::chroma, 0, 120, 60, Unit::Ab},
-    {"wide", &Lantern::wide, 0.01, 500, 0.9, Unit::Metre}, {"high", &Lantern::high, 0.01, 500, 1.4, Unit::Metre},
-    {"deep", &Lantern::deep, 0.01, 500, 0.9, Unit::Metre}, {"facing", &Lantern::facing, -360, 720, 180, Unit::Degree},
-    {"count", &Lantern::count, 2, 200, 24, Unit::Count}};
+    {"reference", &Lantern::reference, 0.05, 500, 2, Unit::Metre},
+    {"strength", &Lantern::strength, 0, 100, 1, Unit::Times}, {"hue", &Lantern::hue, -1, 360, -1, Unit::Degree},
+    {"chroma", &Lantern::chroma, 0, 120, 60, Unit::Ab}, {"wide", &Lantern::wide, 0.01, 500, 0.9, Unit::Metre},
+    {"high", &Lantern::high, 0.01, 500, 1.4, Unit::Metre}, {"deep", &Lantern::deep, 0.01, 500, 0.9, Unit::Metre},
+    {"facing", &Lantern::facing, -360, 720, 180, Unit::Degree}, {"count", &Lantern::count, 2, 200, 24, Unit::Count}};
 
 inline constexpr Number<LightGroup> kLightGroupNumbers[] = {{"stops", &LightGroup::stops, -10, 10, 0, Unit::Stops}};
 
@@ -84,15 +87,17 @@ inline constexpr Number<Drift> kDriftNumbers[] = {{"amount", &Drift::amount, 0, 
 
 inline constexpr Number<Air> kAirNumbers[] = {{"halfContrastM", &Air::halfContrastM, 0, 100000, 150, Unit::Metre},
     {"skyStrength", &Air::skyStrength, 0, 10, 1, Unit::Times}, {"wetness", &Air::wetness, 0, 1, 0.6, Unit::Share},
-    {"exposureStops", &Air::exposureStops, -8, 8, 0, Unit::Stops}, {"hazeTopM", &Air::hazeTopM, 0, 10000, 0, Unit::Metre},
-    {"spill", &Air::spill, 0, 2, 1, Unit::Share}, {"bounce", &Air::bounce, 0, 2, 1, Unit::Share},
-    {"glow", &Air::glow, 0, 3, 1, Unit::Share}, {"shafts", &Air::shafts, 0, 1, 0, Unit::Share},
-    {"vignette", &Air::vignette, 0, 1, 0, Unit::Share}, {"vignetteReach", &Air::vignetteReach, 0.1, 2, 0.6, Unit::Share}};
+    {"exposureStops", &Air::exposureStops, -8, 8, 0, Unit::Stops},
+    {"hazeTopM", &Air::hazeTopM, 0, 10000, 0, Unit::Metre}, {"spill", &Air::spill, 0, 2, 1, Unit::Share},
+    {"bounce", &Air::bounce, 0, 2, 1, Unit::Share}, {"glow", &Air::glow, 0, 3, 1, Unit::Share},
+    {"shafts", &Air::shafts, 0, 1, 0, Unit::Share}, {"vignette", &Air::vignette, 0, 1, 0, Unit::Share},
+    {"vignetteReach", &Air::vignetteReach, 0.1, 2, 0.6, Unit::Share}};
 
-inline constexpr Number<Tone> kToneNumbers[] = {{"darkFrom", &Tone::darkFrom, 0, 100, 0, Unit::Lightness},
-    {"darkTo", &Tone::darkTo, 0, 100, 0, Unit::Lightness}, {"lightFrom", &Tone::lightFrom, 0, 100, 100, Unit::Lightness},
-    {"lightTo", &Tone::lightTo, 0, 100, 100, Unit::Lightness}, {"a", &Tone::a, -100, 100, 0, Unit::Ab},
-    {"b", &Tone::b, -100, 100, 0, Unit::Ab}, {"amount", &Tone::amount, 0, 1, 0, Unit::Share}};
+inline constexpr Number<Tone> kToneNumbers[]
+    = {{"darkFrom", &Tone::darkFrom, 0, 100, 0, Unit::Lightness}, {"darkTo", &Tone::darkTo, 0, 100, 0, Unit::Lightness},
+        {"lightFrom", &Tone::lightFrom, 0, 100, 100, Unit::Lightness},
+        {"lightTo", &Tone::lightTo, 0, 100, 100, Unit::Lightness}, {"a", &Tone::a, -100, 100, 0, Unit::Ab},
+        {"b", &Tone::b, -100, 100, 0, Unit::Ab}, {"amount", &Tone::amount, 0, 1, 0, Unit::Share}};
 
 inline constexpr Number<Limb> kLimbNumbers[] = {{"swing", &Limb::swing, -180, 180, 0, Unit::Degree},
     {"spread", &Limb::spread, -60, 180, 0, Unit::Degree}, {"bend", &Limb::bend, 0, 160, 0, Unit::Degree}};

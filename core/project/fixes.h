@@ -20,7 +20,8 @@ inline std::optional<Fix> shift(const Element& e, std::string label, Vec2 by)
 }
 inline Fix trueHeight(const Element& e, std::string label, double metres)
 {
-    return {std::move(label), [id = e.id, metres](Project p) { return edits::withTrueHeight(std::move(p), id, metres); }};
+    return {
+        std::move(label), [id = e.id, metres](Project p) { return edits::withTrueHeight(std::move(p), id, metres); }};
 }
 inline Fix mirror(const Element& e)
 {
@@ -28,7 +29,8 @@ inline Fix mirror(const Element& e)
 }
 inline Fix ownLightOff(const Element& e)
 {
-    return {"Take its own light off wholly", [id = e.id](Project p) { return edits::withDelight(std::move(p), id, 1); }};
+    return {
+        "Take its own light off wholly", [id = e.id](Project p) { return edits::withDelight(std::move(p), id, 1); }};
 }
 /// Changes the air.
 inline Fix air(std::string label, std::function<void(Air&)> change)

@@ -149,8 +149,8 @@ void repairScene(Scene& s, const Project& p, Repairs& r)
     r.dropIf(s.elements, [&](const Element& e) { return !e.cutout && e.standin.solid == Solid::None; });
     for (Element& e : s.elements) {
         repairElement(e, p.brief, r);
-        r.unlink(e.group,
-            std::none_of(s.groups.begin(), s.groups.end(), [&](const Group& g) { return g.id == e.group; }));
+        r.unlink(
+            e.group, std::none_of(s.groups.begin(), s.groups.end(), [&](const Group& g) { return g.id == e.group; }));
         r.unlink(e.inside, e.inside == e.id || !in(s, e.inside));
         r.unlink(e.cast, !p.castMember(e.cast));
     }

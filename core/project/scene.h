@@ -4,8 +4,8 @@
 #include <string>
 #include <vector>
 
-/// One arrangement: what stands where, from which eye, before what, in which light. Lengths on the canvas are cm from its
-/// top left corner, y down; in the scene m.
+/// One arrangement: what stands where, from which eye, before what, in which light. Lengths on the canvas are cm from
+/// its top left corner, y down; in the scene m.
 namespace rl {
 
 /// Light of a photograph: azimuth in the picture plane, counter-clockwise from right; elevation towards the viewer.

@@ -1,7 +1,7 @@
-#include "core/project/fixes.h"
 #include "core/reading/read_rules.h"
 #include "core/base/text.h"
 #include "core/colour/lab.h"
+#include "core/project/fixes.h"
 
 namespace rl::reading {
 
@@ -100,8 +100,8 @@ void kisses(const Project& p, const light::Picture& picture, const std::vector<T
             10 * t.gapPx / k, 10 * step, "mm", {t.at.x / k - 2, t.at.y / k - 2, 4, 4}, moved,
             "Two edges that just touch tie near and far together; let them overlap clearly or stand apart.", {}};
         if (p.element(moved))
-            f.fix = fixes::shift(
-                *p.element(moved), "Move " + nameOf(p, moved) + " " + fixed(10 * step, 0) + " mm away", {sign * step, 0});
+            f.fix = fixes::shift(*p.element(moved), "Move " + nameOf(p, moved) + " " + fixed(10 * step, 0) + " mm away",
+                {sign * step, 0});
         out.push_back(std::move(f));
     }
 }

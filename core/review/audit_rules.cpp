@@ -61,9 +61,8 @@ std::optional<Fix> cureOf(
     case CauseKind::Darks:
         if (p.cutout(e.cutout))
             return Fix{"Match its tones to what surrounds it",
-                [id = e.id, tone = stage::matchedTone(p, e, cache, 0.7)](Project q) {
-                    return edits::withTone(std::move(q), id, tone);
-                }};
+                [id = e.id, tone = stage::matchedTone(p, e, cache, 0.7)](
+                    Project q) { return edits::withTone(std::move(q), id, tone); }};
         break;
     case CauseKind::Contact:
     case CauseKind::Halo: // has a finding of its own at Cut
@@ -146,8 +145,8 @@ bool warmth(const Element& e, const AuditRow& row, const Rect& where, Findings& 
         "“" + e.name + "” is lit " + fixed(std::abs(mired), 0) + " mired " + (warm ? "warmer" : "cooler")
             + " than its lamps are: " + fixed(row.now.kelvin, 0) + " K against " + fixed(row.planned.kelvin, 0) + " K.",
         row.now.kelvin, row.planned.kelvin, "K", where, e.id,
-        "One lamp lights all its neighbours in one colour; what differs looks lit elsewhere.",
-        shifted(warm, by, e.id), Against::Plan});
+        "One lamp lights all its neighbours in one colour; what differs looks lit elsewhere.", shifted(warm, by, e.id),
+        Against::Plan});
     return true;
 }
 

@@ -142,7 +142,8 @@ void judge(const Project& p, const Element& e, const light::Picture& picture, co
     const auto beside = [&](int x, int y) { return picture.ids.at(x, y) == 0; };
     const double own = blackPoint(picture.colour, box, inside), other = blackPoint(picture.colour, box, beside);
     if (own >= 0 && other >= 0)
-        add(CauseKind::Darks, "its darkest dark lies " + fixed(std::abs(own - other), 0) + " L* " + (own < other ? "under" : "over")
+        add(CauseKind::Darks,
+            "its darkest dark lies " + fixed(std::abs(own - other), 0) + " L* " + (own < other ? "under" : "over")
                 + " that of what surrounds it",
             kWeightDarks * ramp(std::abs(own - other), own < other ? kDarksUnderFrom : kDarksOverFrom, kDarksFull));
     // Through thick air no contact is seen, and none is missed.

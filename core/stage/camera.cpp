@@ -40,8 +40,8 @@ std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& e, double widthOv
 {
     const Vec3 foot = footOf(eye, e);
     const double wide = e.heightM * widthOverHeight * e.stretch, own = e.mirrored ? 1 - share : share,
-                 left = -own * wide, right = left + wide, c = std::cos(radians(e.yaw)),
-                 s = std::sin(radians(e.yaw)), lean = std::tan(radians(e.shear)) * e.heightM;
+                 left = -own * wide, right = left + wide, c = std::cos(radians(e.yaw)), s = std::sin(radians(e.yaw)),
+                 lean = std::tan(radians(e.shear)) * e.heightM;
     const auto at = [&](double u, double y) {
         return Vec3{foot.x + u * c, e.altitudeM + y, std::max(0.05, foot.z + u * s)};
     };

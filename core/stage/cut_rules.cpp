@@ -1,6 +1,6 @@
-#include "core/project/fixes.h"
 #include "core/base/text.h"
 #include "core/cutout/cut.h"
+#include "core/project/fixes.h"
 #include "core/stage/camera.h"
 #include "core/stage/stage_rules.h"
 

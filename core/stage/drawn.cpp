@@ -32,6 +32,17 @@ Error tooSmall()
 {
     return {Kind::Invalid, "That is too small to be anything; draw it larger.", {}};
 }
+/// The first of a name has no number.
+std::string numbered(const Project& p, const std::string& name)
+{
+    const auto taken = [&](const std::string& n) {
+        return std::any_of(p.elements.begin(), p.elements.end(), [&](const Element& e) { return e.name == n; });
+    };
+    std::string out = name;
+    for (int i = 2; taken(out); ++i)
+        out = name + " " + std::to_string(i);
+    return out;
+}
 } // namespace
 
 Result<DrawnThing> withShapeDrawn(Project p, const std::vector<OutlinePoint>& points, int redraw)
@@ -86,7 +97,7 @@ Result<DrawnThing> withCourseLaid(
     if (!held) {
         e.standin.track = as;
         if (!name.empty())
-            e.name = name;
+            e.name = numbered(p, name);
     }
     e.baseCm = projected(eyeOf(p), {metres.front().x, 0, metres.front().y});
     e.yaw = 0;
@@ -110,8 +121,8 @@ DrawnThing withStandinUp(Project p, Element e)
     bool found = below <= 1;
     for (const double down : {0.62, 0.44, 0.8, 0.34})
         for (int i = 0; i < 11 && !found; ++i) {
-            const Vec2 at{b.widthCm * (0.5 + 0.085 * ((i + 1) / 2) * (i % 2 ? 1 : -1)),
-                p.camera.horizonCm + down * below};
+            const Vec2 at{
+                b.widthCm * (0.5 + 0.085 * ((i + 1) / 2) * (i % 2 ? 1 : -1)), p.camera.horizonCm + down * below};
             if ((found = freeAt(at)))
                 e.baseCm = at;
         }

@@ -1,5 +1,5 @@
-#include "core/project/fixes.h"
 #include "core/base/text.h"
+#include "core/project/fixes.h"
 #include "core/stage/camera.h"
 #include "core/stage/stage_rules.h"
 

@@ -234,8 +234,8 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
     const Rect px{place.canvas.x * k, place.canvas.y * k, place.canvas.width * k, place.canvas.height * k};
     Layer l = startOf(f, e, place);
     const Vec3 foot = footOf(eyeOf(p), e);
-    l.caster
-        = carried(*cache.caster(e, surface, [&] { return casterOf(surface->alpha.mat(), e, place.widthM, share); }), e, foot);
+    l.caster = carried(
+        *cache.caster(e, surface, [&] { return casterOf(surface->alpha.mat(), e, place.widthM, share); }), e, foot);
     l.left = std::max(0, int(std::floor(px.x)));
     l.top = std::max(0, int(std::floor(px.y)));
     const int right = int(std::min(double(f.width), std::ceil(px.right()))),
@@ -243,7 +243,8 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
     const int w = std::max(0, right - l.left), h = std::max(0, bottom - l.top);
     if (w == 0 || h == 0)
         return l;
-    const CardLens lens(f, p, e, px, surface->alpha.mat().size(), shape.width / shape.height, share, l.left, l.top, {w, h});
+    const CardLens lens(
+        f, p, e, px, surface->alpha.mat().size(), shape.width / shape.height, share, l.left, l.top, {w, h});
     cv::Mat cover;
     surface->alpha.mat().convertTo(cover, CV_32F, 1 / 255.0);
     const cv::Mat seenCover = lens.part(cover, cv::BORDER_CONSTANT);

@@ -1,6 +1,6 @@
-#include "core/project/fixes.h"
 #include "core/stage/room.h"
 #include "core/base/text.h"
+#include "core/project/fixes.h"
 #include "core/project/usual_heights.h"
 #include "core/stage/solids.h"
 
@@ -150,8 +150,8 @@ void gazeRoom(const Project& p, const Room& r, Findings& out)
             + " cm behind the back.",
         r.aheadCm, r.behindCm, "cm", r.group, r.lead,
         "A gaze wants somewhere to go; with less room before it than behind it runs out of the picture.",
-        fixes::shift(*p.element(r.lead),
-            "Move it " + fixed(std::abs(shift)) + " cm " + (shift > 0 ? "right" : "left"), {shift, 0})});
+        fixes::shift(*p.element(r.lead), "Move it " + fixed(std::abs(shift)) + " cm " + (shift > 0 ? "right" : "left"),
+            {shift, 0})});
 }
 
 void headRoom(const Project& p, const Room& r, Findings& out)

@@ -1,6 +1,6 @@
-#include "core/project/fixes.h"
 #include "core/stage/stage_rules.h"
 #include "core/base/text.h"
+#include "core/project/fixes.h"
 #include "core/project/usual_heights.h"
 #include "core/stage/camera.h"
 #include "core/stage/kin.h"
@@ -115,8 +115,8 @@ void contact(
         mm, 0, "mm", {place.canvas.x, e.baseCm.y - 1, place.canvas.width, 2}, e.id,
         sinks ? "Fine in water or snow; on firm ground the feet go missing."
               : "Too low to fly and too high to stand: its shadow will part from its foot.",
-        fixes::moves(e, "Set it on the ground",
-            [id = e.id](Project q) { return edits::withAltitude(std::move(q), id, 0); })});
+        fixes::moves(
+            e, "Set it on the ground", [id = e.id](Project q) { return edits::withAltitude(std::move(q), id, 0); })});
 }
 
 void repeated(const Project& p, SurfaceCache& cache, Findings& out)

@@ -296,8 +296,8 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
     const std::lock_guard lock(m_mutex);
     if (m_entries.size() > 64)
         m_entries.erase(m_entries.begin());
-    m_entries.push_back({cutout->alpha, reference->pixels, element.form, longest, cutout->pins, element.parts,
-        element.ridges, made});
+    m_entries.push_back(
+        {cutout->alpha, reference->pixels, element.form, longest, cutout->pins, element.parts, element.ridges, made});
     return made;
 }
 

@@ -1,6 +1,6 @@
-#include "core/project/fixes.h"
 #include "core/transfer/carry_rules.h"
 #include "core/base/text.h"
+#include "core/project/fixes.h"
 #include "core/stage/camera.h"
 #include "core/transfer/grid.h"
 #include "core/transfer/tiles.h"

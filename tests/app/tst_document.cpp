@@ -1,7 +1,7 @@
 #include "app/desk/document.h"
 #include "core/project/edits.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>

@@ -59,8 +59,8 @@ private slots:
     void closingWhileAJobRuns_data()
     {
         QTest::addColumn<QString>("job");
-        for (const char* job : {"sheets", "contact sheet", "close look", "zones", "study sheets", "picture", "import", "cut",
-                 "milestone", "opening"})
+        for (const char* job : {"sheets", "contact sheet", "close look", "zones", "study sheets", "picture", "import",
+                 "cut", "milestone", "opening"})
             QTest::newRow(job) << QString(job);
     }
     void closingWhileAJobRuns()
@@ -156,7 +156,8 @@ private slots:
             const Project after = f.fix->apply(p);
             for (const Element& e : p.elements)
                 if (const Element* now = after.element(e.id)) {
-                    QVERIFY2(now->baseCm == e.baseCm && now->altitudeM == e.altitudeM, qPrintable(QString::fromStdString(f.key)));
+                    QVERIFY2(now->baseCm == e.baseCm && now->altitudeM == e.altitudeM,
+                        qPrintable(QString::fromStdString(f.key)));
                     moving += placeOf(*now) != placeOf(e);
                 }
         }
@@ -175,11 +176,13 @@ private slots:
         auto& notices = hand().desk().notices;
         QFile::remove(logfile::path());
         for (int i = 0; i < 3; ++i)
-            notices.fail({Kind::Internal, "Sentence number " + std::to_string(i) + ".", "the detail " + std::to_string(i)});
+            notices.fail(
+                {Kind::Internal, "Sentence number " + std::to_string(i) + ".", "the detail " + std::to_string(i)});
         auto* toast = window().findChild<NoticeToast*>();
         QVERIFY(toast->isVisible() && toast->words().contains("number 0") && toast->words().contains("number 2"));
         auto* label = toast->findChild<QLabel*>();
-        QVERIFY(label->heightForWidth(label->width()) <= label->height() + 1 && toast->parentWidget()->rect().contains(toast->geometry()));
+        QVERIFY(label->heightForWidth(label->width()) <= label->height() + 1
+            && toast->parentWidget()->rect().contains(toast->geometry()));
         QCOMPARE(notices.unread() >= 3, true);
         window().showNotices();
         auto* list = window().findChild<NoticeList*>();
@@ -209,7 +212,8 @@ private slots:
         m_hand.emplace(kit::postWork());
         window().goTo(Station::Brief);
         hand().type("canvasWidth", typed);
-        QVERIFY2(std::abs(project().brief.widthCm - width) < 1e-9, qPrintable(QString::number(project().brief.widthCm)));
+        QVERIFY2(
+            std::abs(project().brief.widthCm - width) < 1e-9, qPrintable(QString::number(project().brief.widthCm)));
     }
 
     void afterACutByTouchStrokesSayWhatIsOut()
@@ -262,8 +266,9 @@ private slots:
         QTest::addColumn<int>("station");
         QTest::addColumn<int>("page");
         QTest::addColumn<QString>("latch");
-        for (const auto& [station, page, latch] : {std::tuple{Station::Stage, 3, "drawIt"}, {Station::Stage, 4, "pointPlace"},
-                 {Station::Stage, 5, "pyramidCorners"}, {Station::Stage, 5, "meetingPoint"}, {Station::Light, 2, "focalPlace"},
+        for (const auto& [station, page, latch] : {std::tuple{Station::Stage, 3, "drawIt"},
+                 {Station::Stage, 4, "pointPlace"}, {Station::Stage, 5, "pyramidCorners"},
+                 {Station::Stage, 5, "meetingPoint"}, {Station::Light, 2, "focalPlace"},
                  {Station::Light, 3, "drawPart"}, {Station::Light, 3, "drawRidge"}, {Station::Light, 3, "drawEye"}})
             QTest::newRow(latch) << int(station) << page << QString(latch);
     }
@@ -287,7 +292,8 @@ private slots:
         hand().key(Qt::Key_Escape); // nothing drawn yet
         QVERIFY(!button->isChecked());
         button->click();
-        const bool one = latch == "pointPlace" || latch == "meetingPoint" || latch == "focalPlace" || latch == "drawEye"; // a click is all
+        const bool one = latch == "pointPlace" || latch == "meetingPoint" || latch == "focalPlace"
+            || latch == "drawEye"; // a click is all
         if (!one) {
             hand().click({10, 30});
             hand().click({14, 34});

@@ -434,7 +434,8 @@ private slots:
         for (int i = 0; i < 20 && !project().takes.empty(); ++i)
             undo();
         QVERIFY2(project().takes.empty(),
-            qPrintable(QString("%1 %2").arg(project().takes.size()).arg(m_hand->window().document().undoStack().undoText())));
+            qPrintable(
+                QString("%1 %2").arg(project().takes.size()).arg(m_hand->window().document().undoStack().undoText())));
         QVERIFY(project().elements == before.elements);
     }
 

@@ -3,8 +3,8 @@
 #include "store/picture_reader.h"
 #include "store/project_file.h"
 #include "tests/kit/pdf.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QImage>
 #include <QStringList>
 #include <QTemporaryDir>
@@ -51,12 +51,70 @@ private slots:
     void everyCommandHasHelp()
     {
         for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "stage",
-                 "place", "takes", "relief", "measure", "fit", "cut", "patch", "still"}) {
+                 "place", "takes", "relief", "measure", "fit", "cut", "patch", "still", "fields", "set", "salvage"}) {
             const Ran r = lantern({"help", c});
             QCOMPARE(r.code, 0);
             QVERIFY2(r.out.contains(c), c);
         }
         QVERIFY(lantern({"help"}).out.contains("findings"));
+    }
+
+    void numbersAreListedAndSet_data()
+    {
+        QTest::addColumn<QString>("object");
+        QTest::addColumn<QString>("key");
+        QTest::addColumn<QString>("said");
+        QTest::addColumn<double>("is");
+        QTest::newRow("of the sun") << "sun" << "strength" << "1.25" << 1.25;
+        QTest::newRow("with a comma") << "camera" << "eyeHeightM" << "1,75" << 1.75;
+        QTest::newRow("of an element, by name") << "element:Post" << "heightM" << "3" << 3.0;
+        QTest::newRow("of an element, by id") << "element:4" << "altitudeM" << "0.5" << 0.5;
+        QTest::newRow("of the air") << "air" << "wetness" << "0" << 0.0;
+    }
+    void numbersAreListedAndSet()
+    {
+        QFETCH(QString, object);
+        QFETCH(QString, key);
+        QFETCH(QString, said);
+        QFETCH(double, is);
+        const std::string work = at("set.lantern");
+        std::filesystem::remove(work);
+        QVERIFY(bool(store::ProjectFile::create(work, kit::postWork())));
+        const Ran set = lantern({"set", work, object.toStdString(), key.toStdString(), said.toStdString()});
+        QVERIFY2(set.code == 0, qPrintable(set.err));
+        const Project p = store::ProjectFile::open(work)->project;
+        const std::map<QString, double> now{{"strength", p.lights.sun.strength}, {"eyeHeightM", p.camera.eyeHeightM},
+            {"heightM", p.elements[0].heightM}, {"altitudeM", p.elements[0].altitudeM}, {"wetness", p.lights.air.wetness}};
+        QVERIFY2(std::abs(now.at(key) - is) < 1e-9, qPrintable(QString::number(now.at(key))));
+        const Ran all = lantern({"fields"});
+        QVERIFY(all.json.size() > 80);
+        QVERIFY(std::any_of(all.json.begin(), all.json.end(), [&](const auto& f) { return f["field"] == key.toStdString(); }));
+        QVERIFY(lantern({"fields", "--page"}).out.startsWith("# Every number"));
+    }
+
+    void whatIsLockedIsNotSet()
+    {
+        const std::string work = at("locked.lantern");
+        Project p = kit::postWork();
+        p.elements[0].locked = true;
+        QVERIFY(bool(store::ProjectFile::create(work, p)));
+        const Ran r = lantern({"set", work, "element:Post", "altitudeM", "2"});
+        QVERIFY(r.code == 2 && r.err.contains("locked in its place"));
+        QCOMPARE(store::ProjectFile::open(work)->project.elements[0].altitudeM, 0.0);
+    }
+
+    void aNewWorkGetsItsEnding()
+    {
+        QCOMPARE(lantern({"new", at("unnamed")}).code, 0);
+        QVERIFY(std::filesystem::exists(at("unnamed.lantern")) && !std::filesystem::exists(at("unnamed")));
+    }
+
+    void aGroundOutsideThePictureIsSaidToBe()
+    {
+        const std::string picture = at("ground.png");
+        (void)store::writeFile(picture, store::encodePng(kit::plain(60, 40, {90, 100, 110})));
+        const Ran r = lantern({"cut", picture, "--ground", "70,10,8", "-o", at("alpha.png")});
+        QVERIFY(r.code == 2 && r.err.contains("outside the picture"));
     }
 
     void gatherBringsPicturesIn()
@@ -398,6 +456,14 @@ private slots:
         QTest::newRow("absurd canvas") << QStringList{"new", "NEW", "--canvas-cm", "-5,1e9"};
         QTest::newRow("canvas that is not a number") << QStringList{"new", "NEW", "--canvas-cm", "nan,20"};
         QTest::newRow("place nothing") << QStringList{"place", "WORK", "Post"};
+        QTest::newRow("place in the sky") << QStringList{"place", "WORK", "Post", "--base", "30,10"};
+        QTest::newRow("as tall as less than nothing") << QStringList{"place", "WORK", "Post", "--height-m", "-3"};
+        QTest::newRow("as tall as the old default") << QStringList{"place", "WORK", "Post", "--height-m", "-1"};
+        QTest::newRow("set what is not there") << QStringList{"set", "WORK", "sun", "mood", "3"};
+        QTest::newRow("set out of range") << QStringList{"set", "WORK", "sun", "strength", "1e9"};
+        QTest::newRow("set no number") << QStringList{"set", "WORK", "sun", "strength", "1.250,5"};
+        QTest::newRow("set of nobody") << QStringList{"set", "WORK", "lantern:Nobody", "strength", "1"};
+        QTest::newRow("salvage nothing") << QStringList{"salvage", "/dev/null"};
         QTest::newRow("place nobody") << QStringList{"place", "WORK", "Nobody", "--base", "3,3"};
         QTest::newRow("place at no number") << QStringList{"place", "WORK", "Post", "--base", "nan,3"};
         QTest::newRow("place of no height") << QStringList{"place", "WORK", "Post", "--height-m", "-2"};

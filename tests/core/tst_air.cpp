@@ -2,9 +2,9 @@
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "tests/kit/frames.h"
+#include "tests/kit/program.h"
 #include "tests/kit/rays.h"
 #include "tests/kit/tiny.h"
-#include "tests/kit/program.h"
 #include <QTest>
 
 using namespace rl;

@@ -7,8 +7,8 @@
 #include "core/stage/solids.h"
 #include "core/stage/stage_rules.h"
 #include "core/stage/symmetry.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 
 using namespace rl;

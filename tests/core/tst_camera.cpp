@@ -1,7 +1,7 @@
 #include "core/stage/compose.h"
 #include "core/stage/stage_rules.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 
 using namespace rl;

@@ -2,8 +2,8 @@
 #include "core/cutout/cut.h"
 #include "core/cutout/matte.h"
 #include "core/cutout/snap.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 #include <random>

@@ -6,8 +6,8 @@
 #include "core/stage/match.h"
 #include "tests/kit/boxes.h"
 #include "tests/kit/cut_cases.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>

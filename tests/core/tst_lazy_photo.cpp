@@ -1,6 +1,6 @@
 #include "core/project/edits.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <atomic>
 #include <limits>

@@ -4,8 +4,8 @@
 #include "core/project/stage_edits.h"
 #include "core/review/light_audit.h"
 #include "tests/kit/frames.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 
 using namespace rl;

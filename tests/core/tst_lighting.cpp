@@ -2,8 +2,8 @@
 #include "core/light/relight.h"
 #include "core/light/tone.h"
 #include "tests/kit/frames.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/core/utility.hpp>
 #include <opencv2/imgproc.hpp>

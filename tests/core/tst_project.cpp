@@ -1,8 +1,8 @@
 #include "core/project/brief_rules.h"
 #include "core/project/edits.h"
 #include "core/stage/camera.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <limits>
 

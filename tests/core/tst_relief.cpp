@@ -3,8 +3,8 @@
 #include "core/relief/inflate.h"
 #include "core/relief/photo_light.h"
 #include "core/relief/relief.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 

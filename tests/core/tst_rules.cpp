@@ -1,6 +1,6 @@
 #include "core/review/review.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <set>
 

@@ -5,8 +5,8 @@
 #include "core/stage/ellipses.h"
 #include "core/stage/raster_mesh.h"
 #include "core/stage/solids.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 

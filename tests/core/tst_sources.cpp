@@ -6,8 +6,8 @@
 #include "core/project/stage_edits.h"
 #include "core/stage/mesh.h"
 #include "tests/kit/frames.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <random>
 

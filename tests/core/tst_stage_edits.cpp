@@ -2,8 +2,8 @@
 #include "core/project/takes.h"
 #include "core/project/usual_heights.h"
 #include "core/stage/camera.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 
 using namespace rl;

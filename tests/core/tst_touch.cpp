@@ -2,8 +2,8 @@
 #include "core/cutout/patch.h"
 #include "core/cutout/touch.h"
 #include "tests/kit/cut_cases.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 

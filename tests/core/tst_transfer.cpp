@@ -2,8 +2,8 @@
 #include "core/transfer/grid.h"
 #include "core/transfer/lineart.h"
 #include "core/transfer/tiles.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTest>
 #include <set>
 

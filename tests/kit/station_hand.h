@@ -11,8 +11,8 @@
 
 namespace rl::kit {
 
-/// A hand at the real window, on a work of its own: finds what lies on the bench in front (or anywhere), presses, types,
-/// drags, takes back, waits.
+/// A hand at the real window, on a work of its own: finds what lies on the bench in front (or anywhere), presses,
+/// types, drags, takes back, waits.
 class StationHand {
 public:
     explicit StationHand(const Project& work)

@@ -1,8 +1,8 @@
 #include "core/project/takes.h"
 #include "output/contact_sheet.h"
 #include "tests/kit/pdf.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QFile>
 #include <QImage>
 #include <QTemporaryDir>

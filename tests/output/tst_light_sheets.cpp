@@ -1,8 +1,8 @@
 #include "core/project/edits.h"
 #include "output/light_sheets.h"
 #include "tests/kit/pdf.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>

@@ -3,8 +3,8 @@
 #include "store/measure_json.h"
 #include "store/project_file.h"
 #include "store/stored_picture.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTemporaryDir>
 #include <QTest>
 #include <libheif/heif.h>

@@ -1,6 +1,6 @@
 #include "store/project_file.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QProcess>
 #include <QRandomGenerator>
 #include <QTemporaryDir>

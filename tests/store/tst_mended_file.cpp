@@ -30,8 +30,8 @@ class TestMendedFile : public QObject {
         int n = -1;
         sqlite3_open(path.c_str(), &db);
         sqlite3_exec(
-            db, words, [](void* out, int, char** cell, char**) { return *static_cast<int*>(out) = atoi(cell[0]), 0; }, &n,
-            nullptr);
+            db, words, [](void* out, int, char** cell, char**) { return *static_cast<int*>(out) = atoi(cell[0]), 0; },
+            &n, nullptr);
         sqlite3_close(db);
         return n;
     }
@@ -67,7 +67,8 @@ private slots:
         QVERIFY(count(path, "SELECT count(*) FROM blob") >= blobs + 6);
         QVERIFY(bool(file.addMilestone("here")));
         Project earlier = p;
-        earlier.cutouts[0].strokes = Mask(wide, high, std::vector<std::uint8_t>(std::size_t(wide) * std::size_t(high), 255));
+        earlier.cutouts[0].strokes
+            = Mask(wide, high, std::vector<std::uint8_t>(std::size_t(wide) * std::size_t(high), 255));
         QVERIFY(bool(file.save(earlier)));
         QVERIFY(bool(file.save(p)));
         const auto kept = file.tidy({earlier}); // an undo step still needs its strokes
@@ -101,7 +102,8 @@ private slots:
         auto opened = ProjectFile::open(path).take();
         QVERIFY2(QString::fromStdString(opened.note).contains("grain 2"), opened.note.c_str());
         QCOMPARE(opened.project.references.size(), p.references.size());
-        QVERIFY(opened.project.references.back().pixels.photo().empty() && opened.project.references.back().pixels.missing());
+        QVERIFY(opened.project.references.back().pixels.photo().empty()
+            && opened.project.references.back().pixels.missing());
         QVERIFY(!opened.project.references[1].pixels.photo().empty());
         QVERIFY(bool(opened.file.save(opened.project))); // saving overwrites nothing
         QCOMPARE(ProjectFile::open(path)->project.references.back().sha256, sha);
@@ -159,7 +161,8 @@ private slots:
         const int had = count(path, ("SELECT instr(description, '" + from.toStdString() + "') > 0 FROM work").c_str());
         QVERIFY2(had == 1, "the word is not in the file");
         sql(path,
-            ("UPDATE work SET description = replace(description, '" + from.toStdString() + "', '" + to.toStdString() + "')")
+            ("UPDATE work SET description = replace(description, '" + from.toStdString() + "', '" + to.toStdString()
+                + "')")
                 .c_str());
         const auto opened = ProjectFile::open(path);
         QVERIFY(!opened);
@@ -193,7 +196,9 @@ private slots:
         // Format 1 knew no foot: it was the middle of the box.
         const std::string path = at("older.lantern");
         QVERIFY(bool(ProjectFile::create(path, kit::postWork())));
-        sql(path, "UPDATE work SET description = replace(description, '\"format\":2', '\"format\":1'); PRAGMA user_version=1");
+        sql(path,
+            "UPDATE work SET description = replace(description, '\"format\":2', '\"format\":1'); PRAGMA "
+            "user_version=1");
         sql(path, "UPDATE work SET description = replace(description, '\"footShare\":-1.0,', '')");
         const auto opened = ProjectFile::open(path);
         QVERIFY2(bool(opened), opened ? "" : opened.error().sentence.c_str());

@@ -1,6 +1,6 @@
 #include "store/picture_reader.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTemporaryDir>
 #include <QTest>
 #include <opencv2/imgcodecs.hpp>

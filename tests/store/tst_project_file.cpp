@@ -1,8 +1,8 @@
 #include "core/project/edits.h"
 #include "store/project_file.h"
 #include "store/saver.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>

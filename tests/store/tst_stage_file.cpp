@@ -5,8 +5,8 @@
 #include "core/stage/solids.h"
 #include "store/project_file.h"
 #include "store/project_json.h"
-#include "tests/kit/tiny.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QTemporaryDir>
 #include <QTest>
 #include <nlohmann/json.hpp>

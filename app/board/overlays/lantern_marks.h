@@ -4,8 +4,8 @@
 
 namespace rl::app {
 
-/// Lanterns where they hang, with their foot on the ground, the extent of panels and swarms, and what of the held one can
-/// be taken hold of.
+/// Lanterns where they hang, with their foot on the ground, the extent of panels and swarms, and what of the held one
+/// can be taken hold of.
 class LanternMarks final : public Overlay {
 public:
     explicit LanternMarks(Desk& desk)

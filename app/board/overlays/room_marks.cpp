@@ -42,8 +42,7 @@ void RoomMarks::paint(QPainter& p, const Board& board) const
     paintLabel(p, at + QPointF(12, -6), Desk::tr("centre of weight"));
     if (b.counter.wanted) {
         const double side = std::sqrt(b.counter.areaCm2);
-        const QRectF box
-            = board.toScreen(Rect{b.counter.atCm.x - side / 2, b.counter.atCm.y - side / 2, side, side});
+        const QRectF box = board.toScreen(Rect{b.counter.atCm.x - side / 2, b.counter.atCm.y - side / 2, side, side});
         p.setPen(QPen(theme::kGlow, 2, Qt::DashLine));
         p.setBrush(QColor(246, 245, 242, 60));
         p.drawEllipse(box);

@@ -7,8 +7,8 @@
 
 namespace rl::app {
 
-/// Sheets over the canvas, the squares, and the lines that will be on them. Squares go by letter and number (A1), sheets
-/// by number (sheet 1): they share no names.
+/// Sheets over the canvas, the squares, and the lines that will be on them. Squares go by letter and number (A1),
+/// sheets by number (sheet 1): they share no names.
 class SheetMarks final : public Overlay {
 public:
     explicit SheetMarks(Desk& desk)

@@ -70,10 +70,10 @@ bool LanternTool::press(const BoardPoint& p)
     if (const Lantern* l = m_desk.heldLantern(); l && l->on) {
         const LanternGrips g = lanternGrips(project, *l, p.px);
         const auto near = [&](const std::optional<Vec2>& at) { return at && (*at - p.at).length() < 8 * p.px; };
-        m_grip = near(g.facing)  ? Grip::Facing
-            : near(g.softness) ? Grip::Softness
-            : near(g.reach)    ? Grip::Reach
-                               : Grip::None;
+        m_grip = near(g.facing) ? Grip::Facing
+            : near(g.softness)  ? Grip::Softness
+            : near(g.reach)     ? Grip::Reach
+                                : Grip::None;
         if (m_grip != Grip::None)
             return true;
     }

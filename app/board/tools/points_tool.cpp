@@ -84,8 +84,8 @@ bool PointsTool::finish()
         return true;
     }
     if (int(m_points.size()) < m_wanted.least) { // it goes on
-        m_desk.notices.say(m_wanted.tooFew.isEmpty() ? Desk::tr("It needs %1 points or more.").arg(m_wanted.least)
-                                                     : m_wanted.tooFew);
+        m_desk.notices.say(
+            m_wanted.tooFew.isEmpty() ? Desk::tr("It needs %1 points or more.").arg(m_wanted.least) : m_wanted.tooFew);
         return true;
     }
     complete();

@@ -32,8 +32,7 @@ int StageTool::jointAt(const BoardPoint& p) const
     int found = -1;
     double best = 9 * p.px;
     for (int j = 0; j < stage::kJointCount; ++j)
-        if (const double d
-            = (stage::seenOfFigure(m_desk.project(), e, skeleton.at(stage::Joint(j))) - p.at).length();
+        if (const double d = (stage::seenOfFigure(m_desk.project(), e, skeleton.at(stage::Joint(j))) - p.at).length();
             d < best)
             best = d, found = j;
     return found;
@@ -103,8 +102,8 @@ void StageTool::move(const BoardPoint& p)
         return;
     if (m_held == Held::Joint) {
         Element posed = *e;
-        posed.standin.pose = stage::posed(e->standin.pose, stage::Joint(m_joint), p.at,
-            [&](Vec3 q) { return stage::seenOfFigure(project, *e, q); });
+        posed.standin.pose = stage::posed(
+            e->standin.pose, stage::Joint(m_joint), p.at, [&](Vec3 q) { return stage::seenOfFigure(project, *e, q); });
         return m_desk.edit(Desk::tr("Pose it"), edits::withElement(project, posed), m_gesture);
     }
     const auto place = m_desk.placed(*e);
@@ -112,7 +111,8 @@ void StageTool::move(const BoardPoint& p)
         const double cm = place.canvas.bottom() - (p.at + m_grip).y;
         if (place.canvas.height > 0)
             m_desk.edit(Desk::tr("Give it its true height"),
-                edits::withTrueHeight(project, e->id, e->heightM * std::max(0.02, cm / place.canvas.height)), m_gesture);
+                edits::withTrueHeight(project, e->id, e->heightM * std::max(0.02, cm / place.canvas.height)),
+                m_gesture);
         return;
     }
     if (m_desk.refusesLocked(e)) {
@@ -122,8 +122,8 @@ void StageTool::move(const BoardPoint& p)
     Vec2 base = p.at + m_grip;
     if (m_held == Held::Foot && stage::isCard(project, *e)) { // its picture stays, it stands elsewhere on it
         const double share = (base.x - place.canvas.x) / std::max(1e-9, place.canvas.width);
-        return m_desk.edit(Desk::tr("Set its foot"),
-            stage::withFootAt(project, e->id, share, m_desk.surfaces()), m_gesture);
+        return m_desk.edit(
+            Desk::tr("Set its foot"), stage::withFootAt(project, e->id, share, m_desk.surfaces()), m_gesture);
     }
     if (p.keys & Qt::ShiftModifier)
         base.y = e->baseCm.y; // along its own depth only
@@ -143,12 +143,10 @@ void StageTool::paint(QPainter& p, const Board& board) const
     const Element& e = *m_desk.heldElement();
     const auto skeleton = stage::skeletonOf(e.standin.pose);
     for (int j = 0; j < stage::kJointCount; ++j) {
-        const QPointF q
-            = board.toScreen(stage::seenOfFigure(m_desk.project(), e, skeleton.at(stage::Joint(j))));
+        const QPointF q = board.toScreen(stage::seenOfFigure(m_desk.project(), e, skeleton.at(stage::Joint(j))));
         p.setPen(QPen(theme::kInk, 1.2));
         p.setBrush(m_held == Held::Joint && m_joint == j ? theme::kAccent : theme::kPaper);
-        p.drawPolygon(
-            QPolygonF{q + QPointF(0, -5.5), q + QPointF(5.5, 0), q + QPointF(0, 5.5), q + QPointF(-5.5, 0)});
+        p.drawPolygon(QPolygonF{q + QPointF(0, -5.5), q + QPointF(5.5, 0), q + QPointF(0, 5.5), q + QPointF(-5.5, 0)});
     }
 }
 

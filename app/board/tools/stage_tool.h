@@ -6,9 +6,9 @@ namespace rl::app {
 
 class StationView;
 
-/// Things under the hand on the stage: an element is dragged over the ground (Shift keeps its depth, Alt leaves its group
-/// behind, Ctrl and a click ties to another); its height by the knob on its rod, the place it stands on by the knob at
-/// its foot; the horizon by its line; a posed figure by its joints.
+/// Things under the hand on the stage: an element is dragged over the ground (Shift keeps its depth, Alt leaves its
+/// group behind, Ctrl and a click ties to another); its height by the knob on its rod, the place it stands on by the
+/// knob at its foot; the horizon by its line; a posed figure by its joints.
 class StageTool final : public Tool {
 public:
     StageTool(Desk& desk, StationView& view)

@@ -4,8 +4,8 @@
 
 namespace rl::app {
 
-/// Threads along an edge: click points (C bends, H a hole, F follows the hand), Enter closes and cuts. A closed thread's
-/// points can be dragged, one more set between two, the held one taken away.
+/// Threads along an edge: click points (C bends, H a hole, F follows the hand), Enter closes and cuts. A closed
+/// thread's points can be dragged, one more set between two, the held one taken away.
 class ThreadTool final : public Tool {
 public:
     explicit ThreadTool(CutTable& table)

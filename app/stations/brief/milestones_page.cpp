@@ -24,7 +24,8 @@ MilestonesPage::MilestonesPage(Desk& desk)
             if (ok && !name.isEmpty())
                 set(name);
         });
-    m_form->latch("lookAtMilestone", tr("Look at it"), tr("Shows the chosen milestone on the board; nothing is changed"),
+    m_form->latch(
+        "lookAtMilestone", tr("Look at it"), tr("Shows the chosen milestone on the board; nothing is changed"),
         [this](bool on) {
             m_looking = on;
             if (on)
@@ -32,13 +33,16 @@ MilestonesPage::MilestonesPage(Desk& desk)
             emit m_desk.overlayChanged();
         },
         any);
-    m_form->button("takeUpMilestone", tr("Take it up again"),
+    m_form->button(
+        "takeUpMilestone", tr("Take it up again"),
         tr("Goes on from the chosen milestone; one step, which Ctrl+Z takes back"),
         [this] { ask([this] { takeUp(); }); }, any);
-    m_form->button("compareMilestone", tr("Compare with now"),
+    m_form->button(
+        "compareMilestone", tr("Compare with now"),
         tr("Lays the chosen milestone over the work as it is; push the sash across. Esc ends it"),
         [this] { ask([this] { compare(); }); }, any);
-    m_form->button("dropMilestone", tr("Take it off the list"), tr("The chosen milestone is forgotten; the work stays"),
+    m_form->button(
+        "dropMilestone", tr("Take it off the list"), tr("The chosen milestone is forgotten; the work stays"),
         [this] { takeAway(); }, any);
     layout()->addWidget(m_strip);
     connect(m_strip, &TakeStrip::chosenChanged, this, [this] {
@@ -63,8 +67,8 @@ void MilestonesPage::set(const QString& name)
 {
     const auto saver = m_desk.document.saver();
     if (!saver || saver->readOnly())
-        return m_desk.notices.fail(
-            {Kind::NotWritable, tr("This work is open for reading only; save a copy to set milestones.").toStdString(), {}});
+        return m_desk.notices.fail({Kind::NotWritable,
+            tr("This work is open for reading only; save a copy to set milestones.").toStdString(), {}});
     m_desk.document.finishGesture();
     const QImage image = m_desk.lit ? m_desk.lit->image : QImage();
     saver->post([this, self = QPointer<QObject>(this), name, image](store::ProjectFile& file) {
@@ -118,7 +122,8 @@ void MilestonesPage::fillStrip()
     std::vector<TakeStrip::Item> items;
     if (const auto* all = m_list.last())
         for (const Kept& k : *all) {
-            const QDateTime when = QDateTime::fromString(QString::fromStdString(k.milestone.when), Qt::ISODate).toLocalTime();
+            const QDateTime when
+                = QDateTime::fromString(QString::fromStdString(k.milestone.when), Qt::ISODate).toLocalTime();
             TakeStrip::Item item{k.milestone.id, {}, QString::fromStdString(k.milestone.name), {}, k.small,
                 {QLocale().toString(when, QLocale::ShortFormat)}, false, false};
             items.push_back(std::move(item));
@@ -202,9 +207,10 @@ QString MilestonesPage::says() const
 {
     if (m_seen.running())
         return tr("Reading the milestone…");
-    return count() == 0 ? tr("No milestone is set yet. Every change is saved as it happens; a milestone is a point to go "
-                             "back to.")
-                        : tr("Click one, then look at it, take it up again, or compare it with the work as it is.");
+    return count() == 0
+        ? tr("No milestone is set yet. Every change is saved as it happens; a milestone is a point to go "
+             "back to.")
+        : tr("Click one, then look at it, take it up again, or compare it with the work as it is.");
 }
 
 } // namespace rl::app

@@ -6,7 +6,8 @@
 
 namespace rl::app {
 
-/// Points to go back to: a strip of small pictures; one can be looked at, taken up again, or laid over the work as it is.
+/// Points to go back to: a strip of small pictures; one can be looked at, taken up again, or laid over the work as it
+/// is.
 class MilestonesPage final : public Page {
 public:
     explicit MilestonesPage(Desk& desk);

@@ -33,8 +33,7 @@ void WorkPage::lengthField(const FieldWords& words, double Brief::*length, int d
                 return (b.unit == LengthUnit::Inch) == inch ? std::optional(b.*length / unit) : std::nullopt;
             },
             [this, unit, length](double v, int g) {
-                m_form->change(
-                    lens::brief(), tr("Set the canvas"), g, [&](Brief& b) { b.*length = v * unit; });
+                m_form->change(lens::brief(), tr("Set the canvas"), g, [&](Brief& b) { b.*length = v * unit; });
             });
     }
 }
@@ -44,9 +43,11 @@ void WorkPage::canvasFields()
     const auto brief = lens::brief();
     m_form->line(brief, &Brief::title,
         {"title", tr("title"), tr("The title, which goes on every sheet"), tr("Name the work")}, 210);
-    lengthField({"canvasWidth", tr("canvas, width"), tr("Width of the canvas. Every size in the plan is measured on it."), {}},
+    lengthField(
+        {"canvasWidth", tr("canvas, width"), tr("Width of the canvas. Every size in the plan is measured on it."), {}},
         &Brief::widthCm, 1);
-    lengthField({"canvasHeight", tr("height"), tr("Height of the canvas. Every size in the plan is measured on it."), {}},
+    lengthField(
+        {"canvasHeight", tr("height"), tr("Height of the canvas. Every size in the plan is measured on it."), {}},
         &Brief::heightCm, 1);
     const QString formats[] = {tr("Portrait"), tr("Landscape"), tr("Square")};
     for (int i = 0; i < 3; ++i)
@@ -58,7 +59,8 @@ void WorkPage::canvasFields()
     m_form->pick(
         {"medium", tr("medium"), tr("What it is painted in"), {}},
         [] {
-            const QStringList names{tr("acrylic"), tr("oil"), tr("gouache"), tr("watercolour"), tr("casein"), tr("mixed")};
+            const QStringList names{
+                tr("acrylic"), tr("oil"), tr("gouache"), tr("watercolour"), tr("casein"), tr("mixed")};
             Choices all;
             for (int i = 0; i < names.size(); ++i)
                 all.emplace_back(names[i], i);
@@ -68,12 +70,12 @@ void WorkPage::canvasFields()
             return std::optional(std::max(0, int(media.indexOf(QString::fromStdString(project().brief.medium)))));
         },
         [this, brief](int i) {
-            m_form->change(
-                brief, tr("Choose the medium"), -1, [i](Brief& b) { b.medium = media[i].toStdString(); });
+            m_form->change(brief, tr("Choose the medium"), -1, [i](Brief& b) { b.medium = media[i].toStdString(); });
         });
-    lengthField({"viewingDistance", tr("seen from"),
-                    tr("Viewing distance. It decides how fine a detail can be seen and how many pixels a reference needs."),
-                    {}},
+    lengthField(
+        {"viewingDistance", tr("seen from"),
+            tr("Viewing distance. It decides how fine a detail can be seen and how many pixels a reference needs."),
+            {}},
         &Brief::viewingDistanceCm, 0);
 }
 
@@ -85,7 +87,8 @@ void WorkPage::castFields()
     m_newName->setToolTip(tr("Name a member of the cast and press Enter: everything that must appear, in the order in "
                              "which it should be read"));
     m_newName->setAccessibleName(tr("A new member of the cast"));
-    m_newName->setMinimumWidth(m_newName->fontMetrics().horizontalAdvance(m_newName->placeholderText()) + theme::px(24));
+    m_newName->setMinimumWidth(
+        m_newName->fontMetrics().horizontalAdvance(m_newName->placeholderText()) + theme::px(24));
     m_form->line();
     m_form->add(m_newName);
     m_form->button("addMember", tr("Add to the cast"), tr("Everything that must appear, most important first"),
@@ -94,9 +97,8 @@ void WorkPage::castFields()
     connect(m_cast, &CastRow::moved, this, [this](int from, int to) {
         m_desk.edit(tr("Change the reading order"), edits::withCastMoved(project(), from, to));
     });
-    connect(m_cast, &CastRow::removed, this, [this](int id) {
-        m_desk.edit(tr("Take out of the cast"), edits::withoutCastMember(project(), id));
-    });
+    connect(m_cast, &CastRow::removed, this,
+        [this](int id) { m_desk.edit(tr("Take out of the cast"), edits::withoutCastMember(project(), id)); });
     connect(m_cast, &CastRow::renamed, this, [this](int id, const QString& name) {
         m_form->change(lens::brief(), tr("Rename in the cast"), -1, [&](Brief& b) {
             for (CastMember& m : b.cast)
@@ -135,9 +137,9 @@ void WorkPage::show()
 
 QString WorkPage::says() const
 {
-    return project().brief.cast.empty()
-        ? QString()
-        : tr("The cast, in reading order: drag a card to change its place; double-click to rename; Delete takes it away.");
+    return project().brief.cast.empty() ? QString()
+                                        : tr("The cast, in reading order: drag a card to change its place; "
+                                             "double-click to rename; Delete takes it away.");
 }
 
 } // namespace rl::app

@@ -21,7 +21,9 @@ SheetsPage::SheetsPage(Desk& desk)
     m_form->pick(
         {"carryWhat", tr("carry over"),
             tr("What goes on the sheets: lines to trace, the picture itself, or only the squares"), {}},
-        [] { return Choices{{tr("line art"), 0}, {tr("picture"), 1}, {tr("grid alone"), 2}}; },
+        [] {
+            return Choices{{tr("line art"), 0}, {tr("picture"), 1}, {tr("grid alone"), 2}};
+        },
         [this] { return std::optional(int(m_what)); },
         [this](int i) {
             m_what = output::SheetContent(i);
@@ -29,7 +31,10 @@ SheetsPage::SheetsPage(Desk& desk)
             emit lookChanged();
         });
     m_form->pick(
-        {"paper", tr("paper"), tr("The paper in your printer"), {}}, [] { return Choices{{"A4", 0}, {"Letter", 1}}; },
+        {"paper", tr("paper"), tr("The paper in your printer"), {}},
+        [] {
+            return Choices{{"A4", 0}, {"Letter", 1}};
+        },
         [this] { return std::optional(project().sheets.paper == "Letter" ? 1 : 0); },
         [this, sheets](int i) {
             m_form->change(sheets, tr("Choose the paper"), -1, [i](Sheets& s) { s.paper = i ? "Letter" : "A4"; });
@@ -66,14 +71,16 @@ SheetsPage::SheetsPage(Desk& desk)
             show();
             emit m_desk.overlayChanged();
         });
-    m_form->mainButton("writeSheets", tr("Write the sheets…"),
+    m_form->mainButton(
+        "writeSheets", tr("Write the sheets…"),
         tr("Writes a PDF at 1:1 with overlap, cut marks, a map of the sheets and a 10 cm ruler on each"),
         [this] { chooseFile(); }, [this] { return !writing(); });
     m_bar->setFixedWidth(theme::px(240));
     m_bar->setAccessibleName(tr("How far the sheets are"));
     m_form->add(m_bar, [this] { return writing(); });
-    m_form->button("stopSheets", tr("Stop"), tr("Gives the sheets up; nothing is left behind"),
-        [this] { m_write.stop(); }, [this] { return writing(); });
+    m_form->button(
+        "stopSheets", tr("Stop"), tr("Gives the sheets up; nothing is left behind"), [this] { m_write.stop(); },
+        [this] { return writing(); });
     connect(&m_lines, &JobBase::done, this, [this] {
         if (m_lines.last())
             m_marks.setLines(*m_lines.last());
@@ -86,7 +93,8 @@ SheetsPage::SheetsPage(Desk& desk)
     connect(&m_write, &JobBase::done, this, [this] {
         const bool ok = !m_write.problem();
         if (ok)
-            m_desk.notices.say(tr("The sheets are in %1. Print them at 100 % and measure the ruler on each.").arg(m_path));
+            m_desk.notices.say(
+                tr("The sheets are in %1. Print them at 100 % and measure the ruler on each.").arg(m_path));
         else if (m_write.problem()->kind == Kind::Cancelled)
             m_desk.notices.say(tr("The sheets were not written."));
         show();
@@ -126,14 +134,16 @@ void SheetsPage::show()
     m_marks.set(m_what, m_grid);
     Page::show();
     if (isVisible() && m_what == output::SheetContent::LineArt)
-        m_lines.ask(std::tuple(project().scene(), project().brief.widthCm, project().brief.heightCm), [this, p = project()](Progress& progress) -> Result<SheetMarks::Lines> {
-            const auto job = output::sheetJob(p, output::SheetContent::LineArt, false, m_desk.surfaces(), progress);
-            if (!job)
-                return job.error();
-            SheetMarks::Lines lines{transfer::lineArt(job->picture.colour, job->picture.ids, job->picture.pixelsPerCm), {}};
-            lines.drawn = SheetMarks::drawn(lines.strokes, p.brief.widthCm, p.brief.heightCm);
-            return lines;
-        });
+        m_lines.ask(std::tuple(project().scene(), project().brief.widthCm, project().brief.heightCm),
+            [this, p = project()](Progress& progress) -> Result<SheetMarks::Lines> {
+                const auto job = output::sheetJob(p, output::SheetContent::LineArt, false, m_desk.surfaces(), progress);
+                if (!job)
+                    return job.error();
+                SheetMarks::Lines lines{
+                    transfer::lineArt(job->picture.colour, job->picture.ids, job->picture.pixelsPerCm), {}};
+                lines.drawn = SheetMarks::drawn(lines.strokes, p.brief.widthCm, p.brief.heightCm);
+                return lines;
+            });
 }
 
 const std::vector<transfer::Stroke>& SheetsPage::lines() const

@@ -7,8 +7,7 @@ void Veil::paint(QPainter& p, const Board& board) const
 {
     const Reference* r = m_table.picture();
     if (r && !m_table.veil().isNull())
-        p.drawImage(
-            board.toScreen(Rect{0, 0, double(r->pixels.width()), double(r->pixels.height())}), m_table.veil());
+        p.drawImage(board.toScreen(Rect{0, 0, double(r->pixels.width()), double(r->pixels.height())}), m_table.veil());
 }
 
 CutPage::CutPage(Desk& desk, CutTable& table, const QString& name, const QString& tip)
@@ -32,12 +31,15 @@ void CutPage::cutFields()
             tr("Width of the uncertain band. Wider for hair and out-of-focus edges, narrow for crisp ones."), {}},
         shownAs(Unit::Pixel), numberAt(&Cutout::bandPx).low, numberAt(&Cutout::bandPx).high,
         [this] { return std::optional(m_table.bandPx); }, [this](double v, int) { m_table.bandPx = v; });
-    m_form->mainButton("cutOut", tr("Cut it out"),
+    m_form->mainButton(
+        "cutOut", tr("Cut it out"),
         tr("Works out the soft edge from all that was said; the photograph itself is never changed (Enter)"),
         [this] { m_table.cut(); }, [this] { return m_table.said() && !m_table.cutting(); });
-    m_form->button("stopCut", tr("Stop"), tr("Gives the cut up; what was cut before stays"), [this] { m_table.stop(); },
+    m_form->button(
+        "stopCut", tr("Stop"), tr("Gives the cut up; what was cut before stays"), [this] { m_table.stop(); },
         [this] { return m_table.cutting(); });
-    m_form->button("beginAgain", tr("Begin again"),
+    m_form->button(
+        "beginAgain", tr("Begin again"),
         tr("Drops threads, strokes and grounds of this picture; what was cut stays until you cut anew"),
         [this] { m_table.beginAgain(); }, [this] { return m_table.said(); });
     m_name = m_form->text(
@@ -50,7 +52,8 @@ void CutPage::cutFields()
         },
         [](const QString&) {});
     m_name->setPlaceholderText(tr("what it is"));
-    m_form->button("stand", tr("Stand it in the scene"),
+    m_form->button(
+        "stand", tr("Stand it in the scene"),
         tr("Puts the cut-out on the ground of your scene at the height you give it on the Stage"),
         [this] { m_table.stand(m_name->text().trimmed()); }, [this] { return m_table.cutOut(); });
 }
@@ -99,7 +102,8 @@ ThreadPage::ThreadPage(Desk& desk, CutTable& table)
         &CutTable::curved);
     flag("hole", tr("a hole"), tr("The next closed thread takes a hole out (H)"), &CutTable::hole);
     flag("freehand", tr("free hand"),
-        tr("Hold the button and follow the edge; letting go near the start closes the thread (F)"), &CutTable::freeHand);
+        tr("Hold the button and follow the edge; letting go near the start closes the thread (F)"),
+        &CutTable::freeHand);
     m_form->value(
         {"pull", tr("pull to the edge"),
             tr("How far the thread may be pulled onto the picture's own edge. 0 takes it as drawn."), {}},
@@ -113,45 +117,46 @@ QString ThreadPage::wayWords() const
     const QString drawing = m_tool.hint();
     if (!drawing.isEmpty())
         return drawing;
-    return m_table.cutOut() ? tr("Drag a point to correct it, click between two to add one, Delete takes the held one away; "
-                                 "Enter cuts again.")
-                            : tr("Click around the element, roughly along its edge: the thread is pulled onto it. "
-                                 "Double-click or Enter closes it and cuts.");
+    return m_table.cutOut()
+        ? tr("Drag a point to correct it, click between two to add one, Delete takes the held one away; "
+             "Enter cuts again.")
+        : tr("Click around the element, roughly along its edge: the thread is pulled onto it. "
+             "Double-click or Enter closes it and cuts.");
 }
 
 TouchPage::TouchPage(Desk& desk, CutTable& table)
-    : CutPage(desk, table, tr("Touch"),
-          tr("Draw a rough rectangle, or a few strokes on what is surely in and surely out"))
+    : CutPage(
+        desk, table, tr("Touch"), tr("Draw a rough rectangle, or a few strokes on what is surely in and surely out"))
     , m_tool(table)
 {
     m_form->pick(
         {"markKind", tr("strokes say"), tr("What the next strokes say (keys R, I, O, U)"), {}},
         [] {
-            return Choices{{tr("a rectangle around it"), 0}, {tr("surely in"), 1}, {tr("surely out"), 2},
-                {tr("unsure again"), 3}};
+            return Choices{
+                {tr("a rectangle around it"), 0}, {tr("surely in"), 1}, {tr("surely out"), 2}, {tr("unsure again"), 3}};
         },
         [this] { return std::optional(int(m_table.mark())); }, [this](int i) { m_table.setMark(CutTable::Mark(i)); });
     m_form->value(
-        {"strokeWidth", tr("stroke"), tr("Width of the stroke, in pixels of the picture."), {}},
-        Shown{1, " px", 0, 4}, 1, 400, [this] { return std::optional(m_table.strokePx); },
-        [this](double v, int) { m_table.strokePx = v; });
+        {"strokeWidth", tr("stroke"), tr("Width of the stroke, in pixels of the picture."), {}}, Shown{1, " px", 0, 4},
+        1, 400, [this] { return std::optional(m_table.strokePx); }, [this](double v, int) { m_table.strokePx = v; });
     cutFields();
 }
 
 QString TouchPage::wayWords() const
 {
-    return m_table.cutOut() ? tr("Strokes now say “%1”; each is worked out at once.")
-                                  .arg(m_table.mark() == CutTable::Mark::In      ? tr("surely in")
-                                          : m_table.mark() == CutTable::Mark::Out ? tr("surely out")
-                                          : m_table.mark() == CutTable::Mark::Unsure
-                                          ? tr("unsure again")
-                                          : tr("begin anew with a rectangle"))
-                            : tr("Draw a rectangle around the thing, or strokes on what is surely in and surely out; each "
-                                 "stroke is worked out at once.");
+    return m_table.cutOut()
+        ? tr("Strokes now say “%1”; each is worked out at once.")
+              .arg(m_table.mark() == CutTable::Mark::In          ? tr("surely in")
+                      : m_table.mark() == CutTable::Mark::Out    ? tr("surely out")
+                      : m_table.mark() == CutTable::Mark::Unsure ? tr("unsure again")
+                                                                 : tr("begin anew with a rectangle"))
+        : tr("Draw a rectangle around the thing, or strokes on what is surely in and surely out; each "
+             "stroke is worked out at once.");
 }
 
 GroundPage::GroundPage(Desk& desk, CutTable& table)
-    : CutPage(desk, table, tr("Plain ground"), tr("Click on the plain ground behind the thing; everything of that colour goes"))
+    : CutPage(desk, table, tr("Plain ground"),
+        tr("Click on the plain ground behind the thing; everything of that colour goes"))
     , m_tool(table)
 {
     m_form->value(
@@ -159,7 +164,8 @@ GroundPage::GroundPage(Desk& desk, CutTable& table)
             tr("How far the plain ground's colour reaches. Larger takes more shades of it out."), {}},
         shownAs(Unit::DeltaE), numberAt(&PlainGround::tolerance).low, numberAt(&PlainGround::tolerance).high,
         [this] { return std::optional(m_table.toleranceE); }, [this](double v, int) { m_table.toleranceE = v; });
-    m_form->button("forgetGround", tr("Forget the last"), tr("Takes back the ground clicked last (Backspace)"),
+    m_form->button(
+        "forgetGround", tr("Forget the last"), tr("Takes back the ground clicked last (Backspace)"),
         [this] { m_tool.stepBack(); }, [this] { return !m_table.grounds().empty(); });
     cutFields();
 }

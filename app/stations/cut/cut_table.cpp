@@ -60,11 +60,11 @@ void CutTable::show()
         // First time here without a picture chosen: the one that what is in hand was cut from.
         const Element* e = m_desk.heldElement() ? m_desk.heldElement() : p.element(firstToHold(p));
         const Cutout* c = e ? p.cutout(e->cutout) : nullptr;
-        const int wanted = c                      ? c->reference
-            : m_desk.heldReference()              ? m_desk.reference()
-            : !p.cutouts.empty()                  ? p.cutouts.back().reference
-            : !p.references.empty()               ? p.references.front().id
-                                                  : 0;
+        const int wanted = c         ? c->reference
+            : m_desk.heldReference() ? m_desk.reference()
+            : !p.cutouts.empty()     ? p.cutouts.back().reference
+            : !p.references.empty()  ? p.references.front().id
+                                     : 0;
         m_reference = -1;
         if (wanted != m_desk.reference())
             return m_desk.holdReference(wanted); // and here again

@@ -6,8 +6,8 @@
 
 namespace rl::app {
 
-/// What lies on the cutting table: one picture, its cut-out as it is said (threads, strokes, plain grounds), and the jobs
-/// that work it out. The photograph itself is never changed.
+/// What lies on the cutting table: one picture, its cut-out as it is said (threads, strokes, plain grounds), and the
+/// jobs that work it out. The photograph itself is never changed.
 class CutTable final : public QObject {
     Q_OBJECT
 public:

@@ -4,11 +4,13 @@
 namespace rl::app {
 
 MatchPage::MatchPage(Desk& desk, CutTable& table)
-    : CutPage(desk, table, tr("Match"), tr("Bring black point, white point and cast to those of the backdrop where it stands"))
+    : CutPage(desk, table, tr("Match"),
+        tr("Bring black point, white point and cast to those of the backdrop where it stands"))
     , m_measure(&desk.notices)
 {
     const auto stands = [this] { return m_table.standing() != nullptr; };
-    m_form->mainButton("matchIt", tr("Match it"),
+    m_form->mainButton(
+        "matchIt", tr("Match it"),
         tr("Measures both and brings the cut-out to the backdrop at its depth, by the amount beside it"),
         [this] {
             const Element* e = m_table.standing();
@@ -17,7 +19,8 @@ MatchPage::MatchPage(Desk& desk, CutTable& table)
         },
         stands);
     m_form->value(
-        {"matchAmount", tr("amount"), tr("How much of the match is applied. 0 leaves the cut-out as photographed."), {}},
+        {"matchAmount", tr("amount"), tr("How much of the match is applied. 0 leaves the cut-out as photographed."),
+            {}},
         Shown{100, " %", 0, 10}, 0, 100,
         [this]() -> std::optional<double> {
             const Element* e = m_table.standing();
@@ -86,8 +89,9 @@ QString MatchPage::says() const
     const Tone& t = applied ? e->tone : *proposed;
     const auto by = [&](double from, double to) { return from + t.amount * (to - from); };
     return (applied ? QString() : tr("Would be, whole: "))
-        + tr("darks L* %1 → %2, lights %3 → %4, cast a* %5, b* %6. Values are L* of the cut-out as photographed, before "
-             "your light falls on it.")
+        + tr(
+            "darks L* %1 → %2, lights %3 → %4, cast a* %5, b* %6. Values are L* of the cut-out as photographed, before "
+            "your light falls on it.")
               .arg(t.darkFrom, 0, 'f', 0)
               .arg(by(t.darkFrom, t.darkTo), 0, 'f', 0)
               .arg(t.lightFrom, 0, 'f', 0)

@@ -7,19 +7,23 @@
 namespace rl::app {
 
 PatchPage::PatchPage(Desk& desk, CutTable& table)
-    : CutPage(desk, table, tr("Paint out"), tr("Brush over a fence or a cable: the hole is filled from what lies around it"))
+    : CutPage(
+        desk, table, tr("Paint out"), tr("Brush over a fence or a cable: the hole is filled from what lies around it"))
     , m_tool(table, [this] { fill(); })
     , m_fill(&desk.notices)
 {
-    m_form->mainButton("paintOut", tr("Paint it out"),
+    m_form->mainButton(
+        "paintOut", tr("Paint it out"),
         tr("Fills what you brushed over; the result hangs on the wall beside the original (Enter)"), [this] { fill(); },
         [this] { return !m_fill.running(); });
     m_form->value(
-        {"patchWidth", tr("brush"), tr("Width of the brush that marks what is to go."), {}}, Shown{1, " px", 0, 4}, 2, 600,
-        [this] { return std::optional(m_table.brushPx); }, [this](double v, int) { m_table.brushPx = v; });
-    m_form->button("wipeBrush", tr("Wipe the brush marks"), tr("Nothing is to go (Esc)"),
-        [this] { m_tool.drop(); }, [this] { return !m_tool.hole().isNull(); });
-    m_form->button("stopPatch", tr("Stop"), tr("Gives it up; the picture stays as it is"), [this] { m_fill.stop(); },
+        {"patchWidth", tr("brush"), tr("Width of the brush that marks what is to go."), {}}, Shown{1, " px", 0, 4}, 2,
+        600, [this] { return std::optional(m_table.brushPx); }, [this](double v, int) { m_table.brushPx = v; });
+    m_form->button(
+        "wipeBrush", tr("Wipe the brush marks"), tr("Nothing is to go (Esc)"), [this] { m_tool.drop(); },
+        [this] { return !m_tool.hole().isNull(); });
+    m_form->button(
+        "stopPatch", tr("Stop"), tr("Gives it up; the picture stays as it is"), [this] { m_fill.stop(); },
         [this] { return m_fill.running(); });
     connect(&m_fill, &JobBase::done, this, &PatchPage::take);
 }
@@ -83,9 +87,10 @@ void PatchPage::take()
 
 QString PatchPage::says() const
 {
-    return m_fill.running() ? tr("Filling the hole from around it, at full size…")
-                            : tr("Brush over what is to go, a little beyond its edge. The filled picture hangs beside the "
-                                 "original and takes its place as the backdrop; Ctrl+Z takes it back.");
+    return m_fill.running()
+        ? tr("Filling the hole from around it, at full size…")
+        : tr("Brush over what is to go, a little beyond its edge. The filled picture hangs beside the "
+             "original and takes its place as the backdrop; Ctrl+Z takes it back.");
 }
 
 } // namespace rl::app

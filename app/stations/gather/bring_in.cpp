@@ -1,8 +1,8 @@
 // What comes onto the wall, and what leaves it as a table.
+#include "app/board/board.h"
 #include "app/desk/importer.h"
 #include "app/stations/gather/wall_page.h"
 #include "app/widgets/film_picker.h"
-#include "app/board/board.h"
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
 #include "store/stored_picture.h"
@@ -116,17 +116,17 @@ void WallPage::useAsBackdrop()
     m_desk.edit(tr("Choose the backdrop"), edits::withBackdrop(project(), b));
 }
 
-/// The file of a missing picture is put back where it was when it is the same one, byte for byte; another picture of the
-/// same size takes its place as a step that can be taken back.
+/// The file of a missing picture is put back where it was when it is the same one, byte for byte; another picture of
+/// the same size takes its place as a step that can be taken back.
 void WallPage::findAgain()
 {
     const Reference* gone = m_desk.heldReference();
     if (!gone || !gone->pixels.missing())
         return;
-    const QString path = QFileDialog::getOpenFileName(this,
-        tr("Find “%1” again").arg(QString::fromStdString(gone->name)),
-        QSettings().value("lastPictureFolder", QDir::homePath()).toString(),
-        tr("Pictures (%1);;All files (*)").arg(pictureEndings().join(' ')));
+    const QString path
+        = QFileDialog::getOpenFileName(this, tr("Find “%1” again").arg(QString::fromStdString(gone->name)),
+            QSettings().value("lastPictureFolder", QDir::homePath()).toString(),
+            tr("Pictures (%1);;All files (*)").arg(pictureEndings().join(' ')));
     if (!path.isEmpty())
         emit m_desk.findWanted(gone->id, path);
 }

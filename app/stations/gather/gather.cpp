@@ -12,9 +12,7 @@ StationSpec gatherStation()
     s.name = QCoreApplication::translate("Gather", "Gather");
     s.board = false;
     s.centre = [](Desk& desk, StationView& view) -> QWidget* { return new WallTable(desk, &view); };
-    s.pages = {[](Desk& d, StationView& v) -> Page* {
-        return new WallPage(d, *static_cast<WallTable*>(v.centre()));
-    }};
+    s.pages = {[](Desk& d, StationView& v) -> Page* { return new WallPage(d, *static_cast<WallTable*>(v.centre())); }};
     s.fit = [](StationView& view) { static_cast<WallTable*>(view.centre())->wall()->fitAll(); };
     return s;
 }

@@ -14,9 +14,9 @@ void WallPage::showMeasures()
     const Reference* r = m_desk.heldReference();
     const auto* m = r ? m_desk.wall.measure(r->id) : nullptr;
     if (!m) {
-        m_measure->setText(!r                   ? QString()
-                : r->pixels.missing()           ? tr("Nothing is measured of what cannot be read.")
-                                                : tr("Measuring… %1 to go").arg(m_desk.wall.toGo()));
+        m_measure->setText(!r         ? QString()
+                : r->pixels.missing() ? tr("Nothing is measured of what cannot be read.")
+                                      : tr("Measuring… %1 to go").arg(m_desk.wall.toGo()));
         return;
     }
     QString html = figuresOf(*m).join("<br>") + "<br>";
@@ -29,6 +29,7 @@ void WallPage::showMeasures()
         html += "</tr></table>";
     }
     m_measure->setText(html);
+    m_measure->setMinimumHeight(m_measure->heightForWidth(std::max(m_measure->width(), theme::px(200))));
 }
 
 void WallPage::showFit()

@@ -51,12 +51,15 @@ WallPage::WallPage(Desk& desk, WallTable& table)
 void WallPage::heldFields()
 {
     const auto any = [this] { return m_desk.heldReference() != nullptr; };
-    m_form->button("cutFrom", tr("Cut from it"), tr("Takes it to Cut, to outline something in it"),
+    m_form->button(
+        "cutFrom", tr("Cut from it"), tr("Takes it to Cut, to outline something in it"),
         [this] { emit m_desk.stationWanted(int(Station::Cut)); }, any);
-    m_form->button("useBackdrop", tr("Backdrop"),
+    m_form->button(
+        "useBackdrop", tr("Backdrop"),
         tr("Lays it behind the scene, its horizon on yours; sky and ground light are taken from it"),
         [this] { useAsBackdrop(); }, any);
-    m_form->button("makeLead", tr("Lead"),
+    m_form->button(
+        "makeLead", tr("Lead"),
         tr("Holds all others against this picture; otherwise against the backdrop. Once more: no longer"),
         [this] {
             Project after = project();
@@ -64,21 +67,26 @@ void WallPage::heldFields()
             m_desk.edit(tr("Choose the lead picture"), std::move(after));
         },
         any);
-    m_side = m_form->latch("sideBySide", tr("Side by side"),
+    m_side = m_form->latch(
+        "sideBySide", tr("Side by side"),
         tr("Compares the held picture with a second one: Ctrl+click it on the wall or in the ranking"),
         [this](bool on) { m_table.setComparing(on); }, [this] { return project().references.size() > 1; });
-    m_form->button("study", tr("Study it"),
+    m_form->button(
+        "study", tr("Study it"),
         tr("Opens it as a work of its own, to take apart where its lines meet and what it is read by"),
         [this] { emit m_desk.studyWanted(m_desk.reference()); }, any);
-    m_form->button("takeDown", tr("Take down"), tr("Takes it off the wall, with what was cut from it"),
+    m_form->button(
+        "takeDown", tr("Take down"), tr("Takes it off the wall, with what was cut from it"),
         [this] {
             m_desk.edit(tr("Take a picture off the wall"), edits::withoutReference(project(), m_desk.reference()));
         },
         any);
-    m_form->mainButton("findAgain", tr("Find it again…"),
+    m_form->mainButton(
+        "findAgain", tr("Find it again…"),
         tr("Its file cannot be read in this work: choose the picture it was, and it takes its place again"),
         [this] { findAgain(); }, [this] { return m_desk.heldReference() && m_desk.heldReference()->pixels.missing(); });
-    m_form->button("ledger", tr("Ledger…"), tr("All credits and permissions as a table (CSV)"), [this] { writeLedger(); },
+    m_form->button(
+        "ledger", tr("Ledger…"), tr("All credits and permissions as a table (CSV)"), [this] { writeLedger(); },
         [this] { return !project().references.empty(); });
 }
 
@@ -101,12 +109,13 @@ QWidget* WallPage::recordColumn()
 void WallPage::recordFields(Form& form)
 {
     const auto reference = lens::reference();
-    const auto line = [&](const QString& name, const QString& hint, const QString& tip, std::string Reference::*member,
-                          int width) {
-        auto* edit = form.line(reference, member, {name, {}, tip, tr("Credit a picture")}, width);
-        edit->setPlaceholderText(hint);
-    };
-    line("credit", tr("who made it"), tr("Who made the picture: it goes on the finished record"), &Reference::credit, 150);
+    const auto line
+        = [&](const QString& name, const QString& hint, const QString& tip, std::string Reference::*member, int width) {
+              auto* edit = form.line(reference, member, {name, {}, tip, tr("Credit a picture")}, width);
+              edit->setPlaceholderText(hint);
+          };
+    line("credit", tr("who made it"), tr("Who made the picture: it goes on the finished record"), &Reference::credit,
+        150);
     line("source", tr("where from"), tr("Where it was found, to find it again"), &Reference::source, 130);
     auto* heap = form.text(
         {"heap", {}, tr("Names the heap that the chosen pictures lie in; empty takes them out of theirs"), {}}, 110,
@@ -181,7 +190,8 @@ QString WallPage::about() const
     if (!r)
         return tr("The wall is empty: bring in what you want to paint from.");
     if (r->pixels.missing())
-        return tr("<b>%1</b>: its file cannot be read in this work.").arg(QString::fromStdString(r->name).toHtmlEscaped());
+        return tr("<b>%1</b>: its file cannot be read in this work.")
+            .arg(QString::fromStdString(r->name).toHtmlEscaped());
     const gather::Size size = gather::sizeOnCanvas(project(), *r, m_table.shapes());
     const double need = gather::enoughPixels(project(), *r);
     return QString("<b>%1</b> · %2 × %3 px · %4")

@@ -131,11 +131,11 @@ void WallTable::showWall()
         w.hung = r.hung;
         w.at = r.wallAt;
         w.missing = r.pixels.missing();
-        w.badge = w.missing ? tr("missing")
+        w.badge = w.missing                ? tr("missing")
             : p.backdrop.reference == r.id ? tr("backdrop")
-            : p.lead == r.id                   ? tr("lead")
-            : alike.contains(r.id)             ? tr("twin")
-                                               : QString();
+            : p.lead == r.id               ? tr("lead")
+            : alike.contains(r.id)         ? tr("twin")
+                                           : QString();
         w.warning = used(p, r.id) && (r.credit.empty() || r.permission == Permission::ToAsk);
         if (const auto* m = m_desk.wall.measure(r.id)) {
             w.measured = true;

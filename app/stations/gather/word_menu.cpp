@@ -21,14 +21,17 @@ WordMenu::WordMenu(Desk& desk)
     setFocusPolicy(Qt::TabFocus);
     m_form->setContentsMargins(10, 8, 10, 8);
     m_form->setFixedWidth(460);
-    word("wordLight", tr("the light comes from"), &Overrule::lightSet,
-        [](Overrule& o, const gather::PictureMeasure& m) { o.light = {m.light.azimuth, m.light.elevation, 1}; });
+    word(
+        "wordLight", tr("the light comes from"), &Overrule::lightSet, [](Overrule& o, const gather::PictureMeasure& m) {
+            o.light = {m.light.azimuth, m.light.elevation, 1};
+        });
     const auto& azimuth = numberAt(&PictureLight::azimuth);
     figure({"wordAzimuth", {}, tr("In the picture, counter-clockwise from the right: 90 = from above."), {}},
         Shown{1, QChar(0xb0), 0, 5}, azimuth.low, azimuth.high, &Overrule::lightSet,
         [](Overrule& o) -> double& { return o.light.azimuth; });
-    figure({"wordElevation", {}, tr("Towards you; negative = from behind."), {}}, Shown{1, QString(QChar(0xb0)) + tr(" up"), 0, 5},
-        -90, 90, &Overrule::lightSet, [](Overrule& o) -> double& { return o.light.elevation; });
+    figure({"wordElevation", {}, tr("Towards you; negative = from behind."), {}},
+        Shown{1, QString(QChar(0xb0)) + tr(" up"), 0, 5}, -90, 90, &Overrule::lightSet,
+        [](Overrule& o) -> double& { return o.light.elevation; });
     m_form->line();
     word("wordSoft", tr("its shade holds"), &Overrule::softnessSet,
         [](Overrule& o, const gather::PictureMeasure& m) { o.softness = m.softness; });
@@ -36,12 +39,12 @@ WordMenu::WordMenu(Desk& desk)
         Shown{100, tr(" % of the light"), 0, 5}, 0, 100, &Overrule::softnessSet,
         [](Overrule& o) -> double& { return o.softness; });
     m_form->line();
-    word("wordKelvin", tr("its light is"), &Overrule::kelvinSet, [](Overrule& o, const gather::PictureMeasure& m) {
-        o.kelvin = m.lightKelvin > 0 ? m.lightKelvin : 5500;
-    });
+    word("wordKelvin", tr("its light is"), &Overrule::kelvinSet,
+        [](Overrule& o, const gather::PictureMeasure& m) { o.kelvin = m.lightKelvin > 0 ? m.lightKelvin : 5500; });
     const auto& kelvin = numberAt(&Overrule::kelvin);
-    figure({"wordKelvinValue", {}, tr("Colour temperature: 2000 candle, 5500 sun, 9000 shade."), {}}, shownAs(Unit::Kelvin),
-        kelvin.low, kelvin.high, &Overrule::kelvinSet, [](Overrule& o) -> double& { return o.kelvin; });
+    figure({"wordKelvinValue", {}, tr("Colour temperature: 2000 candle, 5500 sun, 9000 shade."), {}},
+        shownAs(Unit::Kelvin), kelvin.low, kelvin.high, &Overrule::kelvinSet,
+        [](Overrule& o) -> double& { return o.kelvin; });
     m_form->line();
     word("wordEye", tr("its eye level lies"), &Overrule::eyeLevelSet,
         [](Overrule& o, const gather::PictureMeasure& m) { o.eyeLevel = m.eyeLevel; });

@@ -11,11 +11,13 @@ AirPage::AirPage(Desk& desk, StationView& view)
     const auto air = lens::air();
     m_form->number(air, &Air::halfContrastM,
         {"haze", tr("halves at"),
-            tr("Distance at which the air halves contrast. 0 is perfectly clear. The line on the plan is the same: drag "
+            tr("Distance at which the air halves contrast. 0 is perfectly clear. The line on the plan is the same: "
+               "drag "
                "it."),
             tr("Set the haze"), Shown{1, " m", 0, 10}, tr("clear")});
     m_form->number(air, &Air::hazeTopM,
-        {"hazeTop", tr("thins over"), tr("Height at which haze has thinned to a third. 0 leaves it alike at every height."),
+        {"hazeTop", tr("thins over"),
+            tr("Height at which haze has thinned to a third. 0 leaves it alike at every height."),
             tr("Set the haze's height"), Shown{1, " m", 1, 0.5}, tr("nowhere")},
         [](const Air& a) { return a.halfContrastM > 0; });
     m_form->number(air, &Air::glow, {"glow", tr("glow"), tr("Veil of light round lanterns."), tr("Set the glow")});
@@ -37,7 +39,8 @@ AirPage::AirPage(Desk& desk, StationView& view)
             tr("How far the sky's light falls off away from the focal place. Lanterns out there still shine."),
             tr("Let the light fall off")});
     m_form->number(air, &Air::vignetteReach,
-        {"vignetteReach", tr("beyond"), tr("Full light up to here. 100 % is from the middle of the canvas to its corner."),
+        {"vignetteReach", tr("beyond"),
+            tr("Full light up to here. 100 % is from the middle of the canvas to its corner."),
             tr("Set how far full light reaches")},
         [](const Air& a) { return a.vignette > 0; });
     drawLatch("focalPlace", tr("Focal place…"),
@@ -65,12 +68,14 @@ void AirPage::mistFields()
             m_desk.hold(s);
         });
     m_form->number(mist, &Mist::z,
-        {"mistZ", tr("at"), tr("Distance at which this sheet of mist lies."), tr("Move the mist"), Shown{1, " m", 1, 1}});
+        {"mistZ", tr("at"), tr("Distance at which this sheet of mist lies."), tr("Move the mist"),
+            Shown{1, " m", 1, 1}});
     m_form->number(mist, &Mist::density,
         {"mistDensity", tr("hides"), tr("What it hides where it lies thickest."), tr("Thicken the mist")});
     m_form->number(mist, &Mist::topM,
         {"mistTop", tr("thins over"), tr("Height at which it has thinned to a third."), tr("Raise the mist")});
-    m_form->button("mistAway", tr("Lift it"), tr("Takes this sheet of mist away"), [this] { liftMist(); },
+    m_form->button(
+        "mistAway", tr("Lift it"), tr("Takes this sheet of mist away"), [this] { liftMist(); },
         [this] { return m_desk.selection().mist >= 0; });
 }
 

@@ -26,9 +26,11 @@ bool FormPage::relief() const
 void FormPage::surfaceFields()
 {
     const auto element = lens::element();
-    const QStringList forms{tr("puffed"), tr("ball"), tr("column"), tr("slab"), tr("flat card"), tr("corner"), tr("ground")};
+    const QStringList forms{
+        tr("puffed"), tr("ball"), tr("column"), tr("slab"), tr("flat card"), tr("corner"), tr("ground")};
     m_form->choice(element, &Element::form, forms,
-        {"form", tr("form"), tr("What form its relief takes: it decides how light turns across it"), tr("Choose its form")},
+        {"form", tr("form"), tr("What form its relief takes: it decides how light turns across it"),
+            tr("Choose its form")},
         [this](const Element&) { return relief(); });
     m_form->choice(element, &Element::material,
         {tr("matt"), tr("satin"), tr("wet"), tr("glowing"), tr("glass"), tr("lacquer"), tr("thin")},
@@ -41,7 +43,8 @@ void FormPage::surfaceFields()
             tr("Take its own light off")},
         [](const Element& e) { return e.cutout != 0; });
     m_form->number(element, &Element::through,
-        {"through", tr("lets through"), tr("Share of the light that comes through a thin thing."), tr("Let light through")},
+        {"through", tr("lets through"), tr("Share of the light that comes through a thin thing."),
+            tr("Let light through")},
         [](const Element& e) { return e.material == Material::Thin; });
     m_form->number(element, &Element::glow,
         {"elementGlow", tr("glows"), tr("How strongly a glowing thing shines."), tr("Set its glow"),
@@ -105,10 +108,12 @@ void FormPage::partFields()
 
 void FormPage::ridgeFields()
 {
-    drawLatch("drawPart", tr("Outline a part…"),
+    drawLatch(
+        "drawPart", tr("Outline a part…"),
         tr("Click round a part of the element in hand; Enter closes it. It then takes a form of its own"),
         [this] { return wantedPart(); }, [this] { return relief(); });
-    drawLatch("drawRidge", tr("Ridge line…"), tr("Click along an edge of the form, a nose or a fold; Enter ends it"),
+    drawLatch(
+        "drawRidge", tr("Ridge line…"), tr("Click along an edge of the form, a nose or a fold; Enter ends it"),
         [this] { return wantedRidge(); }, [this] { return relief(); });
     const auto drawing = [this]() { return relief(); };
     m_form->value(
@@ -122,10 +127,12 @@ void FormPage::ridgeFields()
         100 * numberAt(&Ridge::width).low, 100 * numberAt(&Ridge::width).high,
         [=, this] { return drawing() ? std::optional(100 * m_ridgeWidth) : std::nullopt; },
         [this](double v, int) { m_ridgeWidth = v / 100; });
-    drawLatch("drawEye", tr("Eye…"),
+    drawLatch(
+        "drawEye", tr("Eye…"),
         tr("Click the middle of an eye: lights show in it as catch-lights, where the ball faces them"),
         [this] { return wantedEye(); }, [this] { return m_desk.heldElement() != nullptr; });
-    m_form->button("partAway", tr("Undo part"), tr("Takes the part in hand, or the newest ridge or eye, away"),
+    m_form->button(
+        "partAway", tr("Undo part"), tr("Takes the part in hand, or the newest ridge or eye, away"),
         [this] { takeAway(); },
         [this] {
             const Element* e = m_desk.heldElement();
@@ -153,8 +160,9 @@ PointsWanted FormPage::wantedPart()
         const auto shares = sharesOf(points);
         if (!shares)
             return;
-        m_form->change(lens::element(), tr("Outline a part"), -1,
-            [&](Element& e) { e.parts.push_back({*shares, rl::Form::Puffed, true, 0, 0, 1}); });
+        m_form->change(lens::element(), tr("Outline a part"), -1, [&](Element& e) {
+            e.parts.push_back({*shares, rl::Form::Puffed, true, 0, 0, 1});
+        });
         Selection s = m_desk.selection();
         s.part = int(m_desk.heldElement()->parts.size()) - 1; // the new one is in hand
         m_desk.hold(s);
@@ -170,8 +178,9 @@ PointsWanted FormPage::wantedRidge()
     wanted.tooFew = tr("A ridge needs two points or more, on the element in hand.");
     wanted.done = [this](const std::vector<OutlinePoint>& points) {
         if (const auto shares = sharesOf(points))
-            m_form->change(lens::element(), tr("Draw a ridge"), -1,
-                [&](Element& e) { e.ridges.push_back({*shares, m_ridgeHeight, m_ridgeWidth}); });
+            m_form->change(lens::element(), tr("Draw a ridge"), -1, [&](Element& e) {
+                e.ridges.push_back({*shares, m_ridgeHeight, m_ridgeWidth});
+            });
     };
     return wanted;
 }
@@ -184,8 +193,9 @@ PointsWanted FormPage::wantedEye()
     wanted.again = true; // a second eye is likely
     wanted.done = [this](const std::vector<OutlinePoint>& points) {
         if (const auto shares = sharesOf(points))
-            m_form->change(lens::element(), tr("Place an eye"), -1,
-                [&](Element& e) { e.eyes.push_back({shares->front(), 0.012}); });
+            m_form->change(lens::element(), tr("Place an eye"), -1, [&](Element& e) {
+                e.eyes.push_back({shares->front(), 0.012});
+            });
     };
     return wanted;
 }

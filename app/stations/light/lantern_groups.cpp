@@ -40,8 +40,7 @@ void LanternPage::rename()
                                  .trimmed()
                            : QString();
     if (ok && !name.isEmpty())
-        m_form->change(
-            lens::lantern(), tr("Name the lantern"), -1, [&](Lantern& x) { x.name = name.toStdString(); });
+        m_form->change(lens::lantern(), tr("Name the lantern"), -1, [&](Lantern& x) { x.name = name.toStdString(); });
 }
 
 void LanternPage::chooseGroup(int id)

@@ -27,8 +27,8 @@ LanternPage::LanternPage(Desk& desk, StationView& view)
         },
         [this, any] { return any() ? std::optional(m_desk.lantern()) : std::nullopt; },
         [this](int id) { m_desk.holdLantern(id); });
-    m_form->mainButton("addLantern", tr("Hang one"), tr("Hangs another lantern in the middle of the scene (L)"),
-        [this] { hang(); });
+    m_form->mainButton(
+        "addLantern", tr("Hang one"), tr("Hangs another lantern in the middle of the scene (L)"), [this] { hang(); });
     const auto lantern = lens::lantern();
     m_form->toggle(lantern, &Lantern::on,
         {"lanternOn", tr("burns"), tr("Puts this lantern out or lights it again"), tr("Light the lantern")},
@@ -38,11 +38,13 @@ LanternPage::LanternPage(Desk& desk, StationView& view)
             tr("Shows its own brightness in the picture. Unseen it still lights, as from outside the frame."),
             tr("Show the lantern")},
         tr("Hide the lantern"), {}, true);
-    m_alone = m_form->latch("alone", tr("Alone"),
-        tr("Shows the picture with this lantern alone, to see what it does; nothing is changed"),
+    m_alone = m_form->latch(
+        "alone", tr("Alone"), tr("Shows the picture with this lantern alone, to see what it does; nothing is changed"),
         [this](bool on) { m_desk.setAlone(on ? m_desk.lantern() : 0); }, any);
-    m_form->button("nameLantern", tr("Name…"), tr("Gives the lantern in hand a name"), [this] { rename(); }, any);
-    m_form->button("douse", tr("Douse"), tr("Takes the lantern in hand away"),
+    m_form->button(
+        "nameLantern", tr("Name…"), tr("Gives the lantern in hand a name"), [this] { rename(); }, any);
+    m_form->button(
+        "douse", tr("Douse"), tr("Takes the lantern in hand away"),
         [this] { m_desk.edit(tr("Douse a lantern"), edits::withoutLantern(project(), m_desk.lantern())); }, any);
     groupFields();
     m_form->line();
@@ -55,7 +57,8 @@ void LanternPage::strengthFields()
     const auto lantern = lens::lantern();
     m_form->choice(lantern, &Lantern::kind, {tr("flame"), tr("panel"), tr("swarm")},
         {"lanternKind", tr("made as"),
-            tr("A flame is small and round; a panel is a window or a sign and shines to one side; a swarm is many small "
+            tr("A flame is small and round; a panel is a window or a sign and shines to one side; a swarm is many "
+               "small "
                "lights"),
             tr("Make it something else")});
     m_form->value(
@@ -75,7 +78,8 @@ void LanternPage::strengthFields()
                "temperature."),
             tr("Colour the lantern"), {}, tr("by K")});
     m_form->number(lantern, &Lantern::strength,
-        {"lanternStrength", tr("strength"), tr("Strength of the lantern at its own distance. 1 is full key light there."),
+        {"lanternStrength", tr("strength"),
+            tr("Strength of the lantern at its own distance. 1 is full key light there."),
             tr("Set the lantern's strength")});
     m_form->value(
         {"lanternStops", tr("in stops"), tr("The same strength in stops over full key light. Each stop doubles it."),
@@ -96,14 +100,13 @@ void LanternPage::strengthFields()
         [this]() -> std::optional<double> {
             const Lantern* l = m_desk.heldLantern();
             return l ? std::optional(std::min(100.0,
-                           light::cardLightness(l->strength
-                               * light::levelAt(project(), *l, m_desk.heldElement(), m_desk.surfaces()))))
+                       light::cardLightness(
+                           l->strength * light::levelAt(project(), *l, m_desk.heldElement(), m_desk.surfaces()))))
                      : std::nullopt;
         },
         [this, lantern](double v, int g) {
             const Lantern* held = m_desk.heldLantern();
-            const double unit
-                = held ? light::levelAt(project(), *held, m_desk.heldElement(), m_desk.surfaces()) : 0.0;
+            const double unit = held ? light::levelAt(project(), *held, m_desk.heldElement(), m_desk.surfaces()) : 0.0;
             if (unit > 0)
                 m_form->change(lantern, tr("Set the lantern's strength"), g,
                     [&](Lantern& l) { l.strength = std::min(100.0, light::levelForCard(v) / unit); });
@@ -122,8 +125,8 @@ void LanternPage::strengthFields()
         });
     m_form->number(lantern, &Lantern::radius,
         {"lanternSoft", tr("softness"),
-            tr("Radius of what shines. A small one throws hard shadows, a large one soft ones."), tr("Soften the lantern"),
-            Shown{100, " cm", 1, 1}},
+            tr("Radius of what shines. A small one throws hard shadows, a large one soft ones."),
+            tr("Soften the lantern"), Shown{100, " cm", 1, 1}},
         [](const Lantern& l) { return l.kind != LampKind::Panel; });
 }
 

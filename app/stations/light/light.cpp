@@ -39,8 +39,7 @@ void keys(Desk& desk, StationView& view)
 {
     carryKeys(desk);
     const auto key = [&desk](const QString& id, const QString& words, const QString& k, std::function<void()> act) {
-        desk.actions.add({"light." + id, words, k, Reach::Station, int(Station::Light), {},
-            [act](Stroke) { act(); }});
+        desk.actions.add({"light." + id, words, k, Reach::Station, int(Station::Light), {}, [act](Stroke) { act(); }});
     };
     key("hang", tr("Hang another lantern"), "L", [&view] { view.find<LanternPage>()->hang(); });
     key("zones", tr("Show the form zones, and back"), "Z", [&view] { view.find<StudyPage>()->toggleZones(); });

@@ -72,7 +72,8 @@ SkyPage::SkyPage(Desk& desk, StationView& view)
         {"bounce", tr("thrown back"), tr("Light thrown back by the ground and by large neighbours, in their colour."),
             tr("Set what is thrown back")});
     m_form->latch("skyArcs", tr("Sky arcs"),
-        tr("Where this sun can put a rainbow, a halo or its path on water, and where shafts and shadows meet; or why it "
+        tr("Where this sun can put a rainbow, a halo or its path on water, and where shafts and shadows meet; or why "
+           "it "
            "cannot"),
         [this](bool on) {
             m_arcs.setShown(on);

@@ -21,14 +21,17 @@ StudyPage::StudyPage(Desk& desk, StationView& view)
         [this](bool on) { setMap(on, false); });
     m_form->value(
         {"zoneSteps", tr("zones"),
-            tr("Zones of form. 2: light and shade; 3: half-tone; 4: reflected light; 5: cast shadow; 6: occlusion."), {}},
+            tr("Zones of form. 2: light and shade; 3: half-tone; 4: reflected light; 5: cast shadow; 6: occlusion."),
+            {}},
         shownAs(Unit::Count), 2, 6, [this] { return std::optional(double(m_steps)); },
         [this](double v, int) {
             m_steps = int(v);
             askMap();
         });
-    m_form->mainButton("lookClosely", tr("Look closely"),
-        tr("Measures the element in hand: light as photographed, as planned, as now in the picture, and how much it looks "
+    m_form->mainButton(
+        "lookClosely", tr("Look closely"),
+        tr("Measures the element in hand: light as photographed, as planned, as now in the picture, and how much it "
+           "looks "
            "pasted in; its lights and shades as strips for mixing"),
         [this] { lookClosely(); }, [this] { return m_desk.heldElement() != nullptr; });
     m_form->button("saveFamilies", tr("Colours to mix…"),
@@ -181,8 +184,7 @@ QString told(const review::LightTold& t)
 {
     if (t.direction.confidence < 0.25)
         return StudyPage::tr("cannot tell");
-    QString s
-        = StudyPage::tr("%1°, %2° up").arg(t.direction.azimuth, 0, 'f', 0).arg(t.direction.elevation, 0, 'f', 0);
+    QString s = StudyPage::tr("%1°, %2° up").arg(t.direction.azimuth, 0, 'f', 0).arg(t.direction.elevation, 0, 'f', 0);
     if (t.softness >= 0)
         s += StudyPage::tr(", %1 % soft").arg(100 * t.softness, 0, 'f', 0);
     if (t.kelvin > 0)

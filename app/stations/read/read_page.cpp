@@ -8,9 +8,9 @@
 namespace rl::app {
 
 namespace {
-const char* const kLooks[] = {QT_TRANSLATE_NOOP("rl::app::Page", "Contours"), QT_TRANSLATE_NOOP("rl::app::Page", "Values"),
-    QT_TRANSLATE_NOOP("rl::app::Page", "Silhouettes"), QT_TRANSLATE_NOOP("rl::app::Page", "Squint"),
-    QT_TRANSLATE_NOOP("rl::app::Page", "Plain")};
+const char* const kLooks[] = {QT_TRANSLATE_NOOP("rl::app::Page", "Contours"),
+    QT_TRANSLATE_NOOP("rl::app::Page", "Values"), QT_TRANSLATE_NOOP("rl::app::Page", "Silhouettes"),
+    QT_TRANSLATE_NOOP("rl::app::Page", "Squint"), QT_TRANSLATE_NOOP("rl::app::Page", "Plain")};
 const char* const kTips[]
     = {QT_TRANSLATE_NOOP("rl::app::Page", "Marks where contours are lost (thick), soft (dots) or firm"),
         QT_TRANSLATE_NOOP("rl::app::Page", "The picture in few values, as you would block it in"),
@@ -39,8 +39,8 @@ ReadPage::ReadPage(Desk& desk)
         m_form->add(b);
     }
     m_form->value(
-        {"valueSteps", {}, tr("In how many values the picture is read, 2 to 5."), {}}, Shown{1, tr(" values"), 0, 1}, 2, 5,
-        [this] { return std::optional(double(m_steps)); },
+        {"valueSteps", {}, tr("In how many values the picture is read, 2 to 5."), {}}, Shown{1, tr(" values"), 0, 1}, 2,
+        5, [this] { return std::optional(double(m_steps)); },
         [this](double v, int) {
             m_steps = int(v);
             choose(Look::Values);
@@ -104,8 +104,8 @@ QImage lookOf(const LitWork& lit, ReadPage::Look look, int steps, const Brief& b
         return imageOf(reading::posterised(colour, reading::valueSteps(colour, steps)));
     if (look == ReadPage::Look::Silhouettes)
         return imageOf(reading::silhouettePicture(lit.picture));
-    return imageOf(reading::squinted(
-        colour, reading::pixelsPerDegree(colour.width(), brief.widthCm, brief.viewingDistanceCm)));
+    return imageOf(
+        reading::squinted(colour, reading::pixelsPerDegree(colour.width(), brief.widthCm, brief.viewingDistanceCm)));
 }
 } // namespace
 
@@ -115,9 +115,10 @@ void ReadPage::ask()
         return;
     const auto lit = m_desk.lit;
     if (m_look != Look::Contours && m_look != Look::Plain)
-        m_made.ask(lookKey(), [lit, look = m_look, steps = m_steps, brief = project().brief](Progress&) -> Result<QImage> {
-            return lookOf(*lit, look, steps, brief);
-        });
+        m_made.ask(
+            lookKey(), [lit, look = m_look, steps = m_steps, brief = project().brief](Progress&) -> Result<QImage> {
+                return lookOf(*lit, look, steps, brief);
+            });
     m_seen.ask(seenKey(), [lit, steps = m_steps, wide = int(physicalDpiX() / 2.54 * 3)](Progress&) -> Result<Seen> {
         Seen s;
         s.steps = reading::valueSteps(lit->picture.colour, steps);

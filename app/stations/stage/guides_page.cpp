@@ -16,22 +16,21 @@ GuidesPage::GuidesPage(Desk& desk, StationView& view)
         b->setFocusPolicy(Qt::TabFocus);
         connect(b, &QToolButton::clicked, this, [this, guides, i](bool on) {
             m_form->change(guides,
-                on ? tr("Show %1").arg(tr(stage::nameOf(Guide(i)))) : tr("Hide %1").arg(tr(stage::nameOf(Guide(i)))), -1,
-                [=](Guides& g) { g.shown = on ? g.shown | (1U << i) : g.shown & ~(1U << i); });
+                on ? tr("Show %1").arg(tr(stage::nameOf(Guide(i)))) : tr("Hide %1").arg(tr(stage::nameOf(Guide(i)))),
+                -1, [=](Guides& g) { g.shown = on ? g.shown | (1U << i) : g.shown & ~(1U << i); });
         });
         m_buttons[std::size_t(i)] = b;
         m_form->add(b);
     }
     m_form->line();
     const auto shown = [this](Guide g) { return [this, g] { return project().guides.on(g); }; };
-    m_form->button("spiralTurn", tr("Turn the spiral"), tr("The next of its four turns"),
-        [this, guides] {
-            m_form->change(
-                guides, tr("Turn the spiral"), -1, [](Guides& g) { g.spiralTurn = (g.spiralTurn + 1) % 4; });
-        });
+    m_form->button("spiralTurn", tr("Turn the spiral"), tr("The next of its four turns"), [this, guides] {
+        m_form->change(guides, tr("Turn the spiral"), -1, [](Guides& g) { g.spiralTurn = (g.spiralTurn + 1) % 4; });
+    });
     drawLatch("pyramidCorners", tr("Pyramid's corners"), tr("Click its three corners on the board"),
         [this] { return corners(); });
-    drawLatch("meetingPoint", tr("Meeting point"), tr("Click where the converging lines meet"), [this] { return meet(); });
+    drawLatch(
+        "meetingPoint", tr("Meeting point"), tr("Click where the converging lines meet"), [this] { return meet(); });
     m_form->number(guides, &Guides::rings, {"rings", tr("rings"), tr("How many rings."), tr("Set the number of rings")},
         [shown](const Guides& g) { return g.on(Guide::Rings); });
 }

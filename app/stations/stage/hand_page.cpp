@@ -8,7 +8,7 @@ namespace rl::app {
 
 HandPage::HandPage(Desk& desk, StationView& view)
     : StagePage(desk, view, tr("In hand"),
-          tr("Where the element in hand stands, how tall it truly is and how tall on the canvas"))
+        tr("Where the element in hand stands, how tall it truly is and how tall on the canvas"))
 {
     sizeFields();
     placeFields();
@@ -38,8 +38,8 @@ void HandPage::sizeFields()
             return e ? std::optional(m_desk.placed(*e).heightCm) : std::nullopt;
         },
         [this](double v, int g) {
-            m_desk.edit(tr("Give it its height on the canvas"),
-                edits::withCanvasHeight(project(), m_desk.element(), v), g);
+            m_desk.edit(
+                tr("Give it its height on the canvas"), edits::withCanvasHeight(project(), m_desk.element(), v), g);
         });
     m_form->pick(
         {"usual", tr("usually"),
@@ -47,8 +47,8 @@ void HandPage::sizeFields()
         [this] {
             Choices all{{tr("not said"), 0}};
             for (const UsualHeight& u : heightsOf(project()))
-                all.emplace_back(tr("%1 · %2 m").arg(QString::fromStdString(u.name)).arg(u.metres, 0, 'f', 2),
-                    int(all.size()));
+                all.emplace_back(
+                    tr("%1 · %2 m").arg(QString::fromStdString(u.name)).arg(u.metres, 0, 'f', 2), int(all.size()));
             return all;
         },
         [this]() -> std::optional<int> {
@@ -67,7 +67,8 @@ void HandPage::sizeFields()
             m_desk.edit(name.empty() ? tr("Say nothing of its usual height") : tr("Give it a usual height"),
                 edits::withUsual(project(), m_desk.element(), name));
         });
-    m_form->button("keepUsual", tr("Keep as…"),
+    m_form->button(
+        "keepUsual", tr("Keep as…"),
         tr("Adds this height to the list of usual ones under a name, or changes the one of that name"),
         [this] { keepUsual(); }, [this] { return m_desk.heldElement() != nullptr; });
     m_form->value(
@@ -104,11 +105,11 @@ void HandPage::placeFields()
     };
     foot("baseX", tr("foot across"), tr("Where its foot stands across the canvas, from the left."), &Vec2::x);
     foot("baseY", tr("foot down"), tr("Where its foot stands down the canvas. Lower is nearer, and larger."), &Vec2::y);
-    m_form->button("findFoot", tr("Find its foot"),
+    m_form->button(
+        "findFoot", tr("Find its foot"),
         tr("Where it touches the ground is found in its outline again, in place of where you set it"),
         [this] {
-            m_desk.edit(
-                tr("Find its foot"), stage::withFootFound(project(), m_desk.element(), m_desk.surfaces()));
+            m_desk.edit(tr("Find its foot"), stage::withFootFound(project(), m_desk.element(), m_desk.surfaces()));
         },
         [this] {
             const Element* e = m_desk.heldElement();
@@ -127,16 +128,18 @@ void HandPage::placeFields()
             const Element* e = m_desk.heldElement();
             return e ? std::optional(e->cast) : std::nullopt;
         },
-        [this, element](int id) {
-            m_form->change(element, tr("Say whom it shows"), -1, [id](Element& e) { e.cast = id; });
-        });
+        [this, element](
+            int id) { m_form->change(element, tr("Say whom it shows"), -1, [id](Element& e) { e.cast = id; }); });
     m_form->choice(element, &Element::facing, {tr("not said"), tr("left"), tr("right"), tr("the viewer"), tr("away")},
         {"facing", tr("looks"), tr("Where it looks or goes, for the room before it"), tr("Say where it looks")});
     const auto any = [this] { return m_desk.heldElement() != nullptr; };
-    m_form->button("mirror", tr("Mirror"), tr("Turns it left to right; its own light turns with it (M)"),
+    m_form->button(
+        "mirror", tr("Mirror"), tr("Turns it left to right; its own light turns with it (M)"),
         [this] { m_desk.edit(tr("Mirror it"), edits::withMirrored(project(), m_desk.element())); }, any);
-    m_form->button("duplicate", tr("Double"), tr("Another of it beside it"), [this] { duplicate(); }, any);
-    m_form->button("takeAway", tr("Take away"), tr("Takes it out of the scene; its cut-out stays (Del)"),
+    m_form->button(
+        "duplicate", tr("Double"), tr("Another of it beside it"), [this] { duplicate(); }, any);
+    m_form->button(
+        "takeAway", tr("Take away"), tr("Takes it out of the scene; its cut-out stays (Del)"),
         [this] { m_desk.edit(tr("Take it away"), edits::withoutElement(project(), m_desk.element())); }, any);
     m_form->toggle(element, &Element::locked,
         {"locked", tr("locked"), tr("Stays where it is until you unlock it"), tr("Lock it in its place")},

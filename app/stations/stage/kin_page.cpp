@@ -5,7 +5,8 @@
 namespace rl::app {
 
 KinPage::KinPage(Desk& desk, StationView& view)
-    : StagePage(desk, view, tr("Kin"), tr("Many of one kind without a copy among them, and patterns laid over a surface"))
+    : StagePage(
+        desk, view, tr("Kin"), tr("Many of one kind without a copy among them, and patterns laid over a surface"))
     , m_places(desk)
     , m_like(&desk.notices)
 {
@@ -24,29 +25,38 @@ void KinPage::kinFields()
             [set](double v, int) { set(v); });
     };
     const Shown count = shownAs(Unit::Count), share = shownAs(Unit::Share), angle = shownAs(Unit::Degree);
-    number({"kinCount", tr("kin"), tr("How many kin to add."), {}}, count, 1, 100, [this] { return double(m_wish.count); },
+    number(
+        {"kinCount", tr("kin"), tr("How many kin to add."), {}}, count, 1, 100, [this] { return double(m_wish.count); },
         [this](double v) { m_wish.count = int(v); });
     m_form->pick(
         {"spread", tr("spread"), tr("How the kin are spread over the ground"), {}},
-        [] { return Choices{{tr("along a line"), 0}, {tr("over an area"), 1}, {tr("into depth"), 2}}; },
+        [] {
+            return Choices{{tr("along a line"), 0}, {tr("over an area"), 1}, {tr("into depth"), 2}};
+        },
         [this, any] { return any() ? std::optional(int(m_wish.spread)) : std::nullopt; },
         [this](int i) {
             m_wish.spread = stage::Spread(i);
             m_places.setClosed(m_wish.spread == stage::Spread::Area);
             emit m_desk.overlayChanged();
         });
-    drawLatch("pointPlace", tr("Point at the place"),
-        tr("Click places on the ground, in the picture or on the plan: a line, the corners of an area, or from where to "
+    drawLatch(
+        "pointPlace", tr("Point at the place"),
+        tr("Click places on the ground, in the picture or on the plan: a line, the corners of an area, or from where "
+           "to "
            "where"),
         [this] { return wanted(); }, any);
-    number({"kinTurn", tr("turned by"), tr("How far each may be turned, either way."), {}}, angle, 0, 180,
+    number(
+        {"kinTurn", tr("turned by"), tr("How far each may be turned, either way."), {}}, angle, 0, 180,
         [this] { return m_wish.turn; }, [this](double v) { m_wish.turn = v; });
-    number({"kinScale", tr("size by"), tr("How much taller or lower each may be."), {}}, share, 0, 90,
+    number(
+        {"kinScale", tr("size by"), tr("How much taller or lower each may be."), {}}, share, 0, 90,
         [this] { return 100 * m_wish.scale; }, [this](double v) { m_wish.scale = v / 100; });
-    number({"kinReshape", tr("shape by"), tr("How much wider, narrower or leaning each may be."), {}}, share, 0, 60,
+    number(
+        {"kinReshape", tr("shape by"), tr("How much wider, narrower or leaning each may be."), {}}, share, 0, 60,
         [this] { return 100 * m_wish.reshape; }, [this](double v) { m_wish.reshape = v / 100; });
-    m_form->mainButton("scatter", tr("Scatter"), tr("Adds the kin there; once more scatters them otherwise"),
-        [this] { scatter(); }, any);
+    m_form->mainButton(
+        "scatter", tr("Scatter"), tr("Adds the kin there; once more scatters them otherwise"), [this] { scatter(); },
+        any);
 }
 
 void KinPage::patternFields()
@@ -61,7 +71,8 @@ void KinPage::patternFields()
             Shown{1, " m", 2, 0.05}},
         laid);
     m_form->number(pattern, &Pattern::strength,
-        {"patternStrength", tr("strength"), tr("How strongly the pattern shows."), tr("Set the pattern's strength")}, laid);
+        {"patternStrength", tr("strength"), tr("How strongly the pattern shows."), tr("Set the pattern's strength")},
+        laid);
     m_form->number(pattern, &Pattern::fromL,
         {"patternFrom", tr("from"), tr("Laid only where the surface, as photographed, is lighter than this."),
             tr("Limit the pattern"), Shown{1, " L*", 0, 5}},
@@ -81,8 +92,7 @@ PointsWanted KinPage::wanted()
     PointsWanted w;
     w.hint = tr("Click on the ground, in the picture or on the plan.");
     w.refuses = [this](Vec2 at) {
-        return stage::groundAt(project(), at) ? QString()
-                                              : tr("There is no ground above the horizon; click below it.");
+        return stage::groundAt(project(), at) ? QString() : tr("There is no ground above the horizon; click below it.");
     };
     w.done = [this](const std::vector<OutlinePoint>& points) {
         for (const OutlinePoint& q : points)
@@ -109,7 +119,8 @@ void KinPage::scatter()
     const bool area = m_wish.spread == stage::Spread::Area;
     if (m_pointed.size() < (area ? 3u : 2u)) {
         m_desk.notices.say(area
-                ? tr("Point at three corners of the area or more first: “Point at the place”, then click on the ground.")
+                ? tr(
+                    "Point at three corners of the area or more first: “Point at the place”, then click on the ground.")
                 : tr("Point at two places or more first: “Point at the place”, then click on the ground."));
         return;
     }

@@ -8,7 +8,8 @@ RoomPage::RoomPage(Desk& desk, StationView& view)
     , m_room(desk)
 {
     m_form->latch("showRoom", tr("Show on the board"),
-        tr("Draws margins, head and gaze room, the centre of weight, and where a counterweight would steady the picture"),
+        tr("Draws margins, head and gaze room, the centre of weight, and where a counterweight would steady the "
+           "picture"),
         [this](bool on) {
             m_room.setShown(on);
             emit m_desk.overlayChanged();

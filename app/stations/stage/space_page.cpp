@@ -22,7 +22,8 @@ SpacePage::SpacePage(Desk& desk, StationView& view)
             tr("Set the field of view"), Shown{1, QChar(0xb0), 1, 1}});
     m_form->value(
         {"standOff", tr("true from"),
-            tr("How far from the canvas its perspective is true. The same thing as the field of view, told as a place to "
+            tr("How far from the canvas its perspective is true. The same thing as the field of view, told as a place "
+               "to "
                "stand."),
             {}},
         Shown{1, " cm", 0, 5}, 1, 50000, [this] { return std::optional(stage::eyeOf(project()).focalCm); },
@@ -34,7 +35,8 @@ SpacePage::SpacePage(Desk& desk, StationView& view)
             m_desk.edit(tr("Set the perspective for the viewing distance"),
                 edits::withPerspectiveFrom(project(), project().brief.viewingDistanceCm));
         });
-    m_lines = m_form->latch("backdropLines", tr("Backdrop's lines"),
+    m_lines = m_form->latch(
+        "backdropLines", tr("Backdrop's lines"),
         tr("Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there (V)"),
         [this](bool on) {
             m_vanishing.setShown(on);

@@ -25,8 +25,8 @@ void moveKeys(Desk& desk)
             [&desk, by](Stroke s) {
                 const Element* e = desk.heldElement();
                 if (e && !desk.refusesLocked(e))
-                    desk.edit(tr("Nudge it"),
-                        edits::withFootMoved(desk.project(), e->id, by * (s.shift ? 1.0 : 0.1)), s.gesture);
+                    desk.edit(tr("Nudge it"), edits::withFootMoved(desk.project(), e->id, by * (s.shift ? 1.0 : 0.1)),
+                        s.gesture);
             },
             {}, true});
     };
@@ -40,7 +40,8 @@ void moveKeys(Desk& desk)
                 const Element* e = desk.heldElement();
                 if (e && !desk.refusesLocked(e))
                     desk.edit(tr("Lift it"),
-                        edits::withAltitude(desk.project(), e->id, e->altitudeM + by * (s.shift ? 1.0 : 0.1)), s.gesture);
+                        edits::withAltitude(desk.project(), e->id, e->altitudeM + by * (s.shift ? 1.0 : 0.1)),
+                        s.gesture);
             },
             {}, true});
     };

@@ -29,8 +29,9 @@ QString StagePage::sizeWords() const
                     .arg(place.canvas.height, 0, 'f', 1);
     if (place.cmPerPixel > 0)
         s += tr(", %1 pixels a cm").arg(1 / place.cmPerPixel, 0, 'f', 0);
-    return s + tr(". Arrow keys move it by 1 mm, with Shift by 1 cm; the knob over it is its height, the one at its foot "
-                  "where it stands.");
+    return s
+        + tr(". Arrow keys move it by 1 mm, with Shift by 1 cm; the knob over it is its height, the one at its foot "
+             "where it stands.");
 }
 
 } // namespace rl::app

@@ -54,8 +54,7 @@ PointsWanted StandinsPage::wantedCourse()
     w.hint = tr("Click the course on the ground, in the picture or on the plan.");
     w.tooFew = tr("A way needs two points or more on the ground.");
     w.refuses = [this](Vec2 at) {
-        return stage::groundAt(project(), at) ? QString()
-                                              : tr("There is no ground above the horizon; click below it.");
+        return stage::groundAt(project(), at) ? QString() : tr("There is no ground above the horizon; click below it.");
     };
     w.done = [this](const std::vector<OutlinePoint>& points) {
         std::vector<Vec2> metres;

@@ -16,7 +16,8 @@ const Choices& kinds()
         {StandinsPage::tr("wheel"), int(Solid::Wheel)}, {StandinsPage::tr("tree"), int(Solid::Tree)},
         {StandinsPage::tr("figure"), int(Solid::Figure)}, {StandinsPage::tr("turned thing"), int(Solid::Turned)},
         {StandinsPage::tr("drawn shape"), int(Solid::Shape)}, {StandinsPage::tr("causeway"), int(Solid::Path)},
-        {StandinsPage::tr("canal"), StandinsPage::kTracks + int(Track::Canal)}, {StandinsPage::tr("rail"), StandinsPage::kTracks + int(Track::Rail)},
+        {StandinsPage::tr("canal"), StandinsPage::kTracks + int(Track::Canal)},
+        {StandinsPage::tr("rail"), StandinsPage::kTracks + int(Track::Rail)},
         {StandinsPage::tr("stairs in depth"), StandinsPage::kTracks + int(Track::Stairs)}};
     return all;
 }
@@ -36,7 +37,7 @@ QString StandinsPage::nameOf(int kind)
 
 StandinsPage::StandinsPage(Desk& desk, StationView& view)
     : StagePage(desk, view, tr("Stand-ins"),
-          tr("Shapes, solids, posed figures, turned things and ways, until there is a photograph"))
+        tr("Shapes, solids, posed figures, turned things and ways, until there is a photograph"))
     , m_ellipses(desk)
 {
     m_stage.setPosing(true);
@@ -53,9 +54,10 @@ void StandinsPage::standFields()
             m_kind = kind;
             show();
         });
-    m_form->mainButton("standUp", tr("Stand it up"), tr("Puts the stand-in on free ground, at a usual height"),
-        [this] { standUp(); });
-    drawLatch("drawIt", tr("Draw it"),
+    m_form->mainButton(
+        "standUp", tr("Stand it up"), tr("Puts the stand-in on free ground, at a usual height"), [this] { standUp(); });
+    drawLatch(
+        "drawIt", tr("Draw it"),
         tr("Shape: click its outline. Turned thing: click half its profile. Way: click its course on the ground. Enter "
            "ends"),
         [this] { return wanted(); },
@@ -91,16 +93,17 @@ void StandinsPage::standFields()
         [this] { return m_desk.heldElement() && !project().cutouts.empty() ? std::optional(0) : std::nullopt; },
         [this](int cutout) {
             if (cutout)
-                m_desk.edit(tr("Replace it by a cut-out"),
-                    edits::withCutoutFor(project(), m_desk.element(), cutout));
+                m_desk.edit(tr("Replace it by a cut-out"), edits::withCutoutFor(project(), m_desk.element(), cutout));
         });
-    m_form->button("standinAgain", tr("Stand-in again"), tr("Shows the stand-in in the cut-out's place"),
+    m_form->button(
+        "standinAgain", tr("Stand-in again"), tr("Shows the stand-in in the cut-out's place"),
         [this] { m_desk.edit(tr("Show the stand-in again"), edits::withStandinShown(project(), m_desk.element())); },
         [this] {
             const Element* e = m_desk.heldElement();
             return e && e->cutout && e->standin.solid != Solid::None;
         });
-    m_form->latch("measures", tr("Ellipses"),
+    m_form->latch(
+        "measures", tr("Ellipses"),
         tr("Shows every ellipse of a round thing with its axes on the canvas, for drawing it with a ruler"),
         [this](bool on) {
             m_ellipses.setShown(on);
@@ -122,7 +125,8 @@ void StandinsPage::shapeFields()
     };
     m_form->number(standin, &Standin::wide,
         {"standinWide", tr("width"), tr("Width as a share of the height."), tr("Set its width")},
-        of({Solid::Box, Solid::Stair, Solid::Arch, Solid::Column, Solid::Cone, Solid::Tent, Solid::Wheel, Solid::Tree}));
+        of({Solid::Box, Solid::Stair, Solid::Arch, Solid::Column, Solid::Cone, Solid::Tent, Solid::Wheel,
+            Solid::Tree}));
     m_form->number(standin, &Standin::pathWidthM,
         {"pathWidth", tr("width"), tr("Width of the way."), tr("Set its width")}, of({Solid::Path}));
     m_form->number(standin, &Standin::deep,
@@ -133,7 +137,8 @@ void StandinsPage::shapeFields()
         of({Solid::Stair, Solid::Wheel, Solid::Tree}));
     m_form->number(standin, &Standin::wall,
         {"standinWall", tr("wall"),
-            tr("Thickness of a turned wall as a share of the height. 0 leaves it solid; more makes it hollow with a rim."),
+            tr("Thickness of a turned wall as a share of the height. 0 leaves it solid; more makes it hollow with a "
+               "rim."),
             tr("Set its wall"), Shown{1, QString(" ") + QChar(0xd7), 3, 0.005}},
         of({Solid::Turned}));
     m_form->number(standin, &Standin::lightness,
@@ -197,8 +202,9 @@ QString StandinsPage::measureWords(const Element& e) const
     const auto s = stage::symmetryOf(stage::coverOf(project(), e, m_desk.surfaces(), 500), false);
     QString out;
     if (s.known)
-        out = tr("Left and right differ by %1 mm at most (at %2 cm down, the %3 is wider), %4 mm on average; the middle "
-                 "leans %5°. ")
+        out = tr(
+            "Left and right differ by %1 mm at most (at %2 cm down, the %3 is wider), %4 mm on average; the middle "
+            "leans %5°. ")
                   .arg(s.worstMm, 0, 'f', 1)
                   .arg(s.worstAtCm, 0, 'f', 1)
                   .arg(s.wideRight ? tr("right") : tr("left"))

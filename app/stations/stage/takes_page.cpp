@@ -20,9 +20,11 @@ TakesPage::TakesPage(Desk& desk, StationView& view)
         [this] { workOnTake(); });
     m_aside = m_form->button("takeAside", tr("Set aside…"),
         tr("Takes the chosen one out of play, with your reason; it can be brought back"), [this] { asideOrBack(); });
-    m_form->button("nameTake", tr("Name…"), tr("Names the chosen take"), [this] { nameTake(); },
+    m_form->button(
+        "nameTake", tr("Name…"), tr("Names the chosen take"), [this] { nameTake(); },
         [this] { return !project().takes.empty(); });
-    m_form->button("compareTake", tr("Compare"),
+    m_form->button(
+        "compareTake", tr("Compare"),
         tr("Lays the chosen take over the one in hand; push the sash across. Esc ends it"), [this] { compare(); },
         [this] { return project().takes.size() > 1; });
     m_form->button("contactSheet", tr("Contact sheet…"),
