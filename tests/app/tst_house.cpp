@@ -128,6 +128,8 @@ private slots:
             QTest::qWait(25);
             if (window().size() != size)
                 bad << QString("%1: the window is %2 x %3").arg(page).arg(window().width()).arg(window().height());
+            for (int i = 0; i < 40 && !clipped().isEmpty(); ++i)
+                QTest::qWait(25); // until all has its place
             for (const QString& words : clipped())
                 bad << page + ": " + words;
         });

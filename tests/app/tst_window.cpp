@@ -315,6 +315,8 @@ private slots:
         type(find<QDoubleSpinBox>("baseY"), "10"); // above the horizon
         QVERIFY(settle());
         QVERIFY(hasFinding("stage.floats"));
+        if (!window().side()->isOpen())
+            QTest::keyClick(&window(), Qt::Key_G); // the cards are made when they are seen
         auto* fix = window().findChild<QPushButton*>("fix");
         QVERIFY(fix);
         QTest::mouseClick(fix, Qt::LeftButton);
