@@ -51,6 +51,9 @@ void Board::paintCanvas(QPainter& p)
         p.restore();
         return;
     }
+    // Worked out for just this view: laid down as it is, which is many times faster than fitting it.
+    if (std::abs(image.width() - canvas.width()) < 1.5 && std::abs(image.height() - canvas.height()) < 1.5)
+        return p.drawImage(canvas.topLeft().toPoint(), image);
     p.drawImage(canvas, image);
 }
 
@@ -139,7 +142,10 @@ void Board::paintRulers(QPainter& p) const
                 p.save();
                 p.translate(2, at + 3);
                 p.rotate(90);
-                p.drawText(QRect(0, -13, 60, 13), Qt::AlignLeft | Qt::AlignVCenter, words);
+                // The lowest one stands before its tick: below the canvas there is often no window.
+                const bool lowest = (i + 5) * step / 5 > length + 1e-6;
+                p.drawText(QRect(lowest ? -66 : 0, -13, 60, 13),
+                    (lowest ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, words);
                 p.restore();
             }
         }

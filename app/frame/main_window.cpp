@@ -174,14 +174,19 @@ void MainWindow::bringToBoard()
         overlays.push_back(&m_missing);
         board->setOverlays(std::move(overlays));
     }
+    refitBench();
+}
+
+void MainWindow::refitBench()
+{
+    for (QLayout* layout : here()->bench()->findChildren<QLayout*>())
+        layout->invalidate(); // fields have come and gone
     fitBench();
 }
 
 void MainWindow::fitBench()
 {
     QWidget* bench = here()->bench();
-    for (QLayout* layout : bench->findChildren<QLayout*>())
-        layout->invalidate(); // fields have come and gone
     const int width = m_benches->width() > 100 ? m_benches->width() : this->width();
     const int high = bench->layout()->hasHeightForWidth() ? bench->layout()->totalHeightForWidth(width)
                                                           : bench->layout()->totalSizeHint().height();

@@ -76,7 +76,8 @@ private:
     void askLight();
     void take(std::shared_ptr<const LitWork> lit);
     void judged();
-    void fitBench();
+    void fitBench(); ///< as high as what it holds
+    void refitBench(); ///< anew, whatever its layouts remember
     void keepPreview();
     Desk m_desk;
     LongJob* m_longJob;

@@ -41,7 +41,7 @@ void MainWindow::refresh()
 {
     here()->refresh();
     m_side->plans()->show();
-    fitBench();
+    refitBench();
     m_board->update();
 }
 

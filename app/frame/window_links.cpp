@@ -71,11 +71,10 @@ void MainWindow::connectStations()
     for (const auto& s : m_stations) {
         StationView* view = s.get();
         connect(view, &StationView::benchChanged, this, [this, view] {
-            if (view != here())
-                return;
-            fitBench();
-            QTimer::singleShot(0, this, &MainWindow::fitBench); // when all has its place
+            if (view == here())
+                refitBench();
         });
+        connect(view, &StationView::laidOut, this, &MainWindow::fitBench, Qt::QueuedConnection);
         connect(view, &StationView::broughtChanged, this, [this, view] {
             if (view == here())
                 bringToBoard();

@@ -20,6 +20,19 @@ QString stationName(int station)
     return station < int(allStations().size()) ? specOf(Station(station)).name : QString();
 }
 
+void StationKeys::add(const QString& id, const QString& words, const QString& keys, std::function<void()> act) const
+{
+    held(
+        id, words, keys, [act = std::move(act)](Stroke) { act(); }, false);
+}
+
+void StationKeys::held(
+    const QString& id, const QString& words, const QString& keys, std::function<void(Stroke)> act, bool farther) const
+{
+    m_desk.actions.add(
+        {m_spec.key + "." + id, words, keys, Reach::Station, int(m_spec.id), {}, std::move(act), {}, farther});
+}
+
 StationView::StationView(Desk& desk, const StationSpec& spec)
     : m_desk(desk)
     , m_spec(spec)
@@ -157,6 +170,8 @@ bool StationView::eventFilter(QObject*, QEvent* event)
 {
     if (event->type() == QEvent::Resize)
         placeSays();
+    if (event->type() == QEvent::LayoutRequest)
+        emit laidOut();
     return false;
 }
 

@@ -26,6 +26,23 @@ struct StationSpec {
     std::function<void(StationView&)> fit{}; ///< shows all of its own centre
     int firstPage = 0;
 };
+/// Gives a station its keys.
+class StationKeys {
+public:
+    StationKeys(Desk& desk, const StationSpec& spec)
+        : m_desk(desk)
+        , m_spec(spec)
+    {
+    }
+    void add(const QString& id, const QString& words, const QString& keys, std::function<void()> act) const;
+    /// One that goes on while it is held; with Shift ten times as far, when `farther`.
+    void held(const QString& id, const QString& words, const QString& keys, std::function<void(Stroke)> act,
+        bool farther = true) const;
+
+private:
+    Desk& m_desk;
+    const StationSpec& m_spec;
+};
 const std::vector<StationSpec>& allStations();
 const StationSpec& specOf(Station id);
 QString stationName(int station);
@@ -63,6 +80,7 @@ public:
 
 signals:
     void benchChanged(); ///< it may have another height
+    void laidOut(); ///< something on it asks for another room
     void broughtChanged(); ///< what it brings to the board is another
     void saysChanged();
 

@@ -16,7 +16,7 @@ std::string number(double v, double other)
 
 bool counts(const std::string& unit)
 {
-    for (const char* u : {"elements", "members", "lights", "outlines", "sheets", "squares", "pictures"})
+    for (const char* u : {"elements", "members", "lights", "outlines", "sheets", "squares", "pictures", "credits", "permissions"})
         if (unit == u)
             return true;
     return false;

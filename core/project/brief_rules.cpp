@@ -88,7 +88,7 @@ Findings creditFindings(const Project& p)
         out.push_back({"gather.permission:" + std::to_string(r.id), Station::Gather, Severity::Watch,
             "“" + r.name + "” is used, but "
                 + (credited ? "permission for it is still to be asked." : "nobody is credited for it."),
-            0, 1, credited ? "permission" : "credit", {}, 0,
+            0, 1, credited ? "permissions" : "credits", {}, 0,
             "A finished work that cannot be shown is a lost work; asking takes a minute now.", {}, Against::Limit, r.id,
             "credit"});
     }

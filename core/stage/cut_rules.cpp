@@ -12,7 +12,7 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
     for (const Element& e : p.elements) {
         const Cutout* c = p.cutout(e.cutout);
         const Reference* r = c ? p.reference(c->reference) : nullptr;
-        const std::string id = ":" + std::to_string(e.id);
+        const std::string id = std::string(":").append(std::to_string(e.id));
         if (!e.cutout && e.standin.solid != Solid::None)
             continue; // a stand-in has the edge it was drawn with
         if (!r || c->alpha.empty()) {

@@ -128,6 +128,7 @@ void MilestonesPage::fillStrip()
                 {QLocale().toString(when, QLocale::ShortFormat)}, false, false};
             items.push_back(std::move(item));
         }
+    m_strip->setVisible(!items.empty()); // a page that has little takes little
     m_strip->show({tr("set")}, std::move(items));
 }
 

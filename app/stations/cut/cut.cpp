@@ -17,14 +17,12 @@ CutTable& tableOf(StationView& view)
     return *view.ownBoard()->findChild<CutTable*>();
 }
 
-void keys(Desk& desk, StationView& view)
+void cutKeys(Desk& desk, StationView& view)
 {
     CutTable& table = tableOf(view);
-    const auto key = [&desk](const QString& id, const QString& words, const QString& k, std::function<void()> act) {
-        desk.actions.add({"cut." + id, words, k, Reach::Station, int(Station::Cut), {}, [act](Stroke) { act(); }});
-    };
+    const StationKeys keys(desk, view.spec());
     const auto mark = [&](const QString& id, const QString& words, const QString& k, CutTable::Mark kind) {
-        key(id, words, k, [&view, &table, kind] {
+        keys.add(id, words, k, [&view, &table, kind] {
             view.turnTo(1);
             table.setMark(kind);
         });
@@ -33,10 +31,11 @@ void keys(Desk& desk, StationView& view)
     mark("in", tr("Strokes say: surely in"), "I", CutTable::Mark::In);
     mark("out", tr("Strokes say: surely out"), "O", CutTable::Mark::Out);
     mark("unsure", tr("Strokes say: unsure again"), "U", CutTable::Mark::Unsure);
-    key("curved", tr("The next points of the thread bend, or make corners"), "C", [&table] { table.toggleCurved(); });
-    key("hole", tr("The next closed thread takes a hole out"), "H", [&table] { table.toggleHole(); });
-    key("free", tr("Follow the edge free hand, button held"), "F", [&table] { table.toggleFree(); });
-    key("delete", tr("Take the held point or pin away"), "Del", [&view] {
+    keys.add(
+        "curved", tr("The next points of the thread bend, or make corners"), "C", [&table] { table.toggleCurved(); });
+    keys.add("hole", tr("The next closed thread takes a hole out"), "H", [&table] { table.toggleHole(); });
+    keys.add("free", tr("Follow the edge free hand, button held"), "F", [&table] { table.toggleFree(); });
+    keys.add("delete", tr("Take the held point or pin away"), "Del", [&view] {
         if (auto* bend = dynamic_cast<BendPage*>(view.current()))
             bend->dropPin();
         else if (auto* thread = dynamic_cast<ThreadPage*>(view.current()))
@@ -80,7 +79,7 @@ StationSpec cutStation()
         [](Desk& d, StationView& v) -> Page* { return new MatchPage(d, tableOf(v)); },
         [](Desk& d, StationView& v) -> Page* { return new PatchPage(d, tableOf(v)); }};
     s.head = head;
-    s.actions = keys;
+    s.actions = cutKeys;
     return s;
 }
 

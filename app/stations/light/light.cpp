@@ -14,18 +14,16 @@ QString tr(const char* words)
     return QCoreApplication::translate("Light", words);
 }
 
-void carryKeys(Desk& desk)
+void carryKeys(Desk& desk, const StationKeys& keys)
 {
-    const auto carry = [&desk](const QString& id, const QString& words, const QString& key, Vec3 by) {
-        desk.actions.add({"light." + id, words, key, Reach::Station, int(Station::Light), {},
-            [&desk, by](Stroke s) {
-                if (const Lantern* held = desk.heldLantern()) {
-                    Lantern l = *held;
-                    l.position = l.position + by * (s.shift ? 1.0 : 0.1);
-                    desk.edit(tr("Carry the lantern"), edits::withLantern(desk.project(), l), s.gesture);
-                }
-            },
-            {}, true});
+    const auto carry = [&](const QString& id, const QString& words, const QString& key, Vec3 by) {
+        keys.held(id, words, key, [&desk, by](Stroke s) {
+            if (const Lantern* held = desk.heldLantern()) {
+                Lantern l = *held;
+                l.position = l.position + by * (s.shift ? 1.0 : 0.1);
+                desk.edit(tr("Carry the lantern"), edits::withLantern(desk.project(), l), s.gesture);
+            }
+        });
     };
     carry("left", tr("Carry the lantern 10 cm left"), "Left", {-1, 0, 0});
     carry("right", tr("Carry the lantern 10 cm right"), "Right", {1, 0, 0});
@@ -35,15 +33,13 @@ void carryKeys(Desk& desk)
     carry("near", tr("Carry the lantern 10 cm nearer"), "PgDown", {0, 0, -1});
 }
 
-void keys(Desk& desk, StationView& view)
+void lightKeys(Desk& desk, StationView& view)
 {
-    carryKeys(desk);
-    const auto key = [&desk](const QString& id, const QString& words, const QString& k, std::function<void()> act) {
-        desk.actions.add({"light." + id, words, k, Reach::Station, int(Station::Light), {}, [act](Stroke) { act(); }});
-    };
-    key("hang", tr("Hang another lantern"), "L", [&view] { view.find<LanternPage>()->hang(); });
-    key("zones", tr("Show the form zones, and back"), "Z", [&view] { view.find<StudyPage>()->toggleZones(); });
-    key("photographed", tr("Show everything as photographed, and back"), "A",
+    const StationKeys keys(desk, view.spec());
+    carryKeys(desk, keys);
+    keys.add("hang", tr("Hang another lantern"), "L", [&view] { view.find<LanternPage>()->hang(); });
+    keys.add("zones", tr("Show the form zones, and back"), "Z", [&view] { view.find<StudyPage>()->toggleZones(); });
+    keys.add("photographed", tr("Show everything as photographed, and back"), "A",
         [&view] { view.find<StudyPage>()->togglePhotographed(); });
 }
 } // namespace
@@ -61,7 +57,7 @@ StationSpec lightStation()
         [](Desk& d, StationView& v) -> Page* { return new AirPage(d, v); },
         [](Desk& d, StationView& v) -> Page* { return new FormPage(d, v); },
         [](Desk& d, StationView& v) -> Page* { return new StudyPage(d, v); }};
-    s.actions = keys;
+    s.actions = lightKeys;
     return s;
 }
 

@@ -17,68 +17,63 @@ QString tr(const char* words)
     return QCoreApplication::translate("Stage", words);
 }
 
-void moveKeys(Desk& desk)
+void moveKeys(Desk& desk, const StationKeys& keys)
 {
-    const int stage = int(Station::Stage);
-    const auto nudge = [&desk, stage](const QString& id, const QString& words, const QString& key, Vec2 by) {
-        desk.actions.add({"stage." + id, words, key, Reach::Station, stage, {},
-            [&desk, by](Stroke s) {
-                const Element* e = desk.heldElement();
-                if (e && !desk.refusesLocked(e))
-                    desk.edit(tr("Nudge it"), edits::withFootMoved(desk.project(), e->id, by * (s.shift ? 1.0 : 0.1)),
-                        s.gesture);
-            },
-            {}, true});
+    const auto nudge = [&](const QString& id, const QString& words, const QString& key, Vec2 by) {
+        keys.held(id, words, key, [&desk, by](Stroke s) {
+            const Element* e = desk.heldElement();
+            if (e && !desk.refusesLocked(e))
+                desk.edit(
+                    tr("Nudge it"), edits::withFootMoved(desk.project(), e->id, by * (s.shift ? 1.0 : 0.1)), s.gesture);
+        });
     };
     nudge("left", tr("Move it 1 mm left"), "Left", {-1, 0});
     nudge("right", tr("Move it 1 mm right"), "Right", {1, 0});
     nudge("up", tr("Move it 1 mm up the canvas"), "Up", {0, -1});
     nudge("down", tr("Move it 1 mm down the canvas"), "Down", {0, 1});
-    const auto lift = [&desk, stage](const QString& id, const QString& words, const QString& key, double by) {
-        desk.actions.add({"stage." + id, words, key, Reach::Station, stage, {},
-            [&desk, by](Stroke s) {
-                const Element* e = desk.heldElement();
-                if (e && !desk.refusesLocked(e))
-                    desk.edit(tr("Lift it"),
-                        edits::withAltitude(desk.project(), e->id, e->altitudeM + by * (s.shift ? 1.0 : 0.1)),
-                        s.gesture);
-            },
-            {}, true});
+    const auto lift = [&](const QString& id, const QString& words, const QString& key, double by) {
+        keys.held(id, words, key, [&desk, by](Stroke s) {
+            const Element* e = desk.heldElement();
+            if (e && !desk.refusesLocked(e))
+                desk.edit(tr("Lift it"),
+                    edits::withAltitude(desk.project(), e->id, e->altitudeM + by * (s.shift ? 1.0 : 0.1)), s.gesture);
+        });
     };
     lift("lift", tr("Lift it 10 cm"), "PgUp", 1);
     lift("lower", tr("Lower it 10 cm"), "PgDown", -1);
-    const auto turn = [&desk, stage](const QString& id, const QString& words, const QString& key, double by) {
-        desk.actions.add({"stage." + id, words, key, Reach::Station, stage, {}, [&desk, by](Stroke s) {
-                              if (const Element* held = desk.heldElement()) {
-                                  Element e = *held;
-                                  e.yaw += by;
-                                  desk.edit(tr("Turn it"), edits::withElement(desk.project(), e), s.gesture);
-                              }
-                          }});
+    const auto turn = [&](const QString& id, const QString& words, const QString& key, double by) {
+        keys.held(
+            id, words, key,
+            [&desk, by](Stroke s) {
+                if (const Element* held = desk.heldElement()) {
+                    Element e = *held;
+                    e.yaw += by;
+                    desk.edit(tr("Turn it"), edits::withElement(desk.project(), e), s.gesture);
+                }
+            },
+            false);
     };
     turn("turnLeft", tr("Turn it 5° to the left"), "[", 5);
     turn("turnRight", tr("Turn it 5° to the right"), "]", -5);
 }
 
-void keys(Desk& desk, StationView& view)
+void stageKeys(Desk& desk, StationView& view)
 {
-    moveKeys(desk);
-    const auto key = [&desk](const QString& id, const QString& words, const QString& k, std::function<void()> act) {
-        desk.actions.add({"stage." + id, words, k, Reach::Station, int(Station::Stage), {}, [act](Stroke) { act(); }});
-    };
-    key("mirror", tr("Mirror it"), "M", [&desk] {
+    const StationKeys keys(desk, view.spec());
+    moveKeys(desk, keys);
+    keys.add("mirror", tr("Mirror it"), "M", [&desk] {
         if (desk.heldElement())
             desk.edit(tr("Mirror it"), edits::withMirrored(desk.project(), desk.element()));
     });
-    key("away", tr("Take it away"), "Del", [&desk] {
+    keys.add("away", tr("Take it away"), "Del", [&desk] {
         if (desk.heldElement())
             desk.edit(tr("Take it away"), edits::withoutElement(desk.project(), desk.element()));
     });
-    key("lines", tr("Show the backdrop's lines, and back"), "V", [&view] {
+    keys.add("lines", tr("Show the backdrop's lines, and back"), "V", [&view] {
         view.turnTo(0);
         view.find<SpacePage>()->toggleLines();
     });
-    key("bend", tr("Bend the outline being drawn through its last point"), "C",
+    keys.add("bend", tr("Bend the outline being drawn through its last point"), "C",
         [&view] { view.find<StandinsPage>()->bend(); });
 }
 } // namespace
@@ -113,7 +108,7 @@ StationSpec stageStation()
             [&desk] { return desk.project().elements.empty() ? std::nullopt : std::optional(desk.element()); },
             [&desk](int id) { desk.holdElement(id); });
     };
-    s.actions = keys;
+    s.actions = stageKeys;
     return s;
 }
 
