@@ -107,7 +107,7 @@ private slots:
     {
         Project p = kit::postWork(215, 35);
         p.lights.lanterns = {{40, "lamp", true, {1.5, 1.5, 8}, 0.3, 2200, 2, 1}};
-        p.lights.air.halfContrastM = 60;
+        p.lights.air.halfContrastM = 12;
         p.lastId = 50;
         m_hand.emplace(p);
         hand().go(Station::Light);
@@ -123,8 +123,8 @@ private slots:
         QTest::addColumn<QPointF>("by"); // px
         QTest::addColumn<int>("sign"); // of the change
         using G = GroundPlan::Grip;
-        QTest::newRow("reach, farther") << false << int(G::Reach) << QPointF(24, 0) << 1;
-        QTest::newRow("reach, nearer") << false << int(G::Reach) << QPointF(-10, 0) << -1;
+        QTest::newRow("reach, farther") << false << int(G::Reach) << QPointF(14, 14) << 1;
+        QTest::newRow("reach, nearer") << false << int(G::Reach) << QPointF(-7, -7) << -1;
         QTest::newRow("softness, softer") << false << int(G::Softness) << QPointF(0, -14) << 1;
         QTest::newRow("haze, thinner") << false << int(G::Haze) << QPointF(0, -16) << 1;
         QTest::newRow("height, taller") << true << int(G::Height) << QPointF(0, -20) << 1;
@@ -137,8 +137,8 @@ private slots:
         QFETCH(int, sign);
         hand().desk().holdElement(4);
         hand().desk().holdLantern(40);
+        QVERIFY(hand().settle());
         GroundPlan* on = plan(side);
-        on->grab();
         const auto value = [&] {
             switch (GroundPlan::Grip(grip)) {
             case GroundPlan::Grip::Reach:
