@@ -77,7 +77,7 @@ class JobBase : public QObject {
 public:
     /// \param notices where a failure is told; null: nowhere
     explicit JobBase(Notices* notices);
-    bool running() const { return m_watcher.isRunning(); }
+    bool running() const { return m_run != nullptr; } ///< until its end has been heard of
     void stop(); ///< gives up what is under way; it ends soon, without an answer
 
 signals:
@@ -113,7 +113,7 @@ public:
     /// Works it out, unless that is its answer already or under way. Something else under way is given up first.
     void ask(JobKey key, std::function<Result<T>(Progress&)> work, Lane lane = Lane::Quick)
     {
-        if ((running() && m_asked == key && !m_next) || (m_answer && m_key == key && !running()))
+        if ((running() && m_asked == key && !m_next && !m_run->stopped) || (m_answer && m_key == key && !running()))
             return;
         if (running()) {
             m_next.emplace(Wish{std::move(key), std::move(work), lane});

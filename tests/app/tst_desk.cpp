@@ -13,6 +13,7 @@
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QThreadPool>
 #include <QUndoStack>
 
 using namespace rl;
@@ -98,6 +99,27 @@ private slots:
         QTRY_VERIFY(job.answer(3));
         QVERIFY(!job.answer(1) && !job.answer(2) && done.size() == 1);
         QVERIFY(desk().notices.all().empty()); // giving up is no failure
+    }
+
+    /// Between the end of the work and the word of it, newer wishes come in: the newest is the one that is answered.
+    void aWishBeforeTheEndIsHeardIsNotForgotten()
+    {
+        Job<int> job(&desk().notices);
+        for (const bool again : {false, true}) {
+            job.ask(1, [](Progress&) -> Result<int> { return 1; });
+            job.ask(2, [](Progress&) -> Result<int> { return 2; });
+            poolOf(Lane::Quick)->waitForDone(); // ended, but the end is not heard of yet
+            QVERIFY(job.running());
+            job.ask(again ? 1 : 3, [](Progress&) -> Result<int> { return 3; });
+            QTRY_VERIFY(!job.running());
+            QVERIFY(job.answer(again ? 1 : 3) && *job.last() == 3);
+            job.forget();
+        }
+        job.ask(4, [](Progress& p) -> Result<int> { return p.cancelled() ? 5 : 4; });
+        job.stop();
+        job.ask(4, [](Progress&) -> Result<int> { return 4; }); // given up, then wished for after all
+        QTRY_VERIFY(!job.running());
+        QVERIFY(job.answer(4));
     }
 
     void whatAJobThrowsIsSaidAndLogged_data()

@@ -93,6 +93,7 @@ private slots:
     void zonesAreAMapOverTheBoard()
     {
         page(4);
+        QVERIFY(settle());
         m_hand->board()->setFocus();
         QTest::keyClick(m_hand->board(), Qt::Key_Z);
         QVERIFY(find<QPushButton>("formZones")->isChecked());
@@ -114,6 +115,7 @@ private slots:
     void aCloseLookIsToldInWords()
     {
         page(4);
+        QVERIFY(settle());
         find<QPushButton>("lookClosely")->click();
         QTRY_VERIFY_WITH_TIMEOUT(!study().busy(), 60000);
         QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("lightSays")->text().contains("Pasted in"), 5000);

@@ -65,7 +65,8 @@ JobKey StudyPage::mapKey() const
 
 JobKey StudyPage::auditKey() const
 {
-    return std::pair(m_desk.lit, m_desk.element());
+    // Of the work, not of the picture of it: that is made anew whenever the board changes its size.
+    return std::pair(m_desk.lit ? m_desk.lit->revision : 0, m_desk.element());
 }
 
 void StudyPage::setMap(bool zones, bool photographed)
