@@ -2,6 +2,8 @@
 #include "app/desk/notices.h"
 #include <QThreadPool>
 #include <QtConcurrent>
+#include <sys/resource.h>
+#include <unistd.h>
 
 namespace rl::app {
 
@@ -14,6 +16,13 @@ QThreadPool* poolOf(Lane lane)
         return true;
     }();
     return lane == Lane::Quick ? &quick : &slow;
+}
+
+void yieldToTheHand()
+{
+    // On Linux niceness belongs to a thread; those it starts inherit it. Where it is refused nothing is lost.
+    static thread_local const int done = setpriority(PRIO_PROCESS, id_t(gettid()), 6);
+    (void)done;
 }
 
 JobBase::JobBase(Notices* notices)
@@ -39,7 +48,10 @@ void JobBase::begin(std::shared_ptr<Run> run, std::function<void(Run&)> work, La
 {
     run->job = this;
     m_run = run;
-    m_watcher.setFuture(QtConcurrent::run(poolOf(lane), [run, work = std::move(work)] { work(*run); }));
+    m_watcher.setFuture(QtConcurrent::run(poolOf(lane), [run, work = std::move(work)] {
+        yieldToTheHand();
+        work(*run);
+    }));
 }
 
 void JobBase::tell(const Error& error)

@@ -22,6 +22,8 @@ enum class Lane {
     Long ///< seconds: sheets, measures
 };
 QThreadPool* poolOf(Lane lane);
+/// The thread that calls this lets the hand go first: the window never waits for a core that works on a picture.
+void yieldToTheHand();
 
 /// Does something on the interface thread if the object is still there then. From any thread.
 template <class F> void onInterface(QPointer<QObject> object, F f)

@@ -1,4 +1,5 @@
 #include "app/desk/live_light.h"
+#include "app/desk/job.h"
 #include "core/base/result.h"
 #include "core/colour/srgb.h"
 #include "core/review/light_audit.h"
@@ -119,6 +120,7 @@ bool LiveLight::idle() const
 
 void LiveLight::run()
 {
+    yieldToTheHand();
     std::unique_lock lock(m_mutex);
     while (true) {
         m_changed.wait(lock, [this] { return m_next || m_stop; });
@@ -207,6 +209,7 @@ Findings LiveLight::stillTrue(const Project& p)
 
 void LiveLight::runLooks()
 {
+    yieldToTheHand();
     std::unique_lock lock(m_mutex);
     while (true) {
         m_changed.wait(lock, [this] { return m_look || m_stop; });

@@ -152,6 +152,15 @@ private:
     std::vector<Rgb> m_light;
 };
 
+/// Held while rows are read.
+std::vector<ShadowMaps> heldMaps(const StageFrame& f, const std::vector<ShadowLight>& shadows)
+{
+    std::vector<ShadowMaps> maps;
+    for (const ShadowLight& s : shadows)
+        maps.push_back(mapsOf(f, s));
+    return maps;
+}
+
 /// One row of one slice of air: what reaches it, cut out by what stands in the way.
 void sliceRow(const StageFrame& f, const std::vector<AirLamp>& lamps, const std::vector<ShadowLight>& shadows, double z,
     double Y, int width, Rgb* out)
@@ -198,6 +207,7 @@ void addShafts(const StageFrame& f, const Air& air, const Sun& sun, const std::v
     for (const AirLamp& lamp : lamps)
         shadows.push_back(lamp.lantern ? ShadowLight{false, lamp.lantern->position, lamp.lantern->radius}
                                        : sunForShadows(sun.azimuth, sun.elevation, std::max(sun.diameter, 1.5)));
+    const std::vector<ShadowMaps> held = heldMaps(f, shadows);
     const Haze haze(air, f.eye.heightM);
     std::map<std::size_t, std::unique_ptr<Beams>> gaps;
     for (int k = 0; k < slices; ++k) {
@@ -324,6 +334,7 @@ void addDrift(const StageFrame& f, const Air& air, const std::vector<AirLamp>& l
     for (const AirLamp& lamp : lamps)
         shadows.push_back(lamp.lantern ? ShadowLight{false, lamp.lantern->position, lamp.lantern->radius}
                                        : ShadowLight{true, lamp.sunward, 0.01});
+    const std::vector<ShadowMaps> held = heldMaps(f, shadows);
     const Rgb sky = f.sky.horizon * float(air.skyStrength);
     const Haze haze(air, f.eye.heightM);
     std::map<std::size_t, std::unique_ptr<DriftBand>> gaps;

@@ -126,62 +126,40 @@ void mirroredRow(const StageFrame& f, const Layer& l, const Surroundings& around
 }
 
 namespace {
-/// What stands on the ground closes it to the sky around its foot.
-struct FootLine {
-    cv::Mat share; ///< along its width and half as much to both sides, softened
-    double left = 0, pixelsPerM = 1, z = 1, fade = 0.1; ///< m
-};
-
-std::vector<FootLine> footLinesOf(const StageFrame& f)
+/// Darkens a row of open ground by what one body takes of the sky.
+void closeRow(float* open, const StageFrame& f, double z, const stage::Contact& c)
 {
-    std::vector<FootLine> lines;
-    for (const Layer& l : f.layers) {
-        const stage::Caster& caster = *l.caster;
-        if (caster.cards.empty() || caster.foot.empty()
-            || *std::max_element(caster.foot.begin(), caster.foot.end()) < 0.05f)
-            continue;
-        const stage::CasterCard& c = caster.cards.front();
-        const double widthM = double(caster.foot.size()) / c.pixelsPerM;
-        FootLine line;
-        line.fade = std::clamp(0.06 * std::max(widthM, c.top), 0.03, 0.6);
-        const cv::Mat foot(1, int(caster.foot.size()), CV_32FC1, const_cast<float*>(caster.foot.data()));
-        cv::copyMakeBorder(foot, line.share, 0, 0, foot.cols / 2, foot.cols / 2, cv::BORDER_CONSTANT, cv::Scalar(0));
-        const int reach = std::max(3, int(line.fade * c.pixelsPerM) | 1);
-        cv::blur(line.share, line.share, cv::Size(reach, 1), cv::Point(-1, -1), cv::BORDER_CONSTANT);
-        line.left = c.left - double(foot.cols / 2) / c.pixelsPerM;
-        line.pixelsPerM = c.pixelsPerM, line.z = caster.footZ;
-        lines.push_back(std::move(line));
+    const double v = (z - c.near) * c.perM - 0.5;
+    if (v < 0 || v >= c.share.height() - 1)
+        return;
+    const int row = int(v);
+    const float t = float(v - row), *upper = c.share.row(row), *lower = c.share.row(row + 1);
+    const double m = z / f.eye.focalCm;
+    const auto column = [&](double u) { return (c.left + u / c.perM) / m + f.eye.x0 - 0.5; };
+    const int from = int(std::clamp(std::ceil(column(0.5)), 0.0, double(f.width))),
+              to = int(std::clamp(std::floor(column(c.share.width() - 0.5)), 0.0, double(f.width)));
+    for (int x = from; x < to; ++x) {
+        const double u = ((x + 0.5 - f.eye.x0) * m - c.left) * c.perM - 0.5;
+        const int i = std::clamp(int(u), 0, c.share.width() - 2);
+        const float s = float(u - i), a = upper[i] + s * (upper[i + 1] - upper[i]),
+                    b = lower[i] + s * (lower[i + 1] - lower[i]), share = a + t * (b - a);
+        if (share > 0.002f)
+            open[x] *= std::exp(-share);
     }
-    return lines;
 }
-
 } // namespace
 
 std::vector<float> groundOpenness(const StageFrame& f)
 {
     const int rows = std::max(f.height - f.groundTop, 0);
     std::vector<float> open(std::size_t(rows) * std::size_t(f.width), 1.f);
-    const std::vector<FootLine> lines = footLinesOf(f);
-    const auto closeRow = [&](float* out, double z, const FootLine& line) {
-        const float near = float(0.7 * std::exp(-std::pow((z - line.z) / (z < line.z ? line.fade : 2 * line.fade), 2)));
-        if (near < 0.01f)
-            return;
-        const double m = z / f.eye.focalCm;
-        const auto column = [&](double u) {
-            return int(std::clamp((line.left + u / line.pixelsPerM) / m + f.eye.x0 - 0.5, -1.0, f.width + 1.0));
-        };
-        for (int x = std::max(0, column(0) - 1); x < std::min(f.width, column(line.share.cols) + 2); ++x) {
-            const double u = ((x + 0.5 - f.eye.x0) * m - line.left) * line.pixelsPerM;
-            if (u >= 0 && u < line.share.cols)
-                out[x] *= 1 - near * std::min(1.f, line.share.at<float>(0, int(u)));
-        }
-    };
+    parallelItems(int(f.layers.size()), [&](int i) { f.layers[std::size_t(i)].caster->contact(); });
     parallelRows(rows, [&](int begin, int end) {
         for (int y = begin; y < end; ++y) {
             const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
-            for (const FootLine& line : lines)
-                if (std::abs(z - line.z) < 6 * line.fade)
-                    closeRow(open.data() + std::size_t(y) * std::size_t(f.width), z, line);
+            for (const Layer& l : f.layers)
+                if (const stage::Contact& c = l.caster->contact(); !c.share.empty())
+                    closeRow(open.data() + std::size_t(y) * std::size_t(f.width), f, z, c);
         }
     });
     return open;

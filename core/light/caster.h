@@ -9,10 +9,8 @@ struct ShadowLight {
     bool isSun = true;
     Vec3 at;
     double size = 0; ///< sun: tan of half its angular diameter; lantern: radius, m
+    stage::LightPlace place() const { return {isSun, at}; }
 };
-
-/// The sun for shadows: a card has an assumed thickness of about a third of its width, so a sun closer than 20° to
-/// the plane of the cards throws the shadow it would throw at 20°. Length stays T / tan(elevation).
 ShadowLight sunForShadows(double azimuth, double elevation, double diameter);
 
 /// A row of points (x0 + i dx, y, z), all at one height and distance.
@@ -30,10 +28,15 @@ float lightThrough(Shade shade);
 /// Multiplies a row by the share of light left.
 void dimmed(std::span<float> row, const Shade* shade);
 
-/// Adds (sign 1) or takes away (sign -1) what one caster does to a row of points, one value a point. Every ray crosses
-/// a card's plane in one point; the coverage there is read from a level matched to the penumbra (light size × distance
-/// from the blocker / distance to the light). \return false when the row is not reached
+/// Adds (sign 1) or takes away (sign -1) what one body does to a row of points, one value a point, by its map from
+/// that light. \return false when the row is not reached
+bool shade(
+    std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::Caster& caster, int sign);
 bool shade(
     std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::Caster& caster, int sign);
+
+/// Every caster's map from one light. Whoever works row by row holds them meanwhile, or they are made at each row.
+using ShadowMaps = std::vector<std::shared_ptr<const stage::BodyMap>>;
+ShadowMaps mapsOf(const stage::StageFrame& frame, const ShadowLight& light);
 
 } // namespace rl::light

@@ -26,6 +26,12 @@ struct Row {
     const float* depth = nullptr; ///< m, or null: points.z everywhere
     double ray0 = 0, ray = 0, rayY = 0; ///< X/Z of the first pixel's centre and from pixel to pixel; (Y - h)/Z
     double eyeHeight = 0;
+    stage::RayRow rays(std::size_t count) const
+    {
+        if (!depth)
+            return {{}, {points.x0, points.y, points.z}, {points.dx, 0, 0}, nullptr, int(count)};
+        return {{0, eyeHeight, 0}, {ray0, rayY, 1}, {ray, 0, 0}, depth, int(count)};
+    }
 };
 
 /// \param begin first column of it
@@ -251,7 +257,7 @@ template <class T> std::span<T> rowOf(std::vector<T>& plane, int y, std::size_t 
 }
 
 /// Shade of one row by every caster but two, and of it what thin casters do.
-void shadeRow(std::span<Shade> shades, std::span<Shade> thin, const PointRow& points, const ShadowLight& light,
+void shadeRow(std::span<Shade> shades, std::span<Shade> thin, const stage::RayRow& points, const ShadowLight& light,
     const StageFrame& f, int own, int spared)
 {
     for (const Layer& l : f.layers) {
@@ -296,7 +302,7 @@ void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const S
     std::fill(slots.shades.begin(), slots.shades.end(), 0);
     std::fill(slots.thin.begin(), slots.thin.end(), 0);
     const Row at = layerRow(f, l, y, begin);
-    shadeRow(slots.shades, slots.thin, at.points, facing.shadow, f, l.element, facing.spares);
+    shadeRow(slots.shades, slots.thin, at.rays(slots.shades.size()), facing.shadow, f, l.element, facing.spares);
     falls(l, facing, at, l.normal.row(y) + begin, slots);
 }
 
@@ -306,7 +312,7 @@ template <class Facing> void freshGround(const StageFrame& f, const Facing& faci
     std::fill(slots.shades.begin(), slots.shades.end(), 0);
     std::fill(slots.thin.begin(), slots.thin.end(), 0);
     facing.onGround(slots.e, points);
-    shadeRow(slots.shades, slots.thin, points, facing.shadow, f, -1, facing.spares);
+    shadeRow(slots.shades, slots.thin, Row{points}.rays(slots.shades.size()), facing.shadow, f, -1, facing.spares);
     dimmed(slots.e, slots.shades.data());
 }
 
@@ -343,6 +349,7 @@ Slots groundSlots(LightPlanes& p, const StageFrame& f, int y)
 template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& facing, LightPlanes out)
 {
     const bool thin = anyThin(f);
+    out.maps = mapsOf(f, facing.shadow);
     out.touched.clear();
     for (auto* planes : {&out.layers, &out.layerShine})
         planes->resize(f.layers.size());
@@ -370,7 +377,8 @@ template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& fa
 }
 
 /// Takes what has gone from a row and adds what has come. \return was it touched?
-bool stepRow(const Slots& slots, const PointRow& points, const ShadowLight& light, int spared, const FrameStep& step)
+bool stepRow(
+    const Slots& slots, const stage::RayRow& points, const ShadowLight& light, int spared, const FrameStep& step)
 {
     bool any = false;
     const auto by = [&](const stage::Caster& c, int sign) {
@@ -402,7 +410,7 @@ bool stepLayerRow(LightPlanes& p, std::size_t i, const FrameStep& step, const Fa
         return false;
     const Slots slots = whole.part(std::size_t(begin), std::size_t(end - begin));
     const Row at = layerRow(f, l, y, begin);
-    if (!stepRow(slots, at.points, facing.shadow, facing.spares, step))
+    if (!stepRow(slots, at.rays(slots.shades.size()), facing.shadow, facing.spares, step))
         return false;
     falls(l, facing, at, l.normal.row(y) + begin, slots);
     return true;
@@ -413,7 +421,7 @@ template <class Facing> void stepGroundRow(LightPlanes& p, const FrameStep& step
     const StageFrame& f = *step.after;
     const PointRow points = groundRow(f, y);
     const Slots slots = groundSlots(p, f, y);
-    if (!stepRow(slots, points, facing.shadow, facing.spares, step))
+    if (!stepRow(slots, Row{points}.rays(slots.shades.size()), facing.shadow, facing.spares, step))
         return;
     facing.onGround(slots.e, points);
     dimmed(slots.e, slots.shades.data());
@@ -423,6 +431,7 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
 {
     const StageFrame& f = *step.after;
     LightPlanes old;
+    ShadowMaps maps = mapsOf(f, facing.shadow);
     const bool thin = anyThin(f);
     const auto carry
         = [&](auto& planes, auto& before, std::size_t i) { planes[i] = std::move(before[std::size_t(step.from[i])]); };
@@ -451,6 +460,7 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
                 touched[std::size_t(k)] = 1;
         }
     });
+    p.maps = std::move(maps);
     p.touched.assign(f.layers.size(), 0);
     for (std::size_t k = 0; k < pieces.size(); ++k)
         if (pieces[k].layer >= 0 && touched[k])

@@ -35,6 +35,7 @@ struct LightPlanes {
     std::vector<std::vector<float>> layerShine; ///< of polished layers what gloss() says, shadows included; else empty
     std::vector<std::vector<Shade>> layerThin; ///< what thin casters do of the shade; empty without any
     std::vector<Shade> groundThin;
+    ShadowMaps maps; ///< of the frame's casters, held for whoever reads this light's shadows
     std::vector<char> touched; ///< layers whose plane differs from that of the frame before; empty = all
 };
 /// \param room whose memory may be used again; what is in it does not matter

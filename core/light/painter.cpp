@@ -38,10 +38,19 @@ private:
 
 class FreshSource final : public LampSource {
 public:
-    FreshSource(const StageFrame& f, std::optional<Sun> sun)
+    FreshSource(const StageFrame& f, const Sun& sun)
         : m_f(f)
         , m_sun(sun)
+        , m_maps(mapsOf(f, sunForShadows(sun.azimuth, sun.elevation, sun.diameter)))
     {
+        colour = colourOf(sun) * float(sun.strength);
+    }
+    FreshSource(const StageFrame& f, const Lantern& l)
+        : m_f(f)
+        , m_maps(mapsOf(f, {false, l.position, l.radius}))
+    {
+        colour = colourOf(l) * float(l.strength);
+        lantern = l;
     }
     View layerRow(std::size_t k, int y, LightRow& out) const override
     {
@@ -62,6 +71,7 @@ private:
     }
     const StageFrame& m_f;
     std::optional<Sun> m_sun;
+    ShadowMaps m_maps; ///< held, so that they are made once
 };
 } // namespace
 
@@ -77,15 +87,10 @@ std::unique_ptr<LampSource> keptSource(
 LampSources sourcesOf(const StageFrame& f, const Lights& lights)
 {
     LampSources out;
-    if (lights.sun.on && lights.sun.strength > 0) {
+    if (lights.sun.on && lights.sun.strength > 0)
         out.push_back(std::make_unique<FreshSource>(f, lights.sun));
-        out.back()->colour = colourOf(lights.sun) * float(lights.sun.strength);
-    }
-    for (const Lantern& l : burningOf(lights, &f)) {
-        out.push_back(std::make_unique<FreshSource>(f, std::nullopt));
-        out.back()->colour = colourOf(l) * float(l.strength);
-        out.back()->lantern = l;
-    }
+    for (const Lantern& l : burningOf(lights, &f))
+        out.push_back(std::make_unique<FreshSource>(f, l));
     return out;
 }
 

@@ -168,6 +168,18 @@ void layCrease(std::vector<Vec3f>& normals, cv::Size size, const Crease& crease)
 }
 } // namespace
 
+Plane heightOf(const Mask& inside, Shape shape, CropSides cropped)
+{
+    const float k = float(bulge(shape));
+    if (k <= 0)
+        return Plane::filled(inside.width(), inside.height(), 0.f);
+    const Plane u = shape == Shape::Column ? columnwise(inside) : inflated(inside, cropped);
+    std::vector<float> half(u.size());
+    for (std::size_t i = 0; i < half.size(); ++i)
+        half[i] = k * std::sqrt(std::max(0.f, u.data()[i]));
+    return {u.width(), u.height(), std::move(half)};
+}
+
 Relief reliefOf(
     const Mask& alpha, Shape shape, int longest, const std::vector<Part>& parts, const std::vector<Crease>& creases)
 {

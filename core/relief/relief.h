@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/geometry.h"
 #include "core/base/raster.h"
+#include "core/relief/inflate.h"
 #include <optional>
 
 namespace rl::relief {
@@ -36,5 +37,9 @@ struct Relief {
 /// gives an empty relief. Parts are laid on in order with soft borders, creases after them.
 Relief reliefOf(const Mask& alpha, Shape shape, int longest = 384, const std::vector<Part>& parts = {},
     const std::vector<Crease>& creases = {});
+
+/// Half the thickness of a body of that outline and form, px: k √u as above. Card, corner and ground have none.
+/// \param inside 0 or 255 \param cropped sides at which the body goes on, so that it is not rounded off there
+Plane heightOf(const Mask& inside, Shape shape, CropSides cropped);
 
 } // namespace rl::relief

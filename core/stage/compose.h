@@ -1,26 +1,10 @@
 #pragma once
 #include "core/base/progress.h"
 #include "core/stage/camera.h"
+#include "core/stage/caster.h"
 #include "core/stage/surface.h"
 
 namespace rl::stage {
-
-/// What throws a shadow: coverage standing in the plane Z = z, at halving resolutions.
-struct CasterCard {
-    std::vector<Plane> mips; ///< 0…1
-    std::vector<Plane> wides; ///< each mip's coarser neighbour drawn out to its width: [k] is mips[k + 1] twice as wide
-    double left = 0, top = 0; ///< m: X of the left edge, Y of the upper edge
-    double pixelsPerM = 1; ///< of mips[0]
-    double z = 1;
-};
-/// An element as light meets it: one card, or several one behind the other for what is deep or turned.
-struct Caster {
-    std::vector<CasterCard> cards;
-    std::vector<float> foot; ///< share of each column that touches the ground, 0…1, over the first card's width
-    double footZ = 1; ///< m
-    int element = 0; ///< whose it is
-    bool thin = false; ///< lets tinted light through
-};
 
 /// One element as it lies in the frame, before any light.
 struct Layer {

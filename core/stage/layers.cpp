@@ -234,8 +234,9 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
     const Rect px{place.canvas.x * k, place.canvas.y * k, place.canvas.width * k, place.canvas.height * k};
     Layer l = startOf(f, e, place);
     const Vec3 foot = footOf(eyeOf(p), e);
-    l.caster = carried(
-        *cache.caster(e, surface, [&] { return casterOf(surface->alpha.mat(), e, place.widthM, share); }), e, foot);
+    l.caster = casterOf(
+        cache.body(e, surface, [&] { return bodyOf(surface->alpha.mat(), e, shapeFor(e.form), place.widthM, share); }),
+        e, foot, f.eye.heightM, f.eye.focalCm / foot.z);
     l.left = std::max(0, int(std::floor(px.x)));
     l.top = std::max(0, int(std::floor(px.y)));
     const int right = int(std::min(double(f.width), std::ceil(px.right()))),
@@ -304,8 +305,9 @@ std::optional<Layer> solidLayer(const StageFrame& f, const Project& p, const Ele
         l.order = std::max(l.distance, mesh.bounds().high.z);
         l.caster = std::make_shared<const Caster>();
     } else {
-        l.caster = carried(*cache.caster(e, nullptr, [&] { return casterOf(ownMesh(e, cache), opacityOf(e)); }), e,
-            footOf(eyeOf(p), e));
+        const Vec3 foot = footOf(eyeOf(p), e);
+        l.caster = casterOf(cache.body(e, nullptr, [&] { return bodyOf(ownMesh(e, cache), opacityOf(e)); }), e, foot,
+            f.eye.heightM, f.eye.focalCm / foot.z);
     }
     SeenMesh view = seen(mesh, f.eye, f.width, f.height);
     if (view.cover.empty())

@@ -16,16 +16,6 @@ cv::Mat resampled(
 std::optional<Layer> layerOf(
     const StageFrame& frame, const Project& project, const Element& element, SurfaceCache& cache);
 
-/// Share of the light that its substance stops, 0…1.
-double opacityOf(const Element& element);
-/// The card's coverage in up to a few strips, as it is turned, about its own foot.
-/// \param alpha as seen from the front, 0…255
-std::shared_ptr<const Caster> casterOf(const cv::Mat& alpha, const Element& element, double widthM, double foot);
-/// A solid in slabs across its depth, about its own foot. \param opacity 0…1 of its material
-std::shared_ptr<const Caster> casterOf(const Mesh& mesh, double opacity);
-/// The same carried to where it stands; lifted or sunk it touches no ground.
-std::shared_ptr<const Caster> carried(const Caster& own, const Element& element, const Vec3& foot);
-
 /// Black point, white point and cast brought towards those of the surroundings.
 void takeTone(std::vector<Rgb>& albedo, const Tone& tone);
 /// A pattern laid over a layer, following its relief.

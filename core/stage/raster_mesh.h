@@ -21,15 +21,4 @@ SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight)
 /// Where the mesh lands, px (or the eye's own unit); empty when all of it lies behind the eye.
 Rect boundsOf(const Mesh& mesh, const Eye& eye);
 
-/// Which parts of a closed mesh lie in each of `count` slabs across its depth, seen straight on without perspective:
-/// what blocks light there. Coverage 0…1, all of one size.
-struct Slabs {
-    double left = 0, top = 0; ///< m
-    double pixelsPerM = 1;
-    std::vector<double> z; ///< m, middle of each slab
-    std::vector<Plane> cover;
-};
-/// \param longest side, px, 8…1024
-Slabs slabsOf(const Mesh& mesh, int count, int longest);
-
 } // namespace rl::stage

@@ -11,7 +11,6 @@
 
 namespace rl::stage {
 
-namespace {
 relief::Shape shapeFor(Form form)
 {
     switch (form) {
@@ -33,6 +32,7 @@ relief::Shape shapeFor(Form form)
     return relief::Shape::Puffed;
 }
 
+namespace {
 std::vector<cutout::BendPin> bendPins(const Cutout& cutout)
 {
     std::vector<cutout::BendPin> pins;
@@ -184,24 +184,24 @@ std::shared_ptr<const Mesh> SurfaceCache::solid(const Standin& s, double heightM
     return m_solids.back().mesh;
 }
 
-std::shared_ptr<const Caster> SurfaceCache::caster(const Element& e, const std::shared_ptr<const Surface>& surface,
-    const std::function<std::shared_ptr<const Caster>()>& make)
+std::shared_ptr<const Body> SurfaceCache::body(const Element& e, const std::shared_ptr<const Surface>& surface,
+    const std::function<std::shared_ptr<const Body>()>& make)
 {
     Element shape;
     shape.cutout = e.cutout, shape.standin = e.standin, shape.heightM = e.heightM, shape.yaw = e.yaw;
     shape.stretch = e.stretch, shape.shear = e.shear, shape.mirrored = e.mirrored, shape.material = e.material,
-    shape.through = e.through, shape.footShare = e.footShare;
+    shape.through = e.through, shape.footShare = e.footShare, shape.form = e.form;
     {
         const std::lock_guard lock(m_mutex);
-        for (const Cast& c : m_casters)
+        for (const Embodied& c : m_bodies)
             if (c.surface == surface && c.shape == shape)
-                return c.caster;
+                return c.body;
     }
     auto made = make();
     const std::lock_guard lock(m_mutex);
-    if (m_casters.size() > 200)
-        m_casters.erase(m_casters.begin(), m_casters.begin() + 50);
-    m_casters.push_back({std::move(shape), surface, made});
+    if (m_bodies.size() > 200)
+        m_bodies.erase(m_bodies.begin(), m_bodies.begin() + 50);
+    m_bodies.push_back({std::move(shape), surface, made});
     return made;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/project/project.h"
 #include "core/relief/photo_light.h"
+#include "core/relief/relief.h"
 #include "core/stage/camera.h"
 #include "core/stage/mesh.h"
 #include <functional>
@@ -9,7 +10,7 @@
 
 namespace rl::stage {
 
-struct Caster;
+struct Body;
 
 /// What a cut-out is made of, worked out once and kept while its matte and form stay the same.
 struct Surface {
@@ -37,10 +38,10 @@ public:
     Footing footing(const Project& project, const Element& element);
     /// A stand-in's solid in its own units; empty for a flat one.
     std::shared_ptr<const Mesh> solid(const Standin& standin, double heightM);
-    /// What throws a shadow in a shape's own place (foot at the origin), made once while shape and surface stay the
+    /// What throws shadows, in a shape's own place (foot at the origin), made once while shape and surface stay the
     /// same. \param shape only what decides its form counts: stand-in, height, turn, stretch, lean, mirroring, material
-    std::shared_ptr<const Caster> caster(const Element& shape, const std::shared_ptr<const Surface>& surface,
-        const std::function<std::shared_ptr<const Caster>()>& make);
+    std::shared_ptr<const Body> body(const Element& shape, const std::shared_ptr<const Surface>& surface,
+        const std::function<std::shared_ptr<const Body>()>& make);
     /// The matte as it stands in the scene: bent, when it has two pins or more; then with its own coordinates. Takes as
     /// long as the bend.
     Mask standing(const Cutout& cutout);
@@ -88,15 +89,16 @@ private:
         std::shared_ptr<const Surface> surface;
     };
     std::vector<Flat> m_flats;
-    struct Cast {
+    struct Embodied {
         Element shape;
         std::shared_ptr<const Surface> surface;
-        std::shared_ptr<const Caster> caster;
+        std::shared_ptr<const Body> body;
     };
-    std::vector<Cast> m_casters;
+    std::vector<Embodied> m_bodies;
     std::shared_ptr<const Surface> flat(const Element& element);
 };
 
+relief::Shape shapeFor(Form form);
 /// Does it stand as a card (a cut-out, a flat shape), or as a solid?
 bool isCard(const Project& project, const Element& element);
 /// A solid about its own foot, m: as tall, turned, stretched and leaning as the element says; empty for a card.

@@ -1,0 +1,62 @@
+#pragma once
+#include "core/stage/body.h"
+
+namespace rl::stage {
+
+/// A light as shadows see it. For the sun `at` is the direction towards it (unit); for a lamp its place, m.
+struct LightPlace {
+    bool isSun = true;
+    Vec3 at;
+    bool operator==(const LightPlace&) const = default;
+};
+
+/// The points of a row of pixels, m: origin + depth (way + i step), with one depth for all where `depth` is null.
+struct RayRow {
+    Vec3 origin, way, step;
+    const float* depth = nullptr;
+    int count = 0;
+};
+
+/// What one light sees of one body: how much of the light it stops in every direction, and at which depth, at halving
+/// sizes. Each texel keeps the share stopped c, and the mean and mean square of the depth halfway between the nearest
+/// side turned to the light and the nearest turned away, so that neither foot nor lit side shadows itself.
+/// Immutable; safe from several threads.
+class BodyMap {
+public:
+    /// \param points of the body where it stands, m \param texelsPerM wanted at the body
+    BodyMap(const Body& body, const std::vector<Vec3>& points, const LightPlace& light, double texelsPerM);
+
+    const LightPlace& light() const { return m_light; }
+    /// The share of a light of that size which the body stops on its way to each point: out[from…to).
+    ///
+    ///     V = c clamp(½ + (z - m) / (2√3 σ + texel))      level = log2(1.3 size (z - z_b) / (z z_b)) in texels
+    ///
+    /// with the blocking depth z_b first read at the widest penumbra there can be (for the sun: size (z - z_b)).
+    /// \param size sun: tan of half its angular diameter; lamp: radius, m \param out at least `row.count` long
+    /// \return from, to; equal when nothing is reached
+    std::array<int, 2> stopped(float* out, const RayRow& row, double size) const;
+
+    struct alignas(16) Texel {
+        float stops = 0, depth = 0, square = 0, unused = 0;
+    };
+    /// One size of a face, with a rim of nothing.
+    struct Level {
+        int width = 0, height = 0; ///< texels, rim included
+        std::vector<Texel> texels;
+    };
+    /// A square view from a lamp, or the only one from the sun.
+    struct Face {
+        Vec3 u, v, away; ///< unit; `away` from the light
+        Vec3 centre; ///< m, of the lamp; zero for the sun
+        double left = 0, top = 0, texel = 1; ///< of the finest size, in u and v (lamp: per metre of distance)
+        float nearest = 0, middle = 0; ///< m along `away`; texels count from `middle`
+        bool whole = true; ///< false: one of six, which answers only for what lies within its quarter
+        std::vector<Level> levels;
+    };
+
+private:
+    LightPlace m_light;
+    std::vector<Face> m_faces;
+};
+
+} // namespace rl::stage

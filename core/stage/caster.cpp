@@ -1,0 +1,93 @@
+#include "core/stage/caster.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::stage {
+
+namespace {
+constexpr double kOver = 0.5; // m: what is higher closes nothing
+constexpr double kReach = 1.0; // m around the body
+
+Contact contactOf(const Body& body, const std::vector<Vec3>& points)
+{
+    double x0 = 1e300, x1 = -1e300, z0 = 1e300, z1 = -1e300;
+    for (const Vec3& p : points)
+        if (p.y < kOver) {
+            x0 = std::min(x0, p.x), x1 = std::max(x1, p.x);
+            z0 = std::min(z0, p.z), z1 = std::max(z1, p.z);
+        }
+    if (x0 > x1)
+        return {};
+    Contact c;
+    c.left = x0 - kReach, c.near = z0 - kReach;
+    const double wide = x1 - x0 + 2 * kReach, deep = z1 - z0 + 2 * kReach;
+    c.perM = std::min(50.0, 360 / std::max(wide, deep));
+    const Plane lowest = heightsOver(
+        body, points, c.left, c.near, c.perM, int(std::ceil(wide * c.perM)), int(std::ceil(deep * c.perM)));
+    // Of the share of the sky that what is h high takes, most is taken by what is near.
+    cv::Mat near(lowest.height(), lowest.width(), CV_32F), sum = cv::Mat::zeros(near.size(), CV_32F), soft;
+    for (std::size_t i = 0; i < lowest.size(); ++i) {
+        const float open = std::clamp(lowest.data()[i] / float(kOver), 0.f, 1.f);
+        near.ptr<float>()[i] = (1 - open) * (1 - open);
+    }
+    // Weights of Gaussians fitted to ray-traced ambient light under bodies.
+    for (const auto& [sigma, weight] : {std::pair{0.03, 0.48}, {0.08, 0.08}, {0.20, 1.01}, {0.45, 0.13}}) {
+        cv::GaussianBlur(near, soft, {}, std::max(0.3, sigma * c.perM), 0, cv::BORDER_CONSTANT);
+        sum += soft * weight;
+    }
+    c.share = Plane::fromMat(sum * double(body.opacity));
+    return c;
+}
+} // namespace
+
+Caster::Caster(std::shared_ptr<const Body> body, std::vector<Vec3> points, double pixelsPerM)
+    : m_body(std::move(body))
+    , m_points(std::move(points))
+    , m_pixelsPerM(pixelsPerM)
+{
+}
+
+std::shared_ptr<const BodyMap> Caster::seenFrom(const LightPlace& light) const
+{
+    const std::lock_guard lock(m_mutex);
+    for (const auto& kept : m_maps)
+        if (auto map = kept.lock(); map && map->light() == light)
+            return map;
+    std::erase_if(m_maps, [](const auto& kept) { return kept.expired(); });
+    auto made = std::make_shared<const BodyMap>(*m_body, m_points, light, m_pixelsPerM);
+    m_maps.push_back(made);
+    return made;
+}
+
+const Contact& Caster::contact() const
+{
+    const std::lock_guard lock(m_mutex);
+    if (!m_contact)
+        m_contact = m_body ? contactOf(*m_body, m_points) : Contact{};
+    return *m_contact;
+}
+
+std::shared_ptr<const Caster> casterOf(
+    std::shared_ptr<const Body> body, const Element& e, const Vec3& foot, double eyeHeight, double pixelsPerM)
+{
+    std::vector<Vec3> points = body->points;
+    const bool stands = e.altitudeM == 0 && !body->lifted.empty();
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        Vec3& p = points[i];
+        p = p + foot;
+        if (e.altitudeM > 0 && i >= body->firstBelow)
+            p.y = foot.y;
+        p.y += e.altitudeM;
+        if (const double h = stands ? double(body->lifted[i]) : 0; h > 0 && h < 0.7 * eyeHeight) {
+            const double k = eyeHeight / (eyeHeight - h);
+            p = {p.x * k, eyeHeight + (p.y - eyeHeight) * k, p.z * k};
+            if (p.y < 0.02 * e.heightM)
+                p.y -= 0.04 * e.heightM; // into the ground
+        }
+    }
+    auto caster = std::make_shared<Caster>(std::move(body), std::move(points), pixelsPerM);
+    caster->element = e.id;
+    caster->thin = e.material == Material::Thin;
+    return caster;
+}
+
+} // namespace rl::stage
