@@ -426,6 +426,46 @@ void mirrorDeep(
                 horizon + k / l.nearest, horizon + k / l.farthest});
 }
 
+/// What a mirrored body shows at a place of its image: the lit layer where the same point is seen, else what is seen
+/// nearest above it.
+Rgb seenThere(const Layer& l, const std::vector<Rgb>& lit, int x, int row)
+{
+    for (int y = std::clamp(row, 0, l.height() - 1), steps = 0; y >= 0 && steps < 200; --y, ++steps)
+        if (const float cover = l.cover.at(x, y); cover > 0.02f)
+            return lit[l.at(x, y)] * (1 / cover);
+    return {};
+}
+
+/// A row of a solid's own mirror image, drawn by its mesh: what stands at height Y and distance Z is mirrored at -Y, so
+/// a picture row y shows the row 2 (horizon + f h / Z) - y. Rippled water spreads it up and down.
+void mirrorSolid(Rgb* row, int y, const StageFrame& f, const Layer& l, const stage::SeenMesh& image,
+    const std::vector<Rgb>& lit, const std::vector<float>& mirror)
+{
+    constexpr float weights[3]{0.28f, 0.44f, 0.28f};
+    const float k = float(f.eye.focalCm * f.eye.heightM), horizon = float(f.eye.horizon);
+    const float below = float(y) + 0.5f - horizon - k / l.farthest;
+    const int spread = int(std::lround(1.05f + 0.05f * std::max(0.f, below)));
+    const int begin = std::max(image.left, l.left), end = std::min(image.left + image.cover.width(), l.left + l.width());
+    for (int x = begin; x < end; ++x) {
+        float cover = 0;
+        Rgb sum{};
+        for (int tap = 0; tap < 3; ++tap) {
+            const int at = y + (tap - 1) * spread, j = at - image.top;
+            if (j < 0 || j >= image.cover.height())
+                continue;
+            const float c = image.cover.at(x - image.left, j) * weights[tap];
+            if (c <= 0)
+                continue;
+            const float z = image.depth.at(x - image.left, j);
+            const int source = int(std::floor(2 * (horizon + k / std::max(z, 0.05f)) - float(at) - 0.5f)) - l.top;
+            cover += c;
+            sum = sum + seenThere(l, lit, x - l.left, source) * c;
+        }
+        if (cover > 0)
+            row[x] = row[x] * (1 - cover * mirror[std::size_t(x)]) + sum * mirror[std::size_t(x)];
+    }
+}
+
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there. Rippled water
 /// spreads the image up and down, more the farther it lies from the contact.
 void mirrorRow(Rgb* row, int y, const StageFrame& f, const std::vector<std::vector<Rgb>>& lit,
@@ -435,8 +475,13 @@ void mirrorRow(Rgb* row, int y, const StageFrame& f, const std::vector<std::vect
     for (std::size_t k = 0; k < f.layers.size(); ++k) {
         const Layer& l = f.layers[k];
         const double below = y + 0.5 - l.groundRow; // px in front of the contact line
-        if ((below <= 0 && !deepAlong(l)) || lit[k].empty() || l.lies || l.element == own)
+        if ((below <= 0 && !deepAlong(l) && !l.caster->solid()) || lit[k].empty() || l.lies || l.element == own)
             continue;
+        if (l.caster->solid()) {
+            if (const auto image = l.caster->mirrored(f.eye, f.width, f.height); !image->cover.empty())
+                mirrorSolid(row, y, f, l, *image, lit[k], mirror);
+            continue;
+        }
         if (deepAlong(l)) {
             mirrorDeep(row, y, f, l, lit[k], mirror);
             continue;
@@ -484,7 +529,9 @@ void waterRow(Rgb* row, int y, const StageFrame& f, float sky, const float* wate
 }
 
 /// A lantern's low light drawn out towards the viewer on wet ground.
-void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colour, const std::vector<float>& mirror)
+/// \param shade of the lamp on that row: what keeps its light from the ground keeps its glint from the eye; or null
+void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colour, const Shade* shade,
+    const std::vector<float>& mirror)
 {
     const double k = f.eye.focalCm / q.position.z, contact = f.eye.horizon + k * f.eye.heightM;
     const double image = f.eye.horizon + k * (f.eye.heightM + q.position.y);
@@ -496,7 +543,9 @@ void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colo
     const int begin = std::clamp(int(x0 - 4 * wide), 0, f.width), end = std::clamp(int(x0 + 4 * wide) + 1, 0, f.width);
     for (int x = begin; x < end; ++x) {
         const double across = (x + 0.5 - x0) / wide;
-        row[x] = row[x] + colour * float(along * std::exp(-across * across)) * mirror[std::size_t(x)];
+        row[x] = row[x]
+            + colour * float(along * std::exp(-across * across)) * mirror[std::size_t(x)]
+                * (shade ? lightThrough(shade[x]) : 1.f);
     }
 }
 
@@ -582,6 +631,7 @@ void Painter::groundRow(
         }
     const Shade* sunShade = nullptr;
     std::vector<Shade> kept;
+    std::vector<std::vector<Shade>> glintShades(m_wet > 0 || !m_water.empty() ? m_shown.size() : 0);
     Rgb sun{};
     for (const auto& lamp : m_lamps) {
         const LampSource::View v = lamp->groundRow(y - f.groundTop, s.lamp);
@@ -590,6 +640,9 @@ void Painter::groundRow(
             kept.assign(v.shade, v.shade + f.width);
             sunShade = kept.data(), sun = lamp->colour * clear;
         }
+        for (std::size_t i = 0; i < glintShades.size() && lamp->lantern; ++i)
+            if (m_shown[i].id == lamp->lantern->id && glintShades[i].empty())
+                glintShades[i].assign(v.shade, v.shade + f.width);
     }
     layGround(row, f.width, sum.r, sum.g, sum.b, f.groundAlbedo.row(y - f.groundTop));
     if (m_wet <= 0 && m_water.empty())
@@ -605,10 +658,11 @@ void Painter::groundRow(
     if (!m_water.empty())
         waterRow(row, y, f, m_sky, m_water.data() + at, fresnel, s.mirror);
     mirrorRow(row, y, f, lit, s.mirror, s.light);
-    for (const Lantern& q : m_shown)
-        if (q.kind != LampKind::Swarm && !q.hidden && !q.within)
+    for (std::size_t i = 0; i < m_shown.size(); ++i)
+        if (const Lantern& q = m_shown[i]; q.kind != LampKind::Swarm && !q.hidden && !q.within)
             glitterRow(row, y, f, q,
-                colourOf(q) * float(1.2 * q.strength * throughAir(q.position.z, m_lights.air.halfContrastM)), s.mirror);
+                colourOf(q) * float(1.2 * q.strength * throughAir(q.position.z, m_lights.air.halfContrastM)),
+                glintShades[i].empty() ? nullptr : glintShades[i].data(), s.mirror);
     if (sunShade)
         sunPathRow(
             row, y, f, stage::sceneDirection(m_lights.sun.azimuth, m_lights.sun.elevation), sun, sunShade, s.mirror);

@@ -297,6 +297,7 @@ std::shared_ptr<const Body> bodyOf(const Mesh& mesh, double opacity)
     auto body = std::make_shared<Body>();
     body->points = mesh.points;
     body->faces = mesh.faces;
+    body->solid = true;
     body->opacity = float(opacity);
     root(*body);
     return body;

@@ -66,6 +66,32 @@ const Contact& Caster::contact() const
     return *m_contact;
 }
 
+std::shared_ptr<const SeenMesh> Caster::mirrored(const Eye& eye, int width, int height) const
+{
+    const std::lock_guard lock(m_mutex);
+    const auto holds = [&] {
+        const Eye& e = m_mirror->eye;
+        return m_mirror->width == width && m_mirror->height == height && e.focalCm == eye.focalCm && e.x0 == eye.x0
+            && e.horizon == eye.horizon && e.heightM == eye.heightM;
+    };
+    if (m_mirror && holds())
+        return m_mirror->seen;
+    auto image = std::make_shared<SeenMesh>();
+    if (m_body && m_body->solid) {
+        Mesh mesh;
+        mesh.points = m_points;
+        for (Vec3& p : mesh.points)
+            p.y = std::min(0.0, -p.y); // what is under the ground is not mirrored
+        mesh.normals.assign(mesh.points.size(), Vec3{0, 1, 0});
+        for (const auto& f : m_body->faces)
+            mesh.faces.push_back({f[0], f[2], f[1]});
+        *image = seen(mesh, eye, width, height);
+        image->normal = {};
+    }
+    m_mirror = Mirror{eye, width, height, image};
+    return image;
+}
+
 std::shared_ptr<const Caster> casterOf(
     std::shared_ptr<const Body> body, const Element& e, const Vec3& foot, double eyeHeight, double pixelsPerM)
 {

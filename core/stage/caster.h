@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/raster.h"
 #include "core/stage/body_map.h"
+#include "core/stage/raster_mesh.h"
 #include <mutex>
 
 namespace rl::stage {
@@ -19,10 +20,15 @@ public:
     Caster(std::shared_ptr<const Body> body, std::vector<Vec3> points, double pixelsPerM);
 
     bool empty() const { return m_points.empty(); }
+    bool solid() const { return m_body && m_body->solid; }
     /// As a light sees it. Made when first asked for and kept as long as somebody holds it; from any thread.
     std::shared_ptr<const BodyMap> seenFrom(const LightPlace& light) const;
     /// Made when first asked for; from any thread.
     const Contact& contact() const;
+
+    /// Its mirror image on flat ground as the eye sees it: coverage and the distance of what is mirrored. Empty for what
+    /// is known from the front only. Kept for one eye; from any thread.
+    std::shared_ptr<const SeenMesh> mirrored(const Eye& eye, int frameWidth, int frameHeight) const;
 
     int element = 0; ///< whose it is
     bool thin = false; ///< lets tinted light through
@@ -34,6 +40,12 @@ private:
     mutable std::mutex m_mutex;
     mutable std::vector<std::weak_ptr<const BodyMap>> m_maps;
     mutable std::optional<Contact> m_contact;
+    struct Mirror {
+        Eye eye;
+        int width, height;
+        std::shared_ptr<const SeenMesh> seen;
+    };
+    mutable std::optional<Mirror> m_mirror;
 };
 
 /// A body carried to where its element stands. Of what stands on the ground, feet that end higher in the picture are
