@@ -20,6 +20,8 @@ public:
     Caster(std::shared_ptr<const Body> body, std::vector<Vec3> points, double pixelsPerM);
 
     bool empty() const { return m_points.empty(); }
+    const std::vector<Vec3>& points() const { return m_points; } ///< m, in the scene
+    const Body* body() const { return m_body.get(); } ///< null: throws nothing
     bool solid() const { return m_body && m_body->solid; }
     /// As a light sees it. Made when first asked for and kept as long as somebody holds it; from any thread.
     std::shared_ptr<const BodyMap> seenFrom(const LightPlace& light) const;
