@@ -12,8 +12,19 @@
 #include <QStandardPaths>
 #include <QTextStream>
 #include <QThread>
+#include <ctime>
 
 namespace rl::app {
+
+namespace {
+/// What this thread has worked so far.
+double ownMs()
+{
+    timespec t{};
+    clock_gettime(CLOCK_THREAD_CPUTIME_ID, &t);
+    return double(t.tv_sec) * 1e3 + double(t.tv_nsec) / 1e6;
+}
+} // namespace
 
 bool Application::notify(QObject* receiver, QEvent* event)
 {
@@ -26,6 +37,7 @@ bool Application::notify(QObject* receiver, QEvent* event)
         m_inside.back().nested = true; // a dialog or a menu: its events are measured by themselves
     QElapsedTimer timer;
     timer.start();
+    const double worked = ownMs();
     bool handled = false;
     m_inside.push_back({level, false});
     try {
@@ -37,11 +49,16 @@ bool Application::notify(QObject* receiver, QEvent* event)
     }
     const Inside mine = m_inside.back();
     m_inside.pop_back();
-    if (outermost && !mine.nested)
-        if (const double ms = double(timer.nsecsElapsed()) / 1e6; ms > m_longest.ms)
-            m_longest = {ms,
+    if (!outermost || mine.nested)
+        return handled;
+    const auto note = [&](Stop& most, double ms) {
+        if (ms > most.ms)
+            most = {ms,
                 QString("%1, event %2")
                     .arg(kind->className(), QString::fromLatin1(QMetaEnum::fromType<QEvent::Type>().valueToKey(type)))};
+    };
+    note(m_longest, double(timer.nsecsElapsed()) / 1e6);
+    note(m_busiest, ownMs() - worked);
     return handled;
 }
 

@@ -16,10 +16,11 @@ public:
         QString what; ///< class and name of the receiver, and the event
     };
     const Stop& longestStop() const { return m_longest; } ///< since it was forgotten last
-    void forgetStops() { m_longest = {}; }
+    const Stop& busiestStop() const { return m_busiest; } ///< counting only what this thread worked, not what it waited
+    void forgetStops() { m_longest = m_busiest = {}; }
 
 private:
-    Stop m_longest;
+    Stop m_longest, m_busiest;
     struct Inside {
         int level = 0; ///< of event loops
         bool nested = false;

@@ -126,26 +126,36 @@ void mirroredRow(const StageFrame& f, const Layer& l, const Surroundings& around
 }
 
 namespace {
-/// Darkens a row of open ground by what one body takes of the sky.
-void closeRow(float* open, const StageFrame& f, double z, const stage::Contact& c)
+/// Adds what one body takes of the sky over a row of ground.
+RL_HOT void addContact(
+    float* sum, int count, const float* upper, const float* lower, float t, float u0, float du, int last)
+{
+    for (int x = 0; x < count; ++x) {
+        const float u = std::min(std::max(u0 + float(x) * du, 0.f), float(last));
+        const int i = int(u);
+        const float s = u - float(i), a = upper[i] + s * (upper[i + 1] - upper[i]),
+                    b = lower[i] + s * (lower[i + 1] - lower[i]);
+        sum[x] += a + t * (b - a);
+    }
+}
+
+/// \return columns touched
+std::array<int, 2> closeRow(float* sum, const StageFrame& f, double z, const stage::Contact& c)
 {
     const double v = (z - c.near) * c.perM - 0.5;
     if (v < 0 || v >= c.share.height() - 1)
-        return;
+        return {0, 0};
     const int row = int(v);
-    const float t = float(v - row), *upper = c.share.row(row), *lower = c.share.row(row + 1);
     const double m = z / f.eye.focalCm;
     const auto column = [&](double u) { return (c.left + u / c.perM) / m + f.eye.x0 - 0.5; };
     const int from = int(std::clamp(std::ceil(column(0.5)), 0.0, double(f.width))),
               to = int(std::clamp(std::floor(column(c.share.width() - 0.5)), 0.0, double(f.width)));
-    for (int x = from; x < to; ++x) {
-        const double u = ((x + 0.5 - f.eye.x0) * m - c.left) * c.perM - 0.5;
-        const int i = std::clamp(int(u), 0, c.share.width() - 2);
-        const float s = float(u - i), a = upper[i] + s * (upper[i + 1] - upper[i]),
-                    b = lower[i] + s * (lower[i + 1] - lower[i]), share = a + t * (b - a);
-        if (share > 0.002f)
-            open[x] *= std::exp(-share);
-    }
+    if (from >= to)
+        return {0, 0};
+    const double u0 = ((from + 0.5 - f.eye.x0) * m - c.left) * c.perM - 0.5;
+    addContact(sum + from, to - from, c.share.row(row), c.share.row(row + 1), float(v - row), float(u0),
+        float(m * c.perM), c.share.width() - 2);
+    return {from, to};
 }
 } // namespace
 
@@ -155,11 +165,19 @@ std::vector<float> groundOpenness(const StageFrame& f)
     std::vector<float> open(std::size_t(rows) * std::size_t(f.width), 1.f);
     parallelItems(int(f.layers.size()), [&](int i) { f.layers[std::size_t(i)].caster->contact(); });
     parallelRows(rows, [&](int begin, int end) {
+        std::vector<float> sum(std::size_t(f.width));
         for (int y = begin; y < end; ++y) {
             const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
+            int first = f.width, last = 0;
+            std::fill(sum.begin(), sum.end(), 0.f);
             for (const Layer& l : f.layers)
                 if (const stage::Contact& c = l.caster->contact(); !c.share.empty())
-                    closeRow(open.data() + std::size_t(y) * std::size_t(f.width), f, z, c);
+                    if (const auto [from, to] = closeRow(sum.data(), f, z, c); from < to)
+                        first = std::min(first, from), last = std::max(last, to);
+            float* row = open.data() + std::size_t(y) * std::size_t(f.width);
+            for (int x = first; x < last; ++x)
+                if (sum[std::size_t(x)] > 0.002f)
+                    row[x] = std::exp(-sum[std::size_t(x)]);
         }
     });
     return open;

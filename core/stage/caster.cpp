@@ -5,7 +5,7 @@ namespace rl::stage {
 
 namespace {
 constexpr double kOver = 0.5; // m: what is higher closes nothing
-constexpr double kReach = 1.0; // m around the body
+constexpr double kReach = 0.8; // m around the body
 
 Contact contactOf(const Body& body, const std::vector<Vec3>& points)
 {
