@@ -335,6 +335,37 @@ private slots:
             for (std::size_t j = i + 1; j < all.size(); ++j)
                 QVERIFY((all[i].baseCm - all[j].baseCm).length() > 1);
     }
+
+    /// The clicks that once turned a photograph into a flat silhouette.
+    void aPaintedElementStaysItselfAfterManyUndos()
+    {
+        m_hand.emplace(kit::postWork());
+        window().goTo(Station::Stage);
+        QVERIFY(hand().settle());
+        const Rgb before = hand().desk().surfaces().surface(project(), project().elements[0])->colour.at(20, 200);
+        hand().page(3);
+        const int kinds = hand().find<QComboBox>("standinKind")->count();
+        for (int i = 0; i < kinds; ++i) {
+            hand().choose("standinKind", i);
+            hand().press("standUp");
+        }
+        const std::size_t standing = project().elements.size();
+        QVERIFY(standing > 10);
+        while (project().elements.size() > 2)
+            hand().undo();
+        hand().desk().holdElement(4);
+        hand().page(4);
+        hand().press("pointPlace");
+        for (const Vec2 at : {Vec2{10, 30}, Vec2{30, 32}, Vec2{45, 28}})
+            hand().click(at);
+        hand().key(Qt::Key_Return);
+        hand().press("scatter");
+        QVERIFY(hand().settle());
+        QVERIFY(project().elements.size() > 2);
+        for (const Element& e : project().elements)
+            if (e.cutout == 3)
+                QVERIFY(hand().desk().surfaces().surface(project(), e)->colour.at(20, 200) == before);
+    }
 };
 
 RL_TEST(TestMended)
