@@ -26,6 +26,7 @@ public:
     int freshGesture() { return ++m_lastGesture; }
     /// The drag is over: what it came to is written.
     void finishGesture();
+    bool inGesture() const { return m_inGesture; } ///< a hand drags
 
     /// Takes over an opened or freshly made work. The one before is tidied and closed aside.
     void adopt(store::ProjectFile::Opened opened);

@@ -3,6 +3,7 @@
 #include "core/base/result.h"
 #include "core/colour/srgb.h"
 #include "core/review/light_audit.h"
+#include <chrono>
 
 namespace rl::app {
 
@@ -92,11 +93,11 @@ LiveLight::~LiveLight()
     m_looker.join();
 }
 
-void LiveLight::ask(const Project& project, quint64 revision, int widthPx, bool judged)
+void LiveLight::ask(const Project& project, quint64 revision, int widthPx, bool judged, bool dragged)
 {
     {
         const std::lock_guard lock(m_mutex);
-        m_next = Wish{project, revision, widthPx, judged, ++m_wishes};
+        m_next = Wish{project, revision, widthPx, judged, dragged, ++m_wishes};
         m_newer = true;
     }
     m_changed.notify_all();
@@ -146,19 +147,33 @@ void LiveLight::run()
 
 void LiveLight::work(const Wish& wish)
 {
-    if (m_forget.exchange(false)) {
-        m_frame.reset();
-        m_composer = {};
+    constexpr double follows = 33, smaller = 0.6; // ms; share of the width
+    constexpr int rests = 120; // ms
+    if (m_forget.exchange(false))
+        m_whole = {}, m_quick = {};
+    if (wish.dragged && m_wholeMs > follows) {
+        Wish quick = wish;
+        quick.widthPx = std::max(200, int(smaller * wish.widthPx));
+        show(m_quick, quick);
+        if (newerWithin(rests))
+            return;
     }
+    const auto begin = std::chrono::steady_clock::now();
+    show(m_whole, wish);
+    m_wholeMs = std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
+}
+
+void LiveLight::show(Maker& m, const Wish& wish)
+{
     NoProgress whole; // a frame is quick, and a half-made one shows nothing: during a drag each is finished
-    if (!m_frame || !m_framed || m_framed->widthPx != wish.widthPx || !sameStage(m_framed->project, wish.project)) {
-        m_frame = m_composer.compose(wish.project, wish.widthPx, m_cache, whole);
-        m_framed = wish;
+    if (!m.frame || !m.framed || m.framed->widthPx != wish.widthPx || !sameStage(m.framed->project, wish.project)) {
+        m.frame = m.composer.compose(wish.project, wish.widthPx, m_cache, whole);
+        m.framed = wish;
     }
     auto result = std::make_shared<LitWork>();
     result->revision = wish.revision;
-    result->frame = m_frame;
-    result->picture = m_relighter.light(m_frame, wish.project.lights);
+    result->frame = m.frame;
+    result->picture = m.relighter.light(m.frame, wish.project.lights);
     result->image = imageOf(result->picture.colour);
     emit lit(result);
 }
@@ -170,7 +185,7 @@ void LiveLight::judge(const Wish& wish)
         return;
     auto result = std::make_shared<review::Review>();
     GiveUpWhenNewer progress(m_newer);
-    result->picture = m_relighter.light(m_frame, wish.project.lights);
+    result->picture = m_whole.relighter.light(m_whole.frame, wish.project.lights);
     result->reading = reading::read(wish.project, result->picture);
     if (progress.cancelled())
         return;
@@ -179,7 +194,7 @@ void LiveLight::judge(const Wish& wish)
         return;
     {
         const std::lock_guard lock(m_mutex);
-        m_look = Look{wish, m_frame, std::make_shared<review::Review>(*result)};
+        m_look = Look{wish, m_whole.frame, std::make_shared<review::Review>(*result)};
     }
     m_changed.notify_all();
     review::merge(result->findings, stillTrue(wish.project));

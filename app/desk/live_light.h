@@ -28,8 +28,9 @@ public:
     ~LiveLight() override;
 
     /// Asks for the picture of a project, and for its findings once nothing newer is wished for.
+    /// While a hand drags and a whole picture would come too late to follow it, a smaller one is shown meanwhile.
     /// \param judged false: only shown, as with one light alone
-    void ask(const Project& project, quint64 revision, int widthPx, bool judged = true);
+    void ask(const Project& project, quint64 revision, int widthPx, bool judged = true, bool dragged = false);
     stage::SurfaceCache& surfaces() { return m_cache; }
     bool idle() const; ///< nothing under way (for tests)
     void forget(); ///< composes the next picture wholly anew: a missing file has come back
@@ -47,11 +48,19 @@ private:
         Project project;
         quint64 revision = 0;
         int widthPx = 800;
-        bool judged = true;
+        bool judged = true, dragged = false;
         quint64 count = 0; ///< of all wishes so far
+    };
+    /// What pictures of one size are made with, and what is kept from one to the next.
+    struct Maker {
+        stage::Composer composer;
+        light::Relighter relighter;
+        std::shared_ptr<const stage::StageFrame> frame;
+        std::optional<Wish> framed; ///< what `frame` was composed from
     };
     void run();
     void work(const Wish& wish);
+    void show(Maker& maker, const Wish& wish);
     void judge(const Wish& wish);
     bool newerWithin(int ms);
     /// What a close look needs; it has a thread of its own, so that a drag never waits for it.
@@ -71,10 +80,8 @@ private:
     std::atomic<bool> m_newer = false;
     std::atomic<quint64> m_wishes = 0;
     // The worker's own:
-    stage::Composer m_composer;
-    light::Relighter m_relighter;
-    std::shared_ptr<const stage::StageFrame> m_frame;
-    std::optional<Wish> m_framed; ///< what m_frame was composed from
+    Maker m_whole, m_quick;
+    double m_wholeMs = 0; ///< the last whole picture took
     std::thread m_thread, m_looker;
     // Between both, under the mutex:
     std::optional<Look> m_look;

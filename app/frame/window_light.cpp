@@ -52,7 +52,7 @@ void MainWindow::askLight()
     Project shown = m_desk.project();
     shown.lights = light::alone(shown.lights, m_desk.alone());
     const bool all = shown.lights == m_desk.project().lights;
-    m_desk.light.ask(shown, m_desk.document.revision(), m_board->wantedWidthPx(), all);
+    m_desk.light.ask(shown, m_desk.document.revision(), m_board->wantedWidthPx(), all, m_desk.document.inGesture());
 }
 
 void MainWindow::take(std::shared_ptr<const LitWork> lit)

@@ -128,9 +128,9 @@ void mirroredRow(const StageFrame& f, const Layer& l, const Surroundings& around
 namespace {
 /// Adds what one body takes of the sky over a row of ground.
 RL_HOT void addContact(
-    float* sum, int count, const float* upper, const float* lower, float t, float u0, float du, int last)
+    float* sum, int from, int to, const float* upper, const float* lower, float t, float u0, float du, int last)
 {
-    for (int x = 0; x < count; ++x) {
+    for (int x = from; x < to; ++x) {
         const float u = std::min(std::max(u0 + float(x) * du, 0.f), float(last));
         const int i = int(u);
         const float s = u - float(i), a = upper[i] + s * (upper[i + 1] - upper[i]),
@@ -139,48 +139,84 @@ RL_HOT void addContact(
     }
 }
 
-/// \return columns touched
-std::array<int, 2> closeRow(float* sum, const StageFrame& f, double z, const stage::Contact& c)
+/// The columns of a row at that distance which one contact touches.
+std::array<int, 2> columnsOf(const StageFrame& f, double z, const stage::Contact& c)
 {
     const double v = (z - c.near) * c.perM - 0.5;
-    if (v < 0 || v >= c.share.height() - 1)
+    if (c.share.empty() || v < 0 || v >= c.share.height() - 1)
         return {0, 0};
-    const int row = int(v);
     const double m = z / f.eye.focalCm;
     const auto column = [&](double u) { return (c.left + u / c.perM) / m + f.eye.x0 - 0.5; };
-    const int from = int(std::clamp(std::ceil(column(0.5)), 0.0, double(f.width))),
-              to = int(std::clamp(std::floor(column(c.share.width() - 0.5)), 0.0, double(f.width)));
+    return {int(std::clamp(std::ceil(column(0.5)), 0.0, double(f.width))),
+        int(std::clamp(std::floor(column(c.share.width() - 0.5)), 0.0, double(f.width)))};
+}
+
+/// Adds one contact to the columns [first, last) of a row. \param sum of the whole row
+void closeRow(float* sum, const StageFrame& f, double z, const stage::Contact& c, int first, int last)
+{
+    const auto [begin, end] = columnsOf(f, z, c);
+    const int from = std::max(begin, first), to = std::min(end, last);
     if (from >= to)
-        return {0, 0};
-    const double u0 = ((from + 0.5 - f.eye.x0) * m - c.left) * c.perM - 0.5;
-    addContact(sum + from, to - from, c.share.row(row), c.share.row(row + 1), float(v - row), float(u0),
+        return;
+    const double v = (z - c.near) * c.perM - 0.5, m = z / f.eye.focalCm;
+    const int row = int(v);
+    const double u0 = ((begin + 0.5 - f.eye.x0) * m - c.left) * c.perM - 0.5;
+    addContact(sum + begin, from - begin, to - begin, c.share.row(row), c.share.row(row + 1), float(v - row), float(u0),
         float(m * c.perM), c.share.width() - 2);
-    return {from, to};
+}
+
+double distanceOf(const StageFrame& f, int row)
+{
+    return f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + row + 0.5 - f.eye.horizon, 0.25);
+}
+
+/// How open each row is, anew in those of its columns which any of `changed` touches.
+void openAnew(std::vector<float>& open, const StageFrame& f, const std::vector<const stage::Caster*>& changed)
+{
+    const auto closing = [](const stage::Caster& c) { return !c.contact().share.empty(); };
+    std::vector<const stage::Caster*> all;
+    for (const Layer& l : f.layers)
+        all.push_back(l.caster.get());
+    parallelItems(int(all.size()), [&](int i) { all[std::size_t(i)]->contact(); });
+    std::erase_if(all, [&](const stage::Caster* c) { return !closing(*c); });
+    parallelRows(std::max(f.height - f.groundTop, 0), [&](int begin, int end) {
+        std::vector<float> sum(std::size_t(f.width));
+        for (int y = begin; y < end; ++y) {
+            const double z = distanceOf(f, y);
+            int first = f.width, last = 0;
+            for (const stage::Caster* c : changed)
+                if (const auto [from, to] = columnsOf(f, z, c->contact()); from < to)
+                    first = std::min(first, from), last = std::max(last, to);
+            if (first >= last)
+                continue;
+            std::fill(sum.begin() + first, sum.begin() + last, 0.f);
+            for (const stage::Caster* c : all)
+                closeRow(sum.data(), f, z, c->contact(), first, last);
+            float* row = open.data() + std::size_t(y) * std::size_t(f.width);
+            for (int x = first; x < last; ++x)
+                row[x] = sum[std::size_t(x)] > 0.002f ? std::exp(-sum[std::size_t(x)]) : 1.f;
+        }
+    });
 }
 } // namespace
 
 std::vector<float> groundOpenness(const StageFrame& f)
 {
-    const int rows = std::max(f.height - f.groundTop, 0);
-    std::vector<float> open(std::size_t(rows) * std::size_t(f.width), 1.f);
-    parallelItems(int(f.layers.size()), [&](int i) { f.layers[std::size_t(i)].caster->contact(); });
-    parallelRows(rows, [&](int begin, int end) {
-        std::vector<float> sum(std::size_t(f.width));
-        for (int y = begin; y < end; ++y) {
-            const double z = f.eye.focalCm * f.eye.heightM / std::max(f.groundTop + y + 0.5 - f.eye.horizon, 0.25);
-            int first = f.width, last = 0;
-            std::fill(sum.begin(), sum.end(), 0.f);
-            for (const Layer& l : f.layers)
-                if (const stage::Contact& c = l.caster->contact(); !c.share.empty())
-                    if (const auto [from, to] = closeRow(sum.data(), f, z, c); from < to)
-                        first = std::min(first, from), last = std::max(last, to);
-            float* row = open.data() + std::size_t(y) * std::size_t(f.width);
-            for (int x = first; x < last; ++x)
-                if (sum[std::size_t(x)] > 0.002f)
-                    row[x] = std::exp(-sum[std::size_t(x)]);
-        }
-    });
+    std::vector<float> open(std::size_t(std::max(f.height - f.groundTop, 0)) * std::size_t(f.width), 1.f);
+    std::vector<const stage::Caster*> all;
+    for (const Layer& l : f.layers)
+        all.push_back(l.caster.get());
+    openAnew(open, f, all);
     return open;
+}
+
+void followOpenness(std::vector<float>& open, const FrameStep& step)
+{
+    std::vector<const stage::Caster*> changed;
+    for (const auto* casters : {&step.gone, &step.come})
+        for (const auto& c : *casters)
+            changed.push_back(c.get());
+    openAnew(open, *step.after, changed);
 }
 
 void groundMirrorRow(const StageFrame& f, int y, float* out)

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/stage/compose.h"
+#include "core/light/irradiance.h"
 
 namespace rl::light {
 
@@ -27,8 +27,10 @@ struct Mirrored {
 void mirroredRow(
     const stage::StageFrame& frame, const stage::Layer& layer, const Surroundings& around, int y, Mirrored* out);
 
-/// How open the ground is around feet: 1 - 0.7 · foot coverage, fading with distance from the contact line.
+/// How open the ground is under and around what stands on it, 0…1: e^-share of the contacts of all bodies.
 std::vector<float> groundOpenness(const stage::StageFrame& frame);
+/// Brings it to a frame of the same size and eye; the same bytes as anew.
+void followOpenness(std::vector<float>& open, const FrameStep& step);
 /// How much still water would mirror at every pixel of the ground.
 void groundMirrorRow(const stage::StageFrame& frame, int y, float* out);
 /// Water in canals and the like, whatever the weather; empty when there is none.

@@ -59,14 +59,14 @@ void dimmed(std::span<float> row, const Shade* shade)
 }
 
 bool shade(
-    std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::Caster& caster, int sign)
+    std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::BodyMap& map, int sign)
 {
-    if (caster.empty() || row.empty())
+    if (row.empty())
         return false;
     static thread_local std::vector<float> kept; // one row is read at a time
     if (kept.size() < row.size())
         kept.resize(row.size());
-    const auto [from, to] = caster.seenFrom(light.place())->stopped(kept.data(), points, light.size);
+    const auto [from, to] = map.stopped(kept.data(), points, light.size);
     if (from >= to)
         return false;
     addShade(row.data() + from, kept.data() + from, to - from, kTables.depth.data(), sign);
@@ -75,7 +75,8 @@ bool shade(
 
 bool shade(std::span<Shade> row, const PointRow& p, const ShadowLight& light, const stage::Caster& caster, int sign)
 {
-    return shade(row, stage::RayRow{{}, {p.x0, p.y, p.z}, {p.dx, 0, 0}, nullptr, int(row.size())}, light, caster, sign);
+    const stage::RayRow points{{}, {p.x0, p.y, p.z}, {p.dx, 0, 0}, nullptr, int(row.size())};
+    return !caster.empty() && shade(row, points, light, *caster.seenFrom(light.place()), sign);
 }
 
 ShadowMaps mapsOf(const stage::StageFrame& f, const ShadowLight& light)

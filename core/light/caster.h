@@ -28,15 +28,15 @@ float lightThrough(Shade shade);
 /// Multiplies a row by the share of light left.
 void dimmed(std::span<float> row, const Shade* shade);
 
-/// Adds (sign 1) or takes away (sign -1) what one body does to a row of points, one value a point, by its map from
-/// that light. \return false when the row is not reached
-bool shade(
-    std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::Caster& caster, int sign);
-bool shade(
-    std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::Caster& caster, int sign);
-
 /// Every caster's map from one light. Whoever works row by row holds them meanwhile, or they are made at each row.
 using ShadowMaps = std::vector<std::shared_ptr<const stage::BodyMap>>;
 ShadowMaps mapsOf(const stage::StageFrame& frame, const ShadowLight& light);
+
+/// Adds (sign 1) or takes away (sign -1) what one body does to a row of points, one value a point, by its map from
+/// that light. \return false when the row is not reached
+bool shade(
+    std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::BodyMap& map, int sign);
+bool shade(
+    std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::Caster& caster, int sign);
 
 } // namespace rl::light

@@ -24,13 +24,14 @@ using stage::StageFrame;
 struct Row {
     PointRow points;
     const float* depth = nullptr; ///< m, or null: points.z everywhere
+    std::array<float, 2> reach{}; ///< least and most of the depth that matters
     double ray0 = 0, ray = 0, rayY = 0; ///< X/Z of the first pixel's centre and from pixel to pixel; (Y - h)/Z
     double eyeHeight = 0;
     stage::RayRow rays(std::size_t count) const
     {
         if (!depth)
             return {{}, {points.x0, points.y, points.z}, {points.dx, 0, 0}, nullptr, int(count)};
-        return {{0, eyeHeight, 0}, {ray0, rayY, 1}, {ray, 0, 0}, depth, int(count)};
+        return {{0, eyeHeight, 0}, {ray0, rayY, 1}, {ray, 0, 0}, depth, int(count), double(reach[0]), double(reach[1])};
     }
 };
 
@@ -43,6 +44,8 @@ Row layerRow(const StageFrame& f, const Layer& l, int y, int begin)
     r.rayY = -(l.top + y + 0.5 - f.eye.horizon) * r.ray;
     r.eyeHeight = f.eye.heightM;
     r.depth = l.depth.empty() ? nullptr : l.depth.row(y) + begin;
+    if (r.depth)
+        r.reach = l.rowReach[std::size_t(y)];
     const double z = r.depth ? double(l.rowDepth[std::size_t(y)]) : l.distance;
     r.points = {r.ray0 * z, r.ray * z, l.lies ? 0 : f.eye.heightM + r.rayY * z, z};
     return r;
@@ -256,17 +259,70 @@ template <class T> std::span<T> rowOf(std::vector<T>& plane, int y, std::size_t 
     return {plane.data() + std::size_t(y) * width, width};
 }
 
-/// Shade of one row by every caster but two, and of it what thin casters do.
-void shadeRow(std::span<Shade> shades, std::span<Shade> thin, const stage::RayRow& points, const ShadowLight& light,
-    const StageFrame& f, int own, int spared)
+/// One body's share in the shade of a light: added, or taken away.
+struct Thrown {
+    const stage::BodyMap* map;
+    int element;
+    bool thin;
+    int sign;
+};
+using Throws = std::vector<Thrown>;
+Throws throwsOf(const StageFrame& f, const ShadowMaps& maps, int spared)
 {
-    for (const Layer& l : f.layers) {
-        if (l.element == own || l.element == spared)
-            continue;
-        shade(shades, points, light, *l.caster, 1);
-        if (l.caster->thin && !thin.empty())
-            shade(thin, points, light, *l.caster, 1);
+    Throws all;
+    for (std::size_t i = 0; i < f.layers.size(); ++i)
+        if (const Layer& l = f.layers[i]; maps[i] && l.element != spared)
+            all.push_back({maps[i].get(), l.element, l.caster->thin, 1});
+    return all;
+}
+
+/// Corners of all that a piece holds.
+std::array<Vec3, 8> cornersOf(const StageFrame& f, const Piece& piece)
+{
+    std::array<Vec3, 8> corners;
+    std::size_t n = 0;
+    const auto add = [&](const stage::RayRow& r, double depth) {
+        for (const int i : {0, std::max(r.count - 1, 0)})
+            corners[n++] = r.origin + (r.way + r.step * i) * depth;
+    };
+    std::array<double, 2> reach{1, 1};
+    const Layer* l = piece.layer < 0 ? nullptr : &f.layers[std::size_t(piece.layer)];
+    for (int y = piece.begin; l && y < piece.end && !l->depth.empty(); ++y) {
+        const auto [least, most] = l->rowReach[std::size_t(y)];
+        reach[0] = y == piece.begin ? double(least) : std::min(reach[0], double(least));
+        reach[1] = y == piece.begin ? double(most) : std::max(reach[1], double(most));
     }
+    for (const int y : {piece.begin, piece.end - 1}) {
+        const stage::RayRow row
+            = l ? layerRow(f, *l, y, 0).rays(std::size_t(l->width())) : Row{groundRow(f, y)}.rays(std::size_t(f.width));
+        add(row, reach[0]), add(row, reach[1]);
+    }
+    return corners;
+}
+
+/// Those that can matter to a piece.
+Throws within(const Throws& all, const StageFrame& f, const Piece& piece, const ShadowLight& light)
+{
+    const std::array<Vec3, 8> corners = cornersOf(f, piece);
+    const int own = piece.layer < 0 ? -1 : f.layers[std::size_t(piece.layer)].element;
+    Throws some;
+    for (const Thrown& t : all)
+        if (t.element != own && t.map->mayReach(corners, light.size))
+            some.push_back(t);
+    return some;
+}
+
+/// Shade of one row, and of it what thin casters do. \return was any of it reached?
+bool shadeRow(std::span<Shade> shades, std::span<Shade> thin, const stage::RayRow& points, const ShadowLight& light,
+    const Throws& all)
+{
+    bool any = false;
+    for (const Thrown& t : all) {
+        any = shade(shades, points, light, *t.map, t.sign) || any;
+        if (t.thin && !thin.empty())
+            shade(thin, points, light, *t.map, t.sign);
+    }
+    return any;
 }
 
 /// The planes of one layer (or the ground) at one row.
@@ -293,7 +349,7 @@ void falls(const Layer& l, const Facing& facing, const Row& at, const Vec3f* nor
 
 /// Only where the layer covers anything; what lies outside is never looked at.
 template <class Facing>
-void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const Slots& whole, int y)
+void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const Throws& all, const Slots& whole, int y)
 {
     const auto [begin, end] = l.spans[std::size_t(y)];
     if (begin >= end)
@@ -302,17 +358,18 @@ void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const S
     std::fill(slots.shades.begin(), slots.shades.end(), 0);
     std::fill(slots.thin.begin(), slots.thin.end(), 0);
     const Row at = layerRow(f, l, y, begin);
-    shadeRow(slots.shades, slots.thin, at.rays(slots.shades.size()), facing.shadow, f, l.element, facing.spares);
+    shadeRow(slots.shades, slots.thin, at.rays(slots.shades.size()), facing.shadow, all);
     falls(l, facing, at, l.normal.row(y) + begin, slots);
 }
 
-template <class Facing> void freshGround(const StageFrame& f, const Facing& facing, const Slots& slots, int y)
+template <class Facing>
+void freshGround(const StageFrame& f, const Facing& facing, const Throws& all, const Slots& slots, int y)
 {
     const PointRow points = groundRow(f, y);
     std::fill(slots.shades.begin(), slots.shades.end(), 0);
     std::fill(slots.thin.begin(), slots.thin.end(), 0);
     facing.onGround(slots.e, points);
-    shadeRow(slots.shades, slots.thin, Row{points}.rays(slots.shades.size()), facing.shadow, f, -1, facing.spares);
+    shadeRow(slots.shades, slots.thin, Row{points}.rays(slots.shades.size()), facing.shadow, all);
     dimmed(slots.e, slots.shades.data());
 }
 
@@ -362,66 +419,73 @@ template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& fa
     out.groundShade.resize(ground);
     out.groundThin.resize(thin ? ground : 0);
     const std::vector<Piece> pieces = piecesOf(f);
+    const Throws all = throwsOf(f, out.maps, facing.spares);
     parallelItems(int(pieces.size()), [&](int k) {
         const Piece& p = pieces[std::size_t(k)];
+        const Throws some = within(all, f, p, facing.shadow);
         for (int y = p.begin; y < p.end; ++y) {
             if (p.layer < 0) {
-                freshGround(f, facing, groundSlots(out, f, y), y);
+                freshGround(f, facing, some, groundSlots(out, f, y), y);
                 continue;
             }
             const Layer& l = f.layers[std::size_t(p.layer)];
-            freshRow(f, l, facing, layerSlots(out, std::size_t(p.layer), l, y), y);
+            freshRow(f, l, facing, some, layerSlots(out, std::size_t(p.layer), l, y), y);
         }
     });
     return out;
 }
 
-/// Takes what has gone from a row and adds what has come. \return was it touched?
-bool stepRow(
-    const Slots& slots, const stage::RayRow& points, const ShadowLight& light, int spared, const FrameStep& step)
+/// Of what has gone (taken away) and what has come (added), with the maps that are held meanwhile.
+Throws stepsOf(const FrameStep& step, const ShadowLight& light, int spared, ShadowMaps& held)
 {
-    bool any = false;
+    Throws all;
     const auto by = [&](const stage::Caster& c, int sign) {
-        if (c.element == spared && spared != 0)
+        if (c.empty() || (c.element == spared && spared != 0))
             return;
-        any = shade(slots.shades, points, light, c, sign) || any;
-        if (c.thin && !slots.thin.empty())
-            shade(slots.thin, points, light, c, sign);
+        held.push_back(c.seenFrom(light.place()));
+        all.push_back({held.back().get(), c.element, c.thin, sign});
     };
     for (const auto& c : step.gone)
         by(*c, -1);
     for (const auto& c : step.come)
         by(*c, 1);
-    return any;
+    return all;
 }
 
+/// \param changes what has come and gone \param all for a layer that is new
+struct StepThrows {
+    Throws changes, all;
+};
+
 template <class Facing>
-bool stepLayerRow(LightPlanes& p, std::size_t i, const FrameStep& step, const Facing& facing, int y)
+bool stepLayerRow(
+    LightPlanes& p, std::size_t i, const FrameStep& step, const Facing& facing, const StepThrows& by, int y)
 {
     const StageFrame& f = *step.after;
     const Layer& l = f.layers[i];
     const Slots whole = layerSlots(p, i, l, y);
     const auto [begin, end] = l.spans[std::size_t(y)];
     if (step.from[i] < 0) {
-        freshRow(f, l, facing, whole, y);
+        freshRow(f, l, facing, by.all, whole, y);
         return true;
     }
-    if (begin >= end)
+    if (begin >= end || by.changes.empty())
         return false;
     const Slots slots = whole.part(std::size_t(begin), std::size_t(end - begin));
     const Row at = layerRow(f, l, y, begin);
-    if (!stepRow(slots, at.rays(slots.shades.size()), facing.shadow, facing.spares, step))
+    if (!shadeRow(slots.shades, slots.thin, at.rays(slots.shades.size()), facing.shadow, by.changes))
         return false;
     falls(l, facing, at, l.normal.row(y) + begin, slots);
     return true;
 }
 
-template <class Facing> void stepGroundRow(LightPlanes& p, const FrameStep& step, const Facing& facing, int y)
+template <class Facing>
+void stepGroundRow(LightPlanes& p, const FrameStep& step, const Facing& facing, const Throws& changes, int y)
 {
     const StageFrame& f = *step.after;
     const PointRow points = groundRow(f, y);
     const Slots slots = groundSlots(p, f, y);
-    if (!stepRow(slots, Row{points}.rays(slots.shades.size()), facing.shadow, facing.spares, step))
+    if (!shadeRow(slots.shades, slots.thin, Row{points}.rays(slots.shades.size()), facing.shadow, changes))
         return;
     facing.onGround(slots.e, points);
     dimmed(slots.e, slots.shades.data());
@@ -451,12 +515,19 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
     }
     const std::vector<Piece> pieces = piecesOf(f);
     std::vector<char> touched(pieces.size(), 0);
+    ShadowMaps held;
+    const StepThrows every{stepsOf(step, facing.shadow, facing.spares, held), throwsOf(f, maps, facing.spares)};
     parallelItems(int(pieces.size()), [&](int k) {
         const Piece& piece = pieces[std::size_t(k)];
+        const bool fresh = piece.layer >= 0 && step.from[std::size_t(piece.layer)] < 0;
+        StepThrows some;
+        (fresh ? some.all : some.changes) = within(fresh ? every.all : every.changes, f, piece, facing.shadow);
+        if (!fresh && some.changes.empty())
+            return;
         for (int y = piece.begin; y < piece.end; ++y) {
             if (piece.layer < 0)
-                stepGroundRow(p, step, facing, y);
-            else if (stepLayerRow(p, std::size_t(piece.layer), step, facing, y))
+                stepGroundRow(p, step, facing, some.changes, y);
+            else if (stepLayerRow(p, std::size_t(piece.layer), step, facing, some, y))
                 touched[std::size_t(k)] = 1;
         }
     });
@@ -486,32 +557,38 @@ void follow(LightPlanes& p, const FrameStep& step, const Lantern& lantern)
 }
 
 namespace {
-template <class Facing> void layerRowBy(const StageFrame& f, std::size_t i, int y, const Facing& facing, LightRow& out)
+template <class Facing>
+void layerRowBy(const StageFrame& f, std::size_t i, int y, const ShadowMaps& maps, const Facing& facing, LightRow& out)
 {
     const Layer& l = f.layers[i];
     const auto w = std::size_t(l.width());
     out.e.assign(w, 0.f), out.shade.assign(w, 0);
     out.shine.assign(glossAlpha(l.material) > 0 ? w : 0, 0.f);
     out.thin.assign(anyThin(f) ? w : 0, 0);
-    freshRow(f, l, facing, {out.e, out.shine, out.shade, out.thin}, y);
+    const Throws some = within(throwsOf(f, maps, facing.spares), f, {int(i), y, y + 1}, facing.shadow);
+    freshRow(f, l, facing, some, {out.e, out.shine, out.shade, out.thin}, y);
 }
-template <class Facing> void groundRowBy(const StageFrame& f, int y, const Facing& facing, LightRow& out)
+template <class Facing>
+void groundRowBy(const StageFrame& f, int y, const ShadowMaps& maps, const Facing& facing, LightRow& out)
 {
     const auto w = std::size_t(f.width);
     out.e.assign(w, 0.f), out.shade.assign(w, 0);
     out.shine.clear();
     out.thin.assign(anyThin(f) ? w : 0, 0);
-    freshGround(f, facing, {out.e, {}, out.shade, out.thin}, y);
+    const Throws some = within(throwsOf(f, maps, facing.spares), f, {-1, y, y + 1}, facing.shadow);
+    freshGround(f, facing, some, {out.e, {}, out.shade, out.thin}, y);
 }
 } // namespace
 
-void layerRowOf(const StageFrame& f, std::size_t i, int y, const Sun* sun, const Lantern* lantern, LightRow& out)
+void layerRowOf(const StageFrame& f, std::size_t i, int y, const ShadowMaps& maps, const Sun* sun,
+    const Lantern* lantern, LightRow& out)
 {
-    sun ? layerRowBy(f, i, y, SunFacing(*sun), out) : layerRowBy(f, i, y, LanternFacing(*lantern), out);
+    sun ? layerRowBy(f, i, y, maps, SunFacing(*sun), out) : layerRowBy(f, i, y, maps, LanternFacing(*lantern), out);
 }
-void groundRowOf(const StageFrame& f, int y, const Sun* sun, const Lantern* lantern, LightRow& out)
+void groundRowOf(
+    const StageFrame& f, int y, const ShadowMaps& maps, const Sun* sun, const Lantern* lantern, LightRow& out)
 {
-    sun ? groundRowBy(f, y, SunFacing(*sun), out) : groundRowBy(f, y, LanternFacing(*lantern), out);
+    sun ? groundRowBy(f, y, maps, SunFacing(*sun), out) : groundRowBy(f, y, maps, LanternFacing(*lantern), out);
 }
 
 std::optional<Rgb> thinTint(const StageFrame& f)

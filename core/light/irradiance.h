@@ -47,10 +47,11 @@ struct LightRow {
     std::vector<float> e, shine;
     std::vector<Shade> shade, thin;
 };
-/// \param sun or lantern: the other is null
-void layerRowOf(
-    const stage::StageFrame& frame, std::size_t layer, int y, const Sun* sun, const Lantern* lantern, LightRow& out);
-void groundRowOf(const stage::StageFrame& frame, int y, const Sun* sun, const Lantern* lantern, LightRow& out);
+/// \param maps of that light \param sun or lantern: the other is null
+void layerRowOf(const stage::StageFrame& frame, std::size_t layer, int y, const ShadowMaps& maps, const Sun* sun,
+    const Lantern* lantern, LightRow& out);
+void groundRowOf(const stage::StageFrame& frame, int y, const ShadowMaps& maps, const Sun* sun, const Lantern* lantern,
+    LightRow& out);
 /// Does anything in the frame let tinted light through? Its mean colour, luminance 1.
 std::optional<Rgb> thinTint(const stage::StageFrame& frame);
 

@@ -54,12 +54,12 @@ public:
     }
     View layerRow(std::size_t k, int y, LightRow& out) const override
     {
-        layerRowOf(m_f, k, y, m_sun ? &*m_sun : nullptr, lantern ? &*lantern : nullptr, out);
+        layerRowOf(m_f, k, y, m_maps, m_sun ? &*m_sun : nullptr, lantern ? &*lantern : nullptr, out);
         return viewOf(out);
     }
     View groundRow(int y, LightRow& out) const override
     {
-        groundRowOf(m_f, y, m_sun ? &*m_sun : nullptr, lantern ? &*lantern : nullptr, out);
+        groundRowOf(m_f, y, m_maps, m_sun ? &*m_sun : nullptr, lantern ? &*lantern : nullptr, out);
         return viewOf(out);
     }
 
@@ -445,7 +445,10 @@ void mirrorSolid(Rgb* row, int y, const StageFrame& f, const Layer& l, const sta
     const float k = float(f.eye.focalCm * f.eye.heightM), horizon = float(f.eye.horizon);
     const float below = float(y) + 0.5f - horizon - k / l.farthest;
     const int spread = int(std::lround(1.05f + 0.05f * std::max(0.f, below)));
-    const int begin = std::max(image.left, l.left), end = std::min(image.left + image.cover.width(), l.left + l.width());
+    if (y + spread < image.top || y - spread >= image.top + image.cover.height())
+        return;
+    const int begin = std::max(image.left, l.left),
+              end = std::min(image.left + image.cover.width(), l.left + l.width());
     for (int x = begin; x < end; ++x) {
         float cover = 0;
         Rgb sum{};

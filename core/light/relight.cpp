@@ -52,7 +52,10 @@ void Relighter::meet(std::shared_ptr<const StageFrame> frame, float spill)
         }
     }
     m_layers = std::move(layers);
-    m_groundOpen = groundOpenness(f);
+    if (follows)
+        followOpenness(m_groundOpen, step);
+    else
+        m_groundOpen = groundOpenness(f);
     m_water = waterOf(f);
     if (!follows) {
         const int rows = std::max(0, f.height - f.groundTop);

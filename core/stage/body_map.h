@@ -15,6 +15,7 @@ struct RayRow {
     Vec3 origin, way, step;
     const float* depth = nullptr;
     int count = 0;
+    double least = 1, most = 1; ///< of the depths that matter
 };
 
 /// What one light sees of one body: how much of the light it stops in every direction, and at which depth, at halving
@@ -35,6 +36,8 @@ public:
     /// \param size sun: tan of half its angular diameter; lamp: radius, m \param out at least `row.count` long
     /// \return from, to; equal when nothing is reached
     std::array<int, 2> stopped(float* out, const RayRow& row, double size) const;
+    /// False when none of what lies between those corners can be kept from a light of that size.
+    bool mayReach(const std::array<Vec3, 8>& corners, double size) const;
 
     struct alignas(16) Texel {
         float stops = 0, depth = 0, square = 0, unused = 0;

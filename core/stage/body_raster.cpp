@@ -53,6 +53,7 @@ void fill(Samples& to, const Seen& a, const Seen& b, const Seen& c, bool sun)
     // Shares of b and c, and with them the depth, change evenly along a row.
     const double bx = (c.y - a.y) * k, by = -(c.x - a.x) * k, cx = -(b.y - a.y) * k, cy = (b.x - a.x) * k;
     const float dx = float(bx * (vb - va) + cx * (vc - va));
+    const double steps[3]{bx, cx, -bx - cx}, inverse[3]{1 / bx, 1 / cx, 1 / (-bx - cx)};
     // u × v points away from the light, and so does the outer normal of what is turned away from it.
     std::vector<float>& side = area < 0 ? to.front : to.back;
     const float stops = (a.stops + b.stops + c.stops) / 3;
@@ -61,14 +62,14 @@ void fill(Samples& to, const Seen& a, const Seen& b, const Seen& c, bool sun)
                      wc = (x0 + 0.5 - a.x) * cx + (y + 0.5 - a.y) * cy;
         // From where to where all three shares are positive.
         double first = 0, last = x1 - x0;
-        for (const auto& [w, step] : {std::pair{wb, bx}, {wc, cx}, {1 - wb - wc, -bx - cx}}) {
-            if (step > 1e-12)
-                first = std::max(first, -w / step);
-            else if (step < -1e-12)
-                last = std::min(last, -w / step);
-            else if (w < -1e-9)
+        const double shares[3]{wb, wc, 1 - wb - wc};
+        for (std::size_t e = 0; e < 3; ++e)
+            if (steps[e] > 1e-12)
+                first = std::max(first, -shares[e] * inverse[e]);
+            else if (steps[e] < -1e-12)
+                last = std::min(last, -shares[e] * inverse[e]);
+            else if (shares[e] < -1e-9)
                 last = -1;
-        }
         const int from = int(std::ceil(first - 1e-7)), until = int(std::floor(last + 1e-7));
         const float v0 = float(va + wb * (vb - va) + wc * (vc - va));
         const std::size_t row = std::size_t(y) * std::size_t(to.width) + std::size_t(x0);
@@ -185,6 +186,18 @@ std::vector<Face> cubeAround(Vec3 at, double texelsPerM, double distance)
     return faces;
 }
 
+/// All sizes from the samples. \return false when there are none
+bool finished(Face& f, const Samples& s, int fine)
+{
+    const auto any = std::find_if(s.stops.begin(), s.stops.end(), [](float c) { return c > 0; });
+    if (any == s.stops.end())
+        return false;
+    f.levels[0] = meansOf(s, fine, f.middle);
+    while (std::max(f.levels.back().width, f.levels.back().height) > 3)
+        f.levels.push_back(halved(f.levels.back()));
+    return true;
+}
+
 /// \return false when the body is not on it
 bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
 {
@@ -192,12 +205,22 @@ bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
     const int wide = f.levels[0].width - 2, high = f.levels[0].height - 2, fine = std::max(wide, high) < 128 ? 2 : 1;
     s.clear(fine * wide, fine * high);
     double near = f.whole ? double(f.nearest) : 1e300, far = -1e300;
+    const auto stopsAt = [&](int i) { return body.stops.empty() ? body.opacity : body.stops[std::size_t(i)]; };
+    if (f.whole && (sun || double(f.nearest) > kNear)) { // nothing to clip: each corner is looked at once
+        static thread_local std::vector<Seen> corners;
+        corners.resize(points.size());
+        for (std::size_t i = 0; i < points.size(); ++i)
+            corners[i] = seenBy(f, sun, points[i], stopsAt(int(i)), fine);
+        for (const auto& [a, b, c] : body.faces)
+            fill(s, corners[std::size_t(a)], corners[std::size_t(b)], corners[std::size_t(c)], sun);
+        return finished(f, s, fine);
+    }
     for (const auto& face : body.faces) {
         std::array<Vec3, 3> p;
         std::array<float, 3> stops;
         for (std::size_t k = 0; k < 3; ++k) {
             p[k] = points[std::size_t(face[k])];
-            stops[k] = body.stops.empty() ? body.opacity : body.stops[std::size_t(face[k])];
+            stops[k] = stopsAt(face[k]);
         }
         std::array<Vec3, 4> in;
         std::array<float, 4> inStops;
@@ -217,13 +240,7 @@ bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
     }
     if (!f.whole)
         f.nearest = float(near), f.middle = float(near);
-    const auto any = std::find_if(s.stops.begin(), s.stops.end(), [](float c) { return c > 0; });
-    if (any == s.stops.end())
-        return false;
-    f.levels[0] = meansOf(s, fine, f.middle);
-    while (std::max(f.levels.back().width, f.levels.back().height) > 3)
-        f.levels.push_back(halved(f.levels.back()));
-    return true;
+    return finished(f, s, fine);
 }
 } // namespace
 

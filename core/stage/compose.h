@@ -15,6 +15,7 @@ struct Layer {
     Raster<Vec3f> normal; ///< scene axes, unit
     Plane depth; ///< m, of each pixel; empty: `distance` everywhere
     std::vector<float> rowDepth; ///< m, mean over what each row covers; empty with `depth`
+    std::vector<std::array<float, 2>> rowReach; ///< m, least and most of what each row covers; empty with `depth`
     double distance = 1; ///< m, of its foot
     float nearest = 0, farthest = 0; ///< m, of `depth` where it covers; 0 without
     double order = 1; ///< m: what is painted later stands nearer

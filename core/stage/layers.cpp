@@ -201,8 +201,14 @@ void meanDepths(Layer& l)
     for (int y = 0; y < l.height(); ++y) {
         const float *depth = l.depth.row(y), *cover = l.cover.row(y);
         double sum = 0, weight = 0;
-        for (int x = 0; x < l.width(); ++x)
+        std::array<float, 2> reach{float(l.distance), float(l.distance)};
+        for (int x = 0; x < l.width(); ++x) {
+            if (cover[x] > 0)
+                reach = weight > 0 ? std::array{std::min(reach[0], depth[x]), std::max(reach[1], depth[x])}
+                                   : std::array{depth[x], depth[x]};
             sum += double(cover[x] * depth[x]), weight += double(cover[x]);
+        }
+        l.rowReach.push_back(reach);
         if (weight > 1e-6)
             l.rowDepth[std::size_t(y)] = float(sum / weight);
     }
