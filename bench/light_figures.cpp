@@ -82,7 +82,7 @@ double reliefError(const Photo* photo, const Mask& mask, const cv::Mat& truth, r
 {
     relief::Relief r = relief::reliefOf(mask, shape, std::max(mask.width(), mask.height()));
     if (photo)
-        relief::addDetail(r, *photo, mask, relief::photoLight(*photo, mask));
+        relief::lift(r, relief::readPhoto(*photo, mask));
     double sum = 0;
     int n = 0;
     for (int y = 0; y < truth.rows; ++y)

@@ -152,8 +152,11 @@ public:
         static const char* names[]{"puffed", "ball", "column", "slab", "card", "corner", "ground"};
         const auto form = relief::Shape(std::find(names, names + kFormCount, m_form) - names);
         relief::Relief r = relief::reliefOf(*mask, form, std::max(mask->width(), mask->height()));
-        if (m_detail > 0)
-            relief::addDetail(r, picture->pixels, *mask, relief::photoLight(picture->pixels, *mask), m_detail);
+        const relief::PhotoReading reading = relief::readPhoto(picture->pixels, *mask);
+        if (m_detail > 0 && form == relief::Shape::Puffed)
+            relief::lift(r, reading);
+        else if (m_detail > 0)
+            relief::addDetail(r, picture->pixels, *mask, reading.light, m_detail);
         if (r.normals.width() == 0)
             return Error{Kind::Invalid, "The mask is empty: there is nothing to make a relief of.", {}};
         std::vector<Rgb8> out(mask->size(), Rgb8{128, 128, 255});

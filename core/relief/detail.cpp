@@ -79,4 +79,25 @@ void addDetail(Relief& relief, const Photo& picture, const Mask& alpha, const Me
     relief.normals = {r.cols, r.rows, std::move(out)};
 }
 
+void lift(Relief& relief, const PhotoReading& reading)
+{
+    if (relief.normals.empty() || reading.lift.empty() || reading.share <= 0)
+        return;
+    cv::Mat add;
+    cv::resize(reading.lift.mat(), add, relief.normals.mat().size(), 0, 0, cv::INTER_LINEAR);
+    const auto unit = [](cv::Vec3f n) { return n * (1 / std::max(float(cv::norm(n)), 1e-6f)); };
+    const float share = float(reading.share);
+    std::vector<Vec3f> out(relief.normals.data(), relief.normals.data() + relief.normals.size());
+    for (std::size_t i = 0; i < out.size(); ++i) {
+        if (!relief.inside.data()[i])
+            continue;
+        const cv::Vec3f was(out[i].x, out[i].y, out[i].z);
+        cv::Vec3f is = was + reinterpret_cast<const cv::Vec3f*>(add.data)[i];
+        is[2] = std::max(is[2], 0.02f);
+        is = unit(was * (1 - share) + unit(is) * share);
+        out[i] = {is[0], is[1], is[2]};
+    }
+    relief.normals = {add.cols, add.rows, std::move(out)};
+}
+
 } // namespace rl::relief

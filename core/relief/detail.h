@@ -15,4 +15,7 @@ namespace rl::relief {
 void addDetail(
     Relief& relief, const Photo& picture, const Mask& alpha, const MeasuredLight& light, double amount = 0.35);
 
+/// Adds to a puffed relief what the shading of the photograph tells; see PhotoReading. Nothing happens without.
+void lift(Relief& relief, const PhotoReading& reading);
+
 } // namespace rl::relief

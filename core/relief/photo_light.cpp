@@ -1,223 +1,44 @@
 #include "core/relief/photo_light.h"
 #include "core/base/geometry.h"
-#include "core/colour/srgb.h"
+#include "core/relief/canvas.h"
+#include "core/relief/photo_scores.h"
 #include "core/relief/relief.h"
-#include <array>
+#include <numeric>
 #include <opencv2/imgproc.hpp>
 
 namespace rl::relief {
 
 namespace {
-constexpr int kAzimuths = 72, kElevations = 12, kWorkSize = 112;
-double azimuthOf(int i)
+std::size_t wrap(int i)
 {
-    return 5.0 * i;
+    return std::size_t((i + kAzimuths) % kAzimuths);
 }
-double elevationOf(int i)
-{
-    return -30.0 + 10.0 * i;
-}
-
-/// The object averaged down to 112 px, without background bleeding in.
-struct Work {
-    cv::Mat luminance, alpha; // float
-    cv::Mat inside, valid; // 0 or 255
-    double radius = 0;
-    bool atLeft = false, atTop = false, atRight = false, atBottom = false; // cropped by the picture
-};
-
-Work workCopy(const Photo& picture, const Mask& alpha)
-{
-    Work work;
-    const cv::Rect object = cv::boundingRect(cv::Mat(alpha.mat() > 127));
-    if (object.width < 8 || object.height < 8)
-        return work;
-    const int margin = std::max(object.width, object.height) / 16 + 2;
-    const cv::Rect box
-        = cv::Rect(object.x - margin, object.y - margin, object.width + 2 * margin, object.height + 2 * margin)
-        & cv::Rect(0, 0, alpha.width(), alpha.height());
-    work.atLeft = object.x <= 1, work.atTop = object.y <= 1;
-    work.atRight = object.x + object.width >= alpha.width() - 1;
-    work.atBottom = object.y + object.height >= alpha.height() - 1;
-    cv::Mat core, coreFloat, luminance(box.height, box.width, CV_32FC1), weighted, coreSmall;
-    cv::erode(alpha.mat()(box) > 250, core, cv::Mat());
-    core.convertTo(coreFloat, CV_32F, 1 / 255.0);
-    for (int y = 0; y < box.height; ++y)
-        for (int x = 0; x < box.width; ++x)
-            luminance.at<float>(y, x) = rl::luminance(colour::linearOf(picture.at(box.x + x, box.y + y)));
-    const double scale = std::min(1.0, double(kWorkSize) / std::max(box.width, box.height));
-    const cv::Size size(
-        std::max(4, int(std::lround(box.width * scale))), std::max(4, int(std::lround(box.height * scale))));
-    cv::resize(luminance.mul(coreFloat), weighted, size, 0, 0, cv::INTER_AREA);
-    cv::resize(coreFloat, coreSmall, size, 0, 0, cv::INTER_AREA);
-    cv::Mat alphaFloat;
-    alpha.mat()(box).convertTo(alphaFloat, CV_32F, 1 / 255.0);
-    cv::resize(alphaFloat, work.alpha, size, 0, 0, cv::INTER_AREA);
-    work.inside = work.alpha > 0.5;
-    work.valid = work.inside & (coreSmall > 0.3);
-    cv::divide(weighted, cv::max(coreSmall, 1e-6), work.luminance);
-    work.radius = std::sqrt(cv::countNonZero(work.inside) / kPi);
-    return work;
-}
-
-double percentile(std::vector<float> v, double share)
-{
-    if (v.empty())
-        return 0;
-    const auto k = std::ptrdiff_t(share * double(v.size() - 1));
-    std::nth_element(v.begin(), v.begin() + k, v.end());
-    return double(v[std::size_t(k)]);
-}
-
-/// Weighted Pearson correlation; 0 where either side does not vary.
-double correlation(const std::vector<double>& a, const std::vector<double>& b, const std::vector<double>& w)
-{
-    double sw = 0, sa = 0, sb = 0, aa = 0, bb = 0, ab = 0;
-    for (std::size_t i = 0; i < a.size(); ++i) {
-        sw += w[i], sa += w[i] * a[i], sb += w[i] * b[i];
-        aa += w[i] * a[i] * a[i], bb += w[i] * b[i] * b[i], ab += w[i] * a[i] * b[i];
-    }
-    if (sw <= 0)
-        return 0;
-    const double va = aa / sw - sa * sa / sw / sw, vb = bb / sw - sb * sb / sw / sw;
-    return va > 1e-12 && vb > 1e-12 ? (ab / sw - sa * sb / sw / sw) / std::sqrt(va * vb) : 0;
-}
-
-struct ContourScore {
-    std::array<double, kAzimuths> score{};
-    double contrast = 0;
-    int bins = 0;
-    bool flat = true;
-};
-
-ContourScore contourScore(const Work& work)
-{
-    ContourScore result;
-    cv::Mat soft, gx, gy, distance;
-    cv::GaussianBlur(work.alpha, soft, cv::Size(), 2.0, 2.0, cv::BORDER_REPLICATE);
-    cv::Sobel(soft, gx, CV_32F, 1, 0, 3, 0.125);
-    cv::Sobel(soft, gy, CV_32F, 0, 1, 3, 0.125);
-    cv::Mat padded;
-    cv::copyMakeBorder(work.inside, padded, 1, 1, 1, 1, cv::BORDER_REPLICATE);
-    cv::distanceTransform(padded, distance, cv::DIST_L2, 5);
-    const float near = float(std::max(2.5, 0.05 * work.radius));
-    std::array<std::vector<float>, 36> bins;
-    std::vector<float> all;
-    for (int y = 0; y < work.inside.rows; ++y)
-        for (int x = 0; x < work.inside.cols; ++x) {
-            const bool atCrop = (work.atLeft && x < 4) || (work.atTop && y < 4)
-                || (work.atRight && x >= work.inside.cols - 4) || (work.atBottom && y >= work.inside.rows - 4);
-            if (!work.valid.at<std::uint8_t>(y, x) || atCrop || distance.at<float>(y + 1, x + 1) > near)
-                continue;
-            const float dx = gx.at<float>(y, x), dy = gy.at<float>(y, x);
-            if (std::hypot(dx, dy) <= 0.02f)
-                continue;
-            // outward is against the gradient of alpha; rows run down, y up
-            const double outward = wrapped360(degrees(std::atan2(double(dy), double(-dx))));
-            bins[std::size_t(outward / 10) % 36].push_back(work.luminance.at<float>(y, x));
-            all.push_back(work.luminance.at<float>(y, x));
-        }
-    std::vector<double> mean, weight, centre;
-    for (std::size_t b = 0; b < 36; ++b)
-        if (bins[b].size() >= 3) {
-            mean.push_back(percentile(bins[b], 0.5));
-            weight.push_back(std::sqrt(double(bins[b].size())));
-            centre.push_back(10.0 * double(b) + 5);
-        }
-    result.bins = int(mean.size());
-    for (int i = 0; i < kAzimuths; ++i) {
-        std::vector<double> facing;
-        for (const double c : centre)
-            facing.push_back(std::max(0.0, std::cos(radians(c - azimuthOf(i)))));
-        result.score[std::size_t(i)] = correlation(mean, facing, weight);
-    }
-    const double p90 = percentile(all, 0.9), p10 = percentile(all, 0.1);
-    result.contrast = p90 + p10 > 1e-6 ? (p90 - p10) / (p90 + p10) : 0;
-    return result;
-}
-
-using InteriorScore = std::array<std::array<double, kElevations>, kAzimuths>;
-
-InteriorScore interiorScore(const Work& work)
-{
-    const Relief relief = [&] {
-        cv::Mat mask = work.inside;
-        return reliefOf(Mask::fromMat(mask), Shape::Puffed, 4096);
-    }();
-    InteriorScore score{};
-    if (relief.normals.empty())
-        return score;
-    cv::Mat weight, blurred, blurredWeight;
-    work.valid.convertTo(weight, CV_32F, 1 / 255.0);
-    cv::GaussianBlur(work.luminance.mul(weight), blurred, cv::Size(), 1.0);
-    cv::GaussianBlur(weight, blurredWeight, cv::Size(), 1.0);
-    struct Sample {
-        Vec3f n;
-        double y, w;
-    };
-    std::vector<Sample> samples;
-    std::vector<float> values;
-    for (int y = 0; y < relief.normals.height(); ++y)
-        for (int x = 0; x < relief.normals.width(); ++x) {
-            const int px = x + int(relief.box.x), py = y + int(relief.box.y);
-            if (!work.valid.at<std::uint8_t>(py, px))
-                continue;
-            const Vec3f n = relief.normals.at(x, y);
-            const float v = blurred.at<float>(py, px) / std::max(blurredWeight.at<float>(py, px), 1e-6f);
-            samples.push_back({n, double(v), 1 - double(n.z) * double(n.z) + 0.05});
-            values.push_back(v);
-        }
-    const double top = percentile(values, 0.98);
-    const std::size_t stride = samples.size() / 6000 + 1;
-    std::vector<double> lum, w, facing;
-    std::vector<Vec3f> normals;
-    for (std::size_t i = 0; i < samples.size(); i += stride) {
-        lum.push_back(std::min(samples[i].y, top));
-        w.push_back(samples[i].w);
-        normals.push_back(samples[i].n);
-    }
-    facing.resize(lum.size());
-    for (int a = 0; a < kAzimuths; ++a)
-        for (int e = 0; e < kElevations; ++e) {
-            const double az = radians(azimuthOf(a)), el = radians(elevationOf(e));
-            const float lx = float(std::cos(el) * std::cos(az)), ly = float(std::cos(el) * std::sin(az)),
-                        lz = float(std::sin(el));
-            for (std::size_t i = 0; i < normals.size(); ++i)
-                facing[i] = double(std::max(0.f, normals[i].x * lx + normals[i].y * ly + normals[i].z * lz));
-            score[std::size_t(a)][std::size_t(e)] = correlation(lum, facing, w);
-        }
-    return score;
-}
-
 double parabolaPeak(double before, double at, double after)
 {
     const double bend = before - 2 * at + after;
     return bend < -1e-12 ? std::clamp(0.5 * (before - after) / bend, -1.0, 1.0) : 0;
 }
-} // namespace
-
-MeasuredLight photoLight(const Photo& picture, const Mask& alpha)
+int peakOf(const AzimuthScore& v)
 {
-    MeasuredLight light;
-    if (picture.empty() || alpha.width() != picture.width() || alpha.height() != picture.height())
-        return light;
-    const Work work = workCopy(picture, alpha);
-    if (work.luminance.empty() || cv::countNonZero(work.valid) < 60)
-        return light;
-    const ContourScore contour = contourScore(work);
-    light.contrast = contour.contrast;
-    if (contour.bins < 6)
-        return light;
-    const InteriorScore interior = interiorScore(work);
-    std::array<double, kAzimuths> best{}, sum{};
-    for (std::size_t i = 0; i < kAzimuths; ++i) {
+    return int(std::max_element(v.begin(), v.end()) - v.begin());
+}
+/// Degrees, between the steps.
+double peakAngle(const AzimuthScore& v)
+{
+    const int i = peakOf(v);
+    return wrapped360(5.0 * (i + parabolaPeak(v[wrap(i - 1)], v[wrap(i)], v[wrap(i + 1)])));
+}
+AzimuthScore bestElevations(const InteriorScore& interior)
+{
+    AzimuthScore best{};
+    for (std::size_t i = 0; i < kAzimuths; ++i)
         best[i] = *std::max_element(interior[i].begin(), interior[i].end());
-        sum[i] = (best[i] + 2 * contour.score[i]) / 3;
-    }
-    const auto peak = [](const auto& v) { return int(std::max_element(v.begin(), v.end()) - v.begin()); };
-    const auto wrap = [](int i) { return std::size_t((i + kAzimuths) % kAzimuths); };
-    const int i = peak(sum);
-    light.azimuth = wrapped360(5.0 * (i + parabolaPeak(sum[wrap(i - 1)], sum[wrap(i)], sum[wrap(i + 1)])));
+    return best;
+}
+/// A soft choice among the elevations that explain the inside near one azimuth.
+double elevationNear(const InteriorScore& interior, double azimuth)
+{
+    const int i = int(std::lround(azimuth / 5));
     std::array<double, kElevations> profile{};
     for (std::size_t e = 0; e < kElevations; ++e) {
         profile[e] = -1;
@@ -231,11 +52,178 @@ MeasuredLight photoLight(const Photo& picture, const Mask& alpha)
         weights += w;
         weighted += w * elevationOf(e);
     }
-    light.elevation = weighted / weights;
-    const double apart = 5.0 * (peak(contour.score) - peak(best));
-    light.confidence = std::clamp(contour.score[std::size_t(i)], 0.0, 1.0) * std::clamp(best[std::size_t(i)], 0.0, 1.0)
-        * (0.5 + 0.5 * std::cos(radians(apart))) * std::clamp(contour.contrast / 0.35, 0.0, 1.0);
+    return weighted / weights;
+}
+
+/// By the outline and the form puffed up from it.
+MeasuredLight byOutline(const Work& work, const ContourBins& bins)
+{
+    MeasuredLight light;
+    light.contrast = bins.contrast;
+    cv::Mat normals(work.inside.size(), CV_32FC3, cv::Scalar(0, 0, 1));
+    const Relief relief = reliefOf(Mask::fromMat(work.inside.clone()), Shape::Puffed, 4096);
+    if (relief.normals.empty())
+        return light;
+    relief.normals.mat().copyTo(normals(
+        cv::Rect(int(relief.box.x), int(relief.box.y), relief.normals.width(), relief.normals.height())));
+    const InteriorScore interior = interiorScore(work.luminance, work.valid & work.inside, normals, 0);
+    const AzimuthScore contour = contourScore(bins, 0), best = bestElevations(interior);
+    AzimuthScore sum{};
+    for (std::size_t i = 0; i < kAzimuths; ++i)
+        sum[i] = (best[i] + 2 * contour[i]) / 3;
+    const std::size_t i = std::size_t(peakOf(sum));
+    light.azimuth = peakAngle(sum);
+    light.elevation = elevationNear(interior, 5.0 * double(i));
+    const double apart = 5.0 * (peakOf(contour) - peakOf(best));
+    light.confidence = std::clamp(contour[i], 0.0, 1.0) * std::clamp(best[i], 0.0, 1.0)
+        * (0.5 + 0.5 * std::cos(radians(apart))) * std::clamp(bins.contrast / 0.35, 0.0, 1.0);
     return light;
+}
+
+constexpr double kSky = 0.1;
+
+/// What the second reading knows.
+struct Evidence {
+    AzimuthScore contour{}, best{};
+    InteriorScore interior{};
+    Vec3 seen; ///< the network's light
+    double seenAzimuth = 0, across = 0; ///< degrees; its length in the picture's plane
+    double azimuth() const
+    {
+        AzimuthScore s{};
+        for (int i = 0; i < kAzimuths; ++i)
+            s[std::size_t(i)] = (best[std::size_t(i)] + contour[std::size_t(i)]) / 2
+                + 0.6 * std::min(across, 10.0) / 10 * std::cos(radians(azimuthOf(i) - seenAzimuth));
+        return peakAngle(s);
+    }
+    double elevation(double azimuth) const
+    {
+        return 0.85 * degrees(std::atan2(seen.z, across)) + 0.15 * elevationNear(interior, azimuth);
+    }
+};
+
+struct Spread {
+    double deviation = 0, size = 0; ///< size: mean of the absolute
+};
+Spread spreadOf(const Canvas& c, std::size_t plane)
+{
+    double sum = 0, squares = 0, size = 0;
+    int n = 0;
+    for (std::size_t i = 0; i < kNetPlane; ++i)
+        if (c.inside.data[i]) {
+            const double v = double(c.planes[plane * kNetPlane + i]);
+            sum += v, squares += v * v, size += std::abs(v), ++n;
+        }
+    return {std::sqrt(std::max(0.0, squares / n - sum / n * (sum / n))), size / n};
+}
+
+/// How often such an azimuth is within 30°. \param first the confidence of the reading by outline
+double confidenceOf(const Canvas& c, const Evidence& e, double azimuth, double contrast, double first)
+{
+    std::vector<float> bright;
+    for (std::size_t i = 0; i < kNetPlane; ++i)
+        if (c.inside.data[i])
+            bright.push_back(c.planes[4 * kNetPlane + i] + 0.5f);
+    std::sort(bright.begin(), bright.end());
+    const auto share = [&](double part) { return double(bright[std::size_t(part * double(bright.size() - 1))]); };
+    const std::size_t at = wrap(int(std::lround(azimuth / 5)));
+    const double turned = std::log1p(e.across);
+    const double features[]{turned, e.contour[at], e.best[at], std::cos(radians(azimuth - e.seenAzimuth)) * turned,
+        std::cos(radians(5.0 * (peakOf(e.contour) - peakOf(e.best)))), std::min(contrast / 0.35, 1.0), first,
+        std::log1p(e.seen.length()), c.clipped, spreadOf(c, 6).deviation, share(0.995) - share(0.9),
+        share(0.9) - share(0.5), spreadOf(c, 5).deviation, std::log(contrast + 0.03),
+        spreadOf(c, 7).size + spreadOf(c, 8).size};
+    constexpr double weights[]{0.740904, -0.129215, 1.05118, 0.787443, -0.134634, 0.815335, -0.432281, 0.177575, 1.3763,
+        -0.313221, 1.12074, 0.693584, -1.33731, -0.259878, 0.228591};
+    return 1 / (1 + std::exp(4.00158 - std::inner_product(std::begin(features), std::end(features), weights, 0.0)));
+}
+
+/// How far off such readings were on made pictures. Less sure never means nearer.
+void addFan(MeasuredLight& l)
+{
+    struct Known {
+        double confidence, half, most, elevation;
+    };
+    constexpr Known known[]{{0.125, 71, 163, 61}, {0.35, 32, 103, 38}, {0.525, 21, 79, 27}, {0.66, 16, 57, 27},
+        {0.77, 14, 40, 27}, {0.86, 12, 32, 22}, {0.925, 9, 24, 21}, {0.975, 5, 17, 15}};
+    const Known* after = std::begin(known);
+    while (after != std::end(known) - 1 && after->confidence < l.confidence)
+        ++after;
+    const Known* before = after == std::begin(known) ? after : after - 1;
+    const double wide = after->confidence - before->confidence,
+                 t = wide > 0 ? std::clamp((l.confidence - before->confidence) / wide, 0.0, 1.0) : 0;
+    l.azimuthHalf = before->half + t * (after->half - before->half);
+    l.azimuthMost = before->most + t * (after->most - before->most);
+    l.elevationMost = before->elevation + t * (after->elevation - before->elevation);
+}
+
+/// \param sure confidence of an azimuth
+template <class Sure>
+void chooseDirection(MeasuredLight& light, const MeasuredLight& byOutline, double byShading, const Sure& sure)
+{
+    constexpr double agree = 30;
+    const double apart = turnBetween(byOutline.azimuth, byShading);
+    if (std::abs(apart) <= agree)
+        light.azimuth = wrapped360(byOutline.azimuth + apart / 2), light.source = LightSource::Both;
+    else if (sure(byShading) >= sure(byOutline.azimuth))
+        light.azimuth = byShading, light.source = LightSource::Shading;
+    else
+        light.azimuth = byOutline.azimuth, light.source = LightSource::Outline;
+    light.confidence = sure(light.azimuth);
+}
+
+/// The normals of the outline alone are kept as far as the light is unsure.
+void keepLift(PhotoReading& r, const Canvas& c, const NetAnswer& answer)
+{
+    std::vector<Vec3f> lift;
+    for (int y = 0; y < c.place.height; ++y)
+        for (int x = 0; x < c.place.width; ++x) {
+            const auto i = std::size_t((c.place.y + y) * kNetSide + c.place.x + x);
+            lift.push_back({answer.lift[i], answer.lift[i + kNetPlane], answer.lift[i + 2 * kNetPlane]});
+        }
+    r.lift = {c.place.width, c.place.height, std::move(lift)};
+    r.share = std::min(1.0, 0.5 + 2 * r.light.confidence);
+}
+} // namespace
+
+PhotoReading readPhoto(const Photo& picture, const Mask& alpha)
+{
+    PhotoReading r;
+    if (picture.empty() || alpha.width() != picture.width() || alpha.height() != picture.height())
+        return r;
+    const Work work = workCopy(picture, alpha);
+    if (work.luminance.empty() || cv::countNonZero(work.valid) < 60)
+        return r;
+    const ContourBins bins = contourBins(work);
+    r.light.contrast = bins.contrast;
+    if (bins.mean.size() < 6)
+        return r;
+    const MeasuredLight first = byOutline(work, bins);
+    const Canvas canvas = canvasOf(picture, alpha);
+    if (canvas.inside.empty()) {
+        r.light = first;
+        return r;
+    }
+    const NetAnswer answer = readCanvas(canvas, first.azimuth, first.elevation, first.confidence);
+    Evidence e;
+    e.contour = contourScore(bins, kSky);
+    e.interior = interiorScore(canvas.luminance, canvas.valid, liftedNormals(canvas, answer), kSky);
+    e.best = bestElevations(e.interior);
+    e.seen = answer.light;
+    e.across = std::hypot(answer.light.x, answer.light.y);
+    e.seenAzimuth = degrees(std::atan2(answer.light.y, answer.light.x));
+    chooseDirection(r.light, first, e.azimuth(), [&](double azimuth) {
+        return confidenceOf(canvas, e, azimuth, bins.contrast, first.confidence);
+    });
+    r.light.elevation = e.elevation(r.light.azimuth);
+    addFan(r.light);
+    keepLift(r, canvas, answer);
+    return r;
+}
+
+MeasuredLight photoLight(const Photo& picture, const Mask& alpha)
+{
+    return readPhoto(picture, alpha).light;
 }
 
 } // namespace rl::relief

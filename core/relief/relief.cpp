@@ -80,16 +80,6 @@ Raster<Vec3f> planesOf(const Mask& inside, bool corner)
     return {inside.width(), inside.height(), std::move(n)};
 }
 
-Raster<Vec3f> formOf(const Mask& inside, Shape shape, CropSides cropped)
-{
-    if (shape == Shape::Corner || shape == Shape::Ground)
-        return planesOf(inside, shape == Shape::Corner);
-    const Plane u = shape == Shape::Column ? columnwise(inside)
-        : shape == Shape::Card             ? Plane::filled(inside.width(), inside.height(), 0.f)
-                                           : inflated(inside, cropped);
-    return normalsOf(u, inside, float(bulge(shape)), shape != Shape::Column);
-}
-
 Vec3f shaped(Vec3f n, const Part& part)
 {
     const float puff = float(part.puff);
@@ -122,7 +112,7 @@ void layPart(std::vector<Vec3f>& normals, const Mask& inside, const Part& part, 
     const cv::Mat weight = weightOf(part, inside.mat().size());
     Raster<Vec3f> form;
     if (part.shape)
-        form = formOf(Mask::fromMat(cv::Mat(inside.mat() & (weight > 127))), *part.shape, cropped);
+        form = formOver(Mask::fromMat(cv::Mat(inside.mat() & (weight > 127))), *part.shape, cropped);
     for (std::size_t i = 0; i < normals.size(); ++i) {
         const float w = float(weight.data[i]) / 255;
         if (w <= 0)
@@ -168,6 +158,16 @@ void layCrease(std::vector<Vec3f>& normals, cv::Size size, const Crease& crease)
 }
 } // namespace
 
+Raster<Vec3f> formOver(const Mask& inside, Shape shape, CropSides cropped)
+{
+    if (shape == Shape::Corner || shape == Shape::Ground)
+        return planesOf(inside, shape == Shape::Corner);
+    const Plane u = shape == Shape::Column ? columnwise(inside)
+        : shape == Shape::Card             ? Plane::filled(inside.width(), inside.height(), 0.f)
+                                           : inflated(inside, cropped);
+    return normalsOf(u, inside, float(bulge(shape)), shape != Shape::Column);
+}
+
 Plane heightOf(const Mask& inside, Shape shape, CropSides cropped)
 {
     const float k = float(bulge(shape));
@@ -199,7 +199,7 @@ Relief reliefOf(
     relief.inside = Mask::fromMat(cv::Mat(small > 127));
     const CropSides cropped{
         box.x <= 1, box.y <= 1, box.x + box.width >= alpha.width() - 1, box.y + box.height >= alpha.height() - 1};
-    relief.normals = formOf(relief.inside, shape, cropped);
+    relief.normals = formOver(relief.inside, shape, cropped);
     if (parts.empty() && creases.empty())
         return relief;
     std::vector<Vec3f> normals(relief.normals.data(), relief.normals.data() + relief.normals.size());

@@ -38,6 +38,9 @@ struct Relief {
 Relief reliefOf(const Mask& alpha, Shape shape, int longest = 384, const std::vector<Part>& parts = {},
     const std::vector<Crease>& creases = {});
 
+/// Normals of a form by itself, as large as the mask. \param inside 0 or 255 \param cropped sides at which it goes on
+Raster<Vec3f> formOver(const Mask& inside, Shape shape, CropSides cropped);
+
 /// Half the thickness of a body of that outline and form, px: k √u as above. Card, corner and ground have none.
 /// \param inside 0 or 255 \param cropped sides at which the body goes on, so that it is not rounded off there
 Plane heightOf(const Mask& inside, Shape shape, CropSides cropped);

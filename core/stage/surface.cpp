@@ -46,7 +46,7 @@ bool bends(const Cutout& cutout)
 }
 
 std::shared_ptr<const Surface> makeSurface(
-    const Photo& photo, const Mask& alpha, const Element& e, const relief::MeasuredLight& light, int longest)
+    const Photo& photo, const Mask& alpha, const Element& e, const relief::PhotoReading& reading, int longest)
 {
     auto s = std::make_shared<Surface>();
     std::vector<relief::Part> parts;
@@ -57,8 +57,10 @@ std::shared_ptr<const Surface> makeSurface(
     for (const Ridge& ridge : e.ridges)
         creases.push_back({ridge.line, ridge.height, ridge.width});
     relief::Relief relief = relief::reliefOf(alpha, shapeFor(e.form), 384, parts, creases);
-    if (e.form != Form::Card)
-        relief::addDetail(relief, photo, alpha, light);
+    if (e.form == Form::Puffed && parts.empty() && !reading.lift.empty())
+        relief::lift(relief, reading);
+    else if (e.form != Form::Card)
+        relief::addDetail(relief, photo, alpha, reading.light);
     if (relief.normals.empty())
         return s;
     s->box = relief.box;
@@ -292,7 +294,10 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
         const auto bent = bend.applied(photo, alpha);
         photo = bent.photo, alpha = bent.alpha;
     }
-    auto made = makeSurface(photo, alpha, element, light(project, element), longest);
+    relief::PhotoReading read = *reading(project, element);
+    if (bends(*cutout))
+        read.lift = {}; // it lies where the thing was before it was bent
+    auto made = makeSurface(photo, alpha, element, read, longest);
     const std::lock_guard lock(m_mutex);
     if (m_entries.size() > 64)
         m_entries.erase(m_entries.begin());
@@ -351,27 +356,33 @@ double SurfaceCache::foot(const Project& p, const Element& e)
     return e.footShare >= 0 ? e.footShare : footing(p, e).foot;
 }
 
-relief::MeasuredLight SurfaceCache::light(const Project& project, const Element& element)
+std::shared_ptr<const relief::PhotoReading> SurfaceCache::reading(const Project& project, const Element& element)
 {
+    static const auto nothing = std::make_shared<const relief::PhotoReading>();
     const Cutout* cutout = project.cutout(element.cutout);
     const Reference* reference = cutout ? project.reference(cutout->reference) : nullptr;
     if (!reference || cutout->alpha.empty())
-        return {};
+        return nothing;
     {
         const std::lock_guard lock(m_mutex);
-        for (const Measured& m : m_lights)
+        for (const Measured& m : m_readings)
             if (m.alpha.identity() == cutout->alpha.identity() && m.photo.identity() == reference->pixels.identity())
-                return m.light;
+                return m.reading;
     }
     const Photo photo = reference->pixels;
     if (photo.empty()) // missing: not measured
-        return {};
-    const auto measured = relief::photoLight(photo, cutout->alpha);
+        return nothing;
+    auto read = std::make_shared<const relief::PhotoReading>(relief::readPhoto(photo, cutout->alpha));
     const std::lock_guard lock(m_mutex);
-    if (m_lights.size() > 512)
-        m_lights.erase(m_lights.begin());
-    m_lights.push_back({cutout->alpha, reference->pixels, measured});
-    return measured;
+    if (m_readings.size() > 128)
+        m_readings.erase(m_readings.begin());
+    m_readings.push_back({cutout->alpha, reference->pixels, read});
+    return read;
+}
+
+relief::MeasuredLight SurfaceCache::light(const Project& project, const Element& element)
+{
+    return reading(project, element)->light;
 }
 
 PictureLight ownLight(const Project& project, const Element& element, SurfaceCache& cache)

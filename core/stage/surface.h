@@ -47,6 +47,8 @@ public:
     Mask standing(const Cutout& cutout);
     /// As measured, or empty confidence where the cut-out has no matte.
     relief::MeasuredLight light(const Project& project, const Element& element);
+    /// The same with what the shading tells of the relief; measured once for a matte and its photograph.
+    std::shared_ptr<const relief::PhotoReading> reading(const Project& project, const Element& element);
 
 private:
     struct Entry { // values, not addresses: what is held cannot come back as another thing
@@ -72,9 +74,9 @@ private:
     struct Measured {
         Mask alpha;
         LazyPhoto photo;
-        relief::MeasuredLight light;
+        std::shared_ptr<const relief::PhotoReading> reading;
     };
-    std::vector<Measured> m_lights;
+    std::vector<Measured> m_readings;
     struct Solidity {
         Standin standin;
         double heightM;
