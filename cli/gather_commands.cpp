@@ -115,9 +115,14 @@ json jsonOf(const gather::PictureMeasure& m)
     json palette = json::array();
     for (const gather::Swatch& s : m.palette)
         palette.push_back({{"srgb", {s.colour.r, s.colour.g, s.colour.b}}, {"share", s.share}});
+    json figures = json::array();
+    for (const gather::FigureLight& f : m.figures)
+        figures.push_back({{"box", {f.box.x, f.box.y, f.box.width, f.box.height}}, {"azimuth_deg", f.light.azimuth},
+            {"elevation_deg", f.light.elevation}, {"confidence", f.light.confidence},
+            {"half_within_deg", f.azimuthHalf}, {"nine_in_ten_within_deg", f.azimuthMost}});
     const auto kelvin = [](double k) { return k > 0 ? json(k) : json(); };
     return {{"azimuth_deg", m.light.azimuth}, {"elevation_deg", m.light.elevation}, {"confidence", m.light.confidence},
-        {"says", m.light.confidence < 0.25 ? "Lit flat, cannot tell." : "Lit from one side."}, {"softness", m.softness},
+        {"figures", figures}, {"says", m.light.confidence < 0.25 ? "Lit flat, cannot tell." : "Lit from one side."}, {"softness", m.softness},
         {"light_K", kelvin(m.lightKelvin)}, {"shade_K", kelvin(m.shadeKelvin)}, {"warmer_by_mired", m.warmerBy},
         {"dark_L", m.darkL}, {"light_L", m.lightL}, {"edge_px", m.sharpness}, {"noise_L", m.noise},
         {"eye_level", m.eyeLevel}, {"eye_confidence", m.eyeConfidence}, {"palette", palette}};

@@ -196,7 +196,12 @@ public:
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
             return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
         const auto l = relief::photoLight(picture->pixels, *mask);
-        return said(l.azimuth, l.elevation, l.confidence, l.contrast);
+        json j = said(l.azimuth, l.elevation, l.confidence, l.contrast);
+        static const char* sources[]{"outline", "shading", "both"};
+        j["read_from"] = sources[std::size_t(l.source)];
+        j["half_within_deg"] = l.azimuthHalf, j["nine_in_ten_within_deg"] = l.azimuthMost;
+        j["elevation_nine_in_ten_within_deg"] = l.elevationMost;
+        return j;
     }
 
 private:

@@ -5,7 +5,7 @@ namespace rl::store {
 
 namespace {
 using nlohmann::json;
-constexpr int kMake = 1; ///< raised whenever a measure is worked out in another way
+constexpr int kMake = 2; ///< raised whenever a measure is worked out in another way
 } // namespace
 
 std::vector<unsigned char> bytesOf(const gather::PictureMeasure& m)
@@ -17,6 +17,10 @@ std::vector<unsigned char> bytesOf(const gather::PictureMeasure& m)
         {"palette", json::array()}};
     for (const gather::Swatch& s : m.palette)
         j["palette"].push_back({s.colour.r, s.colour.g, s.colour.b, s.share});
+    j["figures"] = json::array();
+    for (const gather::FigureLight& f : m.figures)
+        j["figures"].push_back({f.box.x, f.box.y, f.box.width, f.box.height, f.light.azimuth, f.light.elevation,
+            f.light.confidence, f.azimuthHalf, f.azimuthMost});
     const std::string text = j.dump();
     return {text.begin(), text.end()};
 }
@@ -40,6 +44,8 @@ std::optional<gather::PictureMeasure> measureFrom(const std::vector<unsigned cha
             m.palette.push_back(
                 {{s.at(0).get<std::uint8_t>(), s.at(1).get<std::uint8_t>(), s.at(2).get<std::uint8_t>()},
                     s.at(3).get<double>()});
+        for (const json& f : j.at("figures"))
+            m.figures.push_back({{f.at(0), f.at(1), f.at(2), f.at(3)}, {f.at(4), f.at(5), f.at(6)}, f.at(7), f.at(8)});
         return m;
     } catch (const json::exception&) {
         return {};

@@ -24,6 +24,7 @@ public:
         QString badge; ///< "backdrop", "lead", …
         bool measured = false; ///< the light was measured, or said
         double azimuth = 0, confidence = 0;
+        double half = 0, most = 0; ///< degrees the azimuth may be off: half, and nine in ten, of such readings are nearer
         bool missing = false; ///< its file cannot be read: an empty, hatched place
         bool warning = false; ///< something is wanted of it: credit, permission
     };

@@ -53,6 +53,14 @@ void ReferenceWall::drawCompass(QPainter& p, const Picture& w, QRectF r)
         p.drawText(QRectF(c.x() - 17, c.y() - 8, 34, 16), Qt::AlignCenter, tr("flat"));
         return;
     }
+    // The fan it may lie in.
+    p.setPen(Qt::NoPen);
+    for (const auto& [spread, strength] : {std::pair{w.most, 70}, {w.half, 110}})
+        if (spread > 0 && spread < 180) {
+            p.setBrush(QColor(theme::kGlow.red(), theme::kGlow.green(), theme::kGlow.blue(), strength));
+            p.drawPie(QRectF(c.x() - 15, c.y() - 15, 30, 30), int(std::lround(16 * (w.azimuth - spread))),
+                int(std::lround(32 * spread)));
+        }
     const double a = radians(w.azimuth);
     const QPointF tip = c + QPointF(std::cos(a), -std::sin(a)) * 14;
     p.setPen(QPen(theme::kAccent, 3, Qt::SolidLine, Qt::RoundCap));

@@ -1,4 +1,5 @@
 #include "core/gather/measure.h"
+#include "core/gather/figures.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/touch.h"
 #include "core/relief/relief.h"
@@ -42,40 +43,6 @@ void measureRange(const cv::Mat& lightness, PictureMeasure& m)
     };
     m.darkL = at(0.01);
     m.lightL = at(0.99);
-}
-
-/// The figure, when nothing was cut out: what a graph cut keeps of the middle of the picture.
-Mask guessedFigure(const Photo& small, const Horizon& horizon, Progress& progress)
-{
-    const double w = small.width(), h = small.height();
-    const Rect middle{0.12 * w, 0.08 * h, 0.76 * w, 0.84 * h};
-    const cutout::Rough rough
-        = cutout::roughCut(small, cutout::marksOf(middle, small.width(), small.height()), 240, progress);
-    if (rough.hard.empty())
-        return {};
-    cv::Mat labels, stats, centres;
-    const int n = cv::connectedComponentsWithStats(rough.hard.mat(), labels, stats, centres);
-    int best = 0;
-    for (int i = 1; i < n; ++i)
-        if (best == 0 || stats.at<int>(i, cv::CC_STAT_AREA) > stats.at<int>(best, cv::CC_STAT_AREA))
-            best = i;
-    if (best == 0 || stats.at<int>(best, cv::CC_STAT_AREA) < 0.01 * w * h)
-        return {};
-    // A figure stands up before the horizon; what lies wholly on one side of it is a patch of ground or a cloud.
-    const double top = stats.at<int>(best, cv::CC_STAT_TOP), bottom = top + stats.at<int>(best, cv::CC_STAT_HEIGHT);
-    if (horizon.confidence >= 0.45 && (top > horizon.y - 0.03 * h || bottom < horizon.y + 0.03 * h))
-        return {};
-    // A figure lies inside; what runs along the rectangle's own border is ground or sky.
-    const cv::Mat figure = labels == best;
-    std::vector<std::vector<cv::Point>> contours;
-    cv::findContours(figure, contours, cv::RETR_EXTERNAL, cv::CHAIN_APPROX_NONE);
-    std::size_t along = 0, all = 0;
-    for (const auto& contour : contours)
-        for (const cv::Point q : contour) {
-            ++all;
-            along += q.x < middle.x + 3 || q.x > middle.right() - 4 || q.y < middle.y + 3 || q.y > middle.bottom() - 4;
-        }
-    return along * 12 < all ? Mask::fromMat(figure) : Mask();
 }
 
 /// Lit and shaded halves of a thing by the measured direction; softness is the share of light that the shaded rim
@@ -132,6 +99,45 @@ void measureTonesWhole(const LinearPicture& linear, const cv::Mat& lightness, Pi
     if (shadedN > 0)
         m.shadeKelvin = colourTemperature(shaded * (1 / shadedN));
 }
+/// A figure's light, or the cut-out's: what is looked for and not pointed at is believed as far as its outline is sure.
+FigureLight lightOf(const Photo& small, const Mask& figure, double sure)
+{
+    const auto light = relief::photoLight(small, figure);
+    const cv::Rect box = cv::boundingRect(figure.mat());
+    return {{double(box.x) / small.width(), double(box.y) / small.height(), double(box.width) / small.width(),
+                double(box.height) / small.height()},
+        {light.azimuth, light.elevation, light.confidence * sure}, light.azimuthHalf, light.azimuthMost};
+}
+
+/// The light of a cut-out, else of each figure that is found; the surest speaks for the picture.
+void measureLight(const Photo& small, const Mask& cutout, const Horizon& horizon, const LinearPicture& linear,
+    PictureMeasure& m, Progress& progress)
+{
+    std::vector<Figure> figures;
+    if (!cutout.empty()) {
+        cv::Mat scaled;
+        cv::resize(cutout.mat(), scaled, cv::Size(small.width(), small.height()), 0, 0, cv::INTER_AREA);
+        figures.push_back({Mask::fromMat(scaled), 1});
+        m.lightOfCutout = true;
+    } else {
+        figures = figuresOf(small, horizon, progress);
+    }
+    std::size_t surest = 0;
+    for (std::size_t i = 0; i < figures.size(); ++i) {
+        m.figures.push_back(lightOf(small, figures[i].mask, m.lightOfCutout ? 1 : 0.7 * figures[i].sure));
+        if (m.figures[i].light.confidence > m.figures[surest].light.confidence)
+            surest = i;
+    }
+    if (m.figures.empty())
+        return;
+    std::swap(m.figures[0], m.figures[surest]);
+    m.light = m.figures[0].light;
+    if (m.light.confidence >= 0.25)
+        measureTones(linear, figures[surest].mask, m);
+    else
+        m.softness = 1;
+}
+
 } // namespace
 
 double colourTemperature(Rgb c)
@@ -266,25 +272,9 @@ PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progr
     if (progress.cancelled())
         return m;
     const Horizon horizon = horizonOf(small);
-    Mask figure;
-    if (!alpha.empty()) {
-        cv::Mat scaled;
-        cv::resize(alpha.mat(), scaled, cv::Size(small.width(), small.height()), 0, 0, cv::INTER_AREA);
-        figure = Mask::fromMat(scaled);
-        m.lightOfCutout = true;
-    } else
-        figure = guessedFigure(small, horizon, progress);
     const LinearPicture linear = colour::linearOf(small);
     measureTonesWhole(linear, lightness, m);
-    if (!figure.empty()) {
-        const auto light = relief::photoLight(small, figure);
-        // A guess at the figure may be wrong; its light is believed only half as much.
-        m.light = {light.azimuth, light.elevation, light.confidence * (m.lightOfCutout ? 1 : 0.5)};
-        if (m.light.confidence >= 0.25)
-            measureTones(linear, figure, m);
-        else
-            m.softness = 1;
-    }
+    measureLight(small, alpha, horizon, linear, m, progress);
     if (m.lightKelvin > 0 && m.shadeKelvin > 0)
         m.warmerBy = 1e6 / m.lightKelvin - 1e6 / m.shadeKelvin;
     if (progress.cancelled())
@@ -307,6 +297,7 @@ PictureMeasure overruled(PictureMeasure m, const Overrule& word)
     if (word.lightSet) {
         m.light = word.light;
         m.light.confidence = 1;
+        m.figures.clear(); // the painter's word speaks for the whole
     }
     if (word.softnessSet)
         m.softness = word.softness;

@@ -13,10 +13,18 @@ struct Swatch {
     double share = 0; ///< of the pixels looked at, 0…1
 };
 
+/// The light of one thing in a photograph.
+struct FigureLight {
+    Rect box; ///< shares of the picture
+    PictureLight light;
+    double azimuthHalf = 90, azimuthMost = 180; ///< degrees: half, and nine in ten, of such readings are nearer
+};
+
 /// What a photograph measures. Worked out on a copy of at most 1600 px, but for sharpness and noise.
 struct PictureMeasure {
     PictureLight light; ///< of the thing cut out of it, or of what seems to be the figure; confidence 0 = cannot tell
     bool lightOfCutout = false; ///< measured on a cut-out; otherwise on a guess at what is the figure
+    std::vector<FigureLight> figures; ///< the cut-out, or up to three figures that were found; the surest first
     double softness = 0.5; ///< share of light that comes from everywhere, 0 = one hard light, 1 = flat
     double lightKelvin = 0, shadeKelvin = 0; ///< correlated colour temperature; 0 = too far from the daylight colours
     double warmerBy = 0; ///< mired by which the light is warmer than the shade; positive = warm light, cool shade

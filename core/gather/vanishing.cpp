@@ -245,6 +245,45 @@ EyeLevel eyeLevelOf(const std::vector<Segment>& all, int width, int height)
     return level;
 }
 
+namespace {
+/// For each column the rows at which it steps more than anywhere near: there it may cross a horizon.
+cv::Mat crossings(const cv::Mat& steps, float sign)
+{
+    const int reach = std::max(3, steps.rows / 14);
+    cv::Mat out = cv::Mat::zeros(steps.size(), CV_8UC1);
+    for (int x = 0; x < steps.cols; ++x)
+        for (int y = reach; y < steps.rows - reach; ++y) {
+            const float here = sign * steps.at<float>(y, x);
+            if (here < 10)
+                continue;
+            bool strongest = true;
+            for (int k = -reach; k <= reach && strongest; ++k)
+                strongest = std::abs(steps.at<float>(y + k, x)) <= here;
+            out.at<std::uint8_t>(y, x) = strongest;
+        }
+    return out;
+}
+
+/// Share of the columns that cross near a straight line; a line that only part of the picture knows is none.
+double agreementOf(const cv::Mat& crossing, double middle, double slope)
+{
+    constexpr int parts = 5;
+    std::array<int, parts> hits{};
+    for (int x = 0; x < crossing.cols; ++x) {
+        const int at = int(std::lround(middle + slope * (x - crossing.cols / 2.0)));
+        bool hit = false;
+        for (int y = std::max(0, at - 1); y <= std::min(crossing.rows - 1, at + 1); ++y)
+            hit = hit || crossing.at<std::uint8_t>(y, x);
+        hits[std::size_t(x * parts / crossing.cols)] += hit;
+    }
+    std::sort(hits.begin(), hits.end());
+    // A figure may stand before one fifth of it, hardly before two.
+    const double known = double(hits[1]) * parts / crossing.cols,
+                 all = double(std::accumulate(hits.begin(), hits.end(), 0)) / crossing.cols;
+    return known < 0.35 ? 0 : all;
+}
+} // namespace
+
 Horizon horizonOf(const Photo& picture)
 {
     Horizon found;
@@ -256,33 +295,46 @@ Horizon horizonOf(const Photo& picture)
     cv::cvtColor(small, grey, cv::COLOR_RGB2GRAY);
     cv::GaussianBlur(grey, grey, cv::Size(), 2.5, 0.8);
     cv::Sobel(grey, steps, CV_32F, 0, 1);
-    // The row where most columns step the same way, up or down; texture steps both ways and cancels out. A column
-    // counts with the strongest step of each sign within the reach of the row.
-    const int reach = std::max(1, grey.rows / 50), from = grey.rows / 12;
-    std::vector<double> scores(std::size_t(grey.rows), 0.0), agreement(std::size_t(grey.rows), 0.0);
-    for (int y = from; y < grey.rows - from; ++y) {
-        int up = 0, down = 0;
-        double height = 0;
+    struct Line {
+        double y, agreement, score;
+    };
+    std::vector<Line> lines;
+    double best = 0;
+    // How far the picture steps at that line from the strip above to the strip below, grey levels: a cloud's rim is dark
+    // on both sides of it.
+    cv::Mat strips;
+    const int strip = std::max(3, grey.rows / 12);
+    cv::blur(grey, strips, {1, strip});
+    const auto depthOf = [&](int y, double slope) {
+        double sum = 0;
         for (int x = 0; x < grey.cols; ++x) {
-            float rise = 0, fall = 0;
-            for (int k = -reach; k <= reach; ++k) {
-                rise = std::max(rise, steps.at<float>(y + k, x));
-                fall = std::min(fall, steps.at<float>(y + k, x));
-            }
-            up += rise > 10 && rise > -1.7f * fall;
-            down += -fall > 10 && -fall > 1.7f * rise;
-            height += double(steps.at<float>(y, x));
+            const int at = int(std::lround(y + slope * (x - grey.cols / 2.0)));
+            const auto of = [&](int row) { return double(strips.at<std::uint8_t>(std::clamp(row, 0, grey.rows - 1), x)); };
+            sum += (of(at + strip / 2 + 1) - of(at - strip / 2 - 1)) / grey.cols;
         }
-        agreement[std::size_t(y)] = double(std::max(up, down)) / grey.cols;
-        scores[std::size_t(y)] = agreement[std::size_t(y)] * std::sqrt(std::min(60.0, std::abs(height) / grey.cols));
+        return std::min(60.0, std::abs(sum));
+    };
+    for (const float sign : {1.f, -1.f}) {
+        const cv::Mat crossing = crossings(steps, sign);
+        for (int y = grey.rows / 12; y < grey.rows - grey.rows / 12; ++y)
+            for (double tilt = -4; tilt <= 4; tilt += 0.5) {
+                const double slope = std::tan(radians(tilt)), agreement = agreementOf(crossing, y, slope);
+                if (agreement < 0.6)
+                    continue;
+                lines.push_back({double(y), agreement, agreement * std::sqrt(depthOf(y, slope))});
+                best = std::max(best, lines.back().score);
+            }
     }
     // The highest of the good ones: shores and furrows nearer by lie below the horizon, never above it.
-    const double best = *std::max_element(scores.begin(), scores.end());
-    for (std::size_t y = 1; y + 1 < scores.size(); ++y)
-        if (agreement[y] >= 0.6 && scores[y] >= 0.55 * best && scores[y] >= scores[y - 1]
-            && scores[y] >= scores[y + 1]) {
-            found.confidence = agreement[y];
-            found.y = (double(y) + 0.5) * picture.height() / grey.rows;
+    std::sort(lines.begin(), lines.end(), [](const Line& a, const Line& b) { return a.y < b.y; });
+    for (const Line& l : lines)
+        if (l.score >= 0.75 * best) {
+            // Of its neighbours the one that most columns cross.
+            Line peak = l;
+            for (const Line& o : lines)
+                if (std::abs(o.y - l.y) <= 3 && o.score > peak.score)
+                    peak = o;
+            found = {(peak.y + 0.5) * picture.height() / grey.rows, peak.agreement};
             break;
         }
     return found;
@@ -290,12 +342,13 @@ Horizon horizonOf(const Photo& picture)
 
 ToldEyeLevel weighed(const EyeLevel& lines, const Horizon& seen, int height)
 {
-    const bool sureLines = lines.confidence >= 0.8, sureHorizon = seen.confidence >= 0.45;
+    const bool sureLines = lines.confidence >= 0.8, sureHorizon = seen.confidence >= 0.6;
     if (sureLines && sureHorizon && std::abs(lines.y - seen.y) > 0.1 * height)
         return {lines.y, 0.2};
     if (!sureLines && sureHorizon) // better evidence than lines of grass and waves
         return {seen.y, seen.confidence};
-    return {lines.y, lines.confidence};
+    // Lines that do not agree well were wrong more often than right on pictures that were tried: nothing is claimed.
+    return {lines.y, sureLines ? lines.confidence : std::min(lines.confidence, 0.2)};
 }
 
 std::optional<double> eyeLevelOfEquals(Vec2 footA, Vec2 headA, Vec2 footB, Vec2 headB)

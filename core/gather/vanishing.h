@@ -38,10 +38,11 @@ inline EyeLevel eyeLevelOf(const Photo& picture)
     return eyeLevelOf(segmentsOf(picture), picture.width(), picture.height());
 }
 
-/// A visible horizon: the highest row at which most columns step the same way, from light to dark or back.
+/// A visible horizon: the highest straight line, tilted by up to 4°, at which most columns step the same way, from light
+/// to dark or back, and more than anywhere near. Rims, furrows and texture have no such line.
 struct Horizon {
     double y = 0; ///< px from the top
-    double confidence = 0; ///< share of the columns that agree; under 0.45 there is none to speak of
+    double confidence = 0; ///< share of the columns that agree; 0 or at least 0.6
 };
 Horizon horizonOf(const Photo& picture);
 

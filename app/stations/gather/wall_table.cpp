@@ -16,11 +16,12 @@ QStringList figuresOf(const gather::PictureMeasure& m)
 {
     const QString light = m.light.confidence < 0.25
         ? WallTable::tr("lit flat, cannot tell")
-        : WallTable::tr("lit from %1°, %2° %3 (confidence %4)")
+        : WallTable::tr("lit from %1°%5, %2° %3 (confidence %4)")
               .arg(m.light.azimuth, 0, 'f', 0)
               .arg(std::abs(m.light.elevation), 0, 'f', 0)
               .arg(m.light.elevation < 0 ? WallTable::tr("from behind") : WallTable::tr("towards you"))
-              .arg(m.light.confidence, 0, 'f', 2);
+              .arg(m.light.confidence, 0, 'f', 2)
+              .arg(m.figures.empty() ? QString() : WallTable::tr(" ± %1°").arg(m.figures[0].azimuthHalf, 0, 'f', 0));
     return {light,
         m.light.confidence < 0.25 ? WallTable::tr("softness: cannot tell")
                                   : WallTable::tr("shade holds %1 % of the light").arg(100 * m.softness, 0, 'f', 0),
@@ -141,6 +142,8 @@ void WallTable::showWall()
             w.measured = true;
             w.azimuth = m->light.azimuth;
             w.confidence = m->light.confidence;
+            if (!m->figures.empty())
+                w.half = m->figures[0].azimuthHalf, w.most = m->figures[0].azimuthMost;
         }
         pictures.push_back(std::move(w));
     }
