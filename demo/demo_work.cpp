@@ -157,7 +157,8 @@ void lightCaravan(Project& p)
     rakers.radius = 0.06;
     rakers.position = {-4.5, 1.15, 6.1};
     p.lights.lanterns = {pole, rakers};
-    p.lights.air = {62, 1.0, 0.8, 0.6};
+    p.lights.air = {58, 1.0, 0.8, 0.6};
+    p.lights.air.darks = 0.06;
 }
 
 int stand(Project& p, Solid solid, const char* name, Vec2 baseCm, double heightM)

@@ -24,6 +24,7 @@ using stage::StageFrame;
 struct Row {
     PointRow points;
     const float* depth = nullptr; ///< m, or null: points.z everywhere
+    const float* fuzz = nullptr; ///< share of each pixel, or null: none
     std::array<float, 2> reach{}; ///< least and most of the depth that matters
     double ray0 = 0, ray = 0, rayY = 0; ///< X/Z of the first pixel's centre and from pixel to pixel; (Y - h)/Z
     double eyeHeight = 0;
@@ -44,6 +45,7 @@ Row layerRow(const StageFrame& f, const Layer& l, int y, int begin)
     r.rayY = -(l.top + y + 0.5 - f.eye.horizon) * r.ray;
     r.eyeHeight = f.eye.heightM;
     r.depth = l.depth.empty() ? nullptr : l.depth.row(y) + begin;
+    r.fuzz = l.fuzz.empty() ? nullptr : l.fuzz.row(y) + begin;
     if (r.depth)
         r.reach = l.rowReach[std::size_t(y)];
     const double z = r.depth ? double(l.rowDepth[std::size_t(y)]) : l.distance;
@@ -58,14 +60,16 @@ PointRow groundRow(const StageFrame& f, int y)
 }
 
 /// How the light of one direction falls on a patch that is thin or fuzzy, more than max(0, n·l). \param l towards the
-/// light, unit \param n outward, unit
-float fallsOn(const Layer& layer, Vec3f l, Vec3f n)
+/// light, unit \param n outward, unit \param fuzz share of the pixel
+float fallsOn(const Layer& layer, Vec3f l, Vec3f n, float fuzz)
 {
+    constexpr float forward = 2.5f; // hairs send most light on the way it came
     const float cosine = n.x * l.x + n.y * l.y + n.z * l.z;
     float e = cosine > 0 ? cosine : -cosine * layer.through;
-    if (layer.rim > 0 && l.z > 0) { // from behind: only on the side it comes from, and only where the form turns away
-        const float edge = 1 - std::abs(n.z), side = n.x * l.x + n.y * l.y, edge2 = edge * edge;
-        e += layer.rim * edge2 * edge2 * l.z * std::clamp(0.35f + side, 0.f, 1.f);
+    if (layer.rim > 0 && l.z > 0) { // from behind: on the side it comes from
+        const float across = std::sqrt(n.x * n.x + n.y * n.y),
+                    side = across > 1e-6f ? (n.x * l.x + n.y * l.y) / across : 0.f;
+        e += layer.rim * forward * fuzz * l.z * std::clamp(0.4f + 0.8f * side, 0.f, 1.f);
     }
     return e;
 }
@@ -130,11 +134,11 @@ struct SunFacing {
         x = float(d.x), y = float(d.y), z = float(d.z);
         up = float(std::max(0.0, d.y)); // below the horizon only what stands up still catches a little
     }
-    void onLayer(std::span<float> out, const Row&, const Vec3f* n, const Layer& layer) const
+    void onLayer(std::span<float> out, const Row& r, const Vec3f* n, const Layer& layer) const
     {
         if (layer.through > 0 || layer.rim > 0) {
             for (std::size_t i = 0; i < out.size(); ++i)
-                out[i] = fallsOn(layer, {x, y, z}, n[i]);
+                out[i] = fallsOn(layer, {x, y, z}, n[i], r.fuzz ? r.fuzz[i] : 0);
             return;
         }
         facingSun(out.data(), int(out.size()), n, {x, y, z});
@@ -183,7 +187,7 @@ struct LanternFacing {
             const float d2 = d.x * d.x + d.y * d.y + d.z * d.z + 1e-9f, k = 1 / std::sqrt(d2);
             // Inside a thin thing the light comes from all over its wall.
             const float on = layer.element == spares ? std::max(layer.through, 0.2f)
-                                                     : fallsOn(layer, {d.x * k, d.y * k, d.z * k}, n[i]);
+                                                     : fallsOn(layer, {d.x * k, d.y * k, d.z * k}, n[i], r.fuzz ? r.fuzz[i] : 0);
             out[i] = ref2 * on / std::max(d2, r2);
         }
     }

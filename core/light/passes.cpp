@@ -203,8 +203,23 @@ LinearPicture Relighter::pass(std::shared_ptr<const StageFrame> frame, const Lig
         for (std::size_t k = 0; k < f.layers.size(); ++k)
             zones.push_back(zonesOn(k, lamps, zoneSteps));
         const auto shown = [](Zone z) { return grey(luminance(colour::fromLab({lightnessOf(z), 0, 0}))); };
+        // On the ground only what is cast counts: where less than half of the lamps' light arrives.
+        const auto onGround = [&](int x, int y) {
+            if (y < f.groundTop)
+                return Zone::None;
+            float all = 0, arrives = 0;
+            for (const Lamp& lamp : lamps) {
+                const float e = luminance(lamp.colour) * lamp.planes->ground[ground(x, y)],
+                            lets = lightThrough(lamp.planes->groundShade[ground(x, y)]);
+                arrives += e, all += e / std::max(lets, 1e-3f);
+            }
+            const bool faint = all < 0.05f * luminance(f.sky.zenith) * float(lights.air.skyStrength);
+            if (faint || arrives > 0.5f * all)
+                return Zone::None;
+            return zoneSteps < 5 ? Zone::Core : Zone::Cast;
+        };
         return layered(
-            f, [&](int, int) { return shown(Zone::None); },
+            f, [&](int x, int y) { return shown(onGround(x, y)); },
             [&](std::size_t k, int x, int y) { return shown(zones[k][at(f.layers[k], x, y)]); }, true);
     }
     }

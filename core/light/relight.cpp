@@ -198,7 +198,7 @@ std::vector<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
     const Painter painter(f, lights, sources, m_around, m_groundOpen, m_water);
     lightLayers(lamps, lights, painter);
     std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
-    const float gain = exposureGain(lights.air.exposureStops);
+    const Exposure exposure = exposureOf(lights.air);
     constexpr int rows = 16; // ground costs far more than sky: small pieces keep both cores busy
     parallelItems((f.height + rows - 1) / rows, [&](int piece) {
         Painter::Scratch scratch;
@@ -209,7 +209,7 @@ std::vector<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
                 : m_groundMirror.data() + std::size_t(y - f.groundTop) * std::size_t(f.width);
             painter.pictureRow(y, m_lit, fresnel, scratch, row);
             if (fit)
-                fitRow({row, std::size_t(f.width)}, gain);
+                fitRow({row, std::size_t(f.width)}, exposure);
         }
     });
     for (std::size_t i = 0; i < m_layers.size(); ++i)
@@ -253,11 +253,11 @@ Result<Picture> finalPicture(
         });
     }
     std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
-    const float gain = exposureGain(lights.air.exposureStops);
+    const Exposure exposure = exposureOf(lights.air);
     inStrips(f.height, "painting", [&](int y, Painter::Scratch& scratch) {
         Rgb* row = picture.data() + std::size_t(y) * std::size_t(f.width);
         painter.pictureRow(y, lit, nullptr, scratch, row);
-        fitRow({row, std::size_t(f.width)}, gain);
+        fitRow({row, std::size_t(f.width)}, exposure);
     });
     if (progress.cancelled())
         return Error{Kind::Cancelled, "The picture was given up.", ""};

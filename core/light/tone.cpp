@@ -5,50 +5,51 @@
 namespace rl::light {
 
 namespace {
-constexpr float kKnee = 0.6f;
-/// Where luminance goes: as it is up to the knee, then ever slower towards 1.
+constexpr float kKnee = 0.6f, kWhitens = 1.2f;
+/// Where brightness goes: as it is up to the knee, then ever slower towards 1.
 inline float shoulder(float y)
 {
     const float over = std::max(0.f, y - kKnee) / (1 - kKnee);
     return y <= kKnee ? y : kKnee + (1 - kKnee) * over / (1 + over);
 }
-/// Luminance first; what then still stands out over paper white is drawn towards the grey of its luminance.
-inline void fit(float& r, float& g, float& b)
+inline void fit(float& r, float& g, float& b, float gain, float darks)
 {
-    const float y = 0.2126f * r + 0.7152f * g + 0.0722f * b, fits = shoulder(y), k = fits / std::max(y, 1e-9f);
-    r *= k, g *= k, b *= k;
-    const float top = std::max(r, std::max(g, b)), part = top > 1 ? (1 - fits) / std::max(top - fits, 1e-9f) : 1.f;
-    const float grey = fits * (1 - part);
+    r *= gain, g *= gain, b *= gain;
+    const float before = std::max(0.f, 0.2126f * r + 0.7152f * g + 0.0722f * b),
+                deep = darks > 0 ? before * (1 + darks) / (before + darks) : 1.f;
+    r *= deep, g *= deep, b *= deep;
+    const float bright = 0.5f * (deep * before + std::max(r, std::max(g, b))), k = shoulder(bright) / std::max(bright, 1e-9f);
+    const float over = std::max(0.f, bright - kWhitens), white = over / (over + 4);
+    r = r * k * (1 - white) + white, g = g * k * (1 - white) + white, b = b * k * (1 - white) + white;
+    const float top = std::max(r, std::max(g, b)), y = 0.2126f * r + 0.7152f * g + 0.0722f * b,
+                part = top > 1 ? (1 - y) / std::max(top - y, 1e-9f) : 1.f, grey = y * (1 - part);
     r = r * part + grey, g = g * part + grey, b = b * part + grey;
 }
-} // namespace
 
-Rgb fitted(Rgb c, double exposureStops)
-{
-    c = c * float(std::exp2(exposureStops));
-    fit(c.r, c.g, c.b);
-    return c;
-}
-
-float exposureGain(double stops)
-{
-    return float(std::exp2(stops));
-}
-
-namespace {
-RL_HOT void fitAll(Rgb* row, int count, float gain)
+RL_HOT void fitAll(Rgb* row, int count, float gain, float darks)
 {
     for (int x = 0; x < count; ++x) {
-        float r = row[x].r * gain, g = row[x].g * gain, b = row[x].b * gain;
-        fit(r, g, b);
+        float r = row[x].r, g = row[x].g, b = row[x].b;
+        fit(r, g, b, gain, darks);
         row[x].r = r, row[x].g = g, row[x].b = b;
     }
 }
 } // namespace
 
-void fitRow(std::span<Rgb> row, float gain)
+Exposure exposureOf(const Air& air)
 {
-    fitAll(row.data(), int(row.size()), gain);
+    return {float(std::exp2(air.exposureStops)), float(air.darks)};
+}
+
+Rgb fitted(Rgb c, const Exposure& e)
+{
+    fit(c.r, c.g, c.b, e.gain, e.darks);
+    return c;
+}
+
+void fitRow(std::span<Rgb> row, const Exposure& e)
+{
+    fitAll(row.data(), int(row.size()), e.gain, e.darks);
 }
 
 } // namespace rl::light

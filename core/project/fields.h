@@ -91,7 +91,8 @@ inline constexpr Number<Air> kAirNumbers[] = {{"halfContrastM", &Air::halfContra
     {"hazeTopM", &Air::hazeTopM, 0, 10000, 0, Unit::Metre}, {"spill", &Air::spill, 0, 2, 1, Unit::Share},
     {"bounce", &Air::bounce, 0, 2, 1, Unit::Share}, {"glow", &Air::glow, 0, 3, 1, Unit::Share},
     {"shafts", &Air::shafts, 0, 1, 0, Unit::Share}, {"vignette", &Air::vignette, 0, 1, 0, Unit::Share},
-    {"vignetteReach", &Air::vignetteReach, 0.1, 2, 0.6, Unit::Share}};
+    {"vignetteReach", &Air::vignetteReach, 0.1, 2, 0.6, Unit::Share},
+    {"darks", &Air::darks, 0, 0.3, 0, Unit::Share}};
 
 inline constexpr Number<Tone> kToneNumbers[]
     = {{"darkFrom", &Tone::darkFrom, 0, 100, 0, Unit::Lightness}, {"darkTo", &Tone::darkTo, 0, 100, 0, Unit::Lightness},
@@ -134,7 +135,8 @@ inline constexpr Number<Element> kElementNumbers[] = {{"heightM", &Element::heig
     {"footShare", &Element::footShare, -1, 1, -1, Unit::Share}, {"delight", &Element::delight, 0, 1, 0.7, Unit::Share},
     {"yaw", &Element::yaw, -360, 360, 0, Unit::Degree}, {"stretch", &Element::stretch, 0.2, 5, 1, Unit::Times},
     {"shear", &Element::shear, -45, 45, 0, Unit::Degree}, {"glow", &Element::glow, 0, 20, 1, Unit::Times},
-    {"through", &Element::through, 0, 1, 0.5, Unit::Share}, {"rim", &Element::rim, 0, 1, 0, Unit::Share}};
+    {"through", &Element::through, 0, 1, 0.5, Unit::Share}, {"rim", &Element::rim, 0, 1, 0, Unit::Share},
+    {"fuzzCm", &Element::fuzzCm, 0.05, 50, 1, Unit::Centimetre}};
 
 inline constexpr Number<Overrule> kOverruleNumbers[] = {{"softness", &Overrule::softness, 0, 1, 0.5, Unit::Share},
     {"kelvin", &Overrule::kelvin, 1000, 25000, 5500, Unit::Kelvin},

@@ -98,6 +98,7 @@ struct Element {
     double glow = 1; ///< of a glowing one: how strongly it shines, ×; 0…20
     double through = 0.5; ///< of a thin one: share of the light that comes through, 0…1
     double rim = 0; ///< 0…1: fuzz at its edge that catches light from behind
+    double fuzzCm = 1; ///< how far the fuzz stands off, cm of the thing itself
     std::vector<ReliefPart> parts{}; ///< in order, later ones over earlier ones
     std::vector<Ridge> ridges{};
     std::vector<EyeBall> eyes{};

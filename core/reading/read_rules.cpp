@@ -126,9 +126,27 @@ void leak(const Project& p, const light::Picture& picture, const Attention& a, F
     out.push_back(std::move(f));
 }
 
+/// Air makes near darks pale as well as far ones; paint has black to spare for accents.
+void paleDarks(const Project& p, const Reading& r, Findings& out)
+{
+    constexpr double pale = 18, wanted = 12; // L*
+    if (r.darkest <= pale || p.lights.air.darks >= 0.299)
+        return;
+    const double y = double(luminance(colour::fromLab({float(r.darkest), 0, 0}))),
+                 aim = double(luminance(colour::fromLab({float(wanted), 0, 0})));
+    // From y² (1 + d) / (y + d) = aim, small d.
+    const double more = std::clamp(y * (y - aim) / std::max(aim - y * y, 1e-4), 0.01, 0.3);
+    out.push_back({"read.pale-darks", Station::Read, Severity::Watch,
+        "The darkest hundredth of the picture is only L* " + fixed(r.darkest, 0) + ".", r.darkest, pale, "L*",
+        {0, 0, p.brief.widthCm, p.brief.heightCm}, 0,
+        "Paint goes down to about L* 12 and lower; without a dark accent nothing stands near.",
+        fixes::air("Deepen the darks", [more](Air& a) { a.darks = std::min(0.3, a.darks + more); })});
+}
+
 void range(const Project& p, const Reading& r, Findings& out)
 {
     const double span = r.lightest - r.darkest;
+    paleDarks(p, r, out);
     if (span >= 45)
         return;
     out.push_back({"read.range", Station::Read, Severity::Watch,

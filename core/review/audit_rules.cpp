@@ -85,9 +85,13 @@ void sticker(const Project& p, const Element& e, const AuditRow& row, const std:
     const double share = row.causes.empty() ? 0 : 1 - clean;
     if (share < kSticker || left.empty())
         return;
+    // The strongest first, each with its part in the whole.
+    double weights = 0;
+    for (const Cause& c : left)
+        weights += c.weight;
     std::string why;
-    for (std::size_t i = 0; i < std::min<std::size_t>(2, left.size()); ++i)
-        why += (i ? "; " : "") + left[i].what;
+    for (std::size_t i = 0; i < std::min<std::size_t>(3, left.size()); ++i)
+        why += (i ? "; " : "") + left[i].what + " (" + fixed(100 * left[i].weight / weights, 0) + " % of it)";
     Finding f{keyOf("light.sticker", e), Station::Light, share > 0.6 ? Severity::Broken : Severity::Watch,
         "“" + e.name + "” looks pasted in, " + fixed(100 * share, 0) + " of 100: " + why + ".", 100 * share,
         100 * kSticker, "of 100", stage::placed(p, e, cache).canvas, e.id,
@@ -164,6 +168,37 @@ void tooBright(const Element& e, const AuditRow& row, const Rect& where, Finding
             [share = row.cardL / row.lightest](Tone& t) { t.lightTo *= share; })});
 }
 
+/// A lamp so strong that colours clip: what seems too cold or too pale there comes of that alone. \return was it said?
+bool overlit(const Project& p, const Element& e, const AuditRow& row, const Rect& where, Findings& out)
+{
+    if (row.overStops < 1 || row.overBy < 0)
+        return false;
+    std::string name = "the sun";
+    for (const Lantern& l : p.lights.lanterns)
+        if (l.id == row.overBy)
+            name = "“" + l.name + "”";
+    out.push_back({keyOf("light.over", e), Station::Light, row.overStops > 2 ? Severity::Broken : Severity::Watch,
+        "“" + e.name + "” is lit " + fixed(row.overStops, 1) + " stops brighter than paint can show, mostly by " + name
+            + ".",
+        row.overStops, 0, "stops", where, e.id,
+        "What is brighter than paper white loses its form and its colour; whatever the lamp, it comes out pale.",
+        Fix{"Lower " + name + " by " + fixed(row.overStops, 1) + " stops",
+            [id = row.overBy, k = std::exp2(-row.overStops)](Project q) {
+                if (id == 0) {
+                    Sun s = q.lights.sun;
+                    s.strength *= k;
+                    return edits::withSun(std::move(q), s);
+                }
+                for (Lantern l : q.lights.lanterns)
+                    if (l.id == id) {
+                        l.strength *= k;
+                        return edits::withLantern(std::move(q), l);
+                    }
+                return q;
+            }}});
+    return true;
+}
+
 void spill(const Project& p, Findings& out)
 {
     if (p.lights.air.spill >= 0.25 || p.elements.empty())
@@ -210,11 +245,13 @@ Findings auditFindings(const Project& p, const std::vector<AuditRow>& rows, stag
         std::vector<CauseKind> told;
         if (light::wrongSide(p, *e, cache))
             told.push_back(CauseKind::Direction);
-        if (warmth(*e, row, where, out))
+        const bool over = overlit(p, *e, row, where, out);
+        if (over || warmth(*e, row, where, out))
             told.push_back(CauseKind::Warmth);
         sticker(p, *e, row, told, cache, out);
         softness(*e, row, where, out);
-        tooBright(*e, row, where, out);
+        if (!over)
+            tooBright(*e, row, where, out);
     }
     spill(p, out);
     farDark(p, rows, cache, out);

@@ -212,18 +212,21 @@ void reach(const Project& p, const stage::StageFrame& f, const light::LampSource
 {
     const stage::Layer& l = f.layers[k];
     double arrives = 0, sent = 0;
+    std::vector<double> given(lamps.size(), 0.0);
     std::vector<float> levels;
     light::LightRow scratch;
     for (int y = 1; y < l.height(); y += std::max(1, l.height() / 40)) {
         const auto [begin, end] = l.spans[std::size_t(y)];
         std::vector<float> sum(std::size_t(l.width()), 0.f);
-        for (const auto& lamp : lamps) {
+        for (std::size_t i = 0; i < lamps.size(); ++i) {
+            const auto& lamp = lamps[i];
             const auto view = lamp->layerRow(k, y, scratch);
             const float strength = luminance(lamp->colour);
             for (int x = begin; x < end; x += 3) {
                 const float e = strength * view.e[x], through = std::max(light::lightThrough(view.shade[x]), 1e-3f);
                 arrives += double(e * l.cover.at(x, y)), sent += double(e / through * l.cover.at(x, y));
                 sum[std::size_t(x)] += e;
+                given[i] += double(e * l.cover.at(x, y));
             }
         }
         for (int x = begin; x < end; x += 3)
@@ -237,7 +240,12 @@ void reach(const Project& p, const stage::StageFrame& f, const light::LampSource
     std::nth_element(levels.begin(), at, levels.end());
     const double sky = p.lights.air.skyStrength * double(std::max(luminance(f.sky.horizon), luminance(f.sky.zenith)));
     const float shows = float(0.9 * (double(*at) + sky));
-    row.cardL = double(colour::toLab(light::fitted({shows, shows, shows}, p.lights.air.exposureStops)).L);
+    row.overStops = std::max(0.0, std::log2(double(shows) * std::exp2(p.lights.air.exposureStops)));
+    if (!lamps.empty()) {
+        const auto& most = lamps[std::size_t(std::max_element(given.begin(), given.end()) - given.begin())];
+        row.overBy = most->lantern ? most->lantern->id : 0;
+    }
+    row.cardL = double(colour::toLab(light::fitted({shows, shows, shows}, light::exposureOf(p.lights.air))).L);
 }
 
 double lightestOf(const light::Picture& picture, const Mask& mask, const cv::Rect& box)

@@ -47,6 +47,8 @@ struct AuditRow {
     double reached = 1; ///< share of the lamps' light that no shadow keeps from it, 0…1; 1 without lamps
     double lightest = -1; ///< L* over which 2 % of it lie; negative = unknown
     double cardL = -1; ///< L* of a white card (0.9) in the strongest light that falls on it; negative = unknown
+    double overStops = 0; ///< by which that card is brighter than paper can show; 0 = it is not
+    int overBy = -1; ///< the lamp that gives most of it: a lantern's id, 0 = the sun, -1 = none
 };
 
 /// Every element that is seen, in the order of the project. Measures photographs and the lit picture: seconds, not for

@@ -26,6 +26,7 @@ struct Layer {
     float glow = 1; ///< × of a glowing one
     float through = 0; ///< share of the light that comes through it from behind, 0…1
     float rim = 0; ///< 0…1: fuzz at its edge
+    Plane fuzz; ///< with `rim`: how much of each pixel it takes, 0…1
     std::vector<Vec3> eyes; ///< px in the frame: middle (x, y) and radius (z) of balls that show catch-lights
     std::shared_ptr<const Caster> caster; ///< never null; made anew with the layer, so equal pointers mean equal layers
     Plane outline; ///< of glass: its whole coverage, while `cover` is what it hides; otherwise empty

@@ -214,8 +214,29 @@ void meanDepths(Layer& l)
     }
 }
 
+/// Fuzz thins out evenly from the outline inwards; of what is finer than a pixel the share of it.
+void growFuzz(Layer& l, double widthPx)
+{
+    cv::Mat inside, distance;
+    cv::copyMakeBorder(l.cover.mat() > 0.5f, inside, 1, 1, 1, 1, cv::BORDER_CONSTANT, cv::Scalar(0));
+    cv::distanceTransform(inside, distance, cv::DIST_L2, 5);
+    const auto within = [w = std::max(widthPx, 1e-3)](double d) { // ∫ 1 - t / w from the outline
+        const double t = std::clamp(d, 0.0, w);
+        return t - t * t / (2 * w);
+    };
+    std::vector<float> fuzz(l.cover.size());
+    for (int y = 0; y < l.height(); ++y)
+        for (int x = 0; x < l.width(); ++x) {
+            const double d = double(distance.at<float>(y + 1, x + 1)) - 0.5;
+            fuzz[l.at(x, y)] = float(within(d + 0.5) - within(d - 0.5));
+        }
+    l.fuzz = {l.width(), l.height(), std::move(fuzz)};
+}
+
 void finish(Layer& l, std::vector<Rgb> albedo, const StageFrame& f, const Element& e)
 {
+    if (l.rim > 0)
+        growFuzz(l, 0.01 * e.fuzzCm * f.eye.focalCm / l.distance);
     if (!l.depth.empty())
         meanDepths(l);
     takeTone(albedo, e.tone);

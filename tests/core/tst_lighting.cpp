@@ -308,27 +308,40 @@ private slots:
     void toneNeverClipsHue()
     {
         for (const Rgb c : {Rgb{0.3f, 0.2f, 0.1f}, Rgb{8, 3, 0.5f}, Rgb{0, 0, 40}, Rgb{0.6f, 0.6f, 0.6f}}) {
-            const Rgb f = fitted(c, 0);
+            const Rgb f = fitted(c, {});
             QVERIFY(std::max({f.r, f.g, f.b}) <= 1 + 1e-5f && std::min({f.r, f.g, f.b}) >= -1e-6f);
             // The same hue: the channels differ in the same proportion.
             const float a = (f.r - f.g) * (c.g - c.b), b = (f.g - f.b) * (c.r - c.g);
             QVERIFY2(std::abs(a - b) < 1e-4f * (1 + std::abs(a)), qPrintable(QString("%1 %2").arg(a).arg(b)));
         }
-        QVERIFY(fitted({0.5f, 0.4f, 0.1f}, 0) == (Rgb{0.5f, 0.4f, 0.1f})); // mid-tones are left alone
-        QVERIFY(std::abs(fitted({0.1f, 0.1f, 0.1f}, 1).r - 0.2f) < 1e-6f);
+        QVERIFY(fitted({0.5f, 0.4f, 0.1f}, {}) == (Rgb{0.5f, 0.4f, 0.1f})); // mid-tones are left alone
+        QVERIFY(std::abs(fitted({0.1f, 0.1f, 0.1f}, {2}).r - 0.2f) < 1e-6f);
     }
 
     void moreLightIsNeverDarker()
     {
         // Warm light poured onto a surface that is light already: its luminance only rises, towards white.
         const Rgb warm{2.2f, 0.75f, 0.1f};
-        float last = 0;
-        for (int i = 0; i <= 400; ++i) {
-            const float y = luminance(fitted(Rgb{0.5f, 0.5f, 0.5f} + warm * (0.02f * float(i)), 0));
+        for (const float darks : {0.f, 0.05f, 0.3f}) {
+            float last = 0;
+            for (int i = 0; i <= 400; ++i) {
+            const float y = luminance(fitted(Rgb{0.5f, 0.5f, 0.5f} + warm * (0.02f * float(i)), {1, darks}));
             QVERIFY(y >= last - 1e-6f);
             last = y;
+            }
+            QVERIFY(last > 0.85f && last <= 1);
         }
-        QVERIFY(last > 0.9f && last <= 1);
+    }
+
+    void aLampKeepsItsColour()
+    {
+        // Three times as bright as paper white, and still told from white; ever brighter it whitens.
+        const Rgb lamp = fitted(Rgb{2.2f, 0.75f, 0.1f} * 3.f, {}), core = fitted(Rgb{2.2f, 0.75f, 0.1f} * 60.f, {});
+        QVERIFY(lamp.r - lamp.b > 0.35f && core.r - core.b < 0.15f);
+        // Darks go deeper, black and white stay.
+        const Exposure deep{1, 0.05f};
+        QVERIFY(fitted({}, deep) == Rgb{} && std::abs(luminance(fitted({0.6f, 0.6f, 0.6f}, deep)) - 0.58f) < 0.03f);
+        QVERIFY(luminance(fitted({0.045f, 0.045f, 0.045f}, deep)) < 0.025f);
     }
 
     void plannedLightIsTheStrongest()

@@ -235,6 +235,38 @@ private slots:
         QVERIFY(meanE(sunPlanes(*plain, sun), plain->layers[0], 80, 100) < 0.7f * right);
     }
 
+    void theRimIsAsWideAsTheFuzz_data()
+    {
+        QTest::addColumn<double>("fuzzCm");
+        QTest::addColumn<int>("widthPx");
+        for (const double cm : {0.5, 1.0, 2.0, 4.0})
+            for (const int px : {1600, 2400})
+                QTest::addRow("%.1f cm, %d px", cm, px) << cm << px;
+    }
+    void theRimIsAsWideAsTheFuzz()
+    {
+        QFETCH(double, fuzzCm);
+        QFETCH(int, widthPx);
+        Project p = dark();
+        p.elements[0].form = Form::Column;
+        p.elements[0].rim = 1, p.elements[0].fuzzCm = fuzzCm;
+        Sun behind;
+        behind.azimuth = 0, behind.elevation = 5;
+        const auto f = frameOf(p, widthPx);
+        const stage::Layer& l = f->layers[0];
+        const LightPlanes planes = sunPlanes(*f, behind);
+        // Half its length, the mean of a fall from 1 to 0, on each side: light summed along a row, in px of full fuzz.
+        const int y = l.height() / 2;
+        double sum = 0, most = 0;
+        for (int x = 0; x < l.width(); ++x) {
+            sum += double(planes.layers[0][l.at(x, y)]);
+            most = std::max(most, double(planes.layers[0][l.at(x, y)] / std::max(l.fuzz.at(x, y), 1e-3f)));
+        }
+        const double px = 0.01 * fuzzCm * f->eye.focalCm / l.distance;
+        QVERIFY2(std::abs(sum / most - px) < 0.12 * px + 0.3,
+            qPrintable(QString("%1 px against %2").arg(sum / most).arg(px)));
+    }
+
     void polishMakesNoEnergy_data()
     {
         QTest::addColumn<double>("alpha");

@@ -54,6 +54,12 @@ void FormPage::surfaceFields()
         {"rim", tr("edge fuzz"),
             tr("Hair, fur or cloth fuzz at its edge that catches light from behind, on the side it comes from."),
             tr("Give its edge fuzz")});
+    m_form->number(element, &Element::fuzzCm,
+        {"fuzz", tr("fuzz is long"),
+            tr("How far the fuzz stands off, on the thing itself: a felt hat some 2 mm, a fur collar 3 cm. The bright "
+               "edge is as wide."),
+            tr("Set how long its fuzz is")},
+        [](const Element& e) { return e.rim > 0; });
     m_form->latch("asPhotographed", tr("As photographed"),
         tr("Shows everything in the light it was photographed in, and back again (A)"),
         [this](bool on) { study()->setPhotographed(on); });

@@ -64,6 +64,10 @@ SkyPage::SkyPage(Desk& desk, StationView& view)
     m_form->number(air, &Air::exposureStops,
         {"exposure", tr("exposure"), tr("Exposure of the whole picture. One stop doubles the light."),
             tr("Set the exposure"), Shown{1, " stops", 2, 0.25}});
+    m_form->number(air, &Air::darks,
+        {"darks", tr("deeper darks"),
+            tr("Brings darks back that the air has made pale, as deep as paint can go; middles and lights stay."),
+            tr("Deepen the darks")});
     m_form->number(air, &Air::spill,
         {"spill", tr("spill at edges"),
             tr("Backdrop light falling into edges. It binds a thing to its place; none makes it look stuck on."),
