@@ -133,7 +133,8 @@ void otherKinds(std::vector<Figure>& out)
         out.push_back(
             {std::string("light: ") + name + ", azimuth error, median of 12", percentile(error, 0.5), "°", 0});
         out.push_back({std::string("light: ") + name + ", confidence, median", percentile(confidence, 0.5), "", 0});
-        out.push_back({std::string("light: ") + name + ", sure (0.7) and more than 30° wrong", 100 * fooled / 12, "%", 0});
+        out.push_back(
+            {std::string("light: ") + name + ", sure (0.7) and more than 30° wrong", 100 * fooled / 12, "%", 0});
     }
 }
 } // namespace

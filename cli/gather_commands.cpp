@@ -122,10 +122,10 @@ json jsonOf(const gather::PictureMeasure& m)
             {"half_within_deg", f.azimuthHalf}, {"nine_in_ten_within_deg", f.azimuthMost}});
     const auto kelvin = [](double k) { return k > 0 ? json(k) : json(); };
     return {{"azimuth_deg", m.light.azimuth}, {"elevation_deg", m.light.elevation}, {"confidence", m.light.confidence},
-        {"figures", figures}, {"says", m.light.confidence < 0.25 ? "Lit flat, cannot tell." : "Lit from one side."}, {"softness", m.softness},
-        {"light_K", kelvin(m.lightKelvin)}, {"shade_K", kelvin(m.shadeKelvin)}, {"warmer_by_mired", m.warmerBy},
-        {"dark_L", m.darkL}, {"light_L", m.lightL}, {"edge_px", m.sharpness}, {"noise_L", m.noise},
-        {"eye_level", m.eyeLevel}, {"eye_confidence", m.eyeConfidence}, {"palette", palette}};
+        {"figures", figures}, {"says", m.light.confidence < 0.25 ? "Lit flat, cannot tell." : "Lit from one side."},
+        {"softness", m.softness}, {"light_K", kelvin(m.lightKelvin)}, {"shade_K", kelvin(m.shadeKelvin)},
+        {"warmer_by_mired", m.warmerBy}, {"dark_L", m.darkL}, {"light_L", m.lightL}, {"edge_px", m.sharpness},
+        {"noise_L", m.noise}, {"eye_level", m.eyeLevel}, {"eye_confidence", m.eyeConfidence}, {"palette", palette}};
 }
 
 class Measure final : public NamedCommand {

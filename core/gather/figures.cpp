@@ -113,8 +113,8 @@ Figure figureIn(const Search& s, const Rect& share, Progress& progress)
     cv::findNonZero(figure, points);
     cv::convexHull(points, hull);
     const double solid = area / std::max(1.0, cv::contourArea(hull));
-    const double sure = std::clamp((o.edges / o.free - 0.35) / 0.5, 0.0, 1.0) * std::clamp((solid - 0.3) / 0.3, 0.0, 1.0)
-        * (1 - 4 * o.guessed / o.free);
+    const double sure = std::clamp((o.edges / o.free - 0.35) / 0.5, 0.0, 1.0)
+        * std::clamp((solid - 0.3) / 0.3, 0.0, 1.0) * (1 - 4 * o.guessed / o.free);
     return {Mask::fromMat(figure.clone()), sure};
 }
 

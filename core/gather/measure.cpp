@@ -1,7 +1,7 @@
 #include "core/gather/measure.h"
-#include "core/gather/figures.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/touch.h"
+#include "core/gather/figures.h"
 #include "core/relief/relief.h"
 #include <bit>
 #include <opencv2/img_hash.hpp>

@@ -300,8 +300,8 @@ Horizon horizonOf(const Photo& picture)
     };
     std::vector<Line> lines;
     double best = 0;
-    // How far the picture steps at that line from the strip above to the strip below, grey levels: a cloud's rim is dark
-    // on both sides of it.
+    // How far the picture steps at that line from the strip above to the strip below, grey levels: a cloud's rim is
+    // dark on both sides of it.
     cv::Mat strips;
     const int strip = std::max(3, grey.rows / 12);
     cv::blur(grey, strips, {1, strip});
@@ -309,7 +309,8 @@ Horizon horizonOf(const Photo& picture)
         double sum = 0;
         for (int x = 0; x < grey.cols; ++x) {
             const int at = int(std::lround(y + slope * (x - grey.cols / 2.0)));
-            const auto of = [&](int row) { return double(strips.at<std::uint8_t>(std::clamp(row, 0, grey.rows - 1), x)); };
+            const auto of
+                = [&](int row) { return double(strips.at<std::uint8_t>(std::clamp(row, 0, grey.rows - 1), x)); };
             sum += (of(at + strip / 2 + 1) - of(at - strip / 2 - 1)) / grey.cols;
         }
         return std::min(60.0, std::abs(sum));

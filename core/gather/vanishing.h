@@ -38,16 +38,16 @@ inline EyeLevel eyeLevelOf(const Photo& picture)
     return eyeLevelOf(segmentsOf(picture), picture.width(), picture.height());
 }
 
-/// A visible horizon: the highest straight line, tilted by up to 4°, at which most columns step the same way, from light
-/// to dark or back, and more than anywhere near. Rims, furrows and texture have no such line.
+/// A visible horizon: the highest straight line, tilted by up to 4°, at which most columns step the same way, from
+/// light to dark or back, and more than anywhere near. Rims, furrows and texture have no such line.
 struct Horizon {
     double y = 0; ///< px from the top
     double confidence = 0; ///< share of the columns that agree; 0 or at least 0.6
 };
 Horizon horizonOf(const Photo& picture);
 
-/// Both kinds of evidence weighed: straight lines where they are sure, else the horizon that is seen; where both are sure
-/// and contradict each other by more than a tenth of the height, nothing is claimed.
+/// Both kinds of evidence weighed: straight lines where they are sure, else the horizon that is seen; where both are
+/// sure and contradict each other by more than a tenth of the height, nothing is claimed.
 struct ToldEyeLevel {
     double y = 0; ///< px from the top
     double confidence = 0; ///< under 0.25: cannot tell

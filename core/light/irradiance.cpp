@@ -186,8 +186,9 @@ struct LanternFacing {
             const Vec3f d = towards(r, i);
             const float d2 = d.x * d.x + d.y * d.y + d.z * d.z + 1e-9f, k = 1 / std::sqrt(d2);
             // Inside a thin thing the light comes from all over its wall.
-            const float on = layer.element == spares ? std::max(layer.through, 0.2f)
-                                                     : fallsOn(layer, {d.x * k, d.y * k, d.z * k}, n[i], r.fuzz ? r.fuzz[i] : 0);
+            const float on = layer.element == spares
+                ? std::max(layer.through, 0.2f)
+                : fallsOn(layer, {d.x * k, d.y * k, d.z * k}, n[i], r.fuzz ? r.fuzz[i] : 0);
             out[i] = ref2 * on / std::max(d2, r2);
         }
     }

@@ -18,7 +18,8 @@ inline void fit(float& r, float& g, float& b, float gain, float darks)
     const float before = std::max(0.f, 0.2126f * r + 0.7152f * g + 0.0722f * b),
                 deep = darks > 0 ? before * (1 + darks) / (before + darks) : 1.f;
     r *= deep, g *= deep, b *= deep;
-    const float bright = 0.5f * (deep * before + std::max(r, std::max(g, b))), k = shoulder(bright) / std::max(bright, 1e-9f);
+    const float bright = 0.5f * (deep * before + std::max(r, std::max(g, b))),
+                k = shoulder(bright) / std::max(bright, 1e-9f);
     const float over = std::max(0.f, bright - kWhitens), white = over / (over + 4);
     r = r * k * (1 - white) + white, g = g * k * (1 - white) + white, b = b * k * (1 - white) + white;
     const float top = std::max(r, std::max(g, b)), y = 0.2126f * r + 0.7152f * g + 0.0722f * b,

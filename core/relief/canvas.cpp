@@ -181,18 +181,16 @@ NetAnswer askedOnce(
 {
     // The frame's x points to the light. Rows go down, vectors up.
     const float c = float(std::cos(radians(azimuth))), s = float(std::sin(radians(azimuth)));
-    planes = turned(planes, [&](float x, float y) {
-        return std::pair((c * x + s * y) / scale, (-s * x + c * y) / scale);
-    });
+    planes = turned(
+        planes, [&](float x, float y) { return std::pair((c * x + s * y) / scale, (-s * x + c * y) / scale); });
     turnVectors(planes, 1, c, -s);
     const std::array said{upwards * s, upwards * c, float(2 * confidence - 0.7), float(std::sin(radians(elevation)))};
     for (const float k : {said[2], said[3], 1.f, said[0], said[1]})
         for (std::size_t i = 0; i < kNetPlane; ++i)
             planes.push_back(k * planes[i]);
     NetAnswer answer = lightNet(planes, said);
-    answer.lift = turned(answer.lift, [&](float x, float y) {
-        return std::pair((c * x - s * y) * scale, (s * x + c * y) * scale);
-    });
+    answer.lift = turned(
+        answer.lift, [&](float x, float y) { return std::pair((c * x - s * y) * scale, (s * x + c * y) * scale); });
     turnVectors(answer.lift, 0, c, s);
     const Vec3 v = answer.light;
     answer.light = {double(c) * v.x - double(s) * v.y, double(s) * v.x + double(c) * v.y, v.z};
@@ -219,8 +217,9 @@ Canvas canvasOf(const Photo& picture, const Mask& alpha)
         return c;
     }
     c.radius = std::sqrt(cv::countNonZero(c.inside) / kPi);
-    puff(c, {c.box.x <= 1, c.box.y <= 1, c.box.x + c.box.width >= alpha.width() - 1,
-                c.box.y + c.box.height >= alpha.height() - 1});
+    puff(c,
+        {c.box.x <= 1, c.box.y <= 1, c.box.x + c.box.width >= alpha.width() - 1,
+            c.box.y + c.box.height >= alpha.height() - 1});
     plan(c);
     return c;
 }

@@ -64,8 +64,8 @@ MeasuredLight byOutline(const Work& work, const ContourBins& bins)
     const Relief relief = reliefOf(Mask::fromMat(work.inside.clone()), Shape::Puffed, 4096);
     if (relief.normals.empty())
         return light;
-    relief.normals.mat().copyTo(normals(
-        cv::Rect(int(relief.box.x), int(relief.box.y), relief.normals.width(), relief.normals.height())));
+    relief.normals.mat().copyTo(
+        normals(cv::Rect(int(relief.box.x), int(relief.box.y), relief.normals.width(), relief.normals.height())));
     const InteriorScore interior = interiorScore(work.luminance, work.valid & work.inside, normals, 0);
     const AzimuthScore contour = contourScore(bins, 0), best = bestElevations(interior);
     AzimuthScore sum{};
@@ -212,9 +212,8 @@ PhotoReading readPhoto(const Photo& picture, const Mask& alpha)
     e.seen = answer.light;
     e.across = std::hypot(answer.light.x, answer.light.y);
     e.seenAzimuth = degrees(std::atan2(answer.light.y, answer.light.x));
-    chooseDirection(r.light, first, e.azimuth(), [&](double azimuth) {
-        return confidenceOf(canvas, e, azimuth, bins.contrast, first.confidence);
-    });
+    chooseDirection(r.light, first, e.azimuth(),
+        [&](double azimuth) { return confidenceOf(canvas, e, azimuth, bins.contrast, first.confidence); });
     r.light.elevation = e.elevation(r.light.azimuth);
     addFan(r.light);
     keepLift(r, canvas, answer);

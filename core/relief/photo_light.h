@@ -29,9 +29,10 @@ struct PhotoReading {
 /// \param alpha of the object in the same picture; 0…255
 /// Two readings of the azimuth: brightness along the occluding contour, correlated with max(0, cos) (after Nillius &
 /// Eklundh 2001), and inside with max(0, N·L) on the relief inflated from the outline, summed 2 : 1; and the same on
-/// the normals of lightNet() with some light of the sky, together with the light the network itself sees. Where both lie
-/// within 30° of each other their middle is taken, else the one that is surer. Elevation is mostly the network's. Confidence is a logistic of fifteen features, fitted on
-/// 650 made pictures. Polished metal and two lights at once fool it: one in seven metals is sure and wrong.
+/// the normals of lightNet() with some light of the sky, together with the light the network itself sees. Where both
+/// lie within 30° of each other their middle is taken, else the one that is surer. Elevation is mostly the network's.
+/// Confidence is a logistic of fifteen features, fitted on 650 made pictures. Polished metal and two lights at once
+/// fool it: one in seven metals is sure and wrong.
 PhotoReading readPhoto(const Photo& picture, const Mask& alpha);
 MeasuredLight photoLight(const Photo& picture, const Mask& alpha);
 

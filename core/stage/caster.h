@@ -28,8 +28,8 @@ public:
     /// Made when first asked for; from any thread.
     const Contact& contact() const;
 
-    /// Its mirror image on flat ground as the eye sees it: coverage and the distance of what is mirrored. Empty for what
-    /// is known from the front only. Kept for one eye; from any thread.
+    /// Its mirror image on flat ground as the eye sees it: coverage and the distance of what is mirrored. Empty for
+    /// what is known from the front only. Kept for one eye; from any thread.
     std::shared_ptr<const SeenMesh> mirrored(const Eye& eye, int frameWidth, int frameHeight) const;
 
     int element = 0; ///< whose it is

@@ -325,9 +325,9 @@ private slots:
         for (const float darks : {0.f, 0.05f, 0.3f}) {
             float last = 0;
             for (int i = 0; i <= 400; ++i) {
-            const float y = luminance(fitted(Rgb{0.5f, 0.5f, 0.5f} + warm * (0.02f * float(i)), {1, darks}));
-            QVERIFY(y >= last - 1e-6f);
-            last = y;
+                const float y = luminance(fitted(Rgb{0.5f, 0.5f, 0.5f} + warm * (0.02f * float(i)), {1, darks}));
+                QVERIFY(y >= last - 1e-6f);
+                last = y;
             }
             QVERIFY(last > 0.85f && last <= 1);
         }
