@@ -238,6 +238,7 @@ int figures(bool asJson)
     bench::lightFigures(all);
     bench::reliefFigures(all);
     bench::yardstickFigures(all);
+    bench::bodyFigures(all);
     bench::eyeLevelFigures(all);
     bench::cutFigures(all, 24);
     bench::importFigures(all);
@@ -279,6 +280,7 @@ int main(int argc, char** argv)
         bench::lightFigures(all);
         bench::reliefFigures(all);
         bench::yardstickFigures(all);
+        bench::bodyFigures(all);
         for (const auto& f : all)
             std::printf("%.3f %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
         return 0;

@@ -1,6 +1,7 @@
 // Shadows and mirror images against a plain ray tracer.
 #include "bench/figures.h"
 #include "core/light/relight.h"
+#include "demo/demo_work.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "core/relief/detail.h"
@@ -44,11 +45,64 @@ Mask shadowOf(const stage::StageFrame& f, const light::LightPlanes& planes)
         out[i] = light::lightThrough(planes.groundShade[i]) < 0.5f ? 255 : 0;
     return {f.width, f.height - f.groundTop, std::move(out)};
 }
+/// Of two half-shadows: what both have over what either has; 1 where neither has any.
+double overlapOf(const Mask& a, const Mask& b)
+{
+    const double any = cv::countNonZero(a.mat() | b.mat());
+    return any > 0 ? cv::countNonZero(a.mat() & b.mat()) / any : 1;
+}
+
+void addOverlap(std::vector<Figure>& out, const std::string& name, std::vector<double> v)
+{
+    std::sort(v.begin(), v.end());
+    if (v.empty())
+        return;
+    out.push_back({name + ", median of " + std::to_string(v.size()), v[v.size() / 2], "IoU", 0.95, false});
+    out.push_back({name + ", worst", v.front(), "IoU", 0.88, false});
+}
+
+stage::Mesh meshOf(const stage::Caster& c)
+{
+    stage::Mesh mesh;
+    mesh.points = c.points();
+    mesh.normals.assign(mesh.points.size(), Vec3{0, 1, 0});
+    mesh.faces.assign(c.body()->faces.begin(), c.body()->faces.end());
+    return mesh;
+}
 } // namespace
+
+void bodyFigures(std::vector<Figure>& out)
+{
+    NoProgress progress;
+    const auto demo = demo::lowTideCaravan(progress);
+    if (!demo)
+        return;
+    stage::SurfaceCache cache;
+    for (const Element& e : demo->elements) {
+        if (!e.cutout || (e.name != "Tortoise" && e.name != "Lamplighter" && e.name != "Salt heap"))
+            continue;
+        Project alone = *demo;
+        alone.elements = {e};
+        alone.elements[0].baseCm = {45, 42};
+        const auto f = stage::compose(alone, 2 * kWide, cache, progress);
+        if (f->layers.empty() || !f->layers[0].caster->body())
+            continue;
+        const stage::Mesh mesh = meshOf(*f->layers[0].caster);
+        std::vector<double> all;
+        for (int azimuth = 0; azimuth < 360; azimuth += 15) {
+            Sun s;
+            s.azimuth = azimuth, s.elevation = 30, s.diameter = 0.01;
+            const Mask truth = kit::shadowOnGround(*f, mesh, {true, stage::sceneDirection(azimuth, s.elevation)});
+            if (cv::countNonZero(truth.mat()) >= 600) // else it falls behind the thing or off the canvas
+                all.push_back(overlapOf(truth, shadowOf(*f, light::sunPlanes(*f, s))));
+        }
+        addOverlap(out, "half-shadow of the cut-out “" + e.name + "” against rays, every 15°", all);
+    }
+}
 
 void yardstickFigures(std::vector<Figure>& out)
 {
-    std::vector<double> sun, lamp;
+    std::vector<double> sun, lamp, overlaps;
     for (const Solid solid : {Solid::Box, Solid::Column, Solid::Cone, Solid::Figure, Solid::Arch, Solid::Turned})
         for (const double yaw : {0.0, 35.0}) {
             const Case c = caseOf(solid, 28, 24, yaw);
@@ -57,7 +111,9 @@ void yardstickFigures(std::vector<Figure>& out)
                 s.azimuth = azimuth, s.elevation = 35, s.diameter = 0.01;
                 const Mask truth
                     = kit::shadowOnGround(*c.frame, c.mesh, {true, stage::sceneDirection(azimuth, s.elevation)});
-                sun.push_back(kit::apart(truth, shadowOf(*c.frame, light::sunPlanes(*c.frame, s)), 0.02));
+                const Mask made = shadowOf(*c.frame, light::sunPlanes(*c.frame, s));
+                sun.push_back(kit::apart(truth, made, 0.02));
+                overlaps.push_back(overlapOf(truth, made));
             }
             for (const Vec3 at : {Vec3{-2, 3, 4}, Vec3{2.5, 2.5, 9}}) {
                 Lantern l;
@@ -73,6 +129,7 @@ void yardstickFigures(std::vector<Figure>& out)
     };
     add("shadow edge of a stand-in in the sun against ray tracing", sun);
     add("shadow edge of a stand-in by a lantern against ray tracing", lamp);
+    addOverlap(out, "half-shadow of a stand-in in the sun against ray tracing", overlaps);
 }
 
 namespace {
