@@ -1,10 +1,10 @@
 // Shadows and mirror images against a plain ray tracer.
 #include "bench/figures.h"
 #include "core/light/relight.h"
-#include "demo/demo_work.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "core/relief/detail.h"
+#include "demo/demo_work.h"
 #include "store/picture_reader.h"
 #include "tests/kit/rays.h"
 #include <filesystem>

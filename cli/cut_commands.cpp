@@ -148,6 +148,7 @@ public:
     {
         app.add_option("IMAGE", m_image, "a picture")->required();
         app.add_option("--mask", m_mask, "white where to fill")->required();
+        app.add_option("--from", m_from, "white where to take from; without it from around, what is of a kind");
         app.add_option("-o,--output", m_out, "PNG to write")->required();
     }
     Result<json> run() override
@@ -161,7 +162,16 @@ public:
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
             return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
         NoProgress progress;
-        const Photo filled = cutout::patched(picture->pixels, *mask, progress);
+        Mask from;
+        if (!m_from.empty()) {
+            auto read = store::readMask(m_from);
+            if (!read)
+                return read.error();
+            from = read.take();
+            if (from.width() != mask->width() || from.height() != mask->height())
+                return Error{Kind::Invalid, "The picture and where to take from are not of one size.", {}};
+        }
+        const Photo filled = cutout::patched(picture->pixels, *mask, progress, from);
         if (filled.empty())
             return Error{Kind::Invalid, "There is not enough left around the hole to fill it from.", {}};
         if (const auto written = store::writeFile(m_out, store::encodePng(filled)); !written)
@@ -171,7 +181,7 @@ public:
     }
 
 private:
-    std::string m_image, m_mask, m_out;
+    std::string m_image, m_mask, m_out, m_from;
 };
 } // namespace
 

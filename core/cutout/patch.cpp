@@ -6,6 +6,7 @@ namespace rl::cutout {
 
 namespace {
 constexpr int kHalf = 3; // 7 × 7 patches
+constexpr int kFew = 20; // places: fewer are no choice
 
 /// A fixed sequence: the same hole, the same filling.
 class Dice {
@@ -28,7 +29,7 @@ private:
 /// patch it is taken from.
 class Completion {
 public:
-    Completion(cv::Mat picture, const cv::Mat& hole)
+    Completion(cv::Mat picture, const cv::Mat& hole, const cv::Mat& allowed)
         : m_picture(std::move(picture))
         , m_hole(hole > 127)
     {
@@ -39,7 +40,9 @@ public:
         cv::Mat framed(m_hole.size(), CV_8UC1, cv::Scalar(0));
         if (inner.width > 0 && inner.height > 0)
             m_source(inner).copyTo(framed(inner));
-        m_source = framed;
+        m_source = framed & allowed;
+        if (cv::countNonZero(m_source) <= kFew) // too little is left at this size: anything known will do
+            m_source = framed;
         // What lies deep in the hole is less to be believed than what lies at its rim.
         cv::distanceTransform(m_hole, m_trust, cv::DIST_L2, 3);
         for (int y = 0; y < m_trust.rows; ++y)
@@ -48,7 +51,7 @@ public:
         cv::findNonZero(m_source, m_places);
         cv::findNonZero(m_target, m_targets);
     }
-    bool possible() const { return m_places.size() > 20; }
+    bool possible() const { return m_places.size() > kFew; }
     cv::Mat picture() const { return m_picture; }
     cv::Mat field() const { return m_field; }
 
@@ -209,7 +212,8 @@ cv::Mat half(const cv::Mat& m)
 }
 
 /// \return false when given up
-bool complete(cv::Mat& picture, const cv::Mat& hole, cv::Mat& field, Dice& dice, Progress& progress, int depth)
+bool complete(cv::Mat& picture, const cv::Mat& hole, const cv::Mat& allowed, cv::Mat& field, Dice& dice,
+    Progress& progress, int depth)
 {
     const cv::Rect box = cv::boundingRect(hole);
     cv::Mat coarse;
@@ -218,13 +222,13 @@ bool complete(cv::Mat& picture, const cv::Mat& hole, cv::Mat& field, Dice& dice,
         fillRoughly(picture, hole);
     else {
         cv::Mat smallPicture = half(picture), smallHole = half(hole) > 0;
-        if (!complete(smallPicture, smallHole, coarse, dice, progress, depth + 1))
+        if (!complete(smallPicture, smallHole, half(allowed) > 127, coarse, dice, progress, depth + 1))
             return false;
         cv::Mat grown;
         cv::resize(smallPicture, grown, picture.size(), 0, 0, cv::INTER_LINEAR);
         grown.copyTo(picture, hole);
     }
-    Completion level(picture, hole);
+    Completion level(picture, hole, allowed);
     if (!level.possible())
         return false;
     level.start(coarse, dice);
@@ -242,18 +246,72 @@ bool complete(cv::Mat& picture, const cv::Mat& hole, cv::Mat& field, Dice& dice,
 }
 } // namespace
 
-Photo patched(const Photo& picture, const Mask& hole, Progress& progress)
+namespace {
+/// Where a hole may be filled from when nobody says: near it, and of the colours its rim has.
+cv::Mat ownNeighbourhood(const cv::Mat& picture, const cv::Mat& hole)
+{
+    constexpr int kinds = 6;
+    const cv::Rect box = cv::boundingRect(hole);
+    const double scale = std::min(1.0, 300.0 / std::max(picture.cols, picture.rows));
+    const int size = std::max(2, int(std::lround(scale * std::max(box.width, box.height))));
+    cv::Mat small, lab, away, smallHole;
+    cv::resize(picture, small, {}, scale, scale, cv::INTER_AREA);
+    cv::resize(hole, smallHole, small.size(), 0, 0, cv::INTER_AREA);
+    small.convertTo(lab, CV_32FC3, 1 / 255.0);
+    cv::cvtColor(lab, lab, cv::COLOR_RGB2Lab);
+    cv::GaussianBlur(lab, lab, {}, 1.5);
+    cv::distanceTransform(smallHole == 0, away, cv::DIST_L2, 5);
+    const cv::Mat near = away <= std::max(10, size), beside = (away > 1) & (away <= std::max(3.0, 0.25 * size));
+    std::vector<cv::Vec3f> colours;
+    for (int y = 0; y < lab.rows; ++y)
+        for (int x = 0; x < lab.cols; ++x)
+            if (beside.at<std::uint8_t>(y, x))
+                colours.push_back(lab.at<cv::Vec3f>(y, x));
+    cv::Mat out(picture.size(), CV_8UC1, cv::Scalar(255));
+    if (int(colours.size()) < 4 * kinds)
+        return out;
+    cv::Mat labels, centres;
+    cv::theRNG().state = 4711;
+    cv::kmeans(cv::Mat(int(colours.size()), 3, CV_32FC1, colours.data()), kinds, labels,
+        cv::TermCriteria(cv::TermCriteria::COUNT, 20, 0), 1, cv::KMEANS_PP_CENTERS, centres);
+    std::vector<double> spread(kinds, 0), count(kinds, 0);
+    const auto apart = [&](const cv::Vec3f& c, int k) {
+        return cv::norm(c - cv::Vec3f(centres.at<float>(k, 0), centres.at<float>(k, 1), centres.at<float>(k, 2)));
+    };
+    for (std::size_t i = 0; i < colours.size(); ++i) {
+        const int k = labels.at<int>(int(i));
+        spread[std::size_t(k)] += apart(colours[i], k), count[std::size_t(k)] += 1;
+    }
+    cv::Mat kin = cv::Mat::zeros(lab.size(), CV_8UC1);
+    for (int y = 0; y < lab.rows; ++y)
+        for (int x = 0; x < lab.cols; ++x)
+            for (int k = 0; k < kinds && near.at<std::uint8_t>(y, x); ++k)
+                if (count[std::size_t(k)] >= 0.02 * double(colours.size())
+                    && apart(lab.at<cv::Vec3f>(y, x), k)
+                        <= std::max(10.0, 3 * spread[std::size_t(k)] / count[std::size_t(k)]))
+                    kin.at<std::uint8_t>(y, x) = 255;
+    cv::resize(kin, out, picture.size(), 0, 0, cv::INTER_NEAREST);
+    return out;
+}
+} // namespace
+
+Photo patched(const Photo& picture, const Mask& hole, Progress& progress, const Mask& from)
 {
     const cv::Rect box = cv::boundingRect(cv::Mat(hole.mat() > 127));
     if (box.empty())
         return picture;
+    const bool told = !from.empty() && from.width() == picture.width() && from.height() == picture.height()
+        && cv::countNonZero(from.mat() > 127) > 0;
     const int margin = std::max({80, box.width, box.height});
-    const cv::Rect around = cv::Rect(box.x - margin, box.y - margin, box.width + 2 * margin, box.height + 2 * margin)
+    cv::Rect around = cv::Rect(box.x - margin, box.y - margin, box.width + 2 * margin, box.height + 2 * margin)
         & cv::Rect(0, 0, picture.width(), picture.height());
+    if (told)
+        around |= cv::boundingRect(cv::Mat(from.mat() > 127));
     cv::Mat part = picture.mat()(around).clone(), field;
     const cv::Mat partHole = cv::Mat(hole.mat()(around) > 127).clone();
     Dice dice(7);
-    if (!complete(part, partHole, field, dice, progress, 0))
+    const cv::Mat allowed = told ? cv::Mat(from.mat()(around) > 127) : ownNeighbourhood(part, partHole);
+    if (!complete(part, partHole, allowed, field, dice, progress, 0))
         return {};
     cv::Mat whole = picture.mat().clone();
     part.copyTo(whole(around), partHole);

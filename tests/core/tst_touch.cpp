@@ -187,6 +187,29 @@ private slots:
         QVERIFY2(error / count < 6, qPrintable(QString::number(error / count)));
     }
 
+    void itIsFilledFromItsOwnKind()
+    {
+        // A red flag on a grey wall beside a head of dark hair: wall comes in, no hair. Or what the painter points at.
+        cv::RNG random(3);
+        cv::Mat wall(240, 320, CV_8UC3), hair(240, 320, CV_8UC3), hole(240, 320, CV_8UC1, cv::Scalar(0)),
+            from = hole.clone();
+        random.fill(wall, cv::RNG::NORMAL, cv::Scalar(150, 148, 140), cv::Scalar(9, 9, 9));
+        random.fill(hair, cv::RNG::NORMAL, cv::Scalar(60, 38, 26), cv::Scalar(16, 12, 9));
+        cv::Mat head(240, 320, CV_8UC1, cv::Scalar(0));
+        cv::circle(head, {235, 120}, 60, cv::Scalar(255), cv::FILLED);
+        hair.copyTo(wall, head);
+        hole(cv::Rect(70, 80, 80, 70)).setTo(255);
+        wall.setTo(cv::Scalar(200, 30, 30), hole);
+        from(cv::Rect(195, 90, 70, 60)).setTo(255);
+        NoProgress progress;
+        const auto meanIn = [&](const Photo& p) { return cv::mean(p.mat(), hole); };
+        const cv::Scalar own = meanIn(patched(Photo::fromMat(wall), Mask::fromMat(hole), progress));
+        QVERIFY2(std::abs(own[0] - 150) < 6 && std::abs(own[2] - 140) < 6, qPrintable(QString::number(own[0])));
+        const cv::Scalar told
+            = meanIn(patched(Photo::fromMat(wall), Mask::fromMat(hole), progress, Mask::fromMat(from)));
+        QVERIFY2(told[0] < 90, qPrintable(QString::number(told[0])));
+    }
+
     void holesThatCannotBeFilled()
     {
         struct Stop final : Progress {

@@ -145,7 +145,7 @@ bool BrushTool::finish()
 
 bool BrushTool::drop()
 {
-    if (m_hole.isNull())
+    if (m_hole.isNull() && m_from.isNull())
         return false;
     wipe();
     emit m_table.changed();
@@ -155,13 +155,15 @@ bool BrushTool::drop()
 void BrushTool::paint(QPainter& p, const Board& board) const
 {
     const Reference* r = m_table.picture();
-    if (!r || m_hole.isNull())
-        return;
-    QImage tint(m_hole.size(), QImage::Format_ARGB32_Premultiplied);
-    tint.fill(QColor(0xb3, 0x5c, 0x12, 150));
-    tint.setAlphaChannel(m_hole);
     p.setOpacity(0.6);
-    p.drawImage(wholeOf(board, *r), tint);
+    for (const auto& [marks, colour] :
+        {std::pair{&m_hole, QColor(0xb3, 0x5c, 0x12)}, {&m_from, QColor(0x2f, 0x6b, 0x5e)}})
+        if (r && !marks->isNull()) {
+            QImage tint(marks->size(), QImage::Format_ARGB32_Premultiplied);
+            tint.fill(QColor(colour.red(), colour.green(), colour.blue(), 150));
+            tint.setAlphaChannel(*marks);
+            p.drawImage(wholeOf(board, *r), tint);
+        }
 }
 
 bool GroundTool::press(const BoardPoint& p)

@@ -61,17 +61,21 @@ public:
     bool drop() override;
     void paint(QPainter& painter, const Board& board) const override;
     const QImage& hole() const { return m_hole; }
-    void wipe() { m_hole = {}; }
+    const QImage& from() const { return m_from; } ///< where it may be filled from; null = from around
+    /// The brush marks where to take from, instead of what is to go.
+    void takeFrom(bool on) { m_takes = on; }
+    void wipe() { m_hole = {}, m_from = {}; }
 
 protected:
-    QImage& image() override { return m_hole; }
+    QImage& image() override { return m_takes ? m_from : m_hole; }
     int blank() const override { return 0; }
     int value() const override { return 255; }
     double widthPx() const override { return m_table.brushPx; }
     void done(Vec2, Vec2) override { emit m_table.changed(); }
 
 private:
-    QImage m_hole;
+    QImage m_hole, m_from;
+    bool m_takes = false;
     std::function<void()> m_fill;
 };
 

@@ -19,9 +19,14 @@ PatchPage::PatchPage(Desk& desk, CutTable& table)
     m_form->value(
         {"patchWidth", tr("brush"), tr("Width of the brush that marks what is to go."), {}}, Shown{1, " px", 0, 4}, 2,
         600, [this] { return std::optional(m_table.brushPx); }, [this](double v, int) { m_table.brushPx = v; });
+    m_form->latch("takeFrom", tr("Take from here"),
+        tr("The brush marks in green where the filling may be taken from, instead of what is to go. Without it is "
+           "taken "
+           "from around the hole, from what is of a kind with its rim."),
+        [this](bool on) { m_tool.takeFrom(on); });
     m_form->button(
         "wipeBrush", tr("Wipe the brush marks"), tr("Nothing is to go (Esc)"), [this] { m_tool.drop(); },
-        [this] { return !m_tool.hole().isNull(); });
+        [this] { return !m_tool.hole().isNull() || !m_tool.from().isNull(); });
     m_form->button(
         "stopPatch", tr("Stop"), tr("Gives it up; the picture stays as it is"), [this] { m_fill.stop(); },
         [this] { return m_fill.running(); });
@@ -38,16 +43,22 @@ void PatchPage::fill()
     m_from = r->id;
     m_fill.ask(
         ++m_count,
-        [pixels = r->pixels, name = r->name, marks = m_tool.hole()](Progress& progress) -> Result<Reference> {
-            const QImage whole
-                = marks.scaled(pixels.width(), pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation);
-            std::vector<std::uint8_t> hole(std::size_t(whole.width()) * std::size_t(whole.height()));
-            for (int y = 0; y < whole.height(); ++y)
-                std::copy_n(whole.constScanLine(y), whole.width(), hole.begin() + std::ptrdiff_t(y) * whole.width());
+        [pixels = r->pixels, name = r->name, marks = m_tool.hole(), source = m_tool.from()](
+            Progress& progress) -> Result<Reference> {
+            const auto maskOf = [&](const QImage& brushed) {
+                if (brushed.isNull())
+                    return Mask();
+                const QImage whole
+                    = brushed.scaled(pixels.width(), pixels.height(), Qt::IgnoreAspectRatio, Qt::FastTransformation);
+                std::vector<std::uint8_t> out(std::size_t(whole.width()) * std::size_t(whole.height()));
+                for (int y = 0; y < whole.height(); ++y)
+                    std::copy_n(whole.constScanLine(y), whole.width(), out.begin() + std::ptrdiff_t(y) * whole.width());
+                return Mask(whole.width(), whole.height(), std::move(out));
+            };
             const Photo photo = pixels.photo();
             if (photo.empty())
                 return Error{Kind::Missing, "The file of “" + name + "” cannot be read.", {}};
-            const Photo filled = cutout::patched(photo, {whole.width(), whole.height(), std::move(hole)}, progress);
+            const Photo filled = cutout::patched(photo, maskOf(marks), progress, maskOf(source));
             if (progress.cancelled())
                 return Error{Kind::Cancelled, {}, {}};
             if (filled.empty())
