@@ -94,7 +94,7 @@ int wholeOf(const Element& e)
 Lens<ReliefPart> part()
 {
     return {[](const Project& p, const Selection& s) -> const ReliefPart* {
-                static const ReliefPart untouched{{}, Form::Puffed, false, 0, 0, 1};
+                static const ReliefPart untouched{{}, rl::Form::Puffed, false, 0, 0, 1};
                 const Element* e = p.element(s.element);
                 const int at = e ? (s.part >= 0 ? s.part : wholeOf(*e)) : -1;
                 return !e ? nullptr : at >= 0 && at < int(e->parts.size()) ? &e->parts[std::size_t(at)] : &untouched;

@@ -48,7 +48,7 @@ void litFlat(const Project& p, const Element& e, const Placement& place, Surface
     if (light.confidence >= 0.25)
         return;
     out.push_back({keyOf("gather.flat", e.id), Station::Gather, Severity::Watch,
-        "“" + e.name + "” was lit flat: where its light came from cannot be told.", light.confidence, 0.25,
+        "“" + e.name + "” shows no plain side of light: where it came from cannot be told.", light.confidence, 0.25,
         "confidence", place.canvas, e.id,
         "Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep it "
         "in shade.",

@@ -238,12 +238,13 @@ QString FormPage::says() const
         return tr("%1 is a stand-in: it has no light of its own.").arg(QString::fromStdString(e->name));
     const auto own = m_desk.surfaces().light(project(), *e);
     return own.confidence < 0.25
-        ? tr("%1 was lit flat: where its light came from cannot be told.").arg(QString::fromStdString(e->name))
-        : tr("%1 was lit from %2°, %3° up towards you (confidence %4).")
+        ? tr("%1 shows no plain side of light: where it came from cannot be told.").arg(QString::fromStdString(e->name))
+        : tr("%1 was lit from %2° ± %5°, %3° up towards you (confidence %4).")
               .arg(QString::fromStdString(e->name))
               .arg(own.azimuth, 0, 'f', 0)
               .arg(own.elevation, 0, 'f', 0)
-              .arg(own.confidence, 0, 'f', 2);
+              .arg(own.confidence, 0, 'f', 2)
+              .arg(own.azimuthHalf, 0, 'f', 0);
 }
 
 } // namespace rl::app
