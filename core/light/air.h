@@ -78,6 +78,8 @@ void addShafts(
     const stage::StageFrame& frame, const Air& air, const Sun& sun, const std::vector<AirLamp>& lamps, Betweens& out);
 /// Dust, sparks or rain, lit where they are.
 void addDrift(const stage::StageFrame& frame, const Air& air, const std::vector<AirLamp>& lamps, Betweens& out);
+/// Rainbows opposite the sun and a halo round it, as strong as the air says; only where they can stand (skyOptics()).
+void addSkyArcs(const stage::StageFrame& frame, const Air& air, const Sun& sun, Betweens& out);
 /// What lights show of themselves: a core and a veil round a flame, a bright rectangle, many small sparks.
 /// \param lanterns as burningOf() gives them, whole ones for those that show themselves
 void addGlows(const stage::StageFrame& frame, const Air& air, const std::vector<Lantern>& lanterns, Betweens& out);

@@ -134,6 +134,7 @@ Painter::Painter(const StageFrame& f, const Lights& lights, const LampSources& l
     const std::vector<AirLamp> inAir = airLampsOf(lights, lamps);
     addMists(f, lights.air, inAir, m_betweens);
     addShafts(f, lights.air, lights.sun, inAir, m_betweens);
+    addSkyArcs(f, lights.air, lights.sun, m_betweens);
     m_shown = shownOf(lights);
     addGlows(f, lights.air, m_shown, m_betweens);
     addDrift(f, lights.air, inAir, m_betweens);

@@ -87,6 +87,7 @@ struct Air {
     double vignetteReach = 0.6; ///< of the half diagonal, 0.1…2: full light up to there
     std::vector<Mist> mists{};
     Drift drift{};
+    double rainbow = 0, halo = 0; ///< 0…1: painted into the air where the sun can draw them
     double darks = 0; ///< 0…0.3: how far the darks are deepened again that the air has made pale
     bool operator==(const Air&) const = default;
 };

@@ -1,4 +1,5 @@
 #include "core/light/relight.h"
+#include "core/light/sky_optics.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "tests/kit/frames.h"
@@ -57,6 +58,50 @@ Project rich()
 class TestAir : public QObject {
     Q_OBJECT
 private slots:
+    void theBowStandsWhereItShould_data()
+    {
+        QTest::addColumn<double>("azimuth");
+        QTest::addColumn<double>("elevation");
+        for (const double azimuth : {170.0, 180.0, 195.0})
+            for (const double elevation : {12.0, 25.0})
+                QTest::addRow("sun at %g°, %g° high", azimuth, elevation) << azimuth << elevation;
+    }
+    void theBowStandsWhereItShould()
+    {
+        QFETCH(double, azimuth);
+        QFETCH(double, elevation);
+        Project p = kit::postWork(azimuth, elevation);
+        p.camera.fovDegrees = 80;
+        stage::SurfaceCache cache;
+        NoProgress progress;
+        const auto frame = stage::compose(p, 600, cache, progress);
+        Relighter relighter;
+        const Picture plain = relighter.light(frame, p.lights);
+        p.lights.air.rainbow = 1;
+        const Picture bow = relighter.light(frame, p.lights);
+        const auto added = [&](int x, int y) { return bow.colour.at(x, y).r - plain.colour.at(x, y).r; };
+        // Along each column the red is strongest on the guide's first arc.
+        const SkyOptics guide = skyOptics(p);
+        QVERIFY(guide.rainbow);
+        int seen = 0;
+        for (const SkyArc& arc : guide.arcs)
+            for (const Vec2 q : arc.points) {
+                const int x = int(q.x * frame->pixelsPerCm), y = int(q.y * frame->pixelsPerCm);
+                if (arc.name != "rainbow" || x < 2 || y < 12 || x > 597 || y > frame->groundTop - 12
+                    || frame->ids.at(x, y) != 0)
+                    continue;
+                QVERIFY2(added(x, y) > 0.02f && added(x, y) > 3 * added(x, y - 10),
+                    qPrintable(QString("%1 %2: %3 %4").arg(x).arg(y).arg(added(x, y)).arg(added(x, y - 10))));
+                ++seen;
+            }
+        QVERIFY(seen > 5);
+        p.lights.sun.azimuth = 0; // ahead: no bow, and the halo round it instead
+        const Picture ahead = relighter.light(frame, p.lights);
+        p.lights.air.rainbow = 0;
+        QVERIFY(std::equal(ahead.colour.data(), ahead.colour.data() + ahead.colour.size(),
+            relighter.light(frame, p.lights).colour.data(), [](Rgb a, Rgb b) { return std::abs(a.r - b.r) < 1e-3f; }));
+    }
+
     void hazeThinsWithHeight_data()
     {
         QTest::addColumn<double>("height"); // m

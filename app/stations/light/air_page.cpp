@@ -25,6 +25,18 @@ AirPage::AirPage(Desk& desk, StationView& view)
         {"shafts", tr("beams"),
             tr("Beams of light in the haze, cut out by what stands in their way. Slow; wants hazy air."),
             tr("Set the beams")});
+    const When<Air> sunny = [this](const Air&) { return project().lights.sun.on; };
+    m_form->number(air, &Air::rainbow,
+        {"rainbow", tr("rainbow"),
+            tr("Paints both bows into the rain, beyond 60 m, opposite the sun. Sky arcs, at Sun and sky, shows where "
+               "it can "
+               "stand and why not."),
+            tr("Paint a rainbow")},
+        sunny);
+    m_form->number(air, &Air::halo,
+        {"halo", tr("halo"), tr("Paints the ring of 22° that ice in thin cloud draws round the sun."),
+            tr("Paint a halo")},
+        sunny);
     m_form->number(air, &Air::wetness,
         {"wet", tr("wet ground"),
             tr("How wet the ground is. Wet ground mirrors what stands on it and draws lights towards you."),
