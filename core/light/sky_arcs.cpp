@@ -7,7 +7,7 @@ namespace rl::light {
 using stage::StageFrame;
 
 namespace {
-constexpr double kRainAt = 60; // m: what stands nearer hides the bow
+constexpr double kRainAt = 60, kIceAt = 1e6; // m: what stands nearer hides bow and halo
 
 /// A soft ring of one colour. \param outwards degrees over which it fades; inwards likewise
 struct Ring {
@@ -36,11 +36,12 @@ Rings halo()
 
 class Arcs final : public Between {
 public:
-    Arcs(const StageFrame& f, Vec3 axis, Rings rings, Rgb light)
+    Arcs(const StageFrame& f, Vec3 axis, Rings rings, Rgb light, double z)
         : m_f(f)
         , m_axis(axis)
         , m_rings(std::move(rings))
         , m_light(light)
+        , m_z(z)
     {
         for (const auto& colour : m_rings)
             for (const Ring& r : colour) {
@@ -48,12 +49,15 @@ public:
                 m_most = std::max(m_most, r.radius + 2.5f * r.outwards);
             }
     }
-    double z() const override { return kRainAt; }
+    double z() const override { return m_z; }
     void addRow(Rgb* row, int y) const override
     {
         const double down = y + 0.5 - m_f.eye.horizon;
-        if (down > 0 && m_f.eye.focalCm * m_f.eye.heightM / down < kRainAt)
-            return; // ground nearer than the rain
+        // Before the ground there is rain only from where it falls to where the sight line ends.
+        const float part = down > 0 ? float(1 - m_z * down / (m_f.eye.focalCm * m_f.eye.heightM)) : 1.f;
+        if (part <= 0)
+            return;
+        const Rgb light = m_light * part;
         const float high = float(std::cos(radians(double(m_least)))), low = float(std::cos(radians(double(m_most))));
         for (int x = 0; x < m_f.width; ++x) {
             const Vec3 d = stage::unit({(x + 0.5 - m_f.eye.x0) / m_f.eye.focalCm, -down / m_f.eye.focalCm, 1});
@@ -67,7 +71,7 @@ public:
                     s += r.at(angle);
                 return s;
             };
-            row[x] = {row[x].r + m_light.r * sum(0), row[x].g + m_light.g * sum(1), row[x].b + m_light.b * sum(2)};
+            row[x] = {row[x].r + light.r * sum(0), row[x].g + light.g * sum(1), row[x].b + light.b * sum(2)};
         }
     }
 
@@ -76,6 +80,7 @@ private:
     Vec3 m_axis;
     Rings m_rings;
     Rgb m_light;
+    double m_z;
     float m_least = 180, m_most = 0;
 };
 } // namespace
@@ -87,9 +92,9 @@ void addSkyArcs(const StageFrame& f, const Air& air, const Sun& sun, Betweens& o
     const Vec3 towards = stage::sceneDirection(sun.azimuth, sun.elevation);
     const Rgb light = colourOf(sun) * float(0.3 * sun.strength);
     if (air.rainbow > 0 && sun.elevation < 42)
-        out.push_back(std::make_unique<Arcs>(f, towards * -1, bows(), light * float(air.rainbow)));
+        out.push_back(std::make_unique<Arcs>(f, towards * -1, bows(), light * float(air.rainbow), kRainAt));
     if (air.halo > 0)
-        out.push_back(std::make_unique<Arcs>(f, towards, halo(), light * float(air.halo)));
+        out.push_back(std::make_unique<Arcs>(f, towards, halo(), light * float(air.halo), kIceAt));
 }
 
 } // namespace rl::light
