@@ -333,6 +333,31 @@ private slots:
         QFETCH(QString, path);
         QCOMPARE(withEnding(said), path);
     }
+
+    void aSlowPictureIsSmallerWhileAHandDrags()
+    {
+        Notices notices;
+        LiveLight light(&notices);
+        std::vector<int> widths;
+        connect(&light, &LiveLight::lit, this, [&](const auto& work) { widths.push_back(work->frame->width); });
+        Project p = kit::postWork();
+        p.lights.air.wetness = 1;
+        for (int i = 0; i < 6; ++i) {
+            Element e = p.elements[0];
+            e.id = 0, e.baseCm.x = 8 + 8 * i;
+            p = edits::withElement(std::move(p), e);
+            p = edits::withLantern(std::move(p), {0, "lamp", true, {i - 3.0, 1.5, 8}, 0.1, 2700, 2, 0.5});
+        }
+        light.ask(p, 1, 1600, false); // slow at any machine
+        QTRY_COMPARE_WITH_TIMEOUT(widths, std::vector<int>{1600}, 30000);
+        p.lights.lanterns[0].position.x += 0.2;
+        light.ask(p, 2, 1600, false, true);
+        // The small one first, and the whole once the hand rests.
+        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 960, 1600}), 30000);
+        p.lights.lanterns[0].position.x += 0.2;
+        light.ask(p, 3, 1600, false); // let go: the whole at once
+        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 960, 1600, 1600}), 30000);
+    }
 };
 
 RL_TEST(TestDesk)
