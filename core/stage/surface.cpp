@@ -356,6 +356,18 @@ double SurfaceCache::foot(const Project& p, const Element& e)
     return e.footShare >= 0 ? e.footShare : footing(p, e).foot;
 }
 
+std::shared_ptr<const relief::PhotoReading> SurfaceCache::knownReading(const Project& project, const Element& element)
+{
+    const Cutout* cutout = project.cutout(element.cutout);
+    const Reference* reference = cutout ? project.reference(cutout->reference) : nullptr;
+    const std::lock_guard lock(m_mutex);
+    for (const Measured& m : m_readings)
+        if (reference && m.alpha.identity() == cutout->alpha.identity()
+            && m.photo.identity() == reference->pixels.identity())
+            return m.reading;
+    return nullptr;
+}
+
 std::shared_ptr<const relief::PhotoReading> SurfaceCache::reading(const Project& project, const Element& element)
 {
     static const auto nothing = std::make_shared<const relief::PhotoReading>();
@@ -363,12 +375,8 @@ std::shared_ptr<const relief::PhotoReading> SurfaceCache::reading(const Project&
     const Reference* reference = cutout ? project.reference(cutout->reference) : nullptr;
     if (!reference || cutout->alpha.empty())
         return nothing;
-    {
-        const std::lock_guard lock(m_mutex);
-        for (const Measured& m : m_readings)
-            if (m.alpha.identity() == cutout->alpha.identity() && m.photo.identity() == reference->pixels.identity())
-                return m.reading;
-    }
+    if (auto known = knownReading(project, element))
+        return known;
     const Photo photo = reference->pixels;
     if (photo.empty()) // missing: not measured
         return nothing;

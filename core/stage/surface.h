@@ -49,6 +49,8 @@ public:
     relief::MeasuredLight light(const Project& project, const Element& element);
     /// The same with what the shading tells of the relief; measured once for a matte and its photograph.
     std::shared_ptr<const relief::PhotoReading> reading(const Project& project, const Element& element);
+    /// The same without waiting: null while it has not been measured.
+    std::shared_ptr<const relief::PhotoReading> knownReading(const Project& project, const Element& element);
 
 private:
     struct Entry { // values, not addresses: what is held cannot come back as another thing

@@ -236,7 +236,10 @@ QString FormPage::says() const
         return tr("Click an element in the picture to shape how it takes light.");
     if (!e->cutout)
         return tr("%1 is a stand-in: it has no light of its own.").arg(QString::fromStdString(e->name));
-    const auto own = m_desk.surfaces().light(project(), *e);
+    const auto read = m_desk.surfaces().knownReading(project(), *e);
+    if (!read)
+        return tr("The light of %1 is being read off its photograph…").arg(QString::fromStdString(e->name));
+    const relief::MeasuredLight& own = read->light;
     return own.confidence < 0.25
         ? tr("%1 shows no plain side of light: where it came from cannot be told.").arg(QString::fromStdString(e->name))
         : tr("%1 was lit from %2° ± %5°, %3° up towards you (confidence %4).")
