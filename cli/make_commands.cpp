@@ -45,29 +45,30 @@ public:
         const auto p = openWork(m_file);
         if (!p)
             return p.error();
-        stage::SurfaceCache cache;
         TerminalProgress progress(m_tells);
-        const auto frame = stage::compose(*p, m_width, cache, progress);
+        const auto frame = [&] {
+            stage::SurfaceCache cache; // let go before the light needs room
+            return stage::compose(*p, m_width, cache, progress);
+        }();
         if (!frame)
             return Error{Kind::Cancelled, "The picture was given up; nothing was written.", {}};
         light::Relighter relighter;
-        LinearPicture raw, shown;
+        LinearPicture raw;
+        Photo shown;
         if (m_pass.empty()) {
             auto picture = light::finalPicture(frame, p->lights, progress, m_strip);
             if (!picture)
                 return picture.error();
-            shown = picture->colour;
+            shown = picture.take();
             if (!m_exr.empty())
                 raw = relighter.scene(frame, p->lights);
         } else {
             raw = relighter.pass(frame, p->lights, passNamed(m_pass), m_steps);
-            shown = asShown(raw);
+            // Values that are no light are shown as numbers, not as light through the display's curve.
+            const bool numbers = m_pass == "normal" || m_pass == "depth" || m_pass == "shadow" || m_pass == "id";
+            shown = numbers ? plainCodes(asShown(raw)) : colour::codeOf(asShown(raw));
         }
-        // Values that are no light are shown as numbers, not as light through the display's curve.
-        const bool numbers = m_pass == "normal" || m_pass == "depth" || m_pass == "shadow" || m_pass == "id";
-        const auto written
-            = store::writeFile(m_out, store::encodePng(numbers ? plainCodes(shown) : colour::codeOf(shown)));
-        if (!written)
+        if (const auto written = store::writeFile(m_out, store::encodePng(shown)); !written)
             return written.error();
         json j{{"output", m_out}, {"px", {shown.width(), shown.height()}}, {"px_per_cm", frame->pixelsPerCm}};
         if (!m_exr.empty()) {

@@ -66,7 +66,7 @@ void LongJob::savePicture(const Project& project, const QString& path, int width
             const auto picture = light::finalPicture(frame, project.lights, progress);
             if (!picture)
                 return picture.error();
-            return store::writeFile(path.toStdString(), store::encodePng(colour::codeOf(picture->colour)));
+            return store::writeFile(path.toStdString(), store::encodePng(*picture));
         },
         tr("The picture is written."));
 }

@@ -22,7 +22,7 @@ Rgb lampsOnGround(const StageFrame& f, const LampSources& lamps, int x, int y, L
     Rgb sum{};
     for (const auto& lamp : lamps)
         sum = sum + lamp->colour * lamp->groundRow(y, scratch).e[x];
-    return sum * f.groundAlbedo.at(x, y);
+    return sum * f.groundAlbedo(x, y);
 }
 
 double metresPerPx(const StageFrame& f, const Layer& l)
@@ -54,7 +54,7 @@ void groundPatches(
                 continue;
             const Vec2 c = stage::projected(f.eye, at);
             const int x = int(std::floor(c.x)), y = int(std::floor(c.y)) - f.groundTop;
-            if (x < 0 || x >= f.width || y < 0 || y >= f.groundAlbedo.height())
+            if (x < 0 || x >= f.width || y < 0 || y >= f.height - f.groundTop)
                 continue;
             out.push_back({lampsOnGround(f, lamps, x, y, scratch), 0.8 * reach * reach, at, {0, 1, 0}, 0, 0});
         }

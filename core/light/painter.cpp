@@ -601,12 +601,13 @@ void blendRow(Rgb* row, int y, const Layer& l, const std::vector<Rgb>& lit)
         layOver(row + l.left + begin, lit.data() + l.at(begin, j), l.cover.row(j) + begin, end - begin);
 }
 
-RL_HOT void layGround(Rgb* row, int count, const float* r, const float* g, const float* b, const Rgb* albedo)
+/// row = min(shown / up, 2) · light
+RL_HOT void layGround(Rgb* row, int count, const float* r, const float* g, const float* b, const Rgb* shown, Rgb up)
 {
     for (int x = 0; x < count; ++x) {
-        row[x].r = albedo[x].r * r[x];
-        row[x].g = albedo[x].g * g[x];
-        row[x].b = albedo[x].b * b[x];
+        row[x].r = std::min(shown[x].r / up.r, 2.f) * r[x];
+        row[x].g = std::min(shown[x].g / up.g, 2.f) * g[x];
+        row[x].b = std::min(shown[x].b / up.b, 2.f) * b[x];
     }
 }
 RL_HOT void openGround(float* r, float* g, float* b, int count, Rgb up, const float* open)
@@ -621,7 +622,7 @@ void Painter::groundRow(
 {
     const StageFrame& f = m_f;
     const std::size_t at = std::size_t(y - f.groundTop) * std::size_t(f.width);
-    const Rgb up = f.sky.zenith * 0.6f + f.sky.horizon * 0.4f;
+    const Rgb up = f.skyOnGround();
     const double z = f.eye.focalCm * f.eye.heightM / std::max(y + 0.5 - f.eye.horizon, 0.25);
     const float clear = m_haze.clear(float(z), 0);
     // The photograph's own haze is in its colours already; only light added to it is dimmed on the way.
@@ -648,7 +649,7 @@ void Painter::groundRow(
             if (m_shown[i].id == lamp->lantern->id && glintShades[i].empty())
                 glintShades[i].assign(v.shade, v.shade + f.width);
     }
-    layGround(row, f.width, sum.r, sum.g, sum.b, f.groundAlbedo.row(y - f.groundTop));
+    layGround(row, f.width, sum.r, sum.g, sum.b, f.backdrop.row(y), up);
     if (m_wet <= 0 && m_water.empty())
         return;
     if (!fresnel) {

@@ -50,7 +50,7 @@ public:
         const std::vector<float>& groundOpen, const std::vector<float>& water);
     const std::vector<BounceLight>& bounces() const { return m_bounces; }
     struct Scratch {
-        std::vector<Rgb> ambient, sum;
+        std::vector<Rgb> ambient, sum, row;
         std::vector<Mirrored> mirrored;
         std::vector<float> fresnel, mirror, light;
         LightRow lamp;

@@ -142,7 +142,7 @@ LinearPicture Relighter::pass(std::shared_ptr<const StageFrame> frame, const Lig
     case Pass::Albedo:
         return layered(
             f,
-            [&](int x, int y) { return y < f.groundTop ? f.backdrop.at(x, y) : f.groundAlbedo.at(x, y - f.groundTop); },
+            [&](int x, int y) { return y < f.groundTop ? f.backdrop.at(x, y) : f.groundAlbedo(x, y - f.groundTop); },
             [&](std::size_t k, int x, int y) { return f.layers[k].albedo.at(x, y); }, true);
     case Pass::Normal:
         return layered(
@@ -186,7 +186,7 @@ LinearPicture Relighter::pass(std::shared_ptr<const StageFrame> frame, const Lig
     }
     case Pass::Ambient: {
         const float sky = float(lights.air.skyStrength);
-        const Rgb up = f.sky.zenith * 0.6f + f.sky.horizon * 0.4f;
+        const Rgb up = f.skyOnGround();
         return layered(
             f,
             [&](int x, int y) {

@@ -1,5 +1,6 @@
 #include "core/light/relight.h"
 #include "core/base/parallel.h"
+#include "core/colour/srgb.h"
 #include "core/light/tone.h"
 #include <map>
 
@@ -28,6 +29,7 @@ void Relighter::meet(std::shared_ptr<const StageFrame> frame, float spill)
     const bool sameSpill = m_spill == spill;
     m_spill = spill;
     const auto before = std::move(m_frame);
+    m_ids = {};
     m_frame = std::move(frame);
     const StageFrame& f = *m_frame;
     const bool follows = before && before->width == f.width && before->height == f.height
@@ -178,7 +180,9 @@ Picture Relighter::light(std::shared_ptr<const StageFrame> frame, const Lights& 
 {
     meet(std::move(frame), float(lights.air.spill));
     const StageFrame& f = *m_frame;
-    return {{f.width, f.height, paintedRows(lights, true)}, f.ids, f.pixelsPerCm};
+    if (m_ids.empty())
+        m_ids = stage::idsOf(f);
+    return {{f.width, f.height, paintedRows(lights, true)}, m_ids, f.pixelsPerCm};
 }
 
 LinearPicture Relighter::scene(std::shared_ptr<const StageFrame> frame, const Lights& lights)
@@ -217,7 +221,7 @@ std::vector<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
     return picture;
 }
 
-Result<Picture> finalPicture(
+Result<Photo> finalPicture(
     std::shared_ptr<const StageFrame> frame, const Lights& lights, Progress& progress, int strip)
 {
     const StageFrame& f = *frame;
@@ -252,16 +256,18 @@ Result<Picture> finalPicture(
                 i, y, nullptr, nullptr, scratch, lit[i].data() + std::size_t(y) * std::size_t(l.width()));
         });
     }
-    std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
+    std::vector<Rgb8> picture(std::size_t(f.width) * std::size_t(f.height));
     const Exposure exposure = exposureOf(lights.air);
     inStrips(f.height, "painting", [&](int y, Painter::Scratch& scratch) {
-        Rgb* row = picture.data() + std::size_t(y) * std::size_t(f.width);
-        painter.pictureRow(y, lit, nullptr, scratch, row);
-        fitRow({row, std::size_t(f.width)}, exposure);
+        scratch.row.resize(std::size_t(f.width));
+        painter.pictureRow(y, lit, nullptr, scratch, scratch.row.data());
+        fitRow(scratch.row, exposure);
+        std::transform(scratch.row.begin(), scratch.row.end(), picture.data() + std::size_t(y) * std::size_t(f.width),
+            [](Rgb c) { return colour::codeOf(c); });
     });
     if (progress.cancelled())
         return Error{Kind::Cancelled, "The picture was given up.", ""};
-    return Picture{{f.width, f.height, std::move(picture)}, f.ids, f.pixelsPerCm};
+    return Photo(f.width, f.height, std::move(picture));
 }
 
 } // namespace rl::light

@@ -72,6 +72,7 @@ private:
     std::vector<Lamp> planesOf(const Lights& lights);
     void lightLayers(const std::vector<Lamp>& lamps, const Lights& lights, const Painter& painter);
     std::shared_ptr<const stage::StageFrame> m_frame;
+    IdMap m_ids; ///< of m_frame; empty until asked for
     float m_spill = 1;
     Surroundings m_around;
     std::vector<KeptLayer> m_layers;
@@ -87,10 +88,11 @@ private:
     std::optional<Rgb> m_tintThen;
 };
 
-/// A large picture, strip by strip, keeping no planes of light: the same bytes as Relighter::light gives.
+/// A large picture in sRGB codes, strip by strip, keeping no planes of light: the same bytes as the codes of what
+/// Relighter::light gives.
 /// \param strip rows worked at a time between two looks at the progress, 1…4096; the bytes do not depend on it
 /// \return an error when cancelled
-Result<Picture> finalPicture(
+Result<Photo> finalPicture(
     std::shared_ptr<const stage::StageFrame> frame, const Lights& lights, Progress& progress, int strip = 128);
 
 } // namespace rl::light

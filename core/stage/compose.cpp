@@ -71,6 +71,7 @@ void measureFrame(StageFrame& f, const Project& p, int widthPx)
     f.eye.focalCm *= f.pixelsPerCm;
     f.eye.x0 *= f.pixelsPerCm;
     f.eye.horizon *= f.pixelsPerCm;
+    f.groundTop = std::clamp(int(std::ceil(f.eye.horizon)), 0, f.height);
 }
 
 void measureSky(StageFrame& f)
@@ -83,41 +84,6 @@ void measureSky(StageFrame& f)
     f.sky.ground = horizon < f.height ? meanOf(b.rowRange(horizon, f.height)) : f.sky.horizon * 0.5f;
 }
 
-Rgb divided(Rgb a, Rgb b)
-{
-    return {a.r / b.r, a.g / b.g, a.b / b.b};
-}
-
-/// What the ground is made of: the photograph over the sky light that lay on it.
-void takeGround(StageFrame& f)
-{
-    f.groundTop = std::clamp(int(std::ceil(f.eye.horizon)), 0, f.height);
-    if (f.groundTop >= f.height)
-        return;
-    const Rgb up = f.sky.zenith * 0.6f + f.sky.horizon * 0.4f;
-    std::vector<Rgb> out(std::size_t(f.height - f.groundTop) * std::size_t(f.width));
-    const Rgb* from = f.backdrop.row(f.groundTop);
-    for (std::size_t i = 0; i < out.size(); ++i) {
-        const Rgb c = divided(from[i], up);
-        out[i] = {std::min(c.r, 2.f), std::min(c.g, 2.f), std::min(c.b, 2.f)};
-    }
-    f.groundAlbedo = {f.width, f.height - f.groundTop, std::move(out)};
-}
-
-void mapIds(StageFrame& f)
-{
-    std::vector<std::int32_t> ids(std::size_t(f.width) * std::size_t(f.height), 0);
-    parallelRows(f.height, [&](int begin, int end) {
-        for (const Layer& l : f.layers)
-            for (int y = std::max(begin, l.top); y < std::min(end, l.top + l.height()); ++y) {
-                std::int32_t* row = ids.data() + std::size_t(y) * std::size_t(f.width) + std::size_t(l.left);
-                const float* cover = l.cover.row(y - l.top);
-                for (int x = 0; x < l.width(); ++x)
-                    row[x] = cover[x] >= 0.5f ? l.element : row[x];
-            }
-    });
-    f.ids = {f.width, f.height, std::move(ids)};
-}
 } // namespace
 
 namespace {
@@ -147,6 +113,29 @@ void putInside(StageFrame& f, const Project& p)
 }
 } // namespace
 
+int StageFrame::idAt(int x, int y) const
+{
+    for (auto l = layers.rbegin(); l != layers.rend(); ++l)
+        if (l->cover.contains(x - l->left, y - l->top) && l->cover.at(x - l->left, y - l->top) >= 0.5f)
+            return l->element;
+    return 0;
+}
+
+IdMap idsOf(const StageFrame& f)
+{
+    std::vector<std::int32_t> ids(std::size_t(f.width) * std::size_t(f.height), 0);
+    parallelRows(f.height, [&](int begin, int end) {
+        for (const Layer& l : f.layers)
+            for (int y = std::max(begin, l.top); y < std::min(end, l.top + l.height()); ++y) {
+                std::int32_t* row = ids.data() + std::size_t(y) * std::size_t(f.width) + std::size_t(l.left);
+                const float* cover = l.cover.row(y - l.top);
+                for (int x = 0; x < l.width(); ++x)
+                    row[x] = cover[x] >= 0.5f ? l.element : row[x];
+            }
+    });
+    return {f.width, f.height, std::move(ids)};
+}
+
 LinearPicture backdropOf(const Project& p, int widthPx)
 {
     StageFrame f;
@@ -175,13 +164,11 @@ std::shared_ptr<const StageFrame> Composer::compose(
     measureFrame(f, p, widthPx);
     const bool eye = sameEye(p, widthPx);
     if (sameGround(p, widthPx)) {
-        f.backdrop = m_frame->backdrop, f.groundAlbedo = m_frame->groundAlbedo;
-        f.groundTop = m_frame->groundTop, f.sky = m_frame->sky;
+        f.backdrop = m_frame->backdrop, f.sky = m_frame->sky;
     } else {
         progress.report(0, "laying the backdrop");
         f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
         measureSky(f);
-        takeGround(f);
     }
     std::vector<Kept> kept;
     int done = 0;
@@ -209,7 +196,6 @@ std::shared_ptr<const StageFrame> Composer::compose(
     putInside(f, p);
     std::stable_sort(
         f.layers.begin(), f.layers.end(), [](const Layer& a, const Layer& b) { return a.order > b.order; });
-    mapIds(f);
     const Reference* r = p.reference(p.backdrop.reference);
     m_frame = frame, m_kept = std::move(kept), m_camera = p.camera, m_backdrop = p.backdrop;
     m_backdropPixels = r ? r->pixels : LazyPhoto();

@@ -49,12 +49,23 @@ struct StageFrame {
     double pixelsPerCm = 1;
     Eye eye; ///< in pixels of this frame: focalCm, x0 and horizon are px here
     LinearPicture backdrop; ///< as photographed
-    LinearPicture groundAlbedo; ///< rows from groundTop down
     int groundTop = 0; ///< first row of ground
     SkyLight sky;
+    /// What the sky lays on open ground at strength 1.
+    Rgb skyOnGround() const { return sky.zenith * 0.6f + sky.horizon * 0.4f; }
+    /// What the ground is made of: the photograph over the sky light that lay on it, at most 2. \param y from groundTop
+    Rgb groundAlbedo(int x, int y) const
+    {
+        const Rgb shown = backdrop.at(x, groundTop + y), up = skyOnGround();
+        return {std::min(shown.r / up.r, 2.f), std::min(shown.g / up.g, 2.f), std::min(shown.b / up.b, 2.f)};
+    }
     std::vector<Layer> layers;
-    IdMap ids; ///< topmost element covering half a pixel or more
+    /// The topmost element covering half that pixel or more, 0 = ground and sky.
+    int idAt(int x, int y) const;
 };
+
+/// idAt() of every pixel.
+IdMap idsOf(const StageFrame& frame);
 
 /// The backdrop as it lies on the canvas, dimmed as wished; nothing else. \param widthPx 16…20000
 LinearPicture backdropOf(const Project& project, int widthPx);

@@ -1,3 +1,4 @@
+#include "core/colour/srgb.h"
 #include "core/light/relight.h"
 #include "core/light/sky_optics.h"
 #include "core/project/edits.h"
@@ -88,7 +89,7 @@ private slots:
             for (const Vec2 q : arc.points) {
                 const int x = int(q.x * frame->pixelsPerCm), y = int(q.y * frame->pixelsPerCm);
                 if (arc.name != "rainbow" || x < 2 || y < 12 || x > 597 || y > frame->groundTop - 12
-                    || frame->ids.at(x, y) != 0)
+                    || frame->idAt(x, y) != 0)
                     continue;
                 QVERIFY2(added(x, y) > 0.02f && added(x, y) > 3 * added(x, y - 10),
                     qPrintable(QString("%1 %2: %3 %4").arg(x).arg(y).arg(added(x, y)).arg(added(x, y - 10))));
@@ -258,7 +259,7 @@ private slots:
             groundMirrorRow(*f, row, mirror.data());
             for (int x = 0; x < 600; ++x) {
                 const float d = dry.at(x, f->groundTop + row).g, w = wet.at(x, f->groundTop + row).g;
-                if (f->ids.at(x, f->groundTop + row) == 0 && (d - w) / (d * mirror[std::size_t(x)]) > 0.5f)
+                if (f->idAt(x, f->groundTop + row) == 0 && (d - w) / (d * mirror[std::size_t(x)]) > 0.5f)
                     told[std::size_t(row) * 600 + std::size_t(x)] = 255;
             }
         }
@@ -267,7 +268,7 @@ private slots:
         std::vector<std::uint8_t> truth(rays.data(), rays.data() + rays.size()); // where it is not hidden by the thing
         for (int row = 0; row < rays.height(); ++row)
             for (int x = 0; x < 600; ++x)
-                if (f->ids.at(x, f->groundTop + row) != 0)
+                if (f->idAt(x, f->groundTop + row) != 0)
                     truth[std::size_t(row) * 600 + std::size_t(x)] = 0;
         const double off = kit::apart(Mask(600, rays.height(), truth), Mask(600, rays.height(), told), 0.04);
         QVERIFY2(off < 1.5, qPrintable(QString("%1 px").arg(off)));
@@ -296,7 +297,7 @@ private slots:
             std::erase_if(q.elements, [&](const Element& e) { return e.id == post.element; });
             const LinearPicture without = sceneOf(q);
             const int x = post.left + post.width() / 2, y = int(post.groundRow) + post.height() / 8;
-            return f->ids.at(x, y) == id ? std::abs(with.at(x, y).g - without.at(x, y).g) : -1.f;
+            return f->idAt(x, y) == id ? std::abs(with.at(x, y).g - without.at(x, y).g) : -1.f;
         };
         const float dry = mirrored(Material::Matt), lacquer = mirrored(Material::Gloss), wet = mirrored(Material::Wet);
         QVERIFY2(dry >= 0, "the way lies where the image falls");
@@ -320,7 +321,8 @@ private slots:
         NoProgress progress;
         const auto made = finalPicture(f, p.lights, progress, strip);
         QVERIFY(made);
-        QCOMPARE(std::memcmp(made->colour.data(), kept.colour.data(), kept.colour.size() * sizeof(Rgb)), 0);
+        const Photo codes = colour::codeOf(kept.colour);
+        QCOMPARE(std::memcmp(made->data(), codes.data(), codes.size() * sizeof(Rgb8)), 0);
     }
 
     void whatWasKeptDoesNotShowInTheAir()

@@ -102,7 +102,7 @@ private slots:
         int top = 1 << 20, bottom = -1, left = 1 << 20, right = -1;
         for (int y = 0; y < frame->height; ++y)
             for (int x = 0; x < frame->width; ++x)
-                if (frame->ids.at(x, y) == 4)
+                if (frame->idAt(x, y) == 4)
                     top = std::min(top, y), bottom = std::max(bottom, y + 1), left = std::min(left, x),
                     right = std::max(right, x + 1);
         const double k = frame->pixelsPerCm;
@@ -149,7 +149,7 @@ private slots:
         QCOMPARE(frame->layers.front().element, 4);
         QCOMPARE(frame->layers.back().element, 5);
         const Vec2 both = projected(eyeOf(p), {0, 1.0, 10});
-        QCOMPARE(frame->ids.at(int(both.x * 10), int(both.y * 10)), 5);
+        QCOMPARE(frame->idAt(int(both.x * 10), int(both.y * 10)), 5);
     }
 
     void backdropLaysItsHorizonOnTheStages()

@@ -423,9 +423,9 @@ private slots:
             const auto f = compose(p, 600, cache, progress);
             const Cover c = coverOf(p, *p.element(jar), cache, 800);
             long n = 0;
-            for (int y = 0; y < f->ids.height(); ++y)
-                for (int x = 0; x < f->ids.width(); ++x) {
-                    if (f->ids.at(x, y) != id)
+            for (int y = 0; y < f->height; ++y)
+                for (int x = 0; x < f->width; ++x) {
+                    if (f->idAt(x, y) != id)
                         continue;
                     const Vec2 q = (Vec2{x + 0.5, y + 0.5} * (1 / f->pixelsPerCm) - c.originCm) * c.pixelsPerCm;
                     const bool in = c.share.contains(int(q.x), int(q.y)) && c.share.at(int(q.x), int(q.y)) > 0.5f;
@@ -512,7 +512,7 @@ private slots:
         const light::LightPlanes planes = light::lanternPlanes(*f, lamp);
         const int middle = l.left + l.width() / 2;
         int row = l.top + l.height() - 1;
-        while (row > l.top && f->ids.at(middle, row) == 0)
+        while (row > l.top && f->idAt(middle, row) == 0)
             --row;
         for (int x = middle - 2; x <= middle + 2; ++x) {
             const auto at = std::size_t(row + 2 - f->groundTop) * std::size_t(f->width) + std::size_t(x);
