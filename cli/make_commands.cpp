@@ -46,7 +46,7 @@ public:
         if (!p)
             return p.error();
         TerminalProgress progress(m_tells);
-        const auto frame = [&] {
+        auto frame = [&] {
             stage::SurfaceCache cache; // let go before the light needs room
             return stage::compose(*p, m_width, cache, progress);
         }();
@@ -55,8 +55,9 @@ public:
         light::Relighter relighter;
         LinearPicture raw;
         Photo shown;
+        const double perCm = frame->pixelsPerCm;
         if (m_pass.empty()) {
-            auto picture = light::finalPicture(frame, p->lights, progress, m_strip);
+            auto picture = light::finalPicture(m_exr.empty() ? std::move(frame) : frame, p->lights, progress, m_strip);
             if (!picture)
                 return picture.error();
             shown = picture.take();
@@ -70,7 +71,7 @@ public:
         }
         if (const auto written = store::writeFile(m_out, store::encodePng(shown)); !written)
             return written.error();
-        json j{{"output", m_out}, {"px", {shown.width(), shown.height()}}, {"px_per_cm", frame->pixelsPerCm}};
+        json j{{"output", m_out}, {"px", {shown.width(), shown.height()}}, {"px_per_cm", perCm}};
         if (!m_exr.empty()) {
             const auto bytes = store::encodeExr(raw);
             if (bytes.empty())

@@ -60,10 +60,10 @@ void LongJob::savePicture(const Project& project, const QString& path, int width
 {
     run(
         [this, project, path, widthPx](Progress& progress) -> Result<Done> {
-            const auto frame = stage::compose(project, widthPx, m_cache, progress);
+            auto frame = stage::compose(project, widthPx, m_cache, progress);
             if (!frame)
                 return Error{Kind::Cancelled, "The picture was given up; nothing was written.", {}};
-            const auto picture = light::finalPicture(frame, project.lights, progress);
+            const auto picture = light::finalPicture(std::move(frame), project.lights, progress);
             if (!picture)
                 return picture.error();
             return store::writeFile(path.toStdString(), store::encodePng(*picture));

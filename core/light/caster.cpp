@@ -58,8 +58,8 @@ void dimmed(std::span<float> row, const Shade* shade)
     dim(row.data(), shade, int(row.size()), kTables.part.data());
 }
 
-bool shade(
-    std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::BodyMap& map, int sign)
+bool shade(std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::BodyMap& map,
+    int sign, float weight)
 {
     if (row.empty())
         return false;
@@ -69,6 +69,8 @@ bool shade(
     const auto [from, to] = map.stopped(kept.data(), points, light.size);
     if (from >= to)
         return false;
+    for (int i = from; i < to && weight != 1; ++i)
+        kept[std::size_t(i)] *= weight;
     addShade(row.data() + from, kept.data() + from, to - from, kTables.depth.data(), sign);
     return true;
 }

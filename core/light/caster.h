@@ -33,9 +33,9 @@ using ShadowMaps = std::vector<std::shared_ptr<const stage::BodyMap>>;
 ShadowMaps mapsOf(const stage::StageFrame& frame, const ShadowLight& light);
 
 /// Adds (sign 1) or takes away (sign -1) what one body does to a row of points, one value a point, by its map from
-/// that light. \return false when the row is not reached
-bool shade(
-    std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::BodyMap& map, int sign);
+/// that light. \param weight share of it \return false when the row is not reached
+bool shade(std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::BodyMap& map,
+    int sign, float weight = 1);
 bool shade(
     std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::Caster& caster, int sign);
 

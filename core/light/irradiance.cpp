@@ -1,6 +1,7 @@
 #include "core/light/irradiance.h"
 #include "core/base/hot.h"
 #include "core/base/parallel.h"
+#include "core/light/own_shade.h"
 
 namespace rl::light {
 
@@ -354,7 +355,8 @@ void falls(const Layer& l, const Facing& facing, const Row& at, const Vec3f* nor
 
 /// Only where the layer covers anything; what lies outside is never looked at.
 template <class Facing>
-void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const Throws& all, const Slots& whole, int y)
+void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const Throws& all, const OwnShade& own,
+    const Slots& whole, int y)
 {
     const auto [begin, end] = l.spans[std::size_t(y)];
     if (begin >= end)
@@ -364,6 +366,7 @@ void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const T
     std::fill(slots.thin.begin(), slots.thin.end(), 0);
     const Row at = layerRow(f, l, y, begin);
     shadeRow(slots.shades, slots.thin, at.rays(slots.shades.size()), facing.shadow, all);
+    own.addTo(slots.shades, y, begin);
     falls(l, facing, at, l.normal.row(y) + begin, slots);
 }
 
@@ -376,6 +379,21 @@ void freshGround(const StageFrame& f, const Facing& facing, const Throws& all, c
     facing.onGround(slots.e, points);
     shadeRow(slots.shades, slots.thin, Row{points}.rays(slots.shades.size()), facing.shadow, all);
     dimmed(slots.e, slots.shades.data());
+}
+
+template <class Facing>
+OwnShade ownOf(const StageFrame& f, std::size_t layer, const ShadowMaps& maps, const Facing& facing)
+{
+    return f.layers[layer].element == facing.spares ? OwnShade()
+                                                    : OwnShade(f, f.layers[layer], maps[layer], facing.shadow);
+}
+
+template <class Facing> std::vector<OwnShade> ownsOf(const StageFrame& f, const ShadowMaps& maps, const Facing& facing)
+{
+    std::vector<OwnShade> all;
+    for (std::size_t i = 0; i < f.layers.size(); ++i)
+        all.push_back(ownOf(f, i, maps, facing));
+    return all;
 }
 
 bool anyThin(const StageFrame& f)
@@ -425,6 +443,7 @@ template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& fa
     out.groundThin.resize(thin ? ground : 0);
     const std::vector<Piece> pieces = piecesOf(f);
     const Throws all = throwsOf(f, out.maps, facing.spares);
+    const std::vector<OwnShade> owns = ownsOf(f, out.maps, facing);
     parallelItems(int(pieces.size()), [&](int k) {
         const Piece& p = pieces[std::size_t(k)];
         const Throws some = within(all, f, p, facing.shadow);
@@ -434,7 +453,7 @@ template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& fa
                 continue;
             }
             const Layer& l = f.layers[std::size_t(p.layer)];
-            freshRow(f, l, facing, some, layerSlots(out, std::size_t(p.layer), l, y), y);
+            freshRow(f, l, facing, some, owns[std::size_t(p.layer)], layerSlots(out, std::size_t(p.layer), l, y), y);
         }
     });
     return out;
@@ -457,9 +476,10 @@ Throws stepsOf(const FrameStep& step, const ShadowLight& light, int spared, Shad
     return all;
 }
 
-/// \param changes what has come and gone \param all for a layer that is new
+/// \param changes what has come and gone \param all, own for a layer that is new
 struct StepThrows {
     Throws changes, all;
+    const OwnShade* own = nullptr;
 };
 
 template <class Facing>
@@ -471,7 +491,7 @@ bool stepLayerRow(
     const Slots whole = layerSlots(p, i, l, y);
     const auto [begin, end] = l.spans[std::size_t(y)];
     if (step.from[i] < 0) {
-        freshRow(f, l, facing, by.all, whole, y);
+        freshRow(f, l, facing, by.all, *by.own, whole, y);
         return true;
     }
     if (begin >= end || by.changes.empty())
@@ -522,6 +542,10 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
     std::vector<char> touched(pieces.size(), 0);
     ShadowMaps held;
     const StepThrows every{stepsOf(step, facing.shadow, facing.spares, held), throwsOf(f, maps, facing.spares)};
+    std::vector<OwnShade> owns(f.layers.size());
+    for (std::size_t i = 0; i < owns.size(); ++i)
+        if (step.from[i] < 0)
+            owns[i] = ownOf(f, i, maps, facing);
     parallelItems(int(pieces.size()), [&](int k) {
         const Piece& piece = pieces[std::size_t(k)];
         const bool fresh = piece.layer >= 0 && step.from[std::size_t(piece.layer)] < 0;
@@ -529,6 +553,7 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
         (fresh ? some.all : some.changes) = within(fresh ? every.all : every.changes, f, piece, facing.shadow);
         if (!fresh && some.changes.empty())
             return;
+        some.own = fresh ? &owns[std::size_t(piece.layer)] : nullptr;
         for (int y = piece.begin; y < piece.end; ++y) {
             if (piece.layer < 0)
                 stepGroundRow(p, step, facing, some.changes, y);
@@ -571,7 +596,7 @@ void layerRowBy(const StageFrame& f, std::size_t i, int y, const ShadowMaps& map
     out.shine.assign(glossAlpha(l.material) > 0 ? w : 0, 0.f);
     out.thin.assign(anyThin(f) ? w : 0, 0);
     const Throws some = within(throwsOf(f, maps, facing.spares), f, {int(i), y, y + 1}, facing.shadow);
-    freshRow(f, l, facing, some, {out.e, out.shine, out.shade, out.thin}, y);
+    freshRow(f, l, facing, some, ownOf(f, i, maps, facing), {out.e, out.shine, out.shade, out.thin}, y);
 }
 template <class Facing>
 void groundRowBy(const StageFrame& f, int y, const ShadowMaps& maps, const Facing& facing, LightRow& out)

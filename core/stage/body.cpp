@@ -292,12 +292,30 @@ std::shared_ptr<const Body> bodyOf(
     return body;
 }
 
+namespace {
+bool convex(const Mesh& mesh)
+{
+    const auto [low, high] = mesh.bounds();
+    const double least = 1e-4 * (high - low).length();
+    for (const auto& f : mesh.faces) {
+        const Vec3 a = mesh.points[std::size_t(f[0])],
+                   n = cross(mesh.points[std::size_t(f[1])] - a, mesh.points[std::size_t(f[2])] - a);
+        const double length = n.length();
+        const auto before = [&](const Vec3& p) { return dot(p - a, n) > least * length; };
+        if (length > 1e-12 && std::any_of(mesh.points.begin(), mesh.points.end(), before))
+            return false;
+    }
+    return true;
+}
+} // namespace
+
 std::shared_ptr<const Body> bodyOf(const Mesh& mesh, double opacity)
 {
     auto body = std::make_shared<Body>();
     body->points = mesh.points;
     body->faces = mesh.faces;
     body->solid = true;
+    body->convex = convex(mesh);
     body->opacity = float(opacity);
     root(*body);
     return body;

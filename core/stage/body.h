@@ -15,6 +15,7 @@ struct Body {
     std::vector<float> stops; ///< share of the light stopped at each point, 0…1; empty = `opacity` everywhere
     float opacity = 1; ///< 0…1
     bool solid = false; ///< known all round, not only from the front
+    bool convex = false; ///< can throw no shadow onto itself
     /// Of each point: how high above the foot line the foot under it ends, m, fading out up its leg; empty = nothing.
     /// Seen from the eye that foot stands farther back: E / (E - h) as far.
     std::vector<float> lifted;

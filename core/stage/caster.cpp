@@ -44,6 +44,11 @@ Caster::Caster(std::shared_ptr<const Body> body, std::vector<Vec3> points, doubl
     , m_points(std::move(points))
     , m_pixelsPerM(pixelsPerM)
 {
+    Mesh box;
+    box.points = m_points;
+    const auto [low, high] = box.bounds();
+    m_middle = (low + high) * 0.5;
+    m_size = std::max({high.x - low.x, high.y - low.y, high.z - low.z});
 }
 
 std::shared_ptr<const BodyMap> Caster::seenFrom(const LightPlace& light) const

@@ -21,6 +21,8 @@ public:
 
     bool empty() const { return m_points.empty(); }
     const std::vector<Vec3>& points() const { return m_points; } ///< m, in the scene
+    Vec3 middle() const { return m_middle; } ///< m, of the box around the points
+    double size() const { return m_size; } ///< m, that box' longest side
     const Body* body() const { return m_body.get(); } ///< null: throws nothing
     bool solid() const { return m_body && m_body->solid; }
     /// As a light sees it. Made when first asked for and kept as long as somebody holds it; from any thread.
@@ -38,7 +40,8 @@ public:
 private:
     std::shared_ptr<const Body> m_body;
     std::vector<Vec3> m_points;
-    double m_pixelsPerM = 1;
+    double m_pixelsPerM = 1, m_size = 0;
+    Vec3 m_middle;
     mutable std::mutex m_mutex;
     mutable std::vector<std::weak_ptr<const BodyMap>> m_maps;
     mutable std::optional<Contact> m_contact;

@@ -29,6 +29,14 @@ struct Layer {
     Plane fuzz; ///< with `rim`: how much of each pixel it takes, 0…1
     std::vector<Vec3> eyes; ///< px in the frame: middle (x, y) and radius (z) of balls that show catch-lights
     std::shared_ptr<const Caster> caster; ///< never null; made anew with the layer, so equal pointers mean equal layers
+    /// Of a card: where the front of its body lies, m, over a coarse grid that holds something everywhere. A place x px
+    /// in the frame is column x perPx - left.
+    struct Front {
+        Plane depth;
+        int left = 0, top = 0;
+        double perPx = 1;
+    };
+    Front front;
     Plane outline; ///< of glass: its whole coverage, while `cover` is what it hides; otherwise empty
     Plane water; ///< share of the ground it turns to water; empty for nearly all
     std::vector<std::array<int, 2>> spans; ///< of each row: columns [first, last) outside of which it covers nothing

@@ -233,6 +233,43 @@ void growFuzz(Layer& l, double widthPx)
     l.fuzz = {l.width(), l.height(), std::move(fuzz)};
 }
 
+/// Where nothing is seen holds what the nearest place has.
+Plane filled(const SeenMesh& s)
+{
+    cv::Mat empty = s.cover.mat() <= 0, distance, labels;
+    if (cv::countNonZero(empty) == int(empty.total()))
+        return {};
+    cv::distanceTransform(empty, distance, labels, cv::DIST_L2, 5, cv::DIST_LABEL_PIXEL);
+    std::vector<float> byLabel(empty.total() + 1, 0.f), out(empty.total());
+    for (std::size_t i = 0; i < out.size(); ++i)
+        if (!empty.data[i])
+            byLabel[std::size_t(labels.ptr<int>()[i])] = s.depth.data()[i];
+    for (std::size_t i = 0; i < out.size(); ++i)
+        out[i] = byLabel[std::size_t(labels.ptr<int>()[i])];
+    return {s.cover.width(), s.cover.height(), std::move(out)};
+}
+
+Layer::Front frontOf(const StageFrame& f, const Layer& l)
+{
+    const Body* body = l.caster->body();
+    if (!body || body->points.empty())
+        return {};
+    constexpr double cells = 160; // of the longer side
+    Mesh mesh;
+    mesh.points = l.caster->points();
+    mesh.faces = body->faces;
+    mesh.normals.assign(mesh.points.size(), Vec3{0, 0, -1});
+    Layer::Front front;
+    front.perPx = std::min(1.0, cells / std::max({l.width(), l.height(), 1}));
+    Eye eye = f.eye;
+    eye.focalCm *= front.perPx, eye.x0 *= front.perPx, eye.horizon *= front.perPx;
+    const SeenMesh s = seen(mesh, eye, int(std::ceil(f.width * front.perPx)), int(std::ceil(f.height * front.perPx)));
+    if (!s.cover.empty())
+        front.depth = filled(s);
+    front.left = s.left, front.top = s.top;
+    return front;
+}
+
 void finish(Layer& l, std::vector<Rgb> albedo, const StageFrame& f, const Element& e)
 {
     if (l.rim > 0)
@@ -280,6 +317,7 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
     if (e.altitudeM < 0)
         bury(covered, w, l.top, l.groundRow);
     l.cover = {w, h, std::move(covered)};
+    l.front = frontOf(f, l);
     if (e.yaw != 0)
         l.depth = cardDepth(f, l, e, foot);
     const cv::Mat normals = lens.part(surface->normals.mat(), cv::BORDER_REPLICATE);

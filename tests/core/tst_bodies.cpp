@@ -1,3 +1,4 @@
+#include "core/light/own_shade.h"
 #include "core/light/relight.h"
 #include "core/stage/solids.h"
 #include "tests/kit/frames.h"
@@ -190,6 +191,62 @@ private slots:
         std::sort(told.begin(), told.end());
         qInfo("overlap with rays: median %.3f, worst %.3f of %zu suns", told[told.size() / 2], told[0], told.size());
         QVERIFY2(told[told.size() / 2] > 0.95 && told[0] > 0.88, qPrintable(QString::number(told[0])));
+    }
+
+    /// What a thing shades of itself, where its surface faces the light, against rays through its body.
+    void aThingShadesItselfWhereRaysSay_data()
+    {
+        QTest::addColumn<Solid>("solid");
+        QTest::addColumn<bool>("lamp");
+        for (const auto& [name, solid] : {std::pair{"figure", Solid::Figure}, {"tree", Solid::Tree},
+                 {"arch", Solid::Arch}, {"stair", Solid::Stair}, {"wheel", Solid::Wheel}}) {
+            QTest::addRow("%s, suns", name) << solid << false;
+            QTest::addRow("%s, lamps", name) << solid << true;
+        }
+    }
+    void aThingShadesItselfWhereRaysSay()
+    {
+        QFETCH(Solid, solid);
+        QFETCH(bool, lamp);
+        Project p = kit::postWork();
+        p.lights.sun.on = false;
+        Element& e = p.elements[0];
+        e.cutout = 0, e.standin.solid = solid, e.standin.deep = 0.4, e.standin.wide = 0.6, e.yaw = 20, e.heightM = 3;
+        const auto f = kit::frameOf(p, 900);
+        const stage::Layer& l = f->layers.at(0);
+        const stage::Mesh mesh = meshOf(*l.caster);
+        std::vector<double> wrong;
+        double shaded = 0;
+        for (int azimuth = 95; azimuth < 270; azimuth += 25) {
+            const Vec3 to = stage::sceneDirection(azimuth, 20 + azimuth % 35);
+            const light::ShadowLight light{!lamp, lamp ? l.caster->middle() + to * 4 : to, 0.001};
+            const light::OwnShade own(*f, l, l.caster->seenFrom(light.place()), light);
+            int seen = 0, off = 0;
+            for (int y = 2; y < l.height(); y += 8) {
+                std::vector<light::Shade> row(std::size_t(l.width()), 0);
+                own.addTo(row, y, 0);
+                for (int x = 2; x < l.width(); x += 8) {
+                    const Vec3f n = l.normal.at(x, y);
+                    const double z = double(l.depth.at(x, y));
+                    const Vec3 at{(l.left + x + 0.5 - f->eye.x0) / f->eye.focalCm * z,
+                        f->eye.heightM - (l.top + y + 0.5 - f->eye.horizon) / f->eye.focalCm * z, z};
+                    const Vec3 normal{double(n.x), double(n.y), double(n.z)},
+                        way = light.isSun ? light.at : stage::unit(light.at - at);
+                    if (l.cover.at(x, y) < 1 || stage::dot(normal, way) < 0.2 || at.y < 0.1)
+                        continue;
+                    const bool truth = kit::blocked(mesh, at + normal * 0.02, {light.isSun, light.at});
+                    ++seen, shaded += truth;
+                    off += truth != (light::lightThrough(row[std::size_t(x)]) < 0.5f);
+                }
+            }
+            QVERIFY(seen > 40);
+            wrong.push_back(double(off) / seen);
+        }
+        std::sort(wrong.begin(), wrong.end());
+        qInfo(
+            "told wrongly: median %.3f, worst %.3f of %zu lights", wrong[wrong.size() / 2], wrong.back(), wrong.size());
+        QVERIFY(shaded > 0);
+        QVERIFY(wrong[wrong.size() / 2] < 0.04 && wrong.back() < 0.08);
     }
 
     void lampsBesideAndInsideAreFollowed_data()
