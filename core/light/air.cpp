@@ -27,7 +27,7 @@ namespace {
 float forward(float cosine)
 {
     constexpr float g = 0.5f;
-    return 0.25f * (1 - g * g) / std::pow(1 + g * g - 2 * g * cosine, 1.5f) * 0.34f;
+    return 0.25f * (1 - g * g) / std::pow(1 + g * g - 2 * g * cosine, 1.5f);
 }
 Rgb airlightOf(const AirLamp& lamp, Vec3 at, Vec3 sight)
 {
@@ -113,7 +113,10 @@ std::size_t gapOf(const StageFrame& f, double z)
         std::count_if(f.layers.begin(), f.layers.end(), [=](const stage::Layer& l) { return l.order < z; }));
 }
 
-/// Light of beams, small; drawn large between two layers.
+/// However deep in shadow air lies, this share of what is seen through it is left.
+constexpr float kDarkest = 0.6f;
+
+/// Light of beams, small; drawn large between two layers. Less than nothing where air lies in shadow.
 class Beams final : public Between {
 public:
     Beams(const StageFrame& f, int width, int height)
@@ -123,11 +126,19 @@ public:
         , m_light(std::size_t(width) * std::size_t(height))
     {
     }
+    /// \param light its rows lie at four depths by turns, so that each counts with its neighbours
     void add(double z, const std::vector<Rgb>& light)
     {
         m_z = std::max(m_z, z);
-        for (std::size_t i = 0; i < light.size(); ++i)
-            m_light[i] = m_light[i] + light[i];
+        constexpr float weights[5]{0.125f, 0.25f, 0.25f, 0.25f, 0.125f};
+        for (int y = 0; y < m_height; ++y)
+            for (int tap = -2; tap <= 2; ++tap) {
+                const int from = std::clamp(y + tap, 0, m_height - 1);
+                for (int x = 0; x < m_width; ++x) {
+                    Rgb& sum = m_light[std::size_t(y) * std::size_t(m_width) + std::size_t(x)];
+                    sum = sum + light[std::size_t(from) * std::size_t(m_width) + std::size_t(x)] * weights[tap + 2];
+                }
+            }
     }
     double z() const override { return m_z; }
     void addRow(Rgb* row, int y) const override
@@ -141,7 +152,10 @@ public:
             const float u = std::clamp((float(x) + 0.5f) * sx - 0.5f, 0.f, float(m_width - 1));
             const int i = std::min(int(u), m_width - 2);
             const float s = u - float(i);
-            row[x] = row[x] + (a[i] * (1 - s) + a[i + 1] * s) * (1 - t) + (b[i] * (1 - s) + b[i + 1] * s) * t;
+            const Rgb beam = (a[i] * (1 - s) + a[i + 1] * s) * (1 - t) + (b[i] * (1 - s) + b[i + 1] * s) * t;
+            const Rgb was = row[x];
+            row[x] = {std::max(was.r + beam.r, kDarkest * was.r), std::max(was.g + beam.g, kDarkest * was.g),
+                std::max(was.b + beam.b, kDarkest * was.b)};
         }
     }
 
@@ -162,8 +176,9 @@ std::vector<ShadowMaps> heldMaps(const StageFrame& f, const std::vector<ShadowLi
 }
 
 /// One row of one slice of air: what reaches it, cut out by what stands in the way.
-void sliceRow(const StageFrame& f, const std::vector<AirLamp>& lamps, const std::vector<ShadowLight>& shadows, double z,
-    double Y, int width, Rgb* out)
+/// \param had of each light: the share of it that haze and glow show already
+void sliceRow(const StageFrame& f, const std::vector<AirLamp>& lamps, const std::vector<ShadowLight>& shadows,
+    const std::vector<float>& had, double z, double Y, int width, Rgb* out)
 {
     const double step = double(f.width) / width, m = z / f.eye.focalCm;
     const PointRow points{(0.5 * step - f.eye.x0) * m, step * m, Y, z};
@@ -177,7 +192,7 @@ void sliceRow(const StageFrame& f, const std::vector<AirLamp>& lamps, const std:
         for (int x = 0; x < width; ++x) {
             const Vec3 at{points.x0 + x * points.dx, Y, z};
             const Vec3 sight = stage::unit(at - Vec3{0, f.eye.heightM, 0});
-            out[x] = out[x] + airlightOf(lamps[k], at, sight) * lightThrough(shades[std::size_t(x)]);
+            out[x] = out[x] + airlightOf(lamps[k], at, sight) * (lightThrough(shades[std::size_t(x)]) - had[k]);
         }
     }
 }
@@ -207,31 +222,35 @@ void addShafts(const StageFrame& f, const Air& air, const Sun& sun, const std::v
     for (const AirLamp& lamp : lamps)
         shadows.push_back(lamp.lantern ? ShadowLight{false, lamp.lantern->position, lamp.lantern->radius}
                                        : sunForShadows(sun.azimuth, sun.elevation, std::max(sun.diameter, 1.5)));
+    std::vector<float> had; // half of the sun's is in the haze, a shown lamp's in its veil
+    for (const AirLamp& lamp : lamps)
+        had.push_back(!lamp.lantern ? 0.5f : lamp.lantern->hidden ? 0.f : float(std::min(1.0, air.glow)));
     const std::vector<ShadowMaps> held = heldMaps(f, shadows);
     const Haze haze(air, f.eye.heightM);
     std::map<std::size_t, std::unique_ptr<Beams>> gaps;
     for (int k = 0; k < slices; ++k) {
-        const double z0 = near * std::pow(ratio, k), z1 = z0 * ratio, z = std::sqrt(z0 * z1);
+        const double z0 = near * std::pow(ratio, k), z1 = z0 * ratio, middle = std::sqrt(z0 * z1);
         const double path = air.shafts * std::log(2.0) / air.halfContrastM * (z1 - z0);
         std::vector<Rgb> light(std::size_t(width) * std::size_t(height));
         parallelRows(height, [&](int begin, int end) {
             for (int y = begin; y < end; ++y) {
-                const double py = (y + 0.5) * f.height / height;
+                constexpr double places[4]{0.125, 0.625, 0.375, 0.875};
+                const double z = z0 * std::pow(ratio, places[y % 4]), py = (y + 0.5) * f.height / height;
                 const double Y = f.eye.heightM - (py - f.eye.horizon) * z / f.eye.focalCm;
                 if (Y < 0)
                     continue;
                 Rgb* row = light.data() + std::size_t(y) * std::size_t(width);
-                sliceRow(f, lamps, shadows, z, Y, width, row);
+                sliceRow(f, lamps, shadows, had, z, Y, width, row);
                 const double thin = air.hazeTopM > 0 ? std::exp(-Y / air.hazeTopM) : 1;
                 const float gain = float(path * thin) * haze.clear(float(z), float(Y));
                 for (int x = 0; x < width; ++x)
                     row[x] = row[x] * gain;
             }
         });
-        auto& beams = gaps[gapOf(f, z)];
+        auto& beams = gaps[gapOf(f, middle)];
         if (!beams)
             beams = std::make_unique<Beams>(f, width, height);
-        beams->add(z, light);
+        beams->add(middle, light);
     }
     for (auto& [gap, beams] : gaps)
         out.push_back(std::move(beams));

@@ -67,8 +67,8 @@ struct AirLamp {
     const Lantern* lantern = nullptr; ///< null: the sun
     Vec3 sunward; ///< of the sun, unit
 };
-/// Lamps' light at a place in the air, per unit of density: inverse square, the same to all sides; of the sun a
-/// quarter, and up to twice as much where one looks towards it (Henyey & Greenstein 1941, g = 0.5).
+/// Lamps' light at a place in the air, per unit of density: inverse square, a quarter of it to all sides; of the sun
+/// by how far its way is bent, 0.08 … 1.5 (Henyey & Greenstein 1941, g = 0.5).
 Rgb airlightAt(const std::vector<AirLamp>& lamps, Vec3 at, Vec3 alongSight);
 
 /// Sheets of mist.

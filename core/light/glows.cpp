@@ -8,53 +8,74 @@ using stage::StageFrame;
 
 namespace {
 struct GlowShape {
-    float core, veil, perCore, perHalo, perReach;
+    float core, perCore; ///< the lamp itself, bright in its middle
+    float air, inAir2; ///< air / b, b px from the lamp; softened within its radius
+    float eye, inEye2; ///< eye / b², the same
+    float perReach;
 };
 RL_HOT void glowRow(Rgb* row, int count, float dx0, float dy, Rgb colour, GlowShape s)
 {
     for (int x = 0; x < count; ++x) {
         const float dx = dx0 + float(x), d2 = dx * dx + dy * dy;
-        const float a = 1 + d2 * s.perCore, b = 1 + d2 * s.perHalo, edge = std::max(0.f, 1 - d2 * s.perReach);
-        const float g = edge * edge * (s.core / (a * a) + s.veil / (b * std::sqrt(b)));
+        const float a = 1 + d2 * s.perCore, edge = std::max(0.f, 1 - d2 * s.perReach);
+        const float g = edge * edge * (s.core / (a * a) + s.air / std::sqrt(d2 + s.inAir2) + s.eye / (d2 + s.inEye2));
         row[x].r += colour.r * g;
         row[x].g += colour.g * g;
         row[x].b += colour.b * g;
     }
 }
 
-/// Light scattered around a small light: (1 + (d/r)²)^-1.5, and its bright core.
+/// How much a lamp's light is spread on its way, for what of it would show a white card at 1 m.
+struct Veil {
+    double air = 0; ///< scattered a metre
+    double eye = 0; ///< share of what is scattered in the eye
+};
+/// Below this a veil ends, linear.
+constexpr double kLeast = 0.004;
+/// Of the glare in the eye painters show a small part: a picture is looked at with rested eyes.
+constexpr double kSpread = 0.03;
+
+/// A small light: its bright core, and a veil as wide as its strength and the air say. A sight line that passes it at b
+/// metres gathers
+///     L = (π/4) β I / b         β = ln 2 / the distance of half contrast, scattered the same to all sides
+/// and at θ degrees from it the eye itself spreads
+///     L = 10 π E / θ²           E = I / D² at the eye
+/// of which `eye` is shown. I is what shows a white card as 1 at 1 m. Sources: single scattering of a point light (Sun
+/// et al. 2005); Stiles & Holladay's law of disability glare (CIE 31, 1976).
 class Glow final : public Between {
 public:
-    /// \param core, veil how bright both are against the colour
-    Glow(const StageFrame& f, Vec3 at, double radius, Rgb colour, float core, float veil)
+    /// \param intensity I by the colour 1 \param core how bright its middle is against the colour
+    Glow(const StageFrame& f, Vec3 at, double radius, Rgb colour, float core, double intensity, const Veil& veil)
         : m_colour(colour)
-        , m_core(core)
-        , m_veil(veil)
         , m_z(at.z)
     {
         const double k = f.eye.focalCm / at.z;
         m_x0 = f.eye.x0 + k * at.x, m_y0 = f.eye.horizon + k * (f.eye.heightM - at.y);
-        const double wide = std::max(1.2, k * radius * 1.1), halo = wide * 5;
-        const int reach = int(std::min(veil > 0 ? halo * 5 : wide * 7, 40000.0));
-        m_left = int(std::clamp(m_x0 - reach, 0.0, double(f.width)));
-        m_right = int(std::clamp(m_x0 + reach, 0.0, double(f.width)));
-        m_top = int(std::clamp(m_y0 - reach, 0.0, double(f.height)));
-        m_bottom = int(std::clamp(m_y0 + reach, 0.0, double(f.height)));
-        m_perCore = float(1 / (wide * wide)), m_perHalo = float(1 / (halo * halo));
-        m_perReach = float(1 / (double(reach) * reach));
+        const double wide = std::max(1.2, k * radius * 1.1), degree = f.eye.focalCm * std::tan(radians(1.0));
+        const double air = kPi / 4 * veil.air * intensity * k,
+                     eye = veil.eye * 10 * kPi * intensity / (at.z * at.z) * degree * degree;
+        const double soft = 2 * wide, glare = std::max(2 * wide, degree);
+        const double level = std::max({double(colour.r), double(colour.g), double(colour.b)});
+        const double reach = std::max({wide * 7, air * level / kLeast, std::sqrt(eye * level / kLeast)});
+        const int most = int(std::min(reach, 0.45 * std::hypot(f.width, f.height)));
+        m_shape = {core, float(1 / (wide * wide)), float(air), float(soft * soft), float(eye), float(glare * glare),
+            float(1 / (double(most) * most))};
+        m_left = int(std::clamp(m_x0 - most, 0.0, double(f.width)));
+        m_right = int(std::clamp(m_x0 + most, 0.0, double(f.width)));
+        m_top = int(std::clamp(m_y0 - most, 0.0, double(f.height)));
+        m_bottom = int(std::clamp(m_y0 + most, 0.0, double(f.height)));
     }
     double z() const override { return m_z; }
     void addRow(Rgb* row, int y) const override
     {
-        if (y < m_top || y >= m_bottom)
-            return;
-        glowRow(row + m_left, m_right - m_left, float(m_left + 0.5 - m_x0), float(y + 0.5 - m_y0), m_colour,
-            {m_core, m_veil, m_perCore, m_perHalo, m_perReach});
+        if (y >= m_top && y < m_bottom)
+            glowRow(
+                row + m_left, m_right - m_left, float(m_left + 0.5 - m_x0), float(y + 0.5 - m_y0), m_colour, m_shape);
     }
 
 private:
     Rgb m_colour;
-    float m_core, m_veil, m_perCore = 1, m_perHalo = 1, m_perReach = 1;
+    GlowShape m_shape{};
     double m_z, m_x0 = 0, m_y0 = 0;
     int m_left = 0, m_right = 0, m_top = 0, m_bottom = 0;
 };
@@ -115,21 +136,25 @@ void addGlows(const StageFrame& f, const Air& air, const std::vector<Lantern>& l
             if (l.within && host.element == l.within)
                 l.position.z = std::max(l.position.z, host.order * (1 + 1e-6));
         const double clear = throughAir(l.position.z, air.halfContrastM);
-        const Rgb colour = colourOf(l) * float(l.strength * clear);
-        const float veil = float(air.glow) * (0.10f + 0.5f * float(1 - clear));
+        const Rgb plain = colourOf(l) * float(clear), colour = plain * float(l.strength);
+        const Veil veil{air.halfContrastM > 0 ? air.glow * std::log(2.0) / air.halfContrastM : 0, air.glow * kSpread};
+        const double intensity = l.reference * l.reference;
         if (l.kind == LampKind::Flame) {
-            out.push_back(std::make_unique<Glow>(f, l.position, l.radius, colour, 1.3f, veil));
+            out.push_back(std::make_unique<Glow>(f, l.position, l.radius, colour, 1.3f, intensity, veil));
         } else if (l.kind == LampKind::Swarm) {
-            const Rgb each = colourOf(l) * float(clear * std::clamp(l.strength, 0.2, 3.0));
-            for (const Vec3& at : sparksOf(l))
-                out.push_back(std::make_unique<Glow>(f, at, l.radius, each, 1.1f, 0.25f * veil));
+            const std::vector<Vec3> sparks = sparksOf(l);
+            const Rgb each = plain * float(std::clamp(l.strength, 0.2, 3.0));
+            const double part = intensity * l.strength / std::clamp(l.strength, 0.2, 3.0)
+                / double(std::max<std::size_t>(sparks.size(), 1));
+            for (const Vec3& at : sparks)
+                out.push_back(std::make_unique<Glow>(f, at, l.radius, each, 1.1f, part, veil));
         } else if (const Vec3 facing = facingOf(l), to = Vec3{0, f.eye.heightM, 0} - l.position;
                    facing.x * to.x + facing.z * to.z > 0) {
             // A pane that lights a card E at d shows π E d² / its area.
-            const double shows = std::min(4.0, kPi * l.strength * l.reference * l.reference / (l.wide * l.high));
+            const double shows = std::min(4.0, kPi * l.strength * intensity / (l.wide * l.high));
             out.push_back(std::make_unique<Pane>(f, l, colourOf(l) * float(shows * clear)));
-            out.push_back(
-                std::make_unique<Glow>(f, l.position, 0.4 * std::sqrt(l.wide * l.high), colour, 0.f, 0.6f * veil));
+            out.push_back(std::make_unique<Glow>(
+                f, l.position, 0.4 * std::sqrt(l.wide * l.high), colour, 0.f, 0.6 * intensity, veil));
         }
     }
 }

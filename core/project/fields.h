@@ -90,7 +90,7 @@ inline constexpr Number<Air> kAirNumbers[] = {{"halfContrastM", &Air::halfContra
     {"exposureStops", &Air::exposureStops, -8, 8, 0, Unit::Stops},
     {"hazeTopM", &Air::hazeTopM, 0, 10000, 0, Unit::Metre}, {"spill", &Air::spill, 0, 2, 1, Unit::Share},
     {"bounce", &Air::bounce, 0, 2, 1, Unit::Share}, {"glow", &Air::glow, 0, 3, 1, Unit::Share},
-    {"shafts", &Air::shafts, 0, 1, 0, Unit::Share}, {"vignette", &Air::vignette, 0, 1, 0, Unit::Share},
+    {"shafts", &Air::shafts, 0, 3, 0, Unit::Share}, {"vignette", &Air::vignette, 0, 1, 0, Unit::Share},
     {"vignetteReach", &Air::vignetteReach, 0.1, 2, 0.6, Unit::Share}, {"darks", &Air::darks, 0, 0.3, 0, Unit::Share},
     {"rainbow", &Air::rainbow, 0, 1, 0, Unit::Share}, {"halo", &Air::halo, 0, 1, 0, Unit::Share}};
 

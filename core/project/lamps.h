@@ -81,7 +81,7 @@ struct Air {
     double spill = 1; ///< 0…2: backdrop light falling into edges
     double bounce = 1; ///< 0…2: light thrown back by the ground and large neighbours
     double glow = 1; ///< 0…3: veil round lights
-    double shafts = 0; ///< 0…1: beams seen in the haze
+    double shafts = 0; ///< 0…3: beams seen in the haze, 1 as it scatters
     double vignette = 0; ///< 0…1: how far the sky's light falls off away from the focal place
     Vec2 vignetteAt{-1, -1}; ///< cm on the canvas; negative x = its middle
     double vignetteReach = 0.6; ///< of the half diagonal, 0.1…2: full light up to there
