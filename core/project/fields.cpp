@@ -69,6 +69,7 @@ std::vector<FieldTold> allFields()
     tell<PictureLight>("ownLight", out);
     tell<ReliefPart>("part", out);
     tell<Ridge>("ridge", out);
+    tell<FootWord>("foot", out);
     tell<EyeBall>("eye", out);
     tell<Standin>("standin", out);
     tell<Pattern>("pattern", out);

@@ -128,6 +128,8 @@ inline constexpr Number<ReliefPart> kReliefPartNumbers[] = {{"tiltX", &ReliefPar
 inline constexpr Number<Ridge> kRidgeNumbers[]
     = {{"height", &Ridge::height, -3, 3, 1, Unit::Times}, {"width", &Ridge::width, 0.005, 0.5, 0.08, Unit::Share}};
 
+inline constexpr Number<FootWord> kFootWordNumbers[]
+    = {{"at", &FootWord::at, 0, 1, 0.5, Unit::Share}, {"backM", &FootWord::backM, -50, 50, 0, Unit::Metre}};
 inline constexpr Number<EyeBall> kEyeBallNumbers[] = {{"radius", &EyeBall::radius, 0.001, 0.5, 0.02, Unit::Share}};
 
 inline constexpr Number<Element> kElementNumbers[] = {{"heightM", &Element::heightM, 0.01, 2000, 1, Unit::Metre},
@@ -190,6 +192,8 @@ template <class O> constexpr std::span<const Number<O>> numbersOf()
         return kReliefPartNumbers;
     else if constexpr (std::is_same_v<O, Ridge>)
         return kRidgeNumbers;
+    else if constexpr (std::is_same_v<O, FootWord>)
+        return kFootWordNumbers;
     else if constexpr (std::is_same_v<O, EyeBall>)
         return kEyeBallNumbers;
     else if constexpr (std::is_same_v<O, Element>)

@@ -97,6 +97,9 @@ void repairElement(Element& e, const Brief& b, Repairs& r)
     r.atMost(e.parts, 64);
     r.atMost(e.ridges, 64);
     r.atMost(e.eyes, 32);
+    r.atMost(e.feet, 32);
+    for (FootWord& foot : e.feet)
+        r.keep(foot);
     for (ReliefPart& part : e.parts) {
         keepPoints(part.outline, 4, itself, r);
         r.keep(part);

@@ -65,6 +65,14 @@ inline constexpr int kMaterialCount = 7;
 /// Where the frame's person looks or goes, for the room before them.
 enum class Facing { Unknown, Left, Right, Viewer, Away };
 
+/// What the painter says of one foot of a cut-out.
+struct FootWord {
+    double at = 0.5; ///< middle of that foot across the box, 0 left … 1 right as photographed
+    double backM = 0; ///< how far behind the lowest foot it stands, m; less than nothing: before it
+    bool aloft = false; ///< does not touch the ground
+    bool operator==(const FootWord&) const = default;
+};
+
 /// Something standing in the scene: a cut-out as a card, or a stand-in until there is a photograph.
 struct Element {
     int id = 0;
@@ -102,6 +110,7 @@ struct Element {
     std::vector<ReliefPart> parts{}; ///< in order, later ones over earlier ones
     std::vector<Ridge> ridges{};
     std::vector<EyeBall> eyes{};
+    std::vector<FootWord> feet{}; ///< those the painter speaks of; the others stand where they are seen
     bool operator==(const Element&) const = default;
 };
 

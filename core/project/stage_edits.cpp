@@ -70,6 +70,37 @@ Project withAltitude(Project p, int id, double altitudeM)
     return p;
 }
 
+namespace {
+bool ofFoot(const FootWord& w, double at)
+{
+    return std::abs(w.at - at) < 0.05;
+}
+} // namespace
+
+Project withFootWord(Project p, int id, const FootWord& word)
+{
+    Element* e = p.element(id);
+    if (!e || e->locked)
+        return p;
+    std::erase_if(e->feet, [&](const FootWord& w) { return ofFoot(w, word.at); });
+    e->feet.push_back(word);
+    repair(p);
+    return p;
+}
+
+Project withoutFootWord(Project p, int id, double at)
+{
+    if (Element* e = p.element(id); e && !e->locked)
+        std::erase_if(e->feet, [&](const FootWord& w) { return ofFoot(w, at); });
+    return p;
+}
+
+std::optional<FootWord> footWordAt(const Element& e, double at)
+{
+    const auto found = std::find_if(e.feet.begin(), e.feet.end(), [&](const FootWord& w) { return ofFoot(w, at); });
+    return found == e.feet.end() ? std::nullopt : std::optional(*found);
+}
+
 Project withTrueHeight(Project p, int id, double heightM)
 {
     Element* e = p.element(id);

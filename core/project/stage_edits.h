@@ -11,6 +11,12 @@ Project withFoot(Project project, int element, Vec2 baseCm, bool alone = false);
 Project withFootMoved(Project project, int element, Vec2 byCm);
 /// Lifts or lowers it, m over the ground; what is locked stays.
 Project withAltitude(Project project, int element, double altitudeM);
+/// Says where one foot stands, in place of what was said of a foot within a twentieth of the box from it.
+Project withFootWord(Project project, int element, const FootWord& word);
+/// Lets that foot stand where it is seen again.
+Project withoutFootWord(Project project, int element, double at);
+/// What is said of the foot at that place of the box; nothing: it stands where it is seen.
+std::optional<FootWord> footWordAt(const Element& element, double at);
 /// Gives an element its true height; what keeps step with it grows or shrinks by the same factor.
 Project withTrueHeight(Project project, int element, double heightM);
 /// Gives it so many cm on the canvas where it stands; the true height follows.

@@ -1,11 +1,14 @@
 // Cut-outs as closed surfaces: the outline by marching squares, front and back as far apart as the form bulges.
 #include "core/stage/body.h"
+#include "core/project/stage_edits.h"
+#include "core/stage/camera.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::stage {
 
 namespace {
 constexpr int kCells = 112; ///< of the longer side
+constexpr double kLeg = 0.25; ///< share of the height
 
 /// The matte on a grid with a rim of nothing; its lowest row comes down to the foot line, where it ends at once.
 struct Grid {
@@ -55,70 +58,50 @@ Grid gridOf(const cv::Mat& alpha, relief::Shape shape, double widthM, double hei
     return g;
 }
 
-/// A part of the outline that ends above the foot line, as the far feet of an animal do.
-struct Foot {
+/// A foot that is to be set down elsewhere than under the card.
+struct SetDown {
     double from, to, height; ///< m
+    std::optional<double> back; ///< m, as the painter says; nothing: where it is seen
 };
-constexpr double kHighestFoot = 0.2, kLeast = 0.04, kLeg = 0.25; // shares of the height
 
-/// Local low points of the lower outline that stick out by a twenty-fifth of the height or more; without the lowest.
-std::vector<Foot> feetOf(const Grid& g, double heightM)
+/// Those that end above the foot line, and those the painter speaks of.
+std::vector<SetDown> setDown(const Element& e, const cv::Mat& alpha, double widthM)
 {
-    std::vector<double> low;
-    for (int x = 0; x < g.cover.cols; ++x) {
-        double y = 1e9;
-        for (int row = 0; row < g.cover.rows - 1; ++row)
-            if (g.cover.at<float>(row, x) > g.level)
-                y = g.y[std::size_t(row)];
-        low.push_back(y);
-    }
-    std::vector<Foot> feet;
-    const double least = kLeast * heightM;
-    const auto count = int(low.size());
-    for (int x = 0; x < count; ++x) {
-        const double y = low[std::size_t(x)];
-        if (y > kHighestFoot * heightM || (x > 0 && low[std::size_t(x - 1)] <= y))
-            continue;
-        // How far up the outline must be climbed to come to something lower, on either side.
-        const auto climb = [&](int step) {
-            double top = y;
-            for (int i = x + step; i >= 0 && i < count; i += step) {
-                if (low[std::size_t(i)] < y)
-                    return top - y;
-                top = std::max(top, low[std::size_t(i)]);
-            }
-            return 1e9;
-        };
-        if (std::min(climb(-1), climb(1)) < least)
-            continue;
-        int a = x, b = x;
-        while (a > 0 && low[std::size_t(a - 1)] <= y + least)
-            --a;
-        while (b + 1 < count && low[std::size_t(b + 1)] <= y + least)
-            ++b;
-        if (y > 0.004 * heightM)
-            feet.push_back({g.x[std::size_t(a)], g.x[std::size_t(b)], y});
+    std::vector<SetDown> feet;
+    const Rect box{0, 0, double(alpha.cols), double(alpha.rows)};
+    for (const Foot& f : footingOf(Mask::fromMat(alpha), box).feet) {
+        SetDown foot{f.from * widthM, f.to * widthM, f.up * e.heightM, {}};
+        if (const auto word = edits::footWordAt(e, f.at())) {
+            if (word->aloft)
+                continue;
+            foot.back = word->backM;
+        }
+        if (foot.back || f.up > 0.004)
+            feet.push_back(foot);
     }
     return feet;
 }
 
-/// How far each point is set back with its foot: wholly at the foot, not at all a leg's length above it.
-std::vector<float> liftedBy(const std::vector<Foot>& feet, const std::vector<Vec3>& points, double heightM)
+/// How far each point goes with its foot: wholly at the foot, not at all a leg's length above it.
+std::vector<FootPull> pulledBy(const std::vector<SetDown>& feet, const std::vector<Vec3>& points, double heightM)
 {
-    std::vector<float> lifted;
+    std::vector<FootPull> pulled;
     if (feet.empty())
-        return lifted;
+        return pulled;
     for (const Vec3& p : points) {
-        double most = 0;
-        for (const Foot& f : feet) {
+        FootPull most;
+        double weight = 0;
+        for (const SetDown& f : feet) {
             const double beside = std::max({0.0, f.from - p.x, p.x - f.to}) / (0.06 * heightM),
                          up = std::max(0.0, p.y - f.height) / (kLeg * heightM);
-            const double t = std::max(0.0, 1 - std::hypot(beside, up));
-            most = std::max(most, f.height * t * t * (3 - 2 * t));
+            const double t = std::max(0.0, 1 - std::hypot(beside, up)), w = t * t * (3 - 2 * t);
+            const FootPull pull{float(f.height * w), float(f.back.value_or(0) * w), f.back.has_value()};
+            if (f.back || most.said ? w > weight : pull.height > most.height)
+                most = pull, weight = w;
         }
-        lifted.push_back(float(most));
+        pulled.push_back(most);
     }
-    return lifted;
+    return pulled;
 }
 
 /// Points of front and back are made in pairs: 2 k in front, 2 k + 1 behind.
@@ -244,8 +227,8 @@ void root(Body& body)
             body.points.push_back({p.x, p.y - 0.04 * size, p.z});
             if (!body.stops.empty())
                 body.stops.push_back(body.stops[std::size_t(point)]);
-            if (!body.lifted.empty())
-                body.lifted.push_back(body.lifted[std::size_t(point)]);
+            if (!body.pulled.empty())
+                body.pulled.push_back(body.pulled[std::size_t(point)]);
         }
         return it->second;
     };
@@ -286,7 +269,7 @@ std::shared_ptr<const Body> bodyOf(
         body->stops.clear();
     for (float& s : body->stops)
         s = std::min(s, 1.f) * body->opacity;
-    body->lifted = liftedBy(feetOf(grid, e.heightM), body->points, e.heightM);
+    body->pulled = pulledBy(setDown(e, alpha, widthM), body->points, e.heightM);
     stand(*body, e, widthM, foot, halfAtSole(grid));
     root(*body);
     return body;

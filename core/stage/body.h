@@ -7,6 +7,13 @@
 
 namespace rl::stage {
 
+/// How a point goes with the foot under it, fading out up its leg.
+struct FootPull {
+    float height = 0; ///< m: how high above the foot line that foot ends. Seen there it stands E / (E - h) as far.
+    float back = 0; ///< m behind the foot line, as the painter says
+    bool said = false; ///< `back` counts, not what is seen
+};
+
 /// A closed surface about its own foot, m: x to the right, y up, z away from the viewer. What throws shadows, whatever
 /// side the light comes from. Faces wind as those of a Mesh.
 struct Body {
@@ -16,9 +23,7 @@ struct Body {
     float opacity = 1; ///< 0…1
     bool solid = false; ///< known all round, not only from the front
     bool convex = false; ///< can throw no shadow onto itself
-    /// Of each point: how high above the foot line the foot under it ends, m, fading out up its leg; empty = nothing.
-    /// Seen from the eye that foot stands farther back: E / (E - h) as far.
-    std::vector<float> lifted;
+    std::vector<FootPull> pulled; ///< of each point; empty = nothing is set down elsewhere
     /// Points from here on lie under the sole, which is drawn down into the ground so that no light creeps in between
     /// them; they count only while the body stands on it.
     std::size_t firstBelow = 0;

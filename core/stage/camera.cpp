@@ -48,6 +48,52 @@ std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& e, double widthOv
     return {at(lean + left, e.heightM), at(lean + right, e.heightM), at(right, 0), at(left, 0)};
 }
 
+namespace {
+constexpr double kHighestFoot = 0.2, kStandsOut = 0.04; // shares of the height
+
+/// Of each column of the box, how far up its lowest point lies; 1e9 where there is none.
+std::vector<double> lowestOf(const Mask& alpha, const Rect& box)
+{
+    const int left = int(box.x), top = int(box.y), w = int(box.width), h = int(box.height);
+    std::vector<double> low(std::size_t(w), 1e9);
+    for (int x = 0; x < w; ++x)
+        for (int y = h - 1; y >= 0 && low[std::size_t(x)] > 1e8; --y)
+            if (alpha.at(left + x, top + y) > 127)
+                low[std::size_t(x)] = double(h - 1 - y) / h;
+    return low;
+}
+
+std::vector<Foot> feetOf(const std::vector<double>& low)
+{
+    std::vector<Foot> feet;
+    const auto count = int(low.size());
+    for (int x = 0; x < count; ++x) {
+        const double y = low[std::size_t(x)];
+        if (y > kHighestFoot || (x > 0 && low[std::size_t(x - 1)] <= y))
+            continue;
+        // How far up the outline must be climbed to come to something lower, on either side.
+        const auto climb = [&](int step) {
+            double top = y;
+            for (int i = x + step; i >= 0 && i < count; i += step) {
+                if (low[std::size_t(i)] < y || (step < 0 && low[std::size_t(i)] == y))
+                    return top - y;
+                top = std::max(top, low[std::size_t(i)]);
+            }
+            return 1e9;
+        };
+        if (std::min(climb(-1), climb(1)) < kStandsOut)
+            continue;
+        int a = x, b = x;
+        while (a > 0 && low[std::size_t(a - 1)] <= y + kStandsOut)
+            --a;
+        while (b + 1 < count && low[std::size_t(b + 1)] <= y + kStandsOut)
+            ++b;
+        feet.push_back({double(a) / count, double(b + 1) / count, y});
+    }
+    return feet;
+}
+} // namespace
+
 Footing footingOf(const Mask& alpha, const Rect& box)
 {
     Footing s;
@@ -71,7 +117,15 @@ Footing footingOf(const Mask& alpha, const Rect& box)
     }
     if (weight > 0)
         s.foot = sum / weight / w;
+    s.feet = feetOf(lowestOf(alpha, box));
     return s;
+}
+
+double seenBackM(const Project& project, const Element& e, const Foot& f)
+{
+    const Eye eye = eyeOf(project);
+    const double z = groundDistance(eye, e.baseCm.y), h = f.up * e.heightM;
+    return std::isfinite(z) && h < 0.7 * eye.heightM ? z * h / (eye.heightM - h) : 0;
 }
 
 Placement placementOf(const Project& project, const Element& element, const Rect& shape, double share)

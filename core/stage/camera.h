@@ -42,13 +42,25 @@ Vec3 footOf(const Eye& eye, const Element& element);
 /// It turns, stretches and leans about its foot. \param foot as above
 std::array<Vec3, 4> cardCorners(const Eye& eye, const Element& element, double widthOverHeight, double foot = 0.5);
 
+/// A part of a lower outline that ends by itself, as the feet of an animal do; shares of the box.
+struct Foot {
+    double from = 0, to = 1; ///< across
+    double up = 0; ///< how far above the lowest point it ends
+    double at() const { return (from + to) / 2; }
+};
 /// Where something touches the ground it stands on: the columns of its box that reach into the lowest thirtieth.
 struct Footing {
     double foot = 0.5; ///< middle of what touches, as a share of the box from its left
     std::vector<std::array<double, 2>> touching; ///< from … to, shares of the box; one for each foot
+    /// Low points of its lower outline, up to a fifth of the height, that stick out by a twenty-fifth of it; from the
+    /// left.
+    std::vector<Foot> feet;
 };
 /// \param alpha of the cut-out, px \param box its bounding box in there
 Footing footingOf(const Mask& alpha, const Rect& box);
+
+/// How far behind its lowest foot a foot stands that ends so high in the picture, m; 0 above the horizon.
+double seenBackM(const Project& project, const Element& element, const Foot& foot);
 
 /// Bounding box of a matte (alpha > 127), px; empty when there is none.
 Rect shapeOf(const Mask& alpha);

@@ -97,23 +97,40 @@ std::shared_ptr<const SeenMesh> Caster::mirrored(const Eye& eye, int width, int 
     return image;
 }
 
+namespace {
+/// Along the sight line to where its foot stands. What the painter says may leave the foot over or under the ground:
+/// then the leg is drawn down or up to it.
+void setDown(Vec3& p, const FootPull& pull, const Vec3& foot, double eyeHeight, double heightM)
+{
+    const double h = double(pull.height);
+    double k = 1;
+    if (pull.said)
+        k = std::max(0.1, 1 + double(pull.back) / foot.z);
+    else if (h > 0 && h < 0.7 * eyeHeight)
+        k = eyeHeight / (eyeHeight - h);
+    else
+        return;
+    p = {p.x * k, eyeHeight + (p.y - eyeHeight) * k, p.z * k};
+    if (pull.said)
+        p.y -= eyeHeight + (h - eyeHeight) * k;
+    if (p.y < 0.02 * heightM)
+        p.y -= 0.04 * heightM; // into the ground
+}
+} // namespace
+
 std::shared_ptr<const Caster> casterOf(
     std::shared_ptr<const Body> body, const Element& e, const Vec3& foot, double eyeHeight, double pixelsPerM)
 {
     std::vector<Vec3> points = body->points;
-    const bool stands = e.altitudeM == 0 && !body->lifted.empty();
+    const bool stands = e.altitudeM == 0 && !body->pulled.empty();
     for (std::size_t i = 0; i < points.size(); ++i) {
         Vec3& p = points[i];
         p = p + foot;
         if (e.altitudeM > 0 && i >= body->firstBelow)
             p.y = foot.y;
         p.y += e.altitudeM;
-        if (const double h = stands ? double(body->lifted[i]) : 0; h > 0 && h < 0.7 * eyeHeight) {
-            const double k = eyeHeight / (eyeHeight - h);
-            p = {p.x * k, eyeHeight + (p.y - eyeHeight) * k, p.z * k};
-            if (p.y < 0.02 * e.heightM)
-                p.y -= 0.04 * e.heightM; // into the ground
-        }
+        if (stands)
+            setDown(p, body->pulled[i], foot, eyeHeight, e.heightM);
     }
     auto caster = std::make_shared<Caster>(std::move(body), std::move(points), pixelsPerM);
     caster->element = e.id;

@@ -54,7 +54,8 @@ private:
 };
 
 /// A body carried to where its element stands. Of what stands on the ground, feet that end higher in the picture are
-/// set down farther back, where the eye sees them. \param eyeHeight m
+/// set down farther back, where the eye sees them or
+/// the painter says. \param eyeHeight m
 std::shared_ptr<const Caster> casterOf(
     std::shared_ptr<const Body> body, const Element& element, const Vec3& foot, double eyeHeight, double pixelsPerM);
 

@@ -192,7 +192,7 @@ std::shared_ptr<const Body> SurfaceCache::body(const Element& e, const std::shar
     Element shape;
     shape.cutout = e.cutout, shape.standin = e.standin, shape.heightM = e.heightM, shape.yaw = e.yaw;
     shape.stretch = e.stretch, shape.shear = e.shear, shape.mirrored = e.mirrored, shape.material = e.material,
-    shape.through = e.through, shape.footShare = e.footShare, shape.form = e.form;
+    shape.through = e.through, shape.footShare = e.footShare, shape.form = e.form, shape.feet = e.feet;
     {
         const std::lock_guard lock(m_mutex);
         for (const Embodied& c : m_bodies)

@@ -107,6 +107,38 @@ private slots:
         QVERIFY(project().elements == before.elements);
     }
 
+    void aFootIsSetDownWhereThePainterSays()
+    {
+        page(Hand);
+        QVERIFY(!find<QComboBox>("whichFoot")->isVisible()); // a post has one foot, and nothing to say of it
+        Project forked = project(); // the same with two legs, the right one shorter
+        const Mask& was = forked.cutouts[0].alpha;
+        std::vector<std::uint8_t> legs(was.data(), was.data() + was.size());
+        for (int y = 250; y < 420; ++y)
+            for (int x = 0; x < 60; ++x)
+                if ((x > 22 && x < 38) || (x >= 38 && y > 370))
+                    legs[std::size_t(y * 60 + x)] = 0;
+        forked.cutouts[0].alpha = {60, 420, std::move(legs)};
+        desk().edit("Fork it", forked);
+        QVERIFY(settle());
+        const Project before = project();
+        auto* which = find<QComboBox>("whichFoot");
+        QVERIFY(which->isVisible() && which->count() == 2);
+        choose("whichFoot", 1);
+        auto* back = find<QDoubleSpinBox>("footBack");
+        const double h = 2.0 * 39 / 400, seen = 10 * h / (1.6 - h); // as high as it ends, so far back
+        QVERIFY2(std::abs(back->value() - seen) < 0.1, qPrintable(QString::number(back->value())));
+        type("footBack", "0.4");
+        QCOMPARE(int(project().element(4)->feet.size()), 1);
+        QCOMPARE(project().element(4)->feet[0].backM, 0.4);
+        undoesTo(before);
+        find<QCheckBox>("footAloft")->click();
+        QVERIFY(project().element(4)->feet[0].aloft && !back->isVisible());
+        press("footSeen");
+        QVERIFY(project().element(4)->feet.empty() && std::abs(back->value() - seen) < 0.1);
+        undo(), undo(), undo(), undo();
+    }
+
     void lanternsAreOnThePlanToo()
     {
         Project p = project();

@@ -358,6 +358,60 @@ private slots:
             QVERIFY(hung->points()[i].y >= 0.5 - 1e-9);
     }
 
+    void feetAreFoundAndThePainterSaysWhereTheyStand_data()
+    {
+        QTest::addColumn<int>("foot"); // from the left
+        QTest::addColumn<double>("back");
+        QTest::addColumn<bool>("aloft");
+        QTest::newRow("a near foot farther back") << 0 << 0.9 << false;
+        QTest::newRow("a far foot not as far as it looks") << 1 << 0.1 << false;
+        QTest::newRow("a foot before the others") << 3 << -0.6 << false;
+        QTest::newRow("a lifted foot") << 2 << 0.0 << true;
+    }
+    void feetAreFoundAndThePainterSaysWhereTheyStand()
+    {
+        QFETCH(int, foot);
+        QFETCH(double, back);
+        QFETCH(bool, aloft);
+        const cv::Mat m = matteOf(Matte::Beast);
+        const auto feet = stage::footingOf(Mask::fromMat(m), {0, 0, 400, 400}).feet;
+        QCOMPARE(int(feet.size()), 4);
+        const double at[4]{60 / 400.0, 150 / 400.0, 250 / 400.0, 330 / 400.0};
+        for (std::size_t i = 0; i < 4; ++i) {
+            QVERIFY(std::abs(feet[i].at() - at[i]) < 0.02);
+            QVERIFY(std::abs(feet[i].up - (i == 1 || i == 2 ? 49 / 400.0 : 0)) < 0.01);
+        }
+        Element e = elementOf(1.5);
+        e.feet = {{at[foot], back, aloft}};
+        const Vec3 stands{0, 0, 6};
+        const auto caster = standing(m, relief::Shape::Puffed, e, stands);
+        // The lowest points under that foot, along its sight lines.
+        const double x = (at[foot] - 0.5) * 1.5;
+        double low = 1e9, sum = 0, count = 0;
+        for (const Vec3& p : caster->points())
+            if (std::abs(p.x / p.z * 6 - x) < 0.05) {
+                low = std::min(low, p.y);
+                if (p.y < 0.08)
+                    sum += p.z, ++count;
+            }
+        if (aloft) { // as high as it is seen
+            QVERIFY2(low > 1.5 * 49 / 400 - 0.05, qPrintable(QString::number(low)));
+            return;
+        }
+        QVERIFY(low < 0.001 && count > 2);
+        QVERIFY2(std::abs(sum / count - 6 - back) < 0.25, qPrintable(QString::number(sum / count)));
+        // A sun overhead, nearly: its shadow lies under it.
+        const auto sun = light::sunForShadows(0, 89, 0.02);
+        const Ground g = shadowOf(*caster, sun, 360);
+        const auto& eye = g.frame->eye;
+        float most = 0;
+        for (double z = 5.85 + back; z <= 6.15 + back; z += 0.05) {
+            const Vec2 at = stage::projected(eye, Vec3{x / 6, 0, 1} * z);
+            most = std::max(most, g.shadow.at<float>(int(at.y) - g.frame->groundTop, int(at.x)));
+        }
+        QVERIFY2(most > 0.5f, qPrintable(QString::number(most)));
+    }
+
     void theGroundDarkensUnderWhatStandsOnIt_data()
     {
         QTest::addColumn<double>("altitude");

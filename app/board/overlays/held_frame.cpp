@@ -34,6 +34,21 @@ void HeldFrame::paint(QPainter& p, const Board& board) const
             const double a = e->mirrored ? 1 - touch[1] : touch[0], b = e->mirrored ? 1 - touch[0] : touch[1];
             p.drawLine(QPointF(r.left() + a * r.width(), r.bottom()), QPointF(r.left() + b * r.width(), r.bottom()));
         }
+    // Several are numbered where they are seen.
+    if (e->cutout && e->altitudeM == 0 && f.feet.size() > 1) {
+        p.setFont(theme::text(13, true));
+        int number = 0;
+        for (const stage::Foot& q : f.feet) {
+            const double across = e->mirrored ? 1 - q.at() : q.at(), up = q.up * place.heightCm / place.canvas.height;
+            const QRectF tag(r.left() + across * r.width() - theme::px(9), r.bottom() - up * r.height() + 6,
+                theme::px(18), theme::px(18));
+            p.setPen(QPen(theme::kGlow, 1.2));
+            p.setBrush(theme::kInk);
+            p.drawRoundedRect(tag, 3, 3);
+            p.setPen(theme::kPaper);
+            p.drawText(tag, Qt::AlignCenter, QString::number(++number));
+        }
+    }
     // The rod of its height, and the knobs of height and foot.
     const auto knob = heightKnob(m_desk, *e);
     if (knob) {

@@ -12,8 +12,12 @@ public:
 private:
     void sizeFields();
     void placeFields();
+    void feetFields();
+    std::vector<stage::Foot> feet() const;
+    std::optional<stage::Foot> foot() const;
     void keepUsual();
     void duplicate();
+    int m_foot = 0; ///< which of its feet is spoken of, from the left of its picture
 };
 
 } // namespace rl::app
