@@ -77,6 +77,14 @@ void Desk::setAlone(int which)
     emit aloneChanged();
 }
 
+void Desk::tryOut(std::optional<Trial> trial)
+{
+    if (!trial && !m_trial)
+        return;
+    m_trial = std::move(trial);
+    emit trialChanged();
+}
+
 bool Desk::refusesLocked(const Element* e)
 {
     if (!e || !e->locked)

@@ -47,12 +47,22 @@ public:
     /// The one light shown alone: -1 the sun, 0 none, else a lantern. Only how the work is looked at; never saved.
     int alone() const { return m_alone; }
     void setAlone(int which);
+    /// What a fix would do, looked at and not done. Ends with whatever changes the work.
+    struct Trial {
+        std::string finding; ///< its key
+        QString label;
+        Project project;
+    };
+    const std::optional<Trial>& trial() const { return m_trial; }
+    void tryOut(std::optional<Trial> trial);
+
     /// Says that something is locked in its place, when it is.
     bool refusesLocked(const Element* e);
 
 signals:
     void heldChanged();
     void aloneChanged();
+    void trialChanged();
     void pictureChanged(); ///< lit is another
     void reviewed(); ///< review is another
     void overlayChanged(); ///< what is drawn over a board is another
@@ -67,6 +77,7 @@ signals:
 private:
     Selection m_selection;
     int m_alone = 0;
+    std::optional<Trial> m_trial;
 };
 
 } // namespace rl::app

@@ -17,6 +17,7 @@ FindingsHand::FindingsHand(MainWindow& window)
     const FindingsPanel* panel = window.side()->findings();
     connect(panel, &FindingsPanel::showWanted, this, &FindingsHand::show);
     connect(panel, &FindingsPanel::fixWanted, this, &FindingsHand::fix);
+    connect(panel, &FindingsPanel::tryWanted, this, &FindingsHand::tryOut);
     connect(panel, &FindingsPanel::setAsideWanted, this, &FindingsHand::setAside);
     connect(panel, &FindingsPanel::openWanted, this, &FindingsHand::open);
 }
@@ -34,20 +35,39 @@ void FindingsHand::show(const Finding& f)
     m_window.board()->flash(f.place);
 }
 
-void FindingsHand::fix(const Finding& f)
+std::optional<Project> FindingsHand::fixed(const Finding& f)
 {
     Project after = f.fix->apply(m_desk.project());
     repair(after);
     const Project& now = m_desk.project();
-    if (after.scene() == now.scene() && after.brief == now.brief && after.sheets == now.sheets
-        && after.references.size() == now.references.size() && after.cutouts.size() == now.cutouts.size()) {
-        const Element* e = m_desk.project().element(f.element);
-        return m_desk.notices.say(e && e->locked
-                ? tr("“%1” is locked in its place; unlock it first.").arg(QString::fromStdString(e->name))
-                : tr("“%1” changes nothing here: something that is locked or tied stands against it.")
-                      .arg(QString::fromStdString(f.fix->label)));
-    }
-    m_desk.edit(QString::fromStdString(f.fix->label), std::move(after));
+    if (after.scene() != now.scene() || after.brief != now.brief || after.sheets != now.sheets
+        || after.references.size() != now.references.size() || after.cutouts.size() != now.cutouts.size())
+        return after;
+    const Element* e = now.element(f.element);
+    m_desk.notices.say(e && e->locked
+            ? tr("“%1” is locked in its place; unlock it first.").arg(QString::fromStdString(e->name))
+            : tr("“%1” changes nothing here: something that is locked or tied stands against it.")
+                  .arg(QString::fromStdString(f.fix->label)));
+    return {};
+}
+
+void FindingsHand::fix(const Finding& f)
+{
+    if (auto after = fixed(f))
+        m_desk.edit(QString::fromStdString(f.fix->label), *std::move(after));
+}
+
+void FindingsHand::tryOut(const Finding& f, bool on)
+{
+    m_desk.tryOut({});
+    if (!on)
+        return;
+    if (m_window.boardHere() != m_window.board())
+        m_window.goTo(Station::Stage);
+    if (auto after = fixed(f))
+        m_desk.tryOut(Desk::Trial{f.key, QString::fromStdString(f.fix->label), *std::move(after)});
+    else
+        m_window.side()->findings()->setTried({});
 }
 
 void FindingsHand::setAside(const Finding& f)

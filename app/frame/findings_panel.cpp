@@ -92,6 +92,14 @@ QWidget* FindingsPanel::card(const Finding& f)
         fix->setToolTip(tr("%1: one step, which Ctrl+Z takes back.").arg(QString::fromStdString(f.fix->label)));
         connect(fix, &QPushButton::clicked, this, [this, f] { emit fixWanted(f); });
         grid->addWidget(fix, 3, 0, 1, 2);
+        auto* look = new QPushButton(tr("See it first"));
+        look->setObjectName("tryFix");
+        look->setCheckable(true);
+        look->setProperty("finding", QString::fromStdString(f.key));
+        look->setChecked(f.key == m_tried);
+        look->setToolTip(tr("Shows the work as the fix would leave it, beside how it is. Nothing is changed."));
+        connect(look, &QPushButton::clicked, this, [this, f](bool on) { emit tryWanted(f, on); });
+        row->addWidget(look);
     }
     if (!f.opens.empty()) {
         auto* say = new WrapButton(f.opens == "find" ? tr("Find the picture again…") : tr("Say whose it is…"));
@@ -105,6 +113,13 @@ QWidget* FindingsPanel::card(const Finding& f)
         b->setFocusPolicy(Qt::TabFocus);
     grid->addLayout(row, 4, 0, 1, 2);
     return box;
+}
+
+void FindingsPanel::setTried(const std::string& key)
+{
+    m_tried = key;
+    for (QPushButton* look : findChildren<QPushButton*>("tryFix"))
+        look->setChecked(look->property("finding").toString().toStdString() == key && !key.empty());
 }
 
 void FindingsPanel::show(const Findings& all, int station)

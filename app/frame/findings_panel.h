@@ -12,16 +12,19 @@ class FindingsPanel final : public QWidget {
 public:
     explicit FindingsPanel(QWidget* parent = nullptr);
     void show(const Findings& all, int station);
+    void setTried(const std::string& key); ///< whose fix is looked at on the board; empty: none
 
 signals:
     void showWanted(const rl::Finding& finding);
     void fixWanted(const rl::Finding& finding);
+    void tryWanted(const rl::Finding& finding, bool on); ///< looked at, not done
     void setAsideWanted(const rl::Finding& finding);
     void openWanted(const rl::Finding& finding); ///< the field in which the painter answers
 
 private:
     QWidget* card(const Finding& finding);
     QScrollArea* m_scroll;
+    std::string m_tried;
     std::vector<std::string> m_shown; ///< keys and figures on show, to leave the list alone when nothing changed
 };
 

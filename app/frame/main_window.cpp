@@ -141,6 +141,7 @@ void MainWindow::goTo(Station which)
     const bool other = which != m_current;
     if (other)
         here()->leave();
+    m_desk.tryOut({});
     if (m_board->comparing())
         m_board->compare({}, {}, {});
     m_board->putAway();

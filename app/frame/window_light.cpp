@@ -22,6 +22,7 @@ namespace rl::app {
 
 void MainWindow::projectChanged()
 {
+    m_desk.tryOut({});
     const Brief& b = m_desk.project().brief;
     const bool inch = b.unit == LengthUnit::Inch;
     const double unit = inch ? 2.54 : 1;
@@ -49,9 +50,9 @@ void MainWindow::askLight()
 {
     if (m_files->opening() || m_desk.document.path().isEmpty())
         return;
-    Project shown = m_desk.project();
+    Project shown = m_desk.trial() ? m_desk.trial()->project : m_desk.project();
     shown.lights = light::alone(shown.lights, m_desk.alone());
-    const bool all = shown.lights == m_desk.project().lights;
+    const bool all = !m_desk.trial() && shown.lights == m_desk.project().lights;
     m_desk.light.ask(shown, m_desk.document.revision(), m_board->wantedWidthPx(), all, m_desk.document.inGesture());
 }
 

@@ -1,5 +1,6 @@
 // What the window hears and answers: the desk, the stations, the files, closing, keys.
 #include "app/board/board.h"
+#include "app/frame/findings_panel.h"
 #include "app/frame/imports.h"
 #include "app/frame/main_window.h"
 #include "app/frame/notice_board.h"
@@ -41,6 +42,19 @@ void MainWindow::connectDesk()
         });
     connect(&m_desk, &Desk::heldChanged, this, &MainWindow::refresh);
     connect(&m_desk, &Desk::aloneChanged, this, &MainWindow::askLight);
+    connect(m_board, &Board::hintChanged, this, [this] {
+        if (!m_board->comparing())
+            m_desk.tryOut({}); // Esc put the comparison away
+    });
+    connect(&m_desk, &Desk::trialChanged, this, [this] {
+        const auto& trial = m_desk.trial();
+        if (trial && m_desk.lit && !m_board->comparing())
+            m_board->compare(m_desk.lit->image, tr("as it is"), tr("tried: %1").arg(trial->label));
+        else if (!trial)
+            m_board->compare({}, {}, {});
+        m_side->findings()->setTried(trial ? trial->finding : std::string());
+        askLight();
+    });
     connect(&m_desk, &Desk::overlayChanged, this, [this] {
         bringToBoard();
         m_board->update();

@@ -319,6 +319,19 @@ private slots:
             QTest::keyClick(&window(), Qt::Key_G); // the cards are made when they are seen
         auto* fix = window().findChild<QPushButton*>("fix");
         QVERIFY(fix);
+        // Looked at first: the board shows both, the work stays as it is; Esc puts it away.
+        const Project asItIs = project();
+        const QImage shownBefore = window().desk().lit->image;
+        auto* look = window().findChild<QPushButton*>("tryFix");
+        QVERIFY(look);
+        QTest::mouseClick(look, Qt::LeftButton);
+        QVERIFY(look->isChecked() && board->comparing() && window().desk().trial());
+        QVERIFY(settle());
+        QVERIFY(window().desk().lit->image != shownBefore && project().elements == asItIs.elements);
+        QTest::keyClick(board, Qt::Key_Escape);
+        QVERIFY(!look->isChecked() && !board->comparing() && !window().desk().trial());
+        QVERIFY(settle());
+        QVERIFY(window().desk().lit->image == shownBefore && hasFinding("stage.floats"));
         QTest::mouseClick(fix, Qt::LeftButton);
         QVERIFY(project().elements[0].baseCm.y > project().camera.horizonCm);
         undo();
