@@ -9,10 +9,12 @@
 #include "app/stations/brief/milestones_page.h"
 #include <QBuffer>
 #include <QClipboard>
+#include <QComboBox>
 #include <QCloseEvent>
 #include <QGuiApplication>
 #include <QInputDialog>
 #include <QKeyEvent>
+#include <QLineEdit>
 #include <QSettings>
 #include <QStackedWidget>
 #include <QTimer>
@@ -201,7 +203,11 @@ void MainWindow::changeEvent(QEvent* e)
 
 void MainWindow::keyPressEvent(QKeyEvent* e)
 {
-    if (!m_desk.actions.press(*e, int(m_current)))
+    // A field that has been entered passes Enter on; what is drawn on the board is not finished by it.
+    const bool entered = (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
+        && (qobject_cast<QAbstractSpinBox*>(focusWidget()) || qobject_cast<QLineEdit*>(focusWidget())
+            || qobject_cast<QComboBox*>(focusWidget()));
+    if (entered || !m_desk.actions.press(*e, int(m_current)))
         QMainWindow::keyPressEvent(e);
 }
 

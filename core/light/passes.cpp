@@ -40,6 +40,9 @@ Rgb grey(float v)
     return {v, v, v};
 }
 
+/// However dark a shadow, what is left of the light tells how much there was.
+constexpr float kLeastLeft = 1e-30f;
+
 double groundZ(const StageFrame& f, int y)
 {
     return f.eye.focalCm * f.eye.heightM / std::max(y + 0.5 - f.eye.horizon, 0.25);
@@ -109,7 +112,7 @@ std::vector<Zone> Relighter::zonesOn(std::size_t k, const std::vector<Lamp>& lam
         double sum = 0;
         for (std::size_t i = 0; i < own.size(); ++i) {
             lets[i] = lightThrough(lamp.planes->layerShade[k][i]);
-            own[i] = lets[i] > 1e-4f ? strength * lamp.planes->layers[k][i] / lets[i] : 0.f;
+            own[i] = strength * lamp.planes->layers[k][i] / std::max(lets[i], kLeastLeft);
             sum += double(own[i] * l.cover.data()[i]);
         }
         if (sum > best)
@@ -211,7 +214,7 @@ LinearPicture Relighter::pass(std::shared_ptr<const StageFrame> frame, const Lig
             for (const Lamp& lamp : lamps) {
                 const float e = luminance(lamp.colour) * lamp.planes->ground[ground(x, y)],
                             lets = lightThrough(lamp.planes->groundShade[ground(x, y)]);
-                arrives += e, all += e / std::max(lets, 1e-3f);
+                arrives += e, all += e / std::max(lets, kLeastLeft);
             }
             const bool faint = all < 0.05f * luminance(f.sky.zenith) * float(lights.air.skyStrength);
             if (faint || arrives > 0.5f * all)

@@ -223,7 +223,7 @@ void reach(const Project& p, const stage::StageFrame& f, const light::LampSource
             const auto view = lamp->layerRow(k, y, scratch);
             const float strength = luminance(lamp->colour);
             for (int x = begin; x < end; x += 3) {
-                const float e = strength * view.e[x], through = std::max(light::lightThrough(view.shade[x]), 1e-3f);
+                const float e = strength * view.e[x], through = std::max(light::lightThrough(view.shade[x]), 1e-30f);
                 arrives += double(e * l.cover.at(x, y)), sent += double(e / through * l.cover.at(x, y));
                 sum[std::size_t(x)] += e;
                 given[i] += double(e * l.cover.at(x, y));

@@ -5,6 +5,7 @@
 #include "core/review/light_audit.h"
 #include "tests/kit/frames.h"
 #include "tests/kit/program.h"
+#include "tests/kit/rays.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 
@@ -214,6 +215,71 @@ private slots:
             QVERIFY(is.tone.b < 0);
         if (key == "light.too-bright")
             QVERIFY(is.tone.lightTo < 100 && is.tone.amount == 1);
+    }
+
+    /// A lamp so many stops too strong is told by just those, and brought back by them.
+    void aLampTooStrongIsToldInStops_data()
+    {
+        QTest::addColumn<double>("stops");
+        QTest::addColumn<bool>("two"); // a second, weaker lamp takes no blame
+        QTest::newRow("one stop and a half") << 1.5 << false;
+        QTest::newRow("three stops") << 3.0 << false;
+        QTest::newRow("five stops, two lamps") << 5.0 << true;
+        QTest::newRow("as bright as paper") << 0.0 << false;
+    }
+    void aLampTooStrongIsToldInStops()
+    {
+        QFETCH(double, stops);
+        QFETCH(bool, two);
+        Project p = litBall(0, 180);
+        p.lights.sun.on = false;
+        p.lights.air.skyStrength = 0, p.lights.air.bounce = 0, p.lights.air.glow = 0;
+        const stage::Eye eye = stage::eyeOf(p);
+        const Vec3 foot = stage::footOf(eye, p.elements[0]);
+        Lantern lamp{40, "beacon", true, foot + Vec3{0, 0.8, -3}, 0.05, 4000, 3, std::exp2(stops) / 0.9};
+        p.lights.lanterns = {lamp};
+        if (two) {
+            lamp.id = 41, lamp.name = "ember", lamp.strength = 0.05, lamp.position.x += 1;
+            p.lights.lanterns.push_back(lamp);
+        }
+        const review::AuditRow row = auditOf(p);
+        QVERIFY2(std::abs(row.overStops - stops) < 0.4, qPrintable(QString::number(row.overStops)));
+        stage::SurfaceCache cache;
+        Findings over = review::auditFindings(p, {row}, cache);
+        std::erase_if(over, [](const Finding& f) { return !f.key.starts_with("light.over:"); });
+        QCOMPARE(over.size(), std::size_t(stops > 0));
+        if (over.empty())
+            return;
+        QCOMPARE(row.overBy, 40);
+        QVERIFY(over[0].sentence.find("beacon") != std::string::npos && over[0].fix);
+        QVERIFY((over[0].severity == Severity::Broken) == (row.overStops > 2));
+        const Project cured = over[0].fix->apply(p);
+        QVERIFY2(auditOf(cured).overStops < 0.3, qPrintable(QString::number(auditOf(cured).overStops)));
+    }
+
+    /// Cast shadows lie in the zones of the ground, where rays say.
+    void theGroundHasItsCastShadowsInTheZones()
+    {
+        const Project p = kit::postWork(215, 30);
+        const auto f = frameOf(p, 500);
+        Relighter r;
+        const LinearPicture zones = r.pass(f, p.lights, Pass::Zones, 6);
+        stage::Mesh post;
+        post.points = f->layers.at(0).caster->points();
+        post.faces = f->layers.at(0).caster->body()->faces;
+        const Vec3 sun = stage::sceneDirection(215, 30);
+        const Mask rays = kit::shadowOnGround(*f, post, {true, sun});
+        int inside = 0, right = 0, outside = 0, lit = 0;
+        for (int y = 0; y < rays.height(); ++y)
+            for (int x = 0; x < f->width; ++x) {
+                if (f->idAt(x, f->groundTop + y) != 0)
+                    continue;
+                const float L = colour::toLab(zones.at(x, f->groundTop + y)).L;
+                const bool cast = std::abs(L - lightnessOf(Zone::Cast)) < 2;
+                rays.at(x, y) ? (++inside, right += cast) : (++outside, lit += !cast);
+            }
+        QVERIFY2(inside > 100 && right > 0.9 * inside && lit > 0.995 * outside,
+            qPrintable(QString("%1 of %2, %3 of %4").arg(right).arg(inside).arg(lit).arg(outside)));
     }
 
     void aCardTellsTheStrength()

@@ -185,8 +185,8 @@ private slots:
         const double by = errorOf(seen, m.normals), outline = errorOf(puffed, m.normals),
                      flat = errorOf(card, m.normals);
         // Wide folds are told as well as by a flat card; of narrow ones part of the pillow is taken off.
-        QVERIFY2(
-            by < (folds < 4 ? 1.05 * flat : 0.87 * outline), qPrintable(QString("%1 %2 %3").arg(by).arg(outline).arg(flat)));
+        QVERIFY2(by < (folds < 4 ? 1.05 * flat : 0.87 * outline),
+            qPrintable(QString("%1 %2 %3").arg(by).arg(outline).arg(flat)));
         for (const Vec3f& n : {seen.normals.at(3, 3), seen.normals.at(80, 100)})
             QVERIFY(std::abs(n.x * n.x + n.y * n.y + n.z * n.z - 1) < 1e-4f && n.z > 0);
     }

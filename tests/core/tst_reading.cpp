@@ -1,9 +1,11 @@
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
-#include "core/reading/attention.h"
+#include "core/light/tone.h"
+#include "core/reading/read_rules.h"
 #include "core/reading/silhouette.h"
 #include "core/reading/values.h"
 #include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
 #include <QColor>
 #include <QTest>
 #include <numeric>
@@ -42,6 +44,38 @@ constexpr Rgb8 kGrey{128, 128, 128};
 class TestReading : public QObject {
     Q_OBJECT
 private slots:
+    /// Without a dark accent the air is deepened; with one nothing is said.
+    void paleDarksAreDeepened_data()
+    {
+        QTest::addColumn<int>("dark"); // sRGB code of the darkest disc
+        QTest::addColumn<double>("darks"); // as the air has them
+        QTest::addColumn<bool>("said");
+        QTest::newRow("pale") << 70 << 0.0 << true;
+        QTest::newRow("near black") << 20 << 0.0 << false;
+        QTest::newRow("pale, and deepened as far as it goes") << 70 << 0.3 << false;
+    }
+    void paleDarksAreDeepened()
+    {
+        QFETCH(int, dark);
+        QFETCH(double, darks);
+        QFETCH(bool, said);
+        Project p = kit::postWork();
+        p.lights.air.darks = darks;
+        const auto d = std::uint8_t(dark);
+        const auto picture = pictureOf(300, 200, kGrey, {{100, 100, 30, {d, d, d}}, {220, 90, 25, {235, 235, 235}}});
+        Findings pale = readFindings(p, picture, read(p, picture));
+        std::erase_if(pale, [](const Finding& f) { return f.key != "read.pale-darks"; });
+        QCOMPARE(pale.size(), std::size_t(said));
+        if (!said)
+            return;
+        const Project after = pale[0].fix->apply(p);
+        QVERIFY(after.lights.air.darks > darks && pale[0].measured > 18);
+        // By as much as brings that dark under L* 14.
+        const float y = colour::luminanceOf(float(pale[0].measured));
+        const Rgb deep = light::fitted({y, y, y}, light::exposureOf(after.lights.air));
+        QVERIFY2(colour::toLab(deep).L < 14, qPrintable(QString::number(colour::toLab(deep).L)));
+    }
+
     void theOddOneDrawsMost_data()
     {
         QTest::addColumn<QRgb>("odd");

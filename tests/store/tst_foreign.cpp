@@ -227,7 +227,14 @@ private slots:
         m.light = {12.5, -3, 0.7};
         m.palette = {{{1, 2, 3}, 0.25}};
         m.eyeLevel = 0.43;
+        m.figures = {{{0.1, 0.2, 0.3, 0.4}, {200, 15, 0.8}, 9, 31}, {{0.5, 0.1, 0.2, 0.6}, {10, -5, 0.3}, 25, 80}};
         const auto back = store::measureFrom(store::bytesOf(m));
+        QCOMPARE(back ? back->figures.size() : 0, std::size_t(2));
+        for (std::size_t i = 0; i < 2; ++i) {
+            const gather::FigureLight &was = m.figures[i], &is = back->figures[i];
+            QVERIFY(is.light == was.light && is.box.x == was.box.x && is.box.height == was.box.height);
+            QVERIFY(is.azimuthHalf == was.azimuthHalf && is.azimuthMost == was.azimuthMost);
+        }
         QVERIFY(back && back->light == m.light && back->palette.size() == 1 && back->eyeLevel == 0.43);
         QVERIFY(!store::measureFrom({'{', '}'}));
         QVERIFY(!store::measureFrom({}));
