@@ -532,6 +532,16 @@ void waterRow(Rgb* row, int y, const StageFrame& f, float sky, const float* wate
     }
 }
 
+/// How bright wet ground glitters at a place, 1 in the mean: wavelets a tenth of a metre long are bright or dark each
+/// by itself, near ones the more; far ones run together.
+double glitterAt(double across, double z)
+{
+    const double spark = double(
+        softNoise(float(across * 5), float(z * 9), 3) * 0.6f + softNoise(float(across * 13), float(z * 23), 4) * 0.4f);
+    const double near = std::clamp(1.6 - std::log10(std::max(z, 1.0)), 0.25, 1.0);
+    return 1 - near + near * 8 * std::pow(spark, 4);
+}
+
 /// A lantern's low light drawn out towards the viewer on wet ground.
 /// \param shade of the lamp on that row: what keeps its light from the ground keeps its glint from the eye; or null
 void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colour, const Shade* shade,
@@ -543,19 +553,19 @@ void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colo
         return;
     const double length = 0.55 * k * (q.position.y + 0.4), along = std::exp(-std::pow((y + 0.5 - image) / length, 2));
     const double wide = std::max(1.5, k * q.radius * 1.2 + 0.035 * (y + 0.5 - contact));
-    const double x0 = f.eye.x0 + k * q.position.x + 0.25 * wide * std::sin(y * 0.9);
+    const double x0 = f.eye.x0 + k * q.position.x, per = 1 / f.eye.focalCm,
+                 z = f.eye.heightM / (std::max(y + 0.5 - f.eye.horizon, 0.25) * per);
     const int begin = std::clamp(int(x0 - 4 * wide), 0, f.width), end = std::clamp(int(x0 + 4 * wide) + 1, 0, f.width);
     for (int x = begin; x < end; ++x) {
         const double across = (x + 0.5 - x0) / wide;
         row[x] = row[x]
-            + colour * float(along * std::exp(-across * across)) * mirror[std::size_t(x)]
-                * (shade ? lightThrough(shade[x]) : 1.f);
+            + colour * float(along * std::exp(-across * across) * glitterAt((x + 0.5 - f.eye.x0) * per * z, z))
+                * mirror[std::size_t(x)] * (shade ? lightThrough(shade[x]) : 1.f);
     }
 }
 
 /// The sun's path on wet ground or water: wavelets that happen to face halfway between sun and viewer.
 ///     C = E F e^(-tan²b / s²) / (4 cos v cos⁴b s²), slope variance s² = 0.006 of a shallow film
-/// It glitters: wavelets a tenth of a metre long are bright or dark each by itself, near ones the more.
 /// Source: Cox & Munk (1954).
 void sunPathRow(
     Rgb* row, int y, const StageFrame& f, Vec3 sun, Rgb colour, const Shade* shade, const std::vector<float>& mirror)
@@ -572,12 +582,10 @@ void sunPathRow(
             continue;
         const double c = std::exp(-slope2 / variance) / (4 * std::max(v.y, 0.06) * h2 * h2 * variance);
         const double across = (x + 0.5 - f.eye.x0) * k * z;
-        const double spark = double(softNoise(float(across * 5), float(z * 9), 3) * 0.6f
-            + softNoise(float(across * 13), float(z * 23), 4) * 0.4f);
-        const double glitters = std::clamp(1.6 - std::log10(std::max(z, 1.0)), 0.25, 1.0); // far ones run together
-        const double bright = 1 - glitters + glitters * 8 * std::pow(spark, 4);
         row[x] = row[x]
-            + colour * (float(std::min(0.05 * c * bright, 2.5)) * mirror[std::size_t(x)] * lightThrough(shade[x]));
+            + colour
+                * (float(std::min(0.05 * c * glitterAt(across, z), 2.5)) * mirror[std::size_t(x)]
+                    * lightThrough(shade[x]));
     }
 }
 
