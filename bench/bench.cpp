@@ -239,6 +239,7 @@ int figures(bool asJson)
     bench::reliefFigures(all);
     bench::yardstickFigures(all);
     bench::bodyFigures(all);
+    bench::ownShadeFigures(all);
     bench::eyeLevelFigures(all);
     bench::cutFigures(all, 24);
     bench::importFigures(all);
@@ -281,6 +282,7 @@ int main(int argc, char** argv)
         bench::reliefFigures(all);
         bench::yardstickFigures(all);
         bench::bodyFigures(all);
+        bench::ownShadeFigures(all);
         for (const auto& f : all)
             std::printf("%.3f %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
         return 0;

@@ -16,6 +16,7 @@ struct Figure {
 void lightFigures(std::vector<Figure>& out); ///< light direction on tests/data/light-examples
 void yardstickFigures(std::vector<Figure>& out); ///< shadows against a ray tracer, in shares of the picture's width
 void bodyFigures(std::vector<Figure>& out); ///< shadows of cut-outs, as the bodies they are, against a ray tracer
+void ownShadeFigures(std::vector<Figure>& out); ///< what things shade of themselves; glints before what hides them
 void reliefFigures(std::vector<Figure>& out); ///< reliefs against true normals
 void cutFigures(std::vector<Figure>& out, int cases); ///< cut-outs with known alpha; against plain cv::grabCut
 void eyeLevelFigures(std::vector<Figure>& out); ///< boxes seen by a level camera

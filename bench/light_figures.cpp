@@ -6,6 +6,7 @@
 #include "core/relief/detail.h"
 #include "demo/demo_work.h"
 #include "store/picture_reader.h"
+#include "tests/kit/own_shade.h"
 #include "tests/kit/rays.h"
 #include <filesystem>
 #include <numeric>
@@ -98,6 +99,25 @@ void bodyFigures(std::vector<Figure>& out)
         }
         addOverlap(out, "half-shadow of the cut-out “" + e.name + "” against rays, every 15°", all);
     }
+}
+
+void ownShadeFigures(std::vector<Figure>& out)
+{
+    std::vector<double> wrong;
+    for (const Solid solid : {Solid::Figure, Solid::Tree, Solid::Arch, Solid::Wheel}) {
+        const Case c = caseOf(solid, 28, 24, 20);
+        const stage::Layer& l = c.frame->layers.at(0);
+        for (int azimuth = 90; azimuth <= 270; azimuth += 15) {
+            const light::ShadowLight sun{true, stage::sceneDirection(azimuth, 30), 0.001};
+            if (const auto held = kit::ownShadeHeld(*c.frame, l, sun, 1); held.seen >= 100)
+                wrong.push_back(100 * held.share());
+        }
+    }
+    std::sort(wrong.begin(), wrong.end());
+    out.push_back({"a stand-in's shadows on itself told unlike rays, median of " + std::to_string(wrong.size()),
+        wrong[wrong.size() / 2], "% px", 3});
+    out.push_back({"the same, worst", wrong.back(), "% px", 10});
+    out.push_back({"a lamp's glint before a box that hides it", 100 * kit::glintThroughBox(600), "%", 2});
 }
 
 void yardstickFigures(std::vector<Figure>& out)

@@ -1,7 +1,7 @@
-#include "core/light/own_shade.h"
 #include "core/light/relight.h"
 #include "core/stage/solids.h"
 #include "tests/kit/frames.h"
+#include "tests/kit/own_shade.h"
 #include "tests/kit/program.h"
 #include "tests/kit/rays.h"
 #include "tests/kit/tiny.h"
@@ -214,33 +214,15 @@ private slots:
         e.cutout = 0, e.standin.solid = solid, e.standin.deep = 0.4, e.standin.wide = 0.6, e.yaw = 20, e.heightM = 3;
         const auto f = kit::frameOf(p, 900);
         const stage::Layer& l = f->layers.at(0);
-        const stage::Mesh mesh = meshOf(*l.caster);
         std::vector<double> wrong;
         double shaded = 0;
         for (int azimuth = 95; azimuth < 270; azimuth += 43) {
             const Vec3 to = stage::sceneDirection(azimuth, 20 + azimuth % 35);
             const light::ShadowLight light{!lamp, lamp ? l.caster->middle() + to * 4 : to, 0.001};
-            const light::OwnShade own(*f, l, l.caster->seenFrom(light.place()), light);
-            int seen = 0, off = 0;
-            for (int y = 2; y < l.height(); y += 8) {
-                std::vector<light::Shade> row(std::size_t(l.width()), 0);
-                own.addTo(row, y, 0);
-                for (int x = 2; x < l.width(); x += 8) {
-                    const Vec3f n = l.normal.at(x, y);
-                    const double z = double(l.depth.at(x, y));
-                    const Vec3 at{(l.left + x + 0.5 - f->eye.x0) / f->eye.focalCm * z,
-                        f->eye.heightM - (l.top + y + 0.5 - f->eye.horizon) / f->eye.focalCm * z, z};
-                    const Vec3 normal{double(n.x), double(n.y), double(n.z)},
-                        way = light.isSun ? light.at : stage::unit(light.at - at);
-                    if (l.cover.at(x, y) < 1 || stage::dot(normal, way) < 0.2 || at.y < 0.1)
-                        continue;
-                    const bool truth = kit::blocked(mesh, at + normal * 0.02, {light.isSun, light.at});
-                    ++seen, shaded += truth;
-                    off += truth != (light::lightThrough(row[std::size_t(x)]) < 0.5f);
-                }
-            }
-            QVERIFY(seen > 40);
-            wrong.push_back(double(off) / seen);
+            const auto held = kit::ownShadeHeld(*f, l, light, 8);
+            QVERIFY(held.seen > 40);
+            shaded += held.shaded;
+            wrong.push_back(held.share());
         }
         std::sort(wrong.begin(), wrong.end());
         qInfo(
@@ -458,32 +440,10 @@ private slots:
         QVERIFY(std::memcmp(one.data(), two.data(), one.size() * sizeof(Rgb)) == 0);
     }
 
-    /// A glint on wet ground in front of a box that hides its lamp.
     void aBoxHidesTheGlintOfTheLampBehindIt()
     {
-        Project p = kit::postWork();
-        p.lights.sun.on = false;
-        p.lights.air.wetness = 1, p.lights.air.skyStrength = 0;
-        p.lights.lanterns = {{40, "lamp", true, {0, 0.7, 11}, 0.05, 2200, 2, 1}};
-        Element box = p.elements[0];
-        box.cutout = 0, box.heightM = 1.6;
-        box.standin.solid = Solid::Box, box.standin.wide = 1, box.standin.deep = 0.3;
-        const auto before = [&](bool hidden, bool burns) {
-            Project q = p;
-            q.elements.clear();
-            if (hidden)
-                q.elements = {box};
-            q.lights.lanterns[0].on = burns;
-            light::Relighter r;
-            const auto scene = r.scene(kit::frameOf(q, 480), q.lights);
-            double sum = 0;
-            for (int y = scene.height() * 2 / 3; y < scene.height(); ++y)
-                for (int x = 200; x < 280; ++x)
-                    sum += double(luminance(scene.at(x, y)));
-            return sum;
-        };
-        const double open = before(false, true) - before(false, false), shut = before(true, true) - before(true, false);
-        QVERIFY2(open > 0 && shut < 0.02 * open, qPrintable(QString("%1 of %2").arg(shut).arg(open)));
+        const double left = kit::glintThroughBox(480);
+        QVERIFY2(left < 0.02, qPrintable(QString::number(left)));
     }
 };
 
