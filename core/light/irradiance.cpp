@@ -342,32 +342,48 @@ struct Slots {
     }
 };
 
+/// Where a light falls without shadows. \return the columns outside of which it falls on nothing
 template <class Facing>
-void falls(const Layer& l, const Facing& facing, const Row& at, const Vec3f* normals, const Slots& slots)
+std::array<int, 2> falls(const Layer& l, const Facing& facing, const Row& at, const Vec3f* normals, const Slots& slots)
 {
     facing.onLayer(slots.e, at, normals, l);
+    if (!slots.shine.empty())
+        facing.shine(slots.shine, at, normals, glossAlpha(l.material));
+    const auto dark = [&](std::size_t i) { return slots.e[i] <= 0 && (slots.shine.empty() || slots.shine[i] <= 0); };
+    std::size_t from = 0, to = slots.e.size();
+    while (from < to && dark(from))
+        ++from;
+    while (to > from && dark(to - 1))
+        --to;
+    return {int(from), int(to)};
+}
+void shadow(const Slots& slots)
+{
     dimmed(slots.e, slots.shades.data());
-    if (slots.shine.empty())
-        return;
-    facing.shine(slots.shine, at, normals, glossAlpha(l.material));
-    dimmed(slots.shine, slots.shades.data());
+    if (!slots.shine.empty())
+        dimmed(slots.shine, slots.shades.data());
 }
 
 /// Only where the layer covers anything; what lies outside is never looked at.
+/// \return the columns outside of which the light falls on nothing
 template <class Facing>
-void freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const Throws& all, const OwnShade& own,
-    const Slots& whole, int y)
+std::array<int, 2> freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const Throws& all,
+    const OwnShade& own, const Slots& whole, int y)
 {
     const auto [begin, end] = l.spans[std::size_t(y)];
     if (begin >= end)
-        return;
+        return {0, 0};
     const Slots slots = whole.part(std::size_t(begin), std::size_t(end - begin));
     std::fill(slots.shades.begin(), slots.shades.end(), 0);
     std::fill(slots.thin.begin(), slots.thin.end(), 0);
-    const Row at = layerRow(f, l, y, begin);
-    shadeRow(slots.shades, slots.thin, at.rays(slots.shades.size()), facing.shadow, all);
-    own.addTo(slots.shades, y, begin);
-    falls(l, facing, at, l.normal.row(y) + begin, slots);
+    const auto [from, to] = falls(l, facing, layerRow(f, l, y, begin), l.normal.row(y) + begin, slots);
+    if (from >= to)
+        return {0, 0};
+    const Slots lit = slots.part(std::size_t(from), std::size_t(to - from));
+    shadeRow(lit.shades, lit.thin, layerRow(f, l, y, begin + from).rays(lit.shades.size()), facing.shadow, all);
+    own.addTo(lit.shades, y, begin + from);
+    shadow(lit);
+    return {begin + from, begin + to};
 }
 
 template <class Facing>
@@ -408,6 +424,7 @@ void makeRoom(LightPlanes& p, std::size_t i, const Layer& l, bool thin)
     p.layerShade[i].resize(size);
     p.layerShine[i].resize(glossAlpha(l.material) > 0 ? size : 0);
     p.layerThin[i].resize(thin ? size : 0);
+    p.layerLit[i].resize(std::size_t(l.height()));
 }
 
 template <class T> std::span<T> partOf(std::vector<T>& plane, int y, std::size_t width)
@@ -435,6 +452,7 @@ template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& fa
         planes->resize(f.layers.size());
     for (auto* planes : {&out.layerShade, &out.layerThin})
         planes->resize(f.layers.size());
+    out.layerLit.resize(f.layers.size());
     for (std::size_t i = 0; i < f.layers.size(); ++i)
         makeRoom(out, i, f.layers[i], thin);
     const std::size_t ground = std::size_t(std::max(f.height - f.groundTop, 0)) * std::size_t(f.width);
@@ -453,7 +471,8 @@ template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& fa
                 continue;
             }
             const Layer& l = f.layers[std::size_t(p.layer)];
-            freshRow(f, l, facing, some, owns[std::size_t(p.layer)], layerSlots(out, std::size_t(p.layer), l, y), y);
+            out.layerLit[std::size_t(p.layer)][std::size_t(y)] = freshRow(
+                f, l, facing, some, owns[std::size_t(p.layer)], layerSlots(out, std::size_t(p.layer), l, y), y);
         }
     });
     return out;
@@ -489,11 +508,12 @@ bool stepLayerRow(
     const StageFrame& f = *step.after;
     const Layer& l = f.layers[i];
     const Slots whole = layerSlots(p, i, l, y);
-    const auto [begin, end] = l.spans[std::size_t(y)];
+    auto& lit = p.layerLit[i][std::size_t(y)];
     if (step.from[i] < 0) {
-        freshRow(f, l, facing, by.all, *by.own, whole, y);
+        lit = freshRow(f, l, facing, by.all, *by.own, whole, y);
         return true;
     }
+    const auto [begin, end] = lit;
     if (begin >= end || by.changes.empty())
         return false;
     const Slots slots = whole.part(std::size_t(begin), std::size_t(end - begin));
@@ -501,6 +521,7 @@ bool stepLayerRow(
     if (!shadeRow(slots.shades, slots.thin, at.rays(slots.shades.size()), facing.shadow, by.changes))
         return false;
     falls(l, facing, at, l.normal.row(y) + begin, slots);
+    shadow(slots);
     return true;
 }
 
@@ -526,6 +547,8 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
         = [&](auto& planes, auto& before, std::size_t i) { planes[i] = std::move(before[std::size_t(step.from[i])]); };
     std::swap(old.layers, p.layers), std::swap(old.layerShade, p.layerShade);
     std::swap(old.layerShine, p.layerShine), std::swap(old.layerThin, p.layerThin);
+    std::swap(old.layerLit, p.layerLit);
+    p.layerLit.resize(f.layers.size());
     for (auto* planes : {&p.layers, &p.layerShine})
         planes->resize(f.layers.size());
     for (auto* planes : {&p.layerShade, &p.layerThin})
@@ -537,6 +560,7 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
         }
         carry(p.layers, old.layers, i), carry(p.layerShade, old.layerShade, i);
         carry(p.layerShine, old.layerShine, i), carry(p.layerThin, old.layerThin, i);
+        carry(p.layerLit, old.layerLit, i);
     }
     const std::vector<Piece> pieces = piecesOf(f);
     std::vector<char> touched(pieces.size(), 0);

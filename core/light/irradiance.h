@@ -35,6 +35,8 @@ struct LightPlanes {
     std::vector<std::vector<float>> layerShine; ///< of polished layers what gloss() says, shadows included; else empty
     std::vector<std::vector<Shade>> layerThin; ///< what thin casters do of the shade; empty without any
     std::vector<Shade> groundThin;
+    /// Of each row of a layer: columns outside of which this light falls on nothing, so that no shadow is looked for.
+    std::vector<std::vector<std::array<int, 2>>> layerLit;
     ShadowMaps maps; ///< of the frame's casters, held for whoever reads this light's shadows
     std::vector<char> touched; ///< layers whose plane differs from that of the frame before; empty = all
 };

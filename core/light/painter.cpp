@@ -1,6 +1,7 @@
 // Lights a frame row by row.
 #include "core/light/painter.h"
 #include "core/base/hot.h"
+#include "core/base/parallel.h"
 #include "core/stage/mesh.h"
 #include <bit>
 
@@ -437,45 +438,62 @@ Rgb seenThere(const Layer& l, const std::vector<Rgb>& lit, int x, int row)
     return {};
 }
 
-/// A row of a solid's own mirror image, drawn by its mesh: what stands at height Y and distance Z is mirrored at -Y, so
-/// a picture row y shows the row 2 (horizon + f h / Z) - y. Rippled water spreads it up and down.
+/// The colours of a solid's own mirror image, drawn by its mesh: what stands at height Y and distance Z is mirrored at
+/// -Y, so a picture row y shows the row 2 (horizon + f h / Z) - y.
+std::vector<Rgb> imageOf(const StageFrame& f, const Layer& l, const stage::SeenMesh& image, const std::vector<Rgb>& lit)
+{
+    std::vector<Rgb> out(image.cover.size());
+    const float k = float(f.eye.focalCm * f.eye.heightM), horizon = float(f.eye.horizon);
+    const int begin = std::max(image.left, l.left),
+              end = std::min(image.left + image.cover.width(), l.left + l.width());
+    parallelRows(image.cover.height(), [&](int from, int to) {
+        for (int j = from; j < to; ++j)
+            for (int x = begin; x < end; ++x) {
+                const float c = image.cover.at(x - image.left, j);
+                if (c <= 0)
+                    continue;
+                const float z = std::max(image.depth.at(x - image.left, j), 0.05f), at = float(image.top + j);
+                const int source = int(std::floor(2 * (horizon + k / z) - at - 0.5f)) - l.top;
+                out[std::size_t(j) * std::size_t(image.cover.width()) + std::size_t(x - image.left)]
+                    = seenThere(l, lit, x - l.left, source) * c;
+            }
+    });
+    return out;
+}
+
+/// One row of it. Rippled water spreads it up and down.
 void mirrorSolid(Rgb* row, int y, const StageFrame& f, const Layer& l, const stage::SeenMesh& image,
-    const std::vector<Rgb>& lit, const std::vector<float>& mirror)
+    const std::vector<Rgb>& colours, const std::vector<float>& mirror)
 {
     constexpr float weights[3]{0.28f, 0.44f, 0.28f};
     const float k = float(f.eye.focalCm * f.eye.heightM), horizon = float(f.eye.horizon);
     const float below = float(y) + 0.5f - horizon - k / l.farthest;
-    const int spread = int(std::lround(1.05f + 0.05f * std::max(0.f, below)));
+    const int spread = int(std::lround(1.05f + 0.05f * std::max(0.f, below))), wide = image.cover.width();
     if (y + spread < image.top || y - spread >= image.top + image.cover.height())
         return;
-    const int begin = std::max(image.left, l.left),
-              end = std::min(image.left + image.cover.width(), l.left + l.width());
-    for (int x = begin; x < end; ++x) {
+    for (int x = 0; x < wide; ++x) {
         float cover = 0;
         Rgb sum{};
         for (int tap = 0; tap < 3; ++tap) {
-            const int at = y + (tap - 1) * spread, j = at - image.top;
+            const int j = y + (tap - 1) * spread - image.top;
             if (j < 0 || j >= image.cover.height())
                 continue;
-            const float c = image.cover.at(x - image.left, j) * weights[tap];
-            if (c <= 0)
-                continue;
-            const float z = image.depth.at(x - image.left, j);
-            const int source = int(std::floor(2 * (horizon + k / std::max(z, 0.05f)) - float(at) - 0.5f)) - l.top;
-            cover += c;
-            sum = sum + seenThere(l, lit, x - l.left, source) * c;
+            cover += image.cover.at(x, j) * weights[tap];
+            sum = sum + colours[std::size_t(j) * std::size_t(wide) + std::size_t(x)] * weights[tap];
         }
+        const std::size_t at = std::size_t(image.left + x);
         if (cover > 0)
-            row[x] = row[x] * (1 - cover * mirror[std::size_t(x)]) + sum * mirror[std::size_t(x)];
+            row[at] = row[at] * (1 - cover * mirror[at]) + sum * mirror[at];
     }
 }
 
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there. Rippled water
 /// spreads the image up and down, more the farther it lies from the contact.
-void mirrorRow(Rgb* row, int y, const StageFrame& f, const std::vector<std::vector<Rgb>>& lit,
-    const std::vector<float>& mirror, std::vector<float>& room, int own = 0)
+void mirrorRow(Rgb* row, int y, const StageFrame& f, const LitLayers& layers, const std::vector<float>& mirror,
+    std::vector<float>& room, int own = 0)
 {
     constexpr float weights[5]{0.13f, 0.22f, 0.3f, 0.22f, 0.13f};
+    const auto& lit = layers.lit;
     for (std::size_t k = 0; k < f.layers.size(); ++k) {
         const Layer& l = f.layers[k];
         const double below = y + 0.5 - l.groundRow; // px in front of the contact line
@@ -483,7 +501,7 @@ void mirrorRow(Rgb* row, int y, const StageFrame& f, const std::vector<std::vect
             continue;
         if (l.caster->solid()) {
             if (const auto image = l.caster->mirrored(f.eye, f.width, f.height); !image->cover.empty())
-                mirrorSolid(row, y, f, l, *image, lit[k], mirror);
+                mirrorSolid(row, y, f, l, *image, layers.images[k], mirror);
             continue;
         }
         if (deepAlong(l)) {
@@ -539,7 +557,7 @@ double glitterAt(double across, double z)
     const double spark = double(
         softNoise(float(across * 5), float(z * 9), 3) * 0.6f + softNoise(float(across * 13), float(z * 23), 4) * 0.4f);
     const double near = std::clamp(1.6 - std::log10(std::max(z, 1.0)), 0.25, 1.0);
-    return 1 - near + near * 8 * std::pow(spark, 4);
+    return 1 - near + near * 8 * spark * spark * spark * spark;
 }
 
 /// A lantern's low light drawn out towards the viewer on wet ground.
@@ -555,8 +573,13 @@ void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colo
     const double wide = std::max(1.5, k * q.radius * 1.2 + 0.035 * (y + 0.5 - contact));
     const double x0 = f.eye.x0 + k * q.position.x, per = 1 / f.eye.focalCm,
                  z = f.eye.heightM / (std::max(y + 0.5 - f.eye.horizon, 0.25) * per);
-    const int begin = std::clamp(int(x0 - 4 * wide), 0, f.width), end = std::clamp(int(x0 + 4 * wide) + 1, 0, f.width);
+    if (along < 0.003)
+        return;
+    const double reach = 2.5 * wide;
+    const int begin = std::clamp(int(x0 - reach), 0, f.width), end = std::clamp(int(x0 + reach) + 1, 0, f.width);
     for (int x = begin; x < end; ++x) {
+        if (mirror[std::size_t(x)] <= 0)
+            continue;
         const double across = (x + 0.5 - x0) / wide;
         row[x] = row[x]
             + colour * float(along * std::exp(-across * across) * glitterAt((x + 0.5 - f.eye.x0) * per * z, z))
@@ -625,8 +648,19 @@ RL_HOT void openGround(float* r, float* g, float* b, int count, Rgb up, const fl
 }
 } // namespace
 
-void Painter::groundRow(
-    Rgb* row, int y, const std::vector<std::vector<Rgb>>& lit, const float* fresnel, Scratch& s) const
+/// Only where something mirrors: wet ground, water, or a polished way.
+void Painter::addImages(LitLayers& layers) const
+{
+    const auto polished = [](const Layer& l) { return l.lies && glossAlpha(l.material) > 0; };
+    layers.images.assign(m_f.layers.size(), {});
+    if (m_wet <= 0 && m_water.empty() && std::none_of(m_f.layers.begin(), m_f.layers.end(), polished))
+        return;
+    for (std::size_t k = 0; k < m_f.layers.size(); ++k)
+        if (const Layer& l = m_f.layers[k]; l.caster->solid() && !layers.lit[k].empty())
+            layers.images[k] = imageOf(m_f, l, *l.caster->mirrored(m_f.eye, m_f.width, m_f.height), layers.lit[k]);
+}
+
+void Painter::groundRow(Rgb* row, int y, const LitLayers& lit, const float* fresnel, Scratch& s) const
 {
     const StageFrame& f = m_f;
     const std::size_t at = std::size_t(y - f.groundTop) * std::size_t(f.width);
@@ -681,8 +715,7 @@ void Painter::groundRow(
             row, y, f, stage::sceneDirection(m_lights.sun.azimuth, m_lights.sun.elevation), sun, sunShade, s.mirror);
 }
 
-void Painter::pictureRow(
-    int y, const std::vector<std::vector<Rgb>>& lit, const float* fresnel, Scratch& s, Rgb* row) const
+void Painter::pictureRow(int y, const LitLayers& lit, const float* fresnel, Scratch& s, Rgb* row) const
 {
     const StageFrame& f = m_f;
     if (y >= f.groundTop)
@@ -695,7 +728,7 @@ void Painter::pictureRow(
         const Layer& l = f.layers[i];
         for (; next < m_betweens.size() && m_betweens[next]->z() > l.order; ++next)
             m_betweens[next]->addRow(row, y);
-        blendRow(row, y, l, lit[i]);
+        blendRow(row, y, l, lit.lit[i]);
         if (l.lies && glossAlpha(l.material) > 0 && y >= l.top && y < l.top + l.height()) {
             s.fresnel.resize(std::size_t(f.width));
             s.mirror.assign(std::size_t(f.width), 0.f);

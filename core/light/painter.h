@@ -41,6 +41,11 @@ struct BounceLight {
 };
 std::vector<BounceLight> bouncesOf(const stage::StageFrame& frame, const LampSources& lamps, double strength);
 
+/// Layers as litLayerRow gave them, and what the ground mirrors of the solid ones: as large as Caster::mirrored().
+struct LitLayers {
+    std::vector<std::vector<Rgb>> lit, images;
+};
+
 /// Lights a frame, row by row; every row by itself, so that any number of threads and any height of strips give the
 /// same bytes.
 class Painter {
@@ -59,13 +64,13 @@ public:
     /// layer: what is seen of it times its coverage
     void litLayerRow(
         std::size_t layer, int y, const Rgb* ambient, const Mirrored* mirrored, Scratch& scratch, Rgb* out) const;
-    /// Ground, sky, all layers and the air, not yet fitted. \param lit layers as litLayerRow gave them
-    void pictureRow(
-        int y, const std::vector<std::vector<Rgb>>& lit, const float* fresnel, Scratch& scratch, Rgb* row) const;
+    /// Makes the mirror images of layers that are lit, where anything mirrors.
+    void addImages(LitLayers& layers) const;
+    /// Ground, sky, all layers and the air, not yet fitted.
+    void pictureRow(int y, const LitLayers& layers, const float* fresnel, Scratch& scratch, Rgb* row) const;
 
 private:
-    void groundRow(
-        Rgb* row, int y, const std::vector<std::vector<Rgb>>& lit, const float* fresnel, Scratch& scratch) const;
+    void groundRow(Rgb* row, int y, const LitLayers& layers, const float* fresnel, Scratch& scratch) const;
     void findCatchLights();
     const stage::StageFrame& m_f;
     const Lights& m_lights;

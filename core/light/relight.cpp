@@ -142,17 +142,17 @@ void Relighter::lightLayers(const std::vector<Lamp>& lamps, const Lights& lights
         int begin, end;
     };
     std::vector<Piece> pieces;
-    m_lit.resize(f.layers.size());
+    m_lit.lit.resize(f.layers.size());
     for (std::size_t i = 0; i < f.layers.size(); ++i) {
         KeptLayer& kept = m_layers[i];
-        m_lit[i] = std::move(kept.lit);
+        m_lit.lit[i] = std::move(kept.lit);
         const auto touches = [&](const Lamp& lamp) { return lamp.planes->touched.empty() || lamp.planes->touched[i]; };
         if (kept.holds && same && kept.bounce == painter.bounces()[i]
             && std::none_of(lamps.begin(), lamps.end(), touches))
             continue;
         const Layer& l = f.layers[i];
         kept.bounce = painter.bounces()[i];
-        m_lit[i].resize(l.cover.size()); // what a layer does not cover stays nothing
+        m_lit.lit[i].resize(l.cover.size()); // what a layer does not cover stays nothing
         for (int y = 0; y < l.height(); y += 48)
             pieces.push_back({i, y, std::min(l.height(), y + 48)});
     }
@@ -164,7 +164,7 @@ void Relighter::lightLayers(const std::vector<Lamp>& lamps, const Lights& lights
         for (int y = p.begin; y < p.end; ++y) {
             const std::size_t at = std::size_t(y) * w;
             painter.litLayerRow(p.layer, y, kept.ambient.data() + at,
-                kept.mirrored.empty() ? nullptr : kept.mirrored.data() + at, scratch, m_lit[p.layer].data() + at);
+                kept.mirrored.empty() ? nullptr : kept.mirrored.data() + at, scratch, m_lit.lit[p.layer].data() + at);
         }
     });
     for (KeptLayer& kept : m_layers)
@@ -201,6 +201,7 @@ std::vector<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
             keptSource(f, *lamp.planes, lamp.colour, lamp.lantern ? std::optional(*lamp.lantern) : std::nullopt));
     const Painter painter(f, lights, sources, m_around, m_groundOpen, m_water);
     lightLayers(lamps, lights, painter);
+    painter.addImages(m_lit);
     std::vector<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
     const Exposure exposure = exposureOf(lights.air);
     constexpr int rows = 16; // ground costs far more than sky: small pieces keep both cores busy
@@ -217,12 +218,11 @@ std::vector<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
         }
     });
     for (std::size_t i = 0; i < m_layers.size(); ++i)
-        m_layers[i].lit = std::move(m_lit[i]);
+        m_layers[i].lit = std::move(m_lit.lit[i]);
     return picture;
 }
 
-Result<Photo> finalPicture(
-    std::shared_ptr<const StageFrame> frame, const Lights& lights, Progress& progress, int strip)
+Result<Photo> finalPicture(std::shared_ptr<const StageFrame> frame, const Lights& lights, Progress& progress, int strip)
 {
     const StageFrame& f = *frame;
     const LampSources lamps = sourcesOf(f, lights);
@@ -247,15 +247,18 @@ Result<Photo> finalPicture(
                   done += height;
               }
           };
-    std::vector<std::vector<Rgb>> lit(f.layers.size());
+    LitLayers lit;
+    lit.lit.resize(f.layers.size());
     for (std::size_t i = 0; i < f.layers.size(); ++i) {
         const Layer& l = f.layers[i];
-        lit[i].resize(l.cover.size());
+        lit.lit[i].resize(l.cover.size());
         inStrips(l.height(), "lighting what stands", [&](int y, Painter::Scratch& scratch) {
             painter.litLayerRow(
-                i, y, nullptr, nullptr, scratch, lit[i].data() + std::size_t(y) * std::size_t(l.width()));
+                i, y, nullptr, nullptr, scratch, lit.lit[i].data() + std::size_t(y) * std::size_t(l.width()));
         });
     }
+    if (!progress.cancelled())
+        painter.addImages(lit);
     std::vector<Rgb8> picture(std::size_t(f.width) * std::size_t(f.height));
     const Exposure exposure = exposureOf(lights.air);
     inStrips(f.height, "painting", [&](int y, Painter::Scratch& scratch) {

@@ -76,7 +76,7 @@ private:
     float m_spill = 1;
     Surroundings m_around;
     std::vector<KeptLayer> m_layers;
-    std::vector<std::vector<Rgb>> m_lit; ///< while a picture is made: the layers as lit
+    LitLayers m_lit; ///< while a picture is made
     std::vector<float> m_groundMirror; ///< Fresnel share of still water
     std::vector<float> m_groundOpen; ///< 0…1, how open the ground is to the sky near feet
     std::vector<float> m_water; ///< share of the ground that is water whatever the weather; empty = none
