@@ -22,7 +22,7 @@ struct Body {
     std::array<double, kFeatures> rarity{};
     double lightness = 0, a = 0, b = 0, sharp = 0, jx = 0, jy = 0;
     std::array<double, kFeatures> meanFeature{};
-    double sizeRarity = 0, size = 1, isolation = 1, position = 1;
+    double sizeRarity = 0, size = 1, isolation = 1, position = 1, convergence = 1;
     double base() const
     {
         double sum = 0;
@@ -30,7 +30,7 @@ struct Body {
             sum += kWeight[k] * feature[k] * (1 + kRarityGain[k] * rarity[k]);
         return sum;
     }
-    double strength() const { return std::max(base(), 1e-6) * size * isolation * position; }
+    double strength() const { return std::max(base(), 1e-6) * size * isolation * position * convergence; }
 };
 
 std::vector<Body> bodiesOf(const ContrastMaps& m)
@@ -185,8 +185,63 @@ double gapBetween(const Body& a, const Body& b)
     return std::max(0.0, least - 1);
 }
 
+/// A pixel on a straight line, and which way the line runs.
+struct LinePixel {
+    Vec2 at, along;
+};
+/// Edges that run straight: over 0.6 L* a pixel, and of one direction over three pixels around.
+std::vector<LinePixel> linePixels(const ContrastMaps& m)
+{
+    cv::Mat gx, gy;
+    cv::Sobel(m.L, gx, CV_32F, 1, 0, 3, 0.125);
+    cv::Sobel(m.L, gy, CV_32F, 0, 1, 3, 0.125);
+    const cv::Mat xx = blurred(gx.mul(gx), 3), yy = blurred(gy.mul(gy), 3), xy = blurred(gx.mul(gy), 3);
+    std::vector<LinePixel> out;
+    for (int y = 0; y < m.L.rows; ++y)
+        for (int x = 0; x < m.L.cols; ++x) {
+            if (m.gradient.at<float>(y, x) <= 0.6f)
+                continue;
+            const double d = double(xx.at<float>(y, x) - yy.at<float>(y, x)), c = 2 * double(xy.at<float>(y, x)),
+                         all = double(xx.at<float>(y, x) + yy.at<float>(y, x));
+            if (std::hypot(d, c) <= 0.8 * all)
+                continue;
+            const double across = 0.5 * std::atan2(c, d);
+            out.push_back({{double(x), double(y)}, {-std::sin(across), std::cos(across)}});
+        }
+    return out;
+}
+
+/// Lines that point at an element from many sides lead to it: hits over what chance would give, in 24 directions.
+double convergenceOn(const Body& b, const std::vector<LinePixel>& lines, double unit)
+{
+    const double tolerance = std::max(0.35 * std::sqrt(b.areaPx / kPi), 0.5 * unit);
+    const int reach = int(unit) + 2;
+    cv::Mat framed, distance;
+    cv::copyMakeBorder(b.mask(b.box), framed, reach, reach, reach, reach, cv::BORDER_CONSTANT, cv::Scalar(0));
+    cv::distanceTransform(~framed, distance, cv::DIST_L2, 5);
+    std::array<double, 24> bins{};
+    for (const LinePixel& p : lines) {
+        const Vec2 to = b.centre - p.at;
+        const double far = to.length();
+        const int x = int(p.at.x) - b.box.x + reach, y = int(p.at.y) - b.box.y + reach;
+        const bool close
+            = x >= 0 && y >= 0 && x < distance.cols && y < distance.rows && double(distance.at<float>(y, x)) <= unit;
+        if (far >= 22 * unit || far < 1e-6 || close)
+            continue;
+        const double off = std::abs(to.x * p.along.y - to.y * p.along.x);
+        const double chance = 2 / kPi * std::asin(std::min(1.0, tolerance / far));
+        const double angle = (std::atan2(to.y, to.x) + kPi) / (2 * kPi);
+        bins[std::size_t(std::min(23.0, angle * 24))] += (off <= tolerance ? 1 : 0) - chance;
+    }
+    double sum = 0;
+    for (const double bin : bins)
+        sum += std::clamp(bin / (2.5 * unit), 0.0, 1.0);
+    return std::clamp((sum - 3.5) / 4, 0.0, 1.0);
+}
+
 void measureGains(std::vector<Body>& bodies, const ContrastMaps& m)
 {
+    const std::vector<LinePixel> lines = linePixels(m);
     for (Body& b : bodies) {
         const double A = b.areaDegrees;
         b.size = std::pow(A / (1 + A / 60), 0.30) * (1 + 0.15 * std::abs(b.sizeRarity) * (b.sizeRarity > 0 ? 1 : 0.2));
@@ -194,6 +249,7 @@ void measureGains(std::vector<Body>& bodies, const ContrastMaps& m)
         b.position = 0.85 + 0.15 * std::exp(-(dx * dx + dy * dy) / (2 * 0.4 * 0.4));
         if (!b.figure)
             continue;
+        b.convergence = 1 + 0.9 * convergenceOn(b, lines, m.unit);
         double crowd = 0;
         for (const Body& o : bodies) {
             if (!o.figure || o.id == b.id)
@@ -246,6 +302,7 @@ std::string driverOf(const Body& b, const std::vector<Body>& bodies)
         offer(gain(b.size, [](const Body& o) { return o.size; }), "size");
         offer(gain(b.isolation, [](const Body& o) { return o.isolation; }), "isolation");
         offer(gain(b.position, [](const Body& o) { return o.position; }), "position");
+        offer(gain(b.convergence, [](const Body& o) { return o.convergence; }), "convergence");
     }
     return best;
 }

@@ -14,7 +14,7 @@ struct Attention {
     std::vector<int> order; ///< element ids, strongest first
     std::map<int, double> share; ///< of the measured pull, sums to 1
     std::string driver; ///< why the strongest is strongest: value, colour, orientation, detail, sharpness, size,
-                        ///< isolation or position
+                        ///< isolation, position or convergence
     std::map<int, std::string> drivers; ///< the same for each
     std::map<int, Vec2> centre; ///< px in the id map, inside the element
     std::vector<int> glances; ///< where the gaze would go first, up to five
@@ -27,7 +27,7 @@ struct Attention {
 /// the other elements; size, isolation and place. Gauges contrast only: it knows neither faces nor meaning.
 /// \param picture linear light \param ids same size, 0 = ground and sky
 /// Centre-surround contrast with divisive normalisation after Itti & Koch (2000) and Carandini & Heeger (2012), weights
-/// from this project's own made examples, not from gaze recordings. Convergence of lines is not weighed yet.
+/// from this project's own made examples, not from gaze recordings.
 Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing);
 
 } // namespace rl::reading
