@@ -41,7 +41,8 @@ private:
     int m_last = -1;
 };
 
-std::vector<std::unique_ptr<Command>> lookCommands(); ///< read a work or a picture
+std::vector<std::unique_ptr<Command>> lookCommands();
+std::vector<std::unique_ptr<Command>> readCommands(); ///< read a work or a picture
 std::vector<std::unique_ptr<Command>> makeCommands(); ///< write something
 std::vector<std::unique_ptr<Command>> gatherCommands(); ///< the wall: bring in, measure, rank
 std::vector<std::unique_ptr<Command>> cutCommands(); ///< cut out, paint out

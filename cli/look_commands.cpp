@@ -101,71 +101,6 @@ private:
     bool m_quick = false;
 };
 
-/// `lantern read FILE`, or a picture with its id map.
-class Read final : public NamedCommand {
-public:
-    Read()
-        : NamedCommand("read", "order and share of attention, what drives it, value steps, contours")
-    {
-    }
-    void describe(CLI::App& app) override
-    {
-        app.add_option("FILE", m_file, "a work (*.lantern), or a picture with --ids")->required();
-        app.add_option("--ids", m_ids, "grey picture whose value is the element, 0 = ground");
-        app.add_option("--canvas-cm", m_canvas, "width and height of the canvas")->delimiter(',')->expected(2);
-        app.add_option("--distance-cm", m_distance, "viewing distance")->check(CLI::Range(1.0, 1e5));
-        app.add_option("--steps", m_steps, "value steps, 2 to 5")->check(CLI::Range(2, 5));
-    }
-    Result<json> run() override { return m_ids.empty() ? ofWork() : ofPicture(); }
-
-private:
-    Result<json> ofPicture() const
-    {
-        const auto picture = store::readPicture(std::filesystem::path(m_file));
-        if (!picture)
-            return picture.error();
-        const auto ids = store::readMask(m_ids);
-        if (!ids)
-            return ids.error();
-        if (ids->width() != picture->pixels.width() || ids->height() != picture->pixels.height())
-            return Error{Kind::Invalid, "The picture and its ids are not of one size.", {}};
-        if (!(m_canvas[0] > 0 && m_canvas[1] > 0 && m_canvas[0] < 1e6 && m_canvas[1] < 1e6))
-            return Error{Kind::Invalid, "The canvas must be larger than nothing.", {}};
-        cv::Mat wide;
-        ids->mat().convertTo(wide, CV_32S);
-        return jsonOf(reading::attention(
-            colour::linearOf(picture->pixels), IdMap::fromMat(wide), {m_canvas[0], m_canvas[1], m_distance}));
-    }
-    Result<json> ofWork() const
-    {
-        auto opened = store::ProjectFile::open(m_file);
-        if (!opened)
-            return opened.error();
-        const Project project = opened.take().project;
-        stage::SurfaceCache cache;
-        NoProgress progress;
-        review::Review r = review::review(project, cache, progress);
-        r.reading = reading::read(project, r.picture, m_steps);
-        json j = jsonOf(r.reading.attention);
-        j["names"] = json::object();
-        for (const Element& e : project.elements)
-            j["names"][std::to_string(e.id)] = e.name;
-        for (const reading::ValueStep& s : r.reading.steps)
-            j["value_steps"].push_back({{"L", s.lightness}, {"from", s.from}, {"to", s.to}, {"share", s.share}});
-        for (const reading::Silhouette& s : r.reading.silhouettes)
-            j["contours"].push_back({{"element", s.element}, {"lost", s.lost}, {"soft", s.soft}, {"firm", s.firm},
-                {"median_dE00", s.medianDifference}, {"median_dL", s.medianLightness}});
-        for (const reading::Tangent& t : r.reading.tangents)
-            j["tangents"].push_back(
-                {{"first", t.first}, {"second", t.second}, {"gap_cm", t.gapPx / r.picture.pixelsPerCm}});
-        return j;
-    }
-    std::string m_file, m_ids;
-    std::vector<double> m_canvas{60, 40};
-    double m_distance = 200;
-    int m_steps = 3;
-};
-
 class LightCommand final : public NamedCommand {
 public:
     LightCommand()
@@ -285,7 +220,6 @@ std::vector<std::unique_ptr<Command>> lookCommands()
     std::vector<std::unique_ptr<Command>> all;
     all.push_back(std::make_unique<Info>());
     all.push_back(std::make_unique<FindingsCommand>());
-    all.push_back(std::make_unique<Read>());
     all.push_back(std::make_unique<LightCommand>());
     return all;
 }

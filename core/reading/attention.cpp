@@ -361,12 +361,12 @@ void measureLeak(Attention& result, const std::vector<Body>& bodies, const Contr
 }
 } // namespace
 
-Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing)
+Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longSide)
 {
     Attention result;
     if (picture.empty() || ids.width() != picture.width() || ids.height() != picture.height())
         return result;
-    const ContrastMaps maps = contrastMaps(picture, ids, viewing);
+    const ContrastMaps maps = contrastMaps(picture, ids, viewing, longSide);
     std::vector<Body> bodies = bodiesOf(maps);
     if (bodies.empty())
         return result;

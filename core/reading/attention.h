@@ -28,6 +28,10 @@ struct Attention {
 /// \param picture linear light \param ids same size, 0 = ground and sky
 /// Centre-surround contrast with divisive normalisation after Itti & Koch (2000) and Carandini & Heeger (2012), weights
 /// from this project's own made examples, not from gaze recordings.
-Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing);
+/// \param longSide px at which it is measured; 384 is exact, fewer are quicker and lose fine patterns
+Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longSide = 384);
+
+/// Ids by majority of area; every element keeps at least one pixel.
+IdMap smallIds(const IdMap& ids, int width, int height);
 
 } // namespace rl::reading

@@ -34,10 +34,7 @@ cv::Mat blurred(const cv::Mat& m, double sigma)
 }
 
 namespace {
-constexpr int kLongSide = 384;
-
-/// Ids by majority of area; every element keeps at least one pixel.
-cv::Mat smallIds(const IdMap& ids, cv::Size size)
+cv::Mat smaller(const IdMap& ids, cv::Size size)
 {
     cv::Mat out(size, CV_32SC1, cv::Scalar(0));
     const double sx = double(ids.width()) / size.width, sy = double(ids.height()) / size.height;
@@ -145,15 +142,20 @@ void shapeMaps(ContrastMaps& m)
 }
 } // namespace
 
-ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing)
+IdMap smallIds(const IdMap& ids, int width, int height)
+{
+    return IdMap::fromMat(smaller(ids, {width, height}));
+}
+
+ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longest)
 {
     ContrastMaps m;
-    const double scale = double(kLongSide) / std::max(picture.width(), picture.height());
+    const double scale = double(longest) / std::max(picture.width(), picture.height());
     const cv::Size size(std::max(8, int(std::lround(picture.width() * scale))),
         std::max(8, int(std::lround(picture.height() * scale))));
     cv::Mat small;
     cv::resize(picture.mat(), small, size, 0, 0, scale < 1 ? cv::INTER_AREA : cv::INTER_LINEAR);
-    m.ids = smallIds(ids, size);
+    m.ids = smaller(ids, size);
     const double ppd = pixelsPerDegree(size.width, viewing.canvasWidthCm, viewing.distanceCm);
     const double longSide = std::max(size.width, size.height);
     if (0.02 * ppd >= 0.3) {

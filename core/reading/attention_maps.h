@@ -18,7 +18,7 @@ struct ContrastMaps {
 };
 
 /// \pre picture and ids of one size
-ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing);
+ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longest);
 
 /// Blur that ends at the border: G*x / G*1.
 cv::Mat blurred(const cv::Mat& m, double sigma);

@@ -1,6 +1,7 @@
 #include "core/reading/values.h"
 #include "core/colour/lab.h"
 #include <array>
+#include <map>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
 
@@ -16,7 +17,7 @@ std::size_t binOf(float L)
 
 std::vector<ValueStep> valueSteps(const LinearPicture& picture, int wanted)
 {
-    const std::size_t steps = std::size_t(std::clamp(wanted, 2, 5));
+    const std::size_t steps = std::size_t(std::clamp(wanted, 2, 9));
     std::array<double, kBins> histogram{};
     for (std::size_t i = 0; i < picture.size(); ++i)
         histogram[binOf(colour::lightness(luminance(picture.data()[i])))] += 1;
@@ -55,6 +56,87 @@ std::vector<ValueStep> valueSteps(const LinearPicture& picture, int wanted)
         out[k].to = k + 1 < steps ? (centre[k] + centre[k + 1]) / 2 : 100;
     }
     return out;
+}
+
+namespace {
+using Histogram = std::array<double, kBins>;
+
+/// L* under which a share of it lies.
+double placeIn(const Histogram& h, double share)
+{
+    const double total = std::accumulate(h.begin(), h.end(), 0.0);
+    double sum = 0;
+    for (std::size_t b = 0; b < kBins; ++b)
+        if ((sum += h[b]) >= share * total && sum > 0)
+            return double(b) / 2;
+    return 100;
+}
+ElementValues valuesOf(int element, const Histogram& h)
+{
+    return {element, placeIn(h, 0.02), placeIn(h, 0.5), placeIn(h, 0.98)};
+}
+/// Share of it under, and at or over, an L*.
+double under(const Histogram& h, double L)
+{
+    const auto to = h.begin() + std::ptrdiff_t(binOf(float(L)));
+    return std::accumulate(h.begin(), to, 0.0) / std::max(1.0, std::accumulate(h.begin(), h.end(), 0.0));
+}
+
+struct Gathered {
+    Vec2 at;
+    int element = 0;
+};
+/// Where the pixels lie for which `counts` holds.
+template <class Counts> Gathered gather(const LinearPicture& p, const IdMap& ids, const Counts& counts)
+{
+    Vec2 sum;
+    double n = 0;
+    std::map<int, int> in;
+    for (int y = 0; y < p.height(); ++y)
+        for (int x = 0; x < p.width(); ++x)
+            if (counts(double(colour::lightness(luminance(p.at(x, y))))))
+                sum = sum + Vec2{x + 0.5, y + 0.5}, ++n, ++in[ids.at(x, y)];
+    Gathered g;
+    if (n > 0)
+        g.at = sum * (1 / n);
+    const auto most
+        = std::max_element(in.begin(), in.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
+    if (most != in.end())
+        g.element = most->first;
+    return g;
+}
+} // namespace
+
+ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids)
+{
+    ValuePlan plan;
+    if (picture.empty() || ids.width() != picture.width() || ids.height() != picture.height())
+        return plan;
+    Histogram all{};
+    std::map<int, Histogram> by;
+    for (std::size_t i = 0; i < picture.size(); ++i) {
+        const std::size_t bin = binOf(colour::lightness(luminance(picture.data()[i])));
+        all[bin] += 1;
+        if (const int id = ids.data()[i])
+            by.try_emplace(id, Histogram{}).first->second[bin] += 1;
+    }
+    plan.all = valuesOf(0, all);
+    for (const auto& [id, h] : by)
+        plan.elements.push_back(valuesOf(id, h));
+    plan.height = plan.all.middle < 38 ? KeyHeight::Low : plan.all.middle > 62 ? KeyHeight::High : KeyHeight::Middle;
+    plan.major = plan.all.lightest - plan.all.darkest >= 60;
+    plan.blackShare = under(all, 12), plan.whiteShare = 1 - under(all, 95);
+    const Gathered dark = gather(picture, ids, [L = plan.all.darkest](double v) { return v <= L; }),
+                   light = gather(picture, ids, [L = plan.all.lightest](double v) { return v >= L; });
+    plan.darkestAt = dark.at, plan.darkestIn = dark.element;
+    plan.lightestAt = light.at, plan.lightestIn = light.element;
+    return plan;
+}
+
+const char* nameOf(KeyHeight height)
+{
+    static const char* names[]{"low", "middle", "high"};
+    return names[std::size_t(height)];
 }
 
 LinearPicture posterised(const LinearPicture& picture, const std::vector<ValueStep>& steps)

@@ -10,9 +10,28 @@ struct ValueStep {
     double share = 0; ///< of the canvas, 0…1
 };
 
-/// The picture in 2…5 values. Bounds by the k-means of Lloyd (1982) on the L* histogram, so that each step is as
+/// The picture in 2…9 values. Bounds by the k-means of Lloyd (1982) on the L* histogram, so that each step is as
 /// even in itself as it can be; darkest first.
 std::vector<ValueStep> valueSteps(const LinearPicture& picture, int steps);
+/// Values of one element, or of the whole picture.
+struct ElementValues {
+    int element = 0; ///< 0 = the whole picture
+    double darkest = 0, middle = 50, lightest = 100; ///< L* under which 2, 50 and 98 % of it lie
+};
+enum class KeyHeight { Low, Middle, High };
+/// How the lights and darks of a picture are spread.
+struct ValuePlan {
+    ElementValues all;
+    std::vector<ElementValues> elements; ///< in the order of their ids
+    KeyHeight height = KeyHeight::Middle; ///< middle under L* 38, over 62, or between
+    bool major = true; ///< darkest and lightest 60 L* apart or more
+    double blackShare = 0, whiteShare = 0; ///< of the canvas, under L* 12 and over 95: black and white are for accents
+    Vec2 darkestAt, lightestAt; ///< px: middle of the darkest and of the lightest two hundredths…
+    int darkestIn = 0, lightestIn = 0; ///< …and the element that holds most of them, 0 = none
+};
+ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids);
+const char* nameOf(KeyHeight height); ///< "low", "middle", "high"
+
 /// Grey picture of the steps.
 LinearPicture posterised(const LinearPicture& picture, const std::vector<ValueStep>& steps);
 /// As with half-closed eyes: blurred in linear light by `degrees` of the viewer's field, and darkened a little.
