@@ -98,7 +98,8 @@ inline constexpr Number<Tone> kToneNumbers[]
     = {{"darkFrom", &Tone::darkFrom, 0, 100, 0, Unit::Lightness}, {"darkTo", &Tone::darkTo, 0, 100, 0, Unit::Lightness},
         {"lightFrom", &Tone::lightFrom, 0, 100, 100, Unit::Lightness},
         {"lightTo", &Tone::lightTo, 0, 100, 100, Unit::Lightness}, {"a", &Tone::a, -100, 100, 0, Unit::Ab},
-        {"b", &Tone::b, -100, 100, 0, Unit::Ab}, {"amount", &Tone::amount, 0, 1, 0, Unit::Share}};
+        {"b", &Tone::b, -100, 100, 0, Unit::Ab}, {"amount", &Tone::amount, 0, 1, 0, Unit::Share},
+        {"saturation", &Tone::saturation, 0, 3, 1, Unit::Times}};
 
 inline constexpr Number<Limb> kLimbNumbers[] = {{"swing", &Limb::swing, -180, 180, 0, Unit::Degree},
     {"spread", &Limb::spread, -60, 180, 0, Unit::Degree}, {"bend", &Limb::bend, 0, 160, 0, Unit::Degree}};

@@ -48,6 +48,7 @@ struct Tone {
     double darkFrom = 0, darkTo = 0, lightFrom = 100, lightTo = 100; ///< L*
     double a = 0, b = 0;
     double amount = 0; ///< 0…1
+    double saturation = 1; ///< factor of its chroma, 0…3; whatever the amount
     bool operator==(const Tone&) const = default;
 };
 

@@ -209,7 +209,7 @@ private:
             const colour::Lab lab = colour::toLab({float(mean[0]), float(mean[1]), float(mean[2])});
             const bool neutral = std::hypot(lab.a, lab.b) < 4;
             for (int kind = 0; kind < kKinds; ++kind)
-                if (kind != 2 || !neutral)
+                if ((kind != 2 || !neutral) && (kind != 3 || m_intent.softness))
                     m_levers.push_back({id, kind, 1 + 3 * share});
         }
     }

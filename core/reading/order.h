@@ -11,6 +11,7 @@ struct Intent {
     std::map<int, int> rank; ///< element → 1 first, 2 next…; those of one rank are not held against each other
     std::set<int> quiet; ///< must stay under everything that has a rank
     std::set<int> locked; ///< must not be touched
+    bool softness = true; ///< contours may be softened
     /// Which element must draw more than which: a rank over every later one and over the quiet; elements without a
     /// rank only under the first.
     std::vector<std::pair<int, int>> pairs(const std::vector<int>& elements) const;

@@ -126,8 +126,8 @@ ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids)
     plan.height = plan.all.middle < 38 ? KeyHeight::Low : plan.all.middle > 62 ? KeyHeight::High : KeyHeight::Middle;
     plan.major = plan.all.lightest - plan.all.darkest >= 60;
     plan.blackShare = under(all, 12), plan.whiteShare = 1 - under(all, 95);
-    const Gathered dark = gather(picture, ids, [L = plan.all.darkest](double v) { return v <= L; }),
-                   light = gather(picture, ids, [L = plan.all.lightest](double v) { return v >= L; });
+    const Gathered dark = gather(picture, ids, [L = plan.all.darkest](double v) { return v <= L + 0.25; }),
+                   light = gather(picture, ids, [L = plan.all.lightest](double v) { return v >= L - 0.25; });
     plan.darkestAt = dark.at, plan.darkestIn = dark.element;
     plan.lightestAt = light.at, plan.lightestIn = light.element;
     return plan;

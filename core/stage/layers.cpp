@@ -28,7 +28,7 @@ cv::Mat resampled(
 
 void takeTone(std::vector<Rgb>& albedo, const Tone& t)
 {
-    if (t.amount <= 0)
+    if (t.amount <= 0 && t.saturation == 1)
         return;
     const double slope = (t.lightTo - t.darkTo) / std::max(1.0, t.lightFrom - t.darkFrom);
     parallelRows(int(albedo.size()), [&](int begin, int end) {
@@ -36,7 +36,8 @@ void takeTone(std::vector<Rgb>& albedo, const Tone& t)
             colour::Lab c = colour::toLab(albedo[std::size_t(i)]);
             const double wanted = t.darkTo + (double(c.L) - t.darkFrom) * slope;
             c.L += float(t.amount * (std::max(0.0, wanted) - double(c.L)));
-            c.a += float(t.amount * t.a), c.b += float(t.amount * t.b);
+            c.a = c.a * float(t.saturation) + float(t.amount * t.a);
+            c.b = c.b * float(t.saturation) + float(t.amount * t.b);
             const Rgb out = colour::fromLab(c);
             albedo[std::size_t(i)] = {std::max(0.f, out.r), std::max(0.f, out.g), std::max(0.f, out.b)};
         }

@@ -1,4 +1,5 @@
 #include "app/stations/read/read.h"
+#include "app/stations/read/order_page.h"
 #include "app/stations/read/read_page.h"
 
 namespace rl::app {
@@ -9,7 +10,8 @@ StationSpec readStation()
     s.id = Station::Read;
     s.key = "read";
     s.name = QCoreApplication::translate("Read", "Read");
-    s.pages = {[](Desk& d, StationView&) -> Page* { return new ReadPage(d); }};
+    s.pages = {[](Desk& d, StationView&) -> Page* { return new ReadPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new OrderPage(d); }};
     return s;
 }
 

@@ -39,8 +39,8 @@ ReadPage::ReadPage(Desk& desk)
         m_form->add(b);
     }
     m_form->value(
-        {"valueSteps", {}, tr("In how many values the picture is read, 2 to 5."), {}}, Shown{1, tr(" values"), 0, 1}, 2,
-        5, [this] { return std::optional(double(m_steps)); },
+        {"valueSteps", {}, tr("In how many values the picture is read, 2 to 9."), {}}, Shown{1, tr(" values"), 0, 1}, 2,
+        9, [this] { return std::optional(double(m_steps)); },
         [this](double v, int) {
             m_steps = int(v);
             choose(Look::Values);

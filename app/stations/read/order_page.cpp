@@ -1,0 +1,158 @@
+#include "app/stations/read/order_page.h"
+#include <QCheckBox>
+#include <QProgressBar>
+#include <QVBoxLayout>
+
+namespace rl::app {
+
+namespace {
+QString nameOf(const Project& p, int id)
+{
+    const Element* e = p.element(id);
+    return e ? QString::fromStdString(e->name) : QString::number(id);
+}
+} // namespace
+
+OrderPage::OrderPage(Desk& desk)
+    : Page(desk, tr("Put it in order"),
+        tr("The smallest changes of light and tone that make the measured order the intended one"))
+    , m_list(new QWidget)
+    , m_rows(new QVBoxLayout(m_list))
+    , m_bar(new QProgressBar)
+    , m_found(&desk.notices)
+{
+    m_rows->setContentsMargins(0, 0, 0, 0);
+    m_rows->setSpacing(2);
+    const auto any = [this] { return holds() && !m_switches.empty() && !m_found.running(); };
+    m_form->mainButton(
+        "putInOrder", tr("Find the smallest change"),
+        tr("First what light can do, then tone. Takes a second or two; nothing is changed by it"), [this] { find(); },
+        [this] { return !m_found.running(); });
+    m_form->add(m_bar, [this] { return m_found.running(); });
+    m_form->button(
+        "stopOrder", tr("Stop"), tr("Gives the search up"), [this] { m_found.stop(); },
+        [this] { return m_found.running(); });
+    m_form->latch(
+        "tryOrder", tr("See it first"), tr("The board shows how it is and how it would be; nothing is changed"),
+        [this](bool on) { tryIt(on); }, any);
+    m_form->mainButton(
+        "keepOrder", tr("Do it"), tr("What is switched on, as one step, which Ctrl+Z takes back"), [this] { keep(); },
+        any);
+    m_bar->setFixedWidth(180);
+    static_cast<QVBoxLayout*>(layout())->addWidget(m_list);
+    connect(&m_found, &JobBase::done, this, &OrderPage::take);
+    connect(&m_found, &JobBase::progressed, this, [this](double f, const QString&) { m_bar->setValue(int(100 * f)); });
+    connect(&m_desk, &Desk::trialChanged, this, [this] { show(); });
+}
+
+bool OrderPage::holds() const
+{
+    return m_found.last() && m_revision == m_desk.document.revision();
+}
+
+void OrderPage::find()
+{
+    m_desk.tryOut({});
+    m_bar->setValue(0);
+    m_revision = m_desk.document.revision();
+    m_found.forget();
+    m_found.ask(
+        m_revision,
+        [p = project(), &cache = m_desk.surfaces()](
+            Progress& progress) -> Result<review::PutRight> { return review::putRight(p, cache, progress); },
+        Lane::Long);
+    take();
+}
+
+void OrderPage::take()
+{
+    qDeleteAll(m_switches);
+    m_switches.clear();
+    if (holds())
+        for (const review::Remedy& r : m_found.last()->remedies) {
+            auto* box = new QCheckBox(QString::fromStdString(r.words));
+            box->setObjectName(QString("remedy%1").arg(m_switches.size()));
+            box->setChecked(true);
+            box->setToolTip(tr("Off: this one is left out"));
+            connect(box, &QCheckBox::toggled, this, [this] {
+                if (m_desk.trial())
+                    tryIt(true);
+                show();
+            });
+            m_rows->addWidget(box);
+            m_switches.push_back(box);
+        }
+    show();
+    emit saysChanged();
+}
+
+std::optional<Project> OrderPage::changed() const
+{
+    std::vector<bool> on;
+    for (const QCheckBox* box : m_switches)
+        on.push_back(box->isChecked());
+    if (!holds() || std::none_of(on.begin(), on.end(), [](bool b) { return b; }))
+        return {};
+    return review::withRemedies(project(), m_found.last()->remedies, on);
+}
+
+void OrderPage::tryIt(bool on)
+{
+    auto after = on ? changed() : std::nullopt;
+    if (after)
+        m_desk.tryOut(Desk::Trial{"read.put-in-order", tr("put in order"), *std::move(after)});
+    else
+        m_desk.tryOut({});
+}
+
+void OrderPage::keep()
+{
+    if (auto after = changed())
+        m_desk.edit(tr("Put it in order"), *std::move(after));
+}
+
+void OrderPage::left()
+{
+    m_desk.tryOut({});
+}
+
+void OrderPage::show()
+{
+    if (!m_found.running() && !holds() && !m_switches.empty()) { // the work has changed since
+        qDeleteAll(m_switches);
+        m_switches.clear();
+    }
+    Page::show();
+    m_list->setVisible(!m_switches.empty());
+    auto* look = m_form->findChild<QPushButton*>("tryOrder");
+    const bool tried = m_desk.trial() && m_desk.trial()->finding == "read.put-in-order";
+    if (look && look->isChecked() != tried) {
+        const QSignalBlocker quiet(look);
+        look->setChecked(tried);
+    }
+}
+
+QString OrderPage::says() const
+{
+    if (m_found.running())
+        return tr("Trying lights and tones…");
+    if (!holds())
+        return tr("The intended order is that of the cast in the Brief. What is found can be seen first, and switched "
+                  "off one by one.");
+    const review::PutRight& r = *m_found.last();
+    if (r.already)
+        return r.margin >= 1.1 || r.margin == 0
+            ? tr("It is in order already: nothing needs to change.")
+            : tr("It is in order already, but only just (%1 to 1); nothing is changed for that.")
+                  .arg(r.margin, 0, 'f', 2);
+    if (r.solved)
+        return tr("With these it is in order; the closest pair stands %1 to 1. By contrast alone: it does not know "
+                  "faces or meaning.")
+            .arg(r.margin, 0, 'f', 2);
+    QStringList pairs;
+    for (const auto& [a, b] : r.remain)
+        pairs << tr("“%1” over “%2”").arg(nameOf(project(), a), nameOf(project(), b));
+    return tr("It cannot be put in order by light and tone alone, because these remain: %1.").arg(pairs.join(", "));
+}
+
+} // namespace rl::app

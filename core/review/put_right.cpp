@@ -1,0 +1,244 @@
+#include "core/review/put_right.h"
+#include "core/base/text.h"
+#include "core/colour/lab.h"
+#include "core/light/relight.h"
+#include "core/project/edits.h"
+#include "core/reading/values.h"
+
+namespace rl::review {
+
+using reading::Touch;
+
+namespace {
+using Pairs = std::vector<std::pair<int, int>>;
+
+/// How far pairs are from being 1.15 apart, summed in logarithms.
+double violationOf(const reading::Attention& a, const Pairs& pairs)
+{
+    const auto pull = [&](int id) { return std::log(std::max(a.share.contains(id) ? a.share.at(id) : 0.0, 1e-9)); };
+    double sum = 0;
+    for (const auto& [first, second] : pairs)
+        sum += std::max(0.0, std::log(1.15) - pull(first) + pull(second));
+    return sum;
+}
+
+class Looker {
+public:
+    Looker(stage::SurfaceCache& cache, Progress& progress, int widthPx)
+        : m_cache(cache)
+        , m_progress(progress)
+        , m_width(widthPx)
+    {
+    }
+    struct Seen {
+        std::shared_ptr<const stage::StageFrame> frame;
+        light::Picture picture;
+        reading::Attention attention;
+    };
+    Seen look(const Project& p)
+    {
+        Seen s;
+        s.frame = m_composer.compose(p, m_width, m_cache, m_quiet);
+        s.picture = m_relighter.light(s.frame, p.lights);
+        s.attention = reading::attention(s.picture.colour, s.picture.ids, viewingOf(p));
+        return s;
+    }
+    static reading::Viewing viewingOf(const Project& p)
+    {
+        return {p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm};
+    }
+
+private:
+    stage::SurfaceCache& m_cache;
+    Progress& m_progress;
+    int m_width;
+    NoProgress m_quiet;
+    stage::Composer m_composer;
+    light::Relighter m_relighter;
+};
+
+Project withStrength(Project p, int lantern, double factor)
+{
+    if (lantern == 0) {
+        p.lights.sun.strength *= factor;
+    } else if (const Lantern* l = p.lantern(lantern)) {
+        Lantern changed = *l;
+        changed.strength *= factor;
+        return edits::withLantern(std::move(p), std::move(changed));
+    }
+    repair(p);
+    return p;
+}
+
+/// The one light that mends most.
+std::optional<Remedy> lightFor(
+    const Project& p, Looker& looker, const Pairs& pairs, double violation, Progress& progress)
+{
+    std::vector<int> lamps;
+    if (p.lights.sun.on && p.lights.sun.strength > 0)
+        lamps.push_back(0);
+    for (const Lantern& l : p.lights.lanterns)
+        if (p.lights.burns(l))
+            lamps.push_back(l.id);
+    std::optional<Remedy> best;
+    double least = violation * 2 / 3;
+    int done = 0;
+    for (const int lamp : lamps)
+        for (const double stops : {-0.5, 0.5, -1.0, 1.0}) {
+            if (progress.cancelled())
+                return best;
+            progress.report(0.4 * ++done / double(4 * lamps.size()), "trying the lights");
+            const double left = violationOf(looker.look(withStrength(p, lamp, std::exp2(stops))).attention, pairs)
+                + 0.02 * std::abs(stops);
+            if (left >= least)
+                continue;
+            least = left;
+            const Lantern* l = p.lantern(lamp);
+            best = Remedy{0,
+                (l ? "“" + l->name + "” " : std::string("the sun ")) + fixed(std::abs(stops), 1) + " stops "
+                    + (stops > 0 ? "stronger" : "weaker"),
+                [lamp, k = std::exp2(stops)](Project q) { return withStrength(std::move(q), lamp, k); }};
+        }
+    return best;
+}
+
+std::string wordsOf(const Project& p, const Touch& t)
+{
+    const Element* e = p.element(t.element);
+    std::string out = "“" + (e ? e->name : std::string()) + "” ";
+    std::vector<std::string> parts;
+    if (std::abs(t.dL) >= 0.5)
+        parts.push_back(fixed(std::abs(t.dL), 0) + " L* " + (t.dL > 0 ? "lighter" : "darker"));
+    const auto percent = [](double ln) { return fixed(100 * std::abs(std::exp(ln) - 1), 0) + " % "; };
+    if (std::abs(t.contrast) > 0.005)
+        parts.push_back(percent(t.contrast) + (t.contrast > 0 ? "more" : "less") + " contrast");
+    if (std::abs(t.saturation) > 0.005)
+        parts.push_back(percent(t.saturation) + (t.saturation > 0 ? "more" : "less") + " saturated");
+    for (std::size_t i = 0; i < parts.size(); ++i)
+        out += (i ? ", " : "") + parts[i];
+    return out;
+}
+
+Touch scaled(Touch t, double k)
+{
+    t.dL *= k, t.contrast *= k, t.saturation *= k;
+    return t;
+}
+
+double meanL(const light::Picture& p, int element)
+{
+    double sum = 0, n = 0;
+    for (std::size_t i = 0; i < p.ids.size(); ++i)
+        if (p.ids.data()[i] == element)
+            sum += double(colour::lightness(luminance(p.colour.data()[i]))), ++n;
+    return n > 0 ? sum / n : 50;
+}
+} // namespace
+
+Project withTouch(Project p, const stage::StageFrame& f, const Touch& t, double litL)
+{
+    const Element* was = p.element(t.element);
+    const auto layer
+        = std::find_if(f.layers.begin(), f.layers.end(), [&](const stage::Layer& l) { return l.element == t.element; });
+    if (!was || layer == f.layers.end() || layer->cover.empty())
+        return p;
+    double sum = 0, n = 0;
+    for (std::size_t i = 0; i < layer->cover.size(); ++i)
+        if (layer->cover.data()[i] > 0.5f)
+            sum += double(colour::lightness(luminance(layer->albedo.data()[i]))), ++n;
+    if (n <= 0)
+        return p;
+    // As lit, L* goes with the cube root of the light: what is wanted there is wanted so much larger here.
+    const double mean = sum / n, wanted = t.dL * std::clamp(mean / std::max(litL, 1.0), 0.5, 3.0),
+                 k = std::exp(t.contrast);
+    const auto after = [&](double L) { return mean + wanted + k * (L - mean); };
+    Element e = *was;
+    // What the tone makes of two values now, and what it is to make of them.
+    const Tone& o = was->tone;
+    const double low = std::max(0.0, mean - 20), high = std::min(100.0, mean + 20),
+                 slope = (o.lightTo - o.darkTo) / std::max(1.0, o.lightFrom - o.darkFrom);
+    const auto before = [&](double seen) { // the value that the tone turned into `seen`
+        const double gain = 1 - o.amount + o.amount * slope, add = o.amount * (o.darkTo - o.darkFrom * slope);
+        return std::abs(gain) > 1e-3 ? (seen - add) / gain : seen;
+    };
+    e.tone = {before(low), after(low), before(high), after(high), o.a * o.amount, o.b * o.amount, 1,
+        o.saturation * std::exp(t.saturation)};
+    p = edits::withElement(std::move(p), std::move(e));
+    repair(p);
+    return p;
+}
+
+Project withRemedies(Project p, const std::vector<Remedy>& remedies, const std::vector<bool>& on)
+{
+    for (std::size_t i = 0; i < remedies.size() && i < on.size(); ++i)
+        if (on[i])
+            p = remedies[i].apply(std::move(p));
+    return p;
+}
+
+PutRight putRight(const Project& project, stage::SurfaceCache& cache, Progress& progress, int widthPx)
+{
+    PutRight out;
+    Looker looker(cache, progress, widthPx);
+    reading::Intent intent = reading::intentOf(project);
+    intent.softness = false; // a contour's softness is painted, not lit
+    Looker::Seen seen = looker.look(project);
+    const Pairs pairs = intent.pairs(seen.attention.order);
+    out.before = seen.attention.order;
+    const auto judge = [&](const Looker::Seen& s) {
+        out.after = s.attention.order;
+        out.remain.clear();
+        double least = 1e9;
+        for (const auto& [a, b] : pairs) {
+            const double ratio = s.attention.share.at(a) / std::max(s.attention.share.at(b), 1e-9);
+            least = std::min(least, ratio);
+            if (ratio <= 1)
+                out.remain.emplace_back(a, b);
+        }
+        out.margin = pairs.empty() ? 0 : least;
+        out.solved = out.remain.empty();
+    };
+    judge(seen);
+    out.already = out.solved;
+    if (out.already || pairs.empty())
+        return out;
+    Project now = project;
+    if (auto light = lightFor(project, looker, pairs, violationOf(seen.attention, pairs), progress)) {
+        now = light->apply(std::move(now));
+        out.remedies.push_back(std::move(*light));
+        judge(seen = looker.look(now));
+    }
+    if (out.solved || progress.cancelled())
+        return out;
+    progress.report(0.45, "looking for the smallest change");
+    const reading::Suggestion s
+        = reading::putInOrder(seen.picture.colour, seen.picture.ids, Looker::viewingOf(now), intent, progress);
+    if (progress.cancelled() || s.touches.empty())
+        return out;
+    const Looker::Seen lit = seen;
+    PutRight best = out;
+    double least = 1e9;
+    for (const double k : {1.0, 1.3, 1.7}) {
+        Project tried = now;
+        PutRight made = out;
+        for (const Touch& t : s.touches) {
+            const Touch more = scaled(t, k);
+            made.remedies.push_back({t.element, wordsOf(project, more),
+                [more, frame = lit.frame, L = meanL(lit.picture, t.element)](
+                    Project q) { return withTouch(std::move(q), *frame, more, L); }});
+            tried = made.remedies.back().apply(std::move(tried));
+        }
+        const Looker::Seen after = looker.look(tried);
+        std::swap(out, made);
+        judge(after);
+        std::swap(out, made);
+        if (const double left = violationOf(after.attention, pairs); left < least || (made.solved && !best.solved))
+            least = left, best = std::move(made);
+        if (best.solved)
+            break;
+    }
+    progress.report(1, "measured");
+    return best;
+}
+
+} // namespace rl::review
