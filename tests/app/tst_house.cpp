@@ -7,6 +7,7 @@
 #include "tests/kit/station_hand.h"
 #include <QAbstractButton>
 #include <QAction>
+#include <QCheckBox>
 #include <QLabel>
 #include <QSignalSpy>
 #include <QUndoStack>
@@ -105,6 +106,36 @@ private slots:
                 QVERIFY2(share >= 0.58, qPrintable(QString("%1 %2: %3").arg(stationName(int(s))).arg(i).arg(share)));
             }
         }
+    }
+
+    /// Found, seen first, one switched off, done, taken back.
+    void thePictureIsPutInOrder()
+    {
+        window().goTo(Station::Read);
+        hand().page(1);
+        QVERIFY(hand().settle());
+        const Project before = hand().project();
+        auto* keep = hand().find<QPushButton>("keepOrder");
+        QVERIFY(!keep->isVisible());
+        hand().press("putInOrder");
+        QTRY_VERIFY_WITH_TIMEOUT(!window().here()->busy(), 60000);
+        QVERIFY(hand().project().elements == before.elements && hand().project().lights == before.lights);
+        auto* first = window().findChild<QCheckBox*>("remedy0");
+        QVERIFY(first && first->isVisible() && keep->isVisible());
+        auto* look = hand().find<QPushButton>("tryOrder");
+        look->click();
+        QVERIFY(board()->comparing() && hand().desk().trial());
+        first->click(); // the rest of them is shown, or nothing
+        QVERIFY(!first->isChecked());
+        first->click();
+        QVERIFY(hand().desk().trial() || !look->isChecked());
+        hand().press("keepOrder");
+        QVERIFY(!hand().desk().trial() && !board()->comparing());
+        QVERIFY(hand().project().elements != before.elements || hand().project().lights != before.lights);
+        QVERIFY(!keep->isVisible()); // found for the work as it was
+        QVERIFY(hand().settle());
+        hand().undo();
+        QVERIFY(hand().project().elements == before.elements && hand().project().lights == before.lights);
     }
 
     void noWordIsClipped_data()

@@ -179,13 +179,13 @@ void HandPage::feetFields()
         m_desk.edit(undo, edits::withFootWord(project(), m_desk.element(), w), gesture);
     };
     m_form->pick(
-        {"whichFoot", tr("foot"),
+        {"whichFoot", {},
             tr("Which of its feet is spoken of. They are numbered on the board, from the left of its picture"), {}},
         [this] {
             Choices all;
             const Element* e = m_desk.heldElement();
             for (const stage::Foot& f : feet())
-                all.emplace_back(tr("%1 of %2").arg(all.size() + 1).arg(feet().size())
+                all.emplace_back(tr("foot %1 of %2").arg(all.size() + 1).arg(feet().size())
                         + (e && edits::footWordAt(*e, f.at()) ? tr(", as said") : tr(", as seen")),
                     int(all.size()));
             return all;
@@ -199,11 +199,11 @@ void HandPage::feetFields()
         });
     const auto& back = numberAt(&FootWord::backM);
     m_form->value(
-        {"footBack", tr("stands back"),
+        {"footBack", {},
             tr("How far behind its lowest foot this one stands on the ground. Its shadow starts there. Found from "
                "how high it ends in the picture, until you say."),
             {}},
-        Shown{1, " m", 2, 0.05}, back.low, back.high,
+        Shown{1, tr(" m back"), 2, 0.05}, back.low, back.high,
         [this, word]() -> std::optional<double> {
             const auto f = foot();
             const auto w = word();
