@@ -1,5 +1,6 @@
 // lantern-bench [--json]: how fast the heart of the program is, as ratios within one run.
 // lantern-bench --light: how good light direction, relief and shadows are, on sets whose truth is known.
+// lantern-bench --read: reading order, suggestions and their speed, on sets whose truth is known.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/frame/main_window.h"
 #include "app/theme/theme.h"
@@ -240,6 +241,7 @@ int figures(bool asJson)
     bench::yardstickFigures(all);
     bench::bodyFigures(all);
     bench::ownShadeFigures(all);
+    bench::readFigures(all);
     bench::eyeLevelFigures(all);
     bench::cutFigures(all, 24);
     bench::importFigures(all);
@@ -276,13 +278,17 @@ int main(int argc, char** argv)
             std::printf("%g %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
         return 0;
     }
-    if (words.contains("--light")) {
+    if (words.contains("--light") || words.contains("--read")) {
         std::vector<bench::Figure> all;
-        bench::lightFigures(all);
-        bench::reliefFigures(all);
-        bench::yardstickFigures(all);
-        bench::bodyFigures(all);
-        bench::ownShadeFigures(all);
+        if (words.contains("--read"))
+            bench::readFigures(all);
+        if (words.contains("--light")) {
+            bench::lightFigures(all);
+            bench::reliefFigures(all);
+            bench::yardstickFigures(all);
+            bench::bodyFigures(all);
+            bench::ownShadeFigures(all);
+        }
         for (const auto& f : all)
             std::printf("%.3f %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
         return 0;

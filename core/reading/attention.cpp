@@ -242,6 +242,13 @@ double convergenceOn(const Body& b, const std::vector<LinePixel>& lines, double 
 void measureGains(std::vector<Body>& bodies, const ContrastMaps& m)
 {
     const std::vector<LinePixel> lines = linePixels(m);
+    std::map<std::pair<int, int>, double> gaps; // of two elements, the lower id first
+    const auto gapOf = [&](const Body& a, const Body& b) {
+        const auto [known, fresh] = gaps.try_emplace(std::minmax(a.id, b.id), 0.0);
+        if (fresh)
+            known->second = a.id < b.id ? gapBetween(a, b) : gapBetween(b, a);
+        return known->second;
+    };
     for (Body& b : bodies) {
         const double A = b.areaDegrees;
         b.size = std::pow(A / (1 + A / 60), 0.30) * (1 + 0.15 * std::abs(b.sizeRarity) * (b.sizeRarity > 0 ? 1 : 0.2));
@@ -254,7 +261,7 @@ void measureGains(std::vector<Body>& bodies, const ContrastMaps& m)
         for (const Body& o : bodies) {
             if (!o.figure || o.id == b.id)
                 continue;
-            const double gap = gapBetween(b, o) / m.unit;
+            const double gap = gapOf(b, o) / m.unit;
             const double apart
                 = std::sqrt(std::pow(b.lightness - o.lightness, 2) + std::pow(b.a - o.a, 2) + std::pow(b.b - o.b, 2));
             crowd += std::exp(-gap / 3) * std::exp(-apart / 20);

@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/colour/lab.h"
 #include "core/project/fixes.h"
+#include <opencv2/imgproc.hpp>
 
 namespace rl::reading {
 
@@ -166,14 +167,46 @@ std::map<int, double> castShares(const Project& p, const Attention& a)
     return shares;
 }
 
+namespace {
+light::Picture smaller(const light::Picture& p, double k)
+{
+    const cv::Size size(
+        std::max(8, int(std::lround(p.ids.width() * k))), std::max(8, int(std::lround(p.ids.height() * k))));
+    cv::Mat colour, ids;
+    cv::resize(p.colour.mat(), colour, size, 0, 0, cv::INTER_AREA);
+    const auto nearest = [&](int to, int from, int i) { return std::min(from - 1, int((i + 0.5) * from / to)); };
+    std::vector<std::int32_t> small;
+    for (int y = 0; y < size.height; ++y)
+        for (int x = 0; x < size.width; ++x)
+            small.push_back(p.ids.at(nearest(size.width, p.ids.width(), x), nearest(size.height, p.ids.height(), y)));
+    return {LinearPicture::fromMat(colour), {size.width, size.height, std::move(small)},
+        p.pixelsPerCm * size.width / p.ids.width()};
+}
+void enlarge(Silhouette& s, double k)
+{
+    for (EdgePoint& e : s.contour)
+        e.at = e.at * k;
+    s.lostPlace = {s.lostPlace.x * k, s.lostPlace.y * k, s.lostPlace.width * k, s.lostPlace.height * k};
+}
+} // namespace
+
 Reading read(const Project& p, const light::Picture& picture, int steps)
 {
     Reading r;
     r.attention
         = attention(picture.colour, picture.ids, {p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm});
-    r.silhouettes = silhouettes(picture);
-    r.tangents = tangents(picture);
-    r.balance = balanceOf(picture);
+    // Outlines are told at 1024 px as well as at more.
+    const double k = 1024.0 / std::max(picture.ids.width(), picture.ids.height());
+    const light::Picture small = k < 1 ? smaller(picture, k) : picture;
+    r.silhouettes = silhouettes(small);
+    r.tangents = tangents(small);
+    r.balance = balanceOf(small);
+    for (Silhouette& s : r.silhouettes)
+        enlarge(s, picture.ids.width() / double(small.ids.width()));
+    for (Tangent& t : r.tangents) {
+        t.gapPx *= picture.ids.width() / double(small.ids.width());
+        t.at = t.at * (picture.ids.width() / double(small.ids.width()));
+    }
     r.steps = valueSteps(picture.colour, steps);
     std::vector<float> y(picture.colour.size());
     for (std::size_t i = 0; i < y.size(); ++i)

@@ -244,6 +244,28 @@ private slots:
         QVERIFY(again.code == 2 && again.out.isEmpty() && again.err.contains("already"));
     }
 
+    void whatIfTellsBeforeAndAfter()
+    {
+        const std::string out = at("if.png");
+        const Ran r = lantern({"whatif", m_work, "--lighter", "12", "--element", "4", "-o", out});
+        QCOMPARE(r.code, 0);
+        QVERIFY(r.json["after"]["lightest_L"].get<double>() >= r.json["before"]["lightest_L"].get<double>());
+        QVERIFY(!QImage(QString::fromStdString(out)).isNull());
+        const Ran none = lantern({"whatif", m_work, "--element", "77"});
+        QVERIFY(none.code == 2 && none.err.contains("no element 77"));
+        QCOMPARE(lantern({"whatif", m_work, "--lights", "400"}).code, 2);
+    }
+
+    void suggestionsAndTakesAreAskedForByName()
+    {
+        const Ran alone = lantern({"read", m_work, "--suggest"});
+        QVERIFY(alone.json["suggestion"]["already"].get<bool>() && alone.json["suggestion"]["changes"].empty());
+        QVERIFY(alone.json["values"]["elements"].size() == 1 && alone.json["values"]["key"].is_string());
+        QVERIFY(alone.json["drivers"].contains("4") && alone.json["leak"].contains("of_even"));
+        const Ran take = lantern({"read", m_work, "--take", "Q"});
+        QVERIFY(take.code == 2 && take.err.contains("no take"));
+    }
+
     void renderWritesThePictureAskedFor()
     {
         const std::string out = at("out.png");

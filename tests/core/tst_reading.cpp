@@ -243,7 +243,7 @@ private slots:
         for (std::size_t i = 0; i < flat.size(); ++i)
             seen.insert(flat.data()[i].r);
         QCOMPARE(seen.size(), std::size_t(3));
-        QCOMPARE(valueSteps(p, 99).size(), std::size_t(5));
+        QCOMPARE(valueSteps(p, 99).size(), std::size_t(9));
     }
 
     void squintingKeepsTheMeanAndLosesTheDetail()
