@@ -212,6 +212,66 @@ private slots:
         QVERIFY(std::abs(v.whiteShare - (light >= 95 ? 0.1 : 0)) < 0.01);
     }
 
+    void saturationIsAFactorOfWhatAThingIsMadeOf_data()
+    {
+        QTest::addColumn<double>("factor");
+        for (const double k : {0.0, 0.5, 1.0, 1.5})
+            QTest::addRow("%g", k) << k;
+    }
+    void saturationIsAFactorOfWhatAThingIsMadeOf()
+    {
+        QFETCH(double, factor);
+        Project p = kit::postWork();
+        p.elements.clear();
+        Element box = edits::standinOf(Solid::Box);
+        box.baseCm = {30, 28}, box.standin.lightness = 60, box.standin.chroma = 30, box.standin.hue = 50;
+        box.tone.saturation = factor;
+        p = edits::withElement(std::move(p), box);
+        const auto f = kit::frameOf(p, 300);
+        const stage::Layer& l = f->layers.at(0);
+        const colour::Lab lab = colour::toLab(l.albedo.at(l.width() / 2, l.height() / 2));
+        QVERIFY2(
+            std::abs(std::hypot(double(lab.a), double(lab.b)) - 30 * factor) < 1, qPrintable(QString::number(lab.b)));
+        QVERIFY(std::abs(lab.L - 60) < 0.5f);
+    }
+
+    /// A touch on a thing as it is seen becomes a tone of what it is made of, whatever tone it had.
+    void aTouchBecomesATone_data()
+    {
+        QTest::addColumn<double>("dL");
+        QTest::addColumn<double>("before"); // amount of a tone it had already
+        QTest::newRow("darker") << -12.0 << 0.0;
+        QTest::newRow("lighter") << 9.0 << 0.0;
+        QTest::newRow("darker, over a tone") << -8.0 << 0.6;
+    }
+    void aTouchBecomesATone()
+    {
+        QFETCH(double, dL);
+        QFETCH(double, before);
+        Project p = kit::postWork(180, 40);
+        p.elements.clear();
+        Element box = edits::standinOf(Solid::Box);
+        box.baseCm = {30, 28}, box.standin.lightness = 55, box.standin.chroma = 10;
+        box.tone = {0, 10, 100, 90, 0, 0, before};
+        p = edits::withElement(std::move(p), box);
+        const int id = p.elements[0].id;
+        const auto seenL = [&](const Project& q) {
+            light::Relighter r;
+            const auto picture = r.light(kit::frameOf(q, 300), q.lights);
+            double sum = 0, n = 0;
+            for (std::size_t i = 0; i < picture.ids.size(); ++i)
+                if (picture.ids.data()[i] == id)
+                    sum += double(colour::lightness(luminance(picture.colour.data()[i]))), ++n;
+            return sum / n;
+        };
+        const double was = seenL(p);
+        Touch t{id, dL};
+        const Project after = review::withTouch(p, *kit::frameOf(p, 300), t, was);
+        QVERIFY2(
+            std::abs(seenL(after) - was - dL) < 0.25 * std::abs(dL), qPrintable(QString::number(seenL(after) - was)));
+        QVERIFY(after.elements[0].standin == p.elements[0].standin);
+    }
+
     /// A work whose second member shouts: put right on the work lit anew, in one go, each remedy with its switch.
     void aWorkIsPutRight()
     {

@@ -32,6 +32,25 @@ Vec3 footOf(const Project& p, int id)
 class TestStageEdits : public QObject {
     Q_OBJECT
 private slots:
+    void aFootIsSpokenOfOnce()
+    {
+        Project p = threePosts();
+        const int id = p.elements[0].id;
+        p = edits::withFootWord(p, id, {0.2, 0.5, false});
+        p = edits::withFootWord(p, id, {0.8, 1.5, false});
+        p = edits::withFootWord(p, id, {0.23, 0.7, true}); // the first again
+        QCOMPARE(p.elements[0].feet.size(), std::size_t(2));
+        const auto first = edits::footWordAt(p.elements[0], 0.21);
+        QVERIFY(first && first->backM == 0.7 && first->aloft);
+        QVERIFY(!edits::footWordAt(p.elements[0], 0.5));
+        QVERIFY(edits::withoutFootWord(p, id, 0.8).elements[0].feet.size() == 1);
+        const Project far = edits::withFootWord(p, id, {0.8, 1e9, false}); // brought into what may be
+        QVERIFY(edits::footWordAt(far.elements[0], 0.8)->backM <= 50);
+        p.elements[0].locked = true;
+        QVERIFY(edits::withFootWord(p, id, {0.5, 1, false}).elements == p.elements);
+        QVERIFY(edits::withoutFootWord(p, id, 0.8).elements == p.elements);
+    }
+
     void aGroupMovesTogetherInMetres()
     {
         Project p = threePosts();

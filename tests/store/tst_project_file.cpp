@@ -64,7 +64,8 @@ private slots:
         c.pins = {{{1, 2}, {3, 4}}, {{5, 6}, {7, 8}}};
         c.grounds = {{{4, 5}, 12}};
         c.strokes = Mask::filled(60, 420, 128);
-        p.elements[0].tone = {10, 20, 90, 80, 1, -2, 0.7};
+        p.elements[0].tone = {10, 20, 90, 80, 1, -2, 0.7, 1.4};
+        p.elements[0].feet = {{0.25, 0.8, false}, {0.75, 0, true}};
         p.backdrop.dimL = 7;
         const auto path = std::filesystem::path(m_dir.filePath("said.lantern").toStdString());
         QVERIFY(bool(ProjectFile::create(path, p)));
