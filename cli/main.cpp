@@ -1,5 +1,4 @@
 #include "cli/commands.h"
-#include "core/base/memory.h"
 #include <QGuiApplication>
 #include <fcntl.h>
 #include <iostream>
@@ -35,7 +34,6 @@ private:
 
 int main(int argc, char** argv)
 {
-    rl::keepMemory();
     OwnErrors own;
     std::ostream errors(&own);
     // Sheets are drawn by Qt, which wants an application; no window is ever opened.
