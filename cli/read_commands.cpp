@@ -141,7 +141,7 @@ public:
 private:
     void tellShapes(const ReadPicture& r, json& j) const
     {
-        for (const char* list : {"contours", "silhouettes", "tangents", "clues"})
+        for (const char* list : {"contours", "silhouettes", "tangents"})
             j[list] = json::array();
         for (const reading::Silhouette& s : reading::silhouettes(r.picture)) {
             j["contours"].push_back({{"element", s.element}, {"lost", s.lost}, {"soft", s.soft}, {"firm", s.firm},

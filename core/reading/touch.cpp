@@ -45,7 +45,6 @@ Rgb touchedColour(Rgb c, const Touch& t, const Tones& tones)
     return {std::clamp(out.r, 0.f, 1.f), std::clamp(out.g, 0.f, 1.f), std::clamp(out.b, 0.f, 1.f)};
 }
 
-/// \param pad px around the thing that are looked at
 void touchOne(cv::Mat& linear, const cv::Mat& ids, const Touch& t)
 {
     const cv::Mat own = t.element ? cv::Mat(ids == t.element) : cv::Mat(ids.size(), CV_8UC1, cv::Scalar(255));
