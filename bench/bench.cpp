@@ -288,6 +288,7 @@ int main(int argc, char** argv)
             bench::yardstickFigures(all);
             bench::bodyFigures(all);
             bench::ownShadeFigures(all);
+            bench::eyeLevelFigures(all);
         }
         for (const auto& f : all)
             std::printf("%.3f %s %s\n", f.value, f.unit.c_str(), f.name.c_str());

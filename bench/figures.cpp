@@ -12,6 +12,7 @@
 #include "store/picture_reader.h"
 #include "tests/kit/boxes.h"
 #include "tests/kit/cut_cases.h"
+#include "tests/kit/eye_cases.h"
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
@@ -234,6 +235,14 @@ void eyeLevelFigures(std::vector<Figure>& out)
     }
     out.push_back({"eye level of boxes, error, median of 40", percentile(off, 0.5), "°", 0.5});
     out.push_back({"eye level of boxes, error, 90th percentile", percentile(off, 0.9), "°", 0});
+    const kit::EyeHeld held = kit::eyeHeld(kit::eyeCases(7000, 40), 0.55);
+    out.push_back({"eye level claimed, of " + std::to_string(held.known) + " pictures that show it",
+        100.0 * (held.claimed - held.claimedUnknown) / held.known, "%", 0, false});
+    out.push_back({"eye level claimed where nobody could tell, of " + std::to_string(held.cases - held.known)
+            + " tables, walls, leaves, grass, folds",
+        double(held.claimedUnknown), "pictures", 0});
+    out.push_back({"claims within 2° (said to be " + std::to_string(int(std::lround(100 * held.said))) + " % sure)",
+        100 * held.often(), "%", 100 * held.said, false});
 }
 
 namespace {

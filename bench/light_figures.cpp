@@ -101,6 +101,41 @@ void bodyFigures(std::vector<Figure>& out)
     }
 }
 
+/// The demo's cut-outs, each alone in suns from the side and before them: light from behind is left to fuzz.
+void cutOutShade(std::vector<Figure>& out)
+{
+    NoProgress progress;
+    const auto demo = demo::lowTideCaravan(progress);
+    if (!demo)
+        return;
+    stage::SurfaceCache cache;
+    std::vector<double> wrong;
+    int shaded = 0, missed = 0, seen = 0;
+    for (const Element& e : demo->elements) {
+        Project alone = *demo;
+        alone.elements = {e};
+        alone.elements[0].baseCm = {45, 42};
+        const auto f = e.cutout ? stage::compose(alone, kWide, cache, progress) : nullptr;
+        if (!f || f->layers.empty() || !f->layers[0].caster->body() || f->layers[0].front.depth.empty())
+            continue;
+        for (const double elevation : {10.0, 35.0})
+            for (int azimuth = 75; azimuth <= 285; azimuth += 30) {
+                const light::ShadowLight sun{true, stage::sceneDirection(azimuth, elevation), 0.001};
+                const auto held = kit::ownShadeHeld(*f, f->layers[0], sun, 5);
+                seen += held.seen, shaded += held.shaded, missed += held.wrong;
+                if (held.seen >= 100)
+                    wrong.push_back(100 * held.share());
+            }
+    }
+    if (wrong.empty())
+        return;
+    std::sort(wrong.begin(), wrong.end());
+    out.push_back({"a cut-out's shadows on itself told unlike rays, median of " + std::to_string(wrong.size()),
+        wrong[wrong.size() / 2], "% px", 3});
+    out.push_back({"the same, worst", wrong.back(), "% px", 10});
+    out.push_back({"the same over the pixels that rays say are shaded", 100.0 * missed / std::max(1, shaded), "%", 0});
+}
+
 void ownShadeFigures(std::vector<Figure>& out)
 {
     std::vector<double> wrong;
@@ -117,6 +152,7 @@ void ownShadeFigures(std::vector<Figure>& out)
     out.push_back({"a stand-in's shadows on itself told unlike rays, median of " + std::to_string(wrong.size()),
         wrong[wrong.size() / 2], "% px", 3});
     out.push_back({"the same, worst", wrong.back(), "% px", 10});
+    cutOutShade(out);
     out.push_back({"a lamp's glint before a box that hides it", 100 * kit::glintThroughBox(600), "%", 2});
 }
 

@@ -10,6 +10,9 @@ nlohmann::json jsonOf(const Finding& finding);
 nlohmann::json jsonOf(const Findings& findings);
 nlohmann::json jsonOf(const reading::Attention& attention);
 nlohmann::json jsonOf(const reading::Suggestion& suggestion);
+nlohmann::json jsonOf(const reading::Reading& reading, double pixelsPerCm);
+nlohmann::json jsonOf(const reading::ValuePlan& values);
+nlohmann::json jsonOf(const reading::ColourPlan& colours);
 const char* nameOf(Station station);
 
 } // namespace rl::cli

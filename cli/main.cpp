@@ -38,9 +38,8 @@ int main(int argc, char** argv)
     std::ostream errors(&own);
     // Sheets are drawn by Qt, which wants an application; no window is ever opened.
     std::optional<QGuiApplication> app;
-    if (argc > 1
-        && (std::string_view(argv[1]) == "carry" || std::string_view(argv[1]) == "takes"
-            || std::string_view(argv[1]) == "light")) {
+    const std::string_view command = argc > 1 ? argv[1] : "";
+    if (command == "carry" || command == "takes" || command == "light" || command == "study" || command == "report") {
         qputenv("QT_QPA_PLATFORM", "offscreen");
         app.emplace(argc, argv);
     }

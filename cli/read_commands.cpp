@@ -1,100 +1,11 @@
 // What a viewer sees, in which order, and the least change that puts it right.
-#include "cli/command_base.h"
 #include "cli/json_out.h"
-#include "core/colour/srgb.h"
-#include "core/project/takes.h"
-#include "core/review/review.h"
-#include "store/picture_reader.h"
-#include "store/project_file.h"
-#include <opencv2/imgproc.hpp>
+#include "cli/read_base.h"
 
 namespace rl::cli {
 
 namespace {
 using nlohmann::json;
-
-/// A picture to be read, and who is in it.
-struct ReadPicture {
-    light::Picture picture;
-    reading::Viewing viewing;
-    std::map<int, std::string> names;
-    reading::Intent intent; ///< of a work: its cast in order
-};
-
-/// A work (a take of it), or any picture with a map of ids.
-class ReadingCommand : public NamedCommand {
-public:
-    using NamedCommand::NamedCommand;
-
-protected:
-    void describe(CLI::App& app) override
-    {
-        app.add_option("FILE", m_file, "a work (*.lantern), or a picture")->required();
-        app.add_option("--take", m_take, "of a work: another take than the one in hand, by its letter");
-        app.add_option("--ids", m_ids, "of a picture: grey picture whose value is the element, 0 = ground");
-        app.add_option("--canvas-cm", m_canvas, "width and height of the canvas")->delimiter(',')->expected(2);
-        app.add_option("--distance-cm", m_distance, "viewing distance")->check(CLI::Range(1.0, 1e5));
-    }
-    Result<ReadPicture> opened(int widthPx = 800) const
-    {
-        const bool work = m_ids.empty() && std::filesystem::path(m_file).extension() == ".lantern";
-        return work ? ofWork(widthPx) : ofPicture();
-    }
-
-private:
-    Result<ReadPicture> ofPicture() const
-    {
-        const auto picture = store::readPicture(std::filesystem::path(m_file));
-        if (!picture)
-            return picture.error();
-        if (!(m_canvas[0] > 0 && m_canvas[1] > 0 && m_canvas[0] < 1e6 && m_canvas[1] < 1e6))
-            return Error{Kind::Invalid, "The canvas must be larger than nothing.", {}};
-        const Photo& photo = picture->pixels;
-        ReadPicture r;
-        r.picture
-            = {colour::linearOf(photo), IdMap::filled(photo.width(), photo.height(), 0), photo.width() / m_canvas[0]};
-        r.viewing = {m_canvas[0], m_canvas[1], m_distance};
-        if (m_ids.empty())
-            return r;
-        const auto ids = store::readMask(m_ids);
-        if (!ids)
-            return ids.error();
-        if (ids->width() != photo.width() || ids->height() != photo.height())
-            return Error{Kind::Invalid, "The picture and its ids are not of one size.", {}};
-        cv::Mat wide;
-        ids->mat().convertTo(wide, CV_32S);
-        r.picture.ids = IdMap::fromMat(wide);
-        return r;
-    }
-    Result<ReadPicture> ofWork(int widthPx) const
-    {
-        auto file = store::ProjectFile::open(m_file);
-        if (!file)
-            return file.error();
-        Project p = file.take().project;
-        if (!m_take.empty()) {
-            const auto take
-                = std::find_if(p.takes.begin(), p.takes.end(), [&](const Take& t) { return t.letter == m_take; });
-            if (take == p.takes.end())
-                return Error{Kind::Invalid, "The work has no take “" + m_take + "”.", {}};
-            p = takes::projectOf(p, take->id);
-        }
-        stage::SurfaceCache cache;
-        NoProgress progress;
-        const auto frame = stage::compose(p, widthPx, cache, progress);
-        light::Relighter relighter;
-        ReadPicture r;
-        r.picture = relighter.light(frame, p.lights);
-        r.viewing = {p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm};
-        for (const Element& e : p.elements)
-            r.names[e.id] = e.name;
-        r.intent = reading::intentOf(p);
-        return r;
-    }
-    std::string m_file, m_ids, m_take;
-    std::vector<double> m_canvas{60, 40};
-    double m_distance = 200;
-};
 
 class Read final : public ReadingCommand {
 public:
@@ -125,13 +36,11 @@ public:
                 r.intent.rank[m_intended[i]] = int(i) + 1;
         }
         r.intent.quiet.insert(m_quiet.begin(), m_quiet.end());
-        const reading::Attention a = reading::attention(r.picture.colour, r.picture.ids, r.viewing);
-        json j = jsonOf(a);
+        const reading::Reading reading = reading::read(r.project, r.picture, m_steps, r.frame.get());
+        json j = jsonOf(reading, r.picture.pixelsPerCm);
         j["names"] = json::object();
         for (const auto& [id, name] : r.names)
             j["names"][std::to_string(id)] = name;
-        tellShapes(r, j);
-        tellValues(r, j);
         if (m_suggest)
             if (const auto problem = suggest(r, j))
                 return *problem;
@@ -139,39 +48,6 @@ public:
     }
 
 private:
-    void tellShapes(const ReadPicture& r, json& j) const
-    {
-        for (const char* list : {"contours", "silhouettes", "tangents"})
-            j[list] = json::array();
-        for (const reading::Silhouette& s : reading::silhouettes(r.picture)) {
-            j["contours"].push_back({{"element", s.element}, {"lost", s.lost}, {"soft", s.soft}, {"firm", s.firm},
-                {"median_dE00", s.medianDifference}, {"median_dL", s.medianLightness}});
-            j["silhouettes"].push_back({{"element", s.element}, {"own_outline", 1 - s.lost}});
-        }
-        j["edges"] = j["contours"];
-        for (const reading::Tangent& t : reading::tangents(r.picture))
-            j["tangents"].push_back({{"first", t.first}, {"second", t.second},
-                {"gap_cm", t.gapPx / r.picture.pixelsPerCm}, {"at_px", {t.at.x, t.at.y}}});
-    }
-    void tellValues(const ReadPicture& r, json& j) const
-    {
-        const reading::ValuePlan v = reading::valuePlan(r.picture.colour, r.picture.ids);
-        const auto told = [](const reading::ElementValues& e) {
-            return json{
-                {"element", e.element}, {"darkest_L", e.darkest}, {"middle_L", e.middle}, {"lightest_L", e.lightest}};
-        };
-        json values{{"key", std::string(nameOf(v.height)) + (v.major ? " major" : " minor")}, {"all", told(v.all)},
-            {"elements", json::array()}, {"share_under_L12", v.blackShare}, {"share_over_L95", v.whiteShare},
-            {"darkest_at_px", {v.darkestAt.x, v.darkestAt.y}}, {"darkest_in", v.darkestIn},
-            {"lightest_at_px", {v.lightestAt.x, v.lightestAt.y}}, {"lightest_in", v.lightestIn}};
-        for (const auto& e : v.elements)
-            values["elements"].push_back(told(e));
-        j["value_steps"] = json::array();
-        for (const reading::ValueStep& s : reading::valueSteps(r.picture.colour, m_steps))
-            j["value_steps"].push_back({{"L", s.lightness}, {"from", s.from}, {"to", s.to}, {"share", s.share}});
-        values["steps"] = j["value_steps"];
-        j["values"] = std::move(values);
-    }
     std::optional<Error> suggest(const ReadPicture& r, json& j) const
     {
         TerminalProgress progress(m_tells);

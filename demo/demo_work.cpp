@@ -106,11 +106,13 @@ private:
 void standCaravan(Builder& b)
 {
     Project& p = b.project;
-    p.brief = {"Low Tide Caravan", 90, 60, LengthUnit::Centimetre, "acrylic", 220, {}};
+    p.brief.title = "Low Tide Caravan";
+    p.brief.widthCm = 90, p.brief.heightCm = 60;
+    p.brief.viewingDistanceCm = 220;
     p.camera = {27, 1.9, 52};
     const int lamplighter = b.cast("Lamplighter"), tortoise = b.cast("Tortoise"), house = b.cast("Tea house"),
               pylons = b.cast("Pylons");
-    p.backdrop = {b.picture("flat_dusk"), 0.5};
+    p.backdrop.reference = b.picture("flat_dusk");
     b.picture("flat_grey");
     const int figureCut = b.cutout("lamplighter", b.picture("lamplighter"), 5);
     const int tortoiseCut = b.cutout("tortoise", b.picture("tortoise"), 5);
@@ -159,6 +161,39 @@ void lightCaravan(Project& p)
     p.lights.lanterns = {pole, rakers};
     p.lights.air = {58, 1.0, 0.8, 0.6};
     p.lights.air.darks = 0.06;
+}
+
+/// What it has to tell, by what, and what must be right.
+void tellCaravan(Project& p)
+{
+    const auto idea = [&](const char* words) { p.brief.ideas.push_back({p.freshId(), words, {}}); };
+    const auto clue = [&](const char* words, const char* element, Rect part) {
+        for (const Element& e : p.elements)
+            if (e.name == std::string(element)) {
+                p.brief.ideas.back().clues.push_back({p.freshId(), words, e.cast, e.id, part});
+                return;
+            }
+    };
+    idea("A long journey");
+    clue("bundle on his back", "Lamplighter", {0.02, 0.14, 0.17, 0.19});
+    clue("a house on a beast", "Tea house", {});
+    clue("pylons to the horizon", "Far pylon", {});
+    idea("Somebody keeps the light");
+    clue("lantern held out", "Lamplighter", {0.78, 0.04, 0.22, 0.2});
+    clue("stilts over the wet", "Lamplighter", {0.05, 0.72, 0.5, 0.28});
+    idea("The sea comes back");
+    clue("a kite tells the wind", "Kite", {});
+    clue("salt raked before the tide", "Salt heap", {});
+    clue("rake left standing", "Salt heap", {0.3, 0, 0.3, 0.35});
+    const auto fact = [&](const char* words, const char* source, const char* element) {
+        for (const Element& e : p.elements)
+            if (e.name == std::string(element))
+                p.brief.facts.push_back({p.freshId(), words, source, e.id, false});
+    };
+    fact("four feet, each with a flat sole", "our own clay model, third sheet", "Tortoise");
+    fact("both hands on the pole, the right one lower", "pose sketch of the first week", "Lamplighter");
+    fact("two cross-arms, the upper one shorter", "survey drawing made for this picture", "Near pylon");
+    p.brief.ground.threadsPerCm = 12;
 }
 
 int stand(Project& p, Solid solid, const char* name, Vec2 baseCm, double heightM)
@@ -217,6 +252,7 @@ Result<Project> lowTideCaravan(Progress& progress)
         if (!b.m_error.sentence.empty())
             return b.m_error;
         lightCaravan(b.project);
+        tellCaravan(b.project);
         takesOfCaravan(b.project);
         repair(b.project);
         return b.project;

@@ -1,11 +1,8 @@
 #include "output/light_sheets.h"
-#include "app/theme/fonts.h"
 #include "core/base/text.h"
 #include "core/light/presets.h"
 #include "output/paper.h"
-#include <QFile>
 #include <QPageSize>
-#include <QPdfWriter>
 
 namespace rl::output {
 
@@ -286,18 +283,8 @@ void firstPage(QPainter& p, const LightStudy& s, const Paper& paper)
     PlanView(plan, s).draw(p, s);
 }
 
-bool write(const LightStudy& s, const QString& path)
+void write(QPainter& p, QPdfWriter& writer, const LightStudy& s, const Paper& paper)
 {
-    const Paper paper = paperOf(s.project);
-    QPdfWriter writer(path);
-    writer.setResolution(254); // 10 units a millimetre
-    writer.setTitle(q(s.project.brief.title));
-    writer.setCreator("Roving Lantern");
-    writer.setPageSize(paper.size);
-    writer.setPageMargins(QMarginsF(0, 0, 0, 0));
-    QPainter p;
-    if (!p.begin(&writer))
-        return false;
     firstPage(p, s, paper);
     const int onPage = std::max(1, int((paper.high - 2 * kEdge) / kRowHigh));
     int i = 0;
@@ -307,27 +294,16 @@ bool write(const LightStudy& s, const QString& path)
         elementRow(p, s, r, paper, kEdge + (i % onPage) * kRowHigh);
         ++i;
     }
-    return p.end();
 }
 } // namespace
 
 Result<Done> writeLightSheets(const LightStudy& study, const QString& path)
 {
-    return guarded([&]() -> Result<Done> {
-        if (!path.endsWith(".pdf", Qt::CaseInsensitive))
-            return Error{Kind::Invalid, "Light study sheets are a PDF: end the name with .pdf.", path.toStdString()};
-        if (study.picture.colour.empty())
-            return Error{Kind::Invalid, "There is no picture to make a light study of.", {}};
-        static const bool fonts = (theme::loadFonts(), true);
-        Q_UNUSED(fonts)
-        const QString beside = path + ".part";
-        if (!write(study, beside) || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
-            QFile::remove(beside);
-            return Error{
-                Kind::NotWritable, "The sheets cannot be written there; choose another folder.", path.toStdString()};
-        }
-        return Done{};
-    });
+    if (study.picture.colour.empty())
+        return Error{Kind::Invalid, "There is no picture to make a light study of.", {}};
+    const Paper paper = paperOf(study.project);
+    return writePdf(path, q(study.project.brief.title), paper.size,
+        [&](QPainter& p, QPdfWriter& writer) { write(p, writer, study, paper); });
 }
 
 } // namespace rl::output

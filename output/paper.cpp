@@ -1,5 +1,8 @@
 #include "output/paper.h"
+#include "app/theme/fonts.h"
 #include "core/colour/srgb.h"
+#include <QFile>
+#include <QPageSize>
 
 namespace rl::output {
 
@@ -12,6 +15,37 @@ QFont sans(int size, bool bold)
     return font;
 }
 } // namespace
+
+Result<Done> writePdf(const QString& path, const QString& title, const QPageSize& size,
+    const std::function<void(QPainter&, QPdfWriter&)>& draw)
+{
+    return guarded([&]() -> Result<Done> {
+        if (!path.endsWith(".pdf", Qt::CaseInsensitive))
+            return Error{Kind::Invalid, "Sheets are a PDF: end the name with .pdf.", path.toStdString()};
+        static const bool fonts = (theme::loadFonts(), true);
+        Q_UNUSED(fonts)
+        const QString beside = path + ".part";
+        const auto made = [&] {
+            QPdfWriter writer(beside);
+            writer.setResolution(254); // 10 units a millimetre
+            writer.setTitle(title);
+            writer.setCreator("Roving Lantern");
+            writer.setPageSize(size);
+            writer.setPageMargins(QMarginsF(0, 0, 0, 0));
+            QPainter p;
+            if (!p.begin(&writer))
+                return false;
+            draw(p, writer);
+            return p.end();
+        };
+        if (!made() || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
+            QFile::remove(beside);
+            return Error{
+                Kind::NotWritable, "The sheets cannot be written there; choose another folder.", path.toStdString()};
+        }
+        return Done{};
+    });
+}
 
 void text(QPainter& p, QPointF at, const QString& words, int size, bool bold, double wide)
 {

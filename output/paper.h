@@ -1,11 +1,19 @@
 #pragma once
 #include "core/base/raster.h"
+#include "core/base/result.h"
 #include <QImage>
 #include <QPainter>
+#include <QPdfWriter>
 #include <QString>
+#include <functional>
 
 /// What sheets share: a page of 10 units a millimetre, words and pictures on it.
 namespace rl::output {
+
+/// Makes a PDF in a file beside, then gives it its name.
+/// \return Invalid for another suffix than .pdf, NotWritable where it cannot be written
+Result<Done> writePdf(const QString& path, const QString& title, const QPageSize& size,
+    const std::function<void(QPainter&, QPdfWriter&)>& draw);
 
 /// Words in the program's own sans, cut off with dots where they are wider than `wide`. \param size px of the type
 void text(QPainter& p, QPointF at, const QString& words, int size, bool bold, double wide);

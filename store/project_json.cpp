@@ -1,6 +1,7 @@
 #include "store/project_json.h"
 #include "core/project/fields.h"
 #include "core/project/permissions.h"
+#include "core/project/schools.h"
 #include "store/json_words.h"
 
 namespace rl {
@@ -19,7 +20,55 @@ RL_JSON_WORDS(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "i
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec2, x, y)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec3, x, y, z)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(CastMember, id, name)
-RL_JSON_NUMBERS_AND(Brief, title, unit, medium, cast)
+RL_JSON_WORDS(Format, {{Format::Rectangle, "rectangle"}, {Format::Oval, "oval"}, {Format::Free, "free"}})
+RL_JSON_WORDS(Support,
+    {{Support::Canvas, "canvas"}, {Support::Board, "board"}, {Support::Paper, "paper"}, {Support::Panel, "panel"}})
+RL_JSON_WORDS(Toning,
+    {{Toning::White, "white"}, {Toning::MiddleTone, "middle"}, {Toning::Complement, "complement"},
+        {Toning::Darkest, "darkest"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Rect, x, y, width, height)
+RL_JSON_NUMBERS_AND(PaintGround, support, toning)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Clue, id, words, cast, element, part)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Idea, id, words, clues)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Fact, id, words, source, element, checked)
+/// Schools are kept by their words, so that another order of the list changes nothing.
+struct SchoolsKept {
+    std::array<int, kSchoolCount> chosen{};
+};
+inline void to_json(json& j, const SchoolsKept& s)
+{
+    j = json::object();
+    for (const SchoolSpec& spec : schools())
+        if (const int i = s.chosen[std::size_t(spec.school)])
+            j[spec.key] = spec.choices[std::size_t(i)].key;
+}
+inline void from_json(const json& j, SchoolsKept& s)
+{
+    for (const SchoolSpec& spec : schools()) {
+        const std::string said = j.value(spec.key, std::string(spec.choices[0].key));
+        const auto at
+            = std::find_if(spec.choices.begin(), spec.choices.end(), [&](const auto& c) { return said == c.key; });
+        if (at == spec.choices.end())
+            throw store::UnknownWord{said.substr(0, 60)};
+        s.chosen[std::size_t(spec.school)] = int(at - spec.choices.begin());
+    }
+}
+inline void to_json(json& j, const Brief& b)
+{
+    store::numbersTo(j, b);
+    j.update({{"title", b.title}, {"unit", b.unit}, {"medium", b.medium}, {"cast", b.cast}, {"format", b.format},
+        {"outline", b.outline}, {"deadline", b.deadline}, {"ground", b.ground}, {"schools", SchoolsKept{b.schools}},
+        {"valueBounds", b.valueBounds}, {"ideas", b.ideas}, {"facts", b.facts}});
+}
+inline void from_json(const json& j, Brief& b)
+{
+    store::numbersFrom(j, b);
+    const auto take = [&](const char* key, auto& value) { value = j.value(key, value); };
+    take("title", b.title), take("unit", b.unit), take("medium", b.medium), take("cast", b.cast);
+    take("format", b.format), take("outline", b.outline), take("deadline", b.deadline), take("ground", b.ground);
+    take("valueBounds", b.valueBounds), take("ideas", b.ideas), take("facts", b.facts);
+    b.schools = j.value("schools", SchoolsKept{}).chosen;
+}
 RL_JSON_NUMBERS(PictureLight)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(OutlinePoint, at, curved)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Outline, points, hole)
@@ -49,12 +98,16 @@ RL_JSON_NUMBERS_AND(ReliefPart, outline, form, own)
 RL_JSON_NUMBERS_AND(Ridge, line)
 RL_JSON_NUMBERS_AND(FootWord, aloft)
 RL_JSON_NUMBERS_AND(EyeBall, at)
+RL_JSON_WORDS(EdgeWish,
+    {{EdgeWish::Lost, "lost"}, {EdgeWish::Soft, "soft"}, {EdgeWish::Firm, "firm"}, {EdgeWish::Hard, "hard"},
+        {EdgeWish::DarkLine, "dark line"}, {EdgeWish::LightLine, "light line"}})
+RL_JSON_NUMBERS_AND(PlannedEdge, at, wish)
 RL_JSON_NUMBERS_AND(Element, id, name, cast, cutout, baseCm, mirrored, form, material, ownLightSet, ownLight, tone,
-    standin, pattern, group, locked, inside, step, kinOf, usual, notes, facing, parts, ridges, eyes, feet)
+    standin, pattern, group, locked, inside, step, kinOf, usual, notes, facing, parts, ridges, eyes, feet, edges)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Group, id, name)
 RL_JSON_NUMBERS_AND(Guides, shown, corners, meet)
 RL_JSON_NUMBERS(Camera)
-RL_JSON_NUMBERS_AND(Backdrop, reference)
+RL_JSON_NUMBERS_AND(Backdrop, reference, tone)
 RL_JSON_NUMBERS_AND(Sun, on)
 RL_JSON_NUMBERS_AND(Lantern, id, name, on, position, kind, hidden, within, group)
 RL_JSON_NUMBERS_AND(LightGroup, id, name, on)

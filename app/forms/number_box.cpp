@@ -1,7 +1,9 @@
 #include "app/forms/number_box.h"
 #include "app/theme/theme.h"
+#include "core/project/brief.h"
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QRegularExpression>
 
 namespace rl::app {
 
@@ -76,8 +78,22 @@ QString plainNumber(QString text, const QString& suffix)
 }
 } // namespace
 
+namespace {
+bool inInches(const QString& suffix)
+{
+    return suffix == " in";
+}
+} // namespace
+
+QString NumberBox::textFromValue(double v) const
+{
+    return inInches(suffix()) && v >= 0 ? QString::fromStdString(inchesOf(v)) : QDoubleSpinBox::textFromValue(v);
+}
+
 double NumberBox::valueFromText(const QString& text) const
 {
+    if (inInches(suffix()))
+        return inchesFrom(plainNumber(text, suffix()).toStdString()).value_or(value());
     return plainNumber(text, suffix()).toDouble();
 }
 
@@ -86,6 +102,13 @@ QValidator::State NumberBox::validate(QString& text, int&) const
     if (!specialValueText().isEmpty() && text == specialValueText())
         return QValidator::Acceptable;
     const QString s = plainNumber(text, suffix());
+    if (inInches(suffix()) && (s.contains('/') || s.contains(' '))) { // 12 3/8
+        static const QRegularExpression half("^[0-9 /-]*$");
+        const auto v = inchesFrom(s.toStdString());
+        return v && *v >= minimum() && *v <= maximum() ? QValidator::Acceptable
+            : half.match(s).hasMatch()                 ? QValidator::Intermediate
+                                                       : QValidator::Invalid;
+    }
     if (s.isEmpty() || s == "-" || s == "." || s == "-.")
         return QValidator::Intermediate;
     if (s.count('.') > 1 && QString(s).remove('.').toDouble() != 0)

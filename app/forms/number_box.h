@@ -22,6 +22,7 @@ public:
     explicit NumberBox(QWidget* parent = nullptr);
     /// \param low, high, as shown
     void setShown(const Shown& shown, double low, double high);
+    QString textFromValue(double value) const override; ///< inches in sixteenths
     double valueFromText(const QString& text) const override;
     QValidator::State validate(QString& text, int& pos) const override;
     void fixup(QString&) const override { } ///< commas are no thousands to be left out

@@ -34,6 +34,7 @@ MainWindow::MainWindow()
     , m_list(new NoticeList(m_desk.notices, this))
     , m_hand(new FindingsHand(*this))
     , m_missing(m_desk)
+    , m_outline(m_desk)
 {
     setWindowTitle("Roving Lantern");
     m_centre->addWidget(m_board);
@@ -173,6 +174,7 @@ void MainWindow::bringToBoard()
     if (board == m_board) {
         auto overlays = s->current()->overlays();
         overlays.push_back(&m_missing);
+        overlays.push_back(&m_outline);
         board->setOverlays(std::move(overlays));
     }
     refitBench();

@@ -1,5 +1,6 @@
 #pragma once
 #include "app/board/overlays/missing_places.h"
+#include "app/board/overlays/outline_mask.h"
 #include "app/frame/work_files.h"
 #include "app/stations/station.h"
 #include <QMainWindow>
@@ -95,6 +96,7 @@ private:
     NoticeList* m_list;
     FindingsHand* m_hand;
     MissingPlaces m_missing;
+    OutlineMask m_outline;
     std::vector<std::unique_ptr<StationView>> m_stations;
     GroundPlan* m_large = nullptr;
     Station m_current = Station::Stage;

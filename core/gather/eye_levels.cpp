@@ -18,7 +18,7 @@ std::optional<double> EyeLevels::of(const Reference& r)
         return {}; // missing: not measured, and not remembered
     std::optional<double> level;
     if (photo.height() > 0)
-        if (const auto told = weighed(eyeLevelOf(photo), horizonOf(photo), photo.height()); told.confidence >= 0.5)
+        if (const auto told = weighed(eyeLevelOf(photo), horizonOf(photo), photo.height()); told.confidence >= 0.55)
             level = told.y / photo.height();
     const std::lock_guard lock(m_mutex);
     m_known[r.sha256] = level;

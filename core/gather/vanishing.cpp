@@ -160,6 +160,22 @@ std::vector<Segment> segmentsOf(const Photo& picture)
     return out;
 }
 
+namespace {
+/// How far the lines of a point turn between the first and the last of them, degrees; one in ten at either end is left
+/// out.
+double fanOf(const std::vector<Segment>& all, const VanishingPoint& point)
+{
+    std::vector<double> turns;
+    for (const int i : point.lines) {
+        const Vec2 along = all[std::size_t(i)].b - all[std::size_t(i)].a;
+        turns.push_back(degrees(std::atan(along.y / (std::abs(along.x) < 1e-9 ? 1e-9 : along.x))));
+    }
+    std::sort(turns.begin(), turns.end());
+    const std::size_t end = turns.size() / 10;
+    return turns.empty() ? 0 : turns[turns.size() - 1 - end] - turns[end];
+}
+} // namespace
+
 EyeLevel eyeLevelOf(const std::vector<Segment>& all, int width, int height)
 {
     EyeLevel level;
@@ -239,9 +255,14 @@ EyeLevel eyeLevelOf(const std::vector<Segment>& all, int width, int height)
     const double distinct = std::clamp((1 - beside / std::max(1.0, first.support) - 0.35) / 0.35, 0.0, 1.0);
     const double many = std::min(1.0, (double(first.lines.size()) - 2) / 6),
                  share = std::min(1.0, 2 * support / std::max(1.0, usable));
+    // Lines that run side by side, a wall of boards seen straight on, meet nowhere that could be told.
+    double fan = 0;
+    for (const VanishingPoint& p : level.points)
+        fan = std::max(fan, fanOf(all, p));
+    const double meets = std::clamp((fan - 3) / 4, 0.0, 1.0);
     // Cameras are rarely held more than a few degrees askew.
-    level.confidence = std::clamp(1.6 - std::abs(level.tilt) / 4, 0.0, 1.0) * distinct * beyondChance * many * share
-        * (best > 0 ? 1 : 0.6) * std::clamp(1.5 - level.sigmaPx / (0.05 * height), 0.0, 1.0);
+    level.confidence = meets * std::clamp(1.6 - std::abs(level.tilt) / 4, 0.0, 1.0) * distinct * beyondChance * many
+        * share * (best > 0 ? 1 : 0.6) * std::clamp(1.5 - level.sigmaPx / (0.05 * height), 0.0, 1.0);
     return level;
 }
 
@@ -281,6 +302,17 @@ double agreementOf(const cv::Mat& crossing, double middle, double slope)
     const double known = double(hits[1]) * parts / crossing.cols,
                  all = double(std::accumulate(hits.begin(), hits.end(), 0)) / crossing.cols;
     return known < 0.35 ? 0 : all;
+}
+/// 1 where what lies over a row is lighter than what lies under it, and no busier; 0 where it is not lighter.
+double skyOver(const cv::Mat& grey, int row)
+{
+    cv::Mat coarse, busy;
+    cv::blur(grey, coarse, {9, 9});
+    cv::absdiff(grey, coarse, busy);
+    const int gap = grey.rows / 40, over = std::max(1, row - gap), under = std::min(grey.rows - 1, row + gap + 1);
+    const double lighter = cv::mean(grey.rowRange(0, over))[0] - cv::mean(grey.rowRange(under, grey.rows))[0],
+                 calmer = cv::mean(busy.rowRange(0, over))[0] / (cv::mean(busy.rowRange(under, grey.rows))[0] + 0.3);
+    return std::clamp(lighter / 20, 0.0, 1.0) * (0.3 + 0.7 * std::clamp((1.6 - calmer) / 0.6, 0.0, 1.0));
 }
 } // namespace
 
@@ -335,7 +367,10 @@ Horizon horizonOf(const Photo& picture)
             for (const Line& o : lines)
                 if (std::abs(o.y - l.y) <= 3 && o.score > peak.score)
                     peak = o;
-            found = {(peak.y + 0.5) * picture.height() / grey.rows, peak.agreement};
+            // A table's edge is as straight. Over a horizon lies what is lighter and calmer than the ground; a table's
+            // edge may look so too, seldom.
+            const double sky = skyOver(grey, int(peak.y));
+            found = {(peak.y + 0.5) * picture.height() / grey.rows, peak.agreement * (0.4 + 0.5 * sky)};
             break;
         }
     return found;
@@ -343,7 +378,7 @@ Horizon horizonOf(const Photo& picture)
 
 ToldEyeLevel weighed(const EyeLevel& lines, const Horizon& seen, int height)
 {
-    const bool sureLines = lines.confidence >= 0.8, sureHorizon = seen.confidence >= 0.6;
+    const bool sureLines = lines.confidence >= 0.8, sureHorizon = seen.confidence >= 0.45;
     if (sureLines && sureHorizon && std::abs(lines.y - seen.y) > 0.1 * height)
         return {lines.y, 0.2};
     if (!sureLines && sureHorizon) // better evidence than lines of grass and waves

@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/project/fixes.h"
 #include "core/project/ledger.h"
+#include "core/project/schools.h"
 
 namespace rl {
 
@@ -53,11 +54,130 @@ void viewing(const Project& p, Findings& out)
             {}, 0, "The title goes on every sheet, so that sheets of two works are not mixed up.", {}});
 }
 
+/// Facts come back before signing.
+void facts(const Project& p, Findings& out)
+{
+    int open = 0, unsourced = 0;
+    const Fact* first = nullptr;
+    for (const Fact& f : p.brief.facts) {
+        open += !f.checked;
+        unsourced += f.source.empty();
+        if (!f.checked && !first)
+            first = &f;
+    }
+    if (first)
+        out.push_back({"brief.facts", Station::Brief, Severity::Watch,
+            std::to_string(open) + (open == 1 ? " fact is" : " facts are")
+                + " still to be checked before signing, first: “" + first->words + "”.",
+            double(open), 0, "facts", {}, first->element,
+            "A wrong count of spokes is what strangers see first and what cannot be painted out at the end.", {}});
+    if (unsourced)
+        out.push_back({"brief.sources", Station::Brief, Severity::Watch,
+            std::to_string(unsourced) + (unsourced == 1 ? " fact has" : " facts have") + " no source.",
+            double(unsourced), 0, "facts", {}, 0,
+            "What is known from memory is wrong surprisingly often; note where it was seen.", {}});
+}
+
+/// The focus against the school that says where it goes: within a twelfth of the diagonal.
+void focus(const Project& p, Findings& out)
+{
+    const Brief& b = p.brief;
+    const std::string school = choiceOf(b, School::Focus).key;
+    if (b.cast.empty() || school == "free")
+        return;
+    const Element* lead = nullptr;
+    for (const Element& e : p.elements)
+        if (e.cast == b.cast.front().id && (!lead || e.heightM > lead->heightM))
+            lead = &e;
+    if (!lead)
+        return;
+    std::vector<Vec2> wanted;
+    const auto crossings = [&](double share) {
+        for (const double x : {share, 1 - share})
+            wanted.push_back({x * b.widthCm, -1});
+    };
+    if (school == "thirds")
+        crossings(1 / 3.0);
+    else if (school == "golden")
+        crossings(0.382);
+    else if (school == "centre")
+        wanted.push_back({0.5 * b.widthCm, -1});
+    else
+        return; // diagonals and meeting lines are held against the picture, not the foot
+    double off = 1e9, at = 0;
+    for (const Vec2 w : wanted)
+        if (std::abs(lead->baseCm.x - w.x) < off)
+            off = std::abs(lead->baseCm.x - w.x), at = w.x;
+    if (off <= b.widthCm / 12)
+        return;
+    out.push_back({"brief.focus", Station::Brief, Severity::Watch,
+        "The focus should lie " + std::string(choiceOf(b, School::Focus).name) + "; “" + lead->name + "” stands "
+            + fixed(off) + " cm beside it.",
+        off, b.widthCm / 12, "cm", {at - 1, 0, 2, b.heightCm}, lead->id, choiceOf(b, School::Focus).why,
+        fixes::shift(*lead, "Move it there", {at - lead->baseCm.x, 0})});
+}
+
+/// Ground against medium and school.
+void ground(const Project& p, Findings& out)
+{
+    const Brief& b = p.brief;
+    if (b.medium == "watercolour" && b.ground.support != Support::Paper)
+        out.push_back({"brief.ground-medium", Station::Brief, Severity::Watch,
+            "Watercolour is planned on a ground that is not paper.", 0, 1, "papers", {}, 0,
+            "Washes bead and lift on primer; use paper, or an absorbent ground made for it.", {}});
+    if (b.medium == "oil" && b.ground.coats == 0)
+        out.push_back({"brief.unprimed", Station::Brief, Severity::Broken, "Oil is planned on a ground without primer.",
+            0, 1, "coats", {}, 0, "Oil rots bare cloth and paper; size and prime first.",
+            Fix{"Prime it twice", [](Project q) {
+                    q.brief.ground.coats = 2;
+                    return q;
+                }}});
+    const std::string school = choiceOf(b, School::Ground).key;
+    static const std::map<std::string, Toning> meant{{"white", Toning::White}, {"dark", Toning::Darkest},
+        {"scene", Toning::Complement}, {"middle", Toning::MiddleTone}};
+    const auto want = meant.find(school);
+    if (want != meant.end() && want->second != b.ground.toning && b.school(School::Ground) != 0)
+        out.push_back({"brief.toning", Station::Brief, Severity::Watch,
+            std::string("The ground should be ") + choiceOf(b, School::Ground).name + "; the plan tones it otherwise.",
+            0, 1, "tones", {}, 0, choiceOf(b, School::Ground).why, Fix{"Tone it so", [to = want->second](Project q) {
+                                                                           q.brief.ground.toning = to;
+                                                                           return q;
+                                                                       }}});
+}
+
+/// What lies outside a round or free canvas is not painted.
+void outline(const Project& p, Findings& out)
+{
+    if (p.brief.format == Format::Rectangle)
+        return;
+    for (const Element& e : p.elements)
+        if (e.baseCm.x >= 0 && e.baseCm.y >= 0 && e.baseCm.x <= p.brief.widthCm && e.baseCm.y <= p.brief.heightCm
+            && !onCanvas(p.brief, e.baseCm))
+            out.push_back({"brief.off:" + std::to_string(e.id), Station::Brief, Severity::Watch,
+                "“" + e.name + "” stands outside the outline of the canvas.", 0, 1, "on canvas",
+                {e.baseCm.x - 2, e.baseCm.y - 2, 4, 4}, e.id, "What lies outside the outline is cut away.", {}});
+}
 } // namespace
+
+Findings deadlineFindings(const Project& p, const std::string& today)
+{
+    Findings out;
+    const auto left = p.brief.deadline.empty() ? std::nullopt : daysBetween(today, p.brief.deadline);
+    if (left && *left < 14)
+        out.push_back({"brief.deadline", Station::Brief, *left < 0 ? Severity::Broken : Severity::Watch,
+            *left < 0 ? "The deadline passed " + std::to_string(-*left) + " days ago."
+                      : "There are " + std::to_string(*left) + " days to the deadline.",
+            double(*left), 14, "days", {}, 0, "Drying and fresh eyes need days that no evening can make up for.", {}});
+    return out;
+}
 
 Findings briefFindings(const Project& p)
 {
     Findings out;
+    facts(p, out);
+    focus(p, out);
+    ground(p, out);
+    outline(p, out);
     castShown(p, out);
     castSize(p, out);
     viewing(p, out);

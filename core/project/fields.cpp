@@ -56,6 +56,7 @@ std::vector<FieldTold> allFields()
 {
     std::vector<FieldTold> out;
     tell<Brief>("brief", out);
+    tell<PaintGround>("canvas ground", out);
     tell<Camera>("camera", out);
     tell<Backdrop>("backdrop", out);
     tell<Sun>("sun", out);
@@ -71,6 +72,7 @@ std::vector<FieldTold> allFields()
     tell<Ridge>("ridge", out);
     tell<FootWord>("foot", out);
     tell<EyeBall>("eye", out);
+    tell<PlannedEdge>("edge", out);
     tell<Standin>("standin", out);
     tell<Pattern>("pattern", out);
     tell<Pose>("pose", out);

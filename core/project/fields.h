@@ -54,7 +54,18 @@ template <class O> struct Number {
 
 inline constexpr Number<Brief> kBriefNumbers[] = {{"widthCm", &Brief::widthCm, 1, 2000, 60, Unit::Centimetre},
     {"heightCm", &Brief::heightCm, 1, 2000, 40, Unit::Centimetre},
-    {"viewingDistanceCm", &Brief::viewingDistanceCm, 10, 5000, 200, Unit::Centimetre}};
+    {"viewingDistanceCm", &Brief::viewingDistanceCm, 10, 5000, 200, Unit::Centimetre},
+    {"wantedKey", &Brief::wantedKey, -1, 2, -1, Unit::Count},
+    {"wantedSpan", &Brief::wantedSpan, -1, 1, -1, Unit::Count}};
+
+inline constexpr Number<PaintGround> kGroundNumbers[] = {
+    {"threadsPerCm", &PaintGround::threadsPerCm, 3, 60, 14, Unit::Count},
+    {"paperGsm", &PaintGround::paperGsm, 40, 1200, 300, Unit::Count},
+    {"coats", &PaintGround::coats, 0, 8, 2, Unit::Count}, {"dryHours", &PaintGround::dryHours, 0, 500, 4, Unit::Count},
+    {"grit", &PaintGround::grit, 0, 3000, 220, Unit::Count}};
+
+inline constexpr Number<PlannedEdge> kPlannedEdgeNumbers[]
+    = {{"reach", &PlannedEdge::reach, 0.01, 3, 0.15, Unit::Share}};
 
 inline constexpr Number<Camera> kCameraNumbers[]
     = {{"horizonCm", &Camera::horizonCm, -2000, 4000, 16, Unit::Centimetre},
@@ -139,7 +150,7 @@ inline constexpr Number<Element> kElementNumbers[] = {{"heightM", &Element::heig
     {"yaw", &Element::yaw, -360, 360, 0, Unit::Degree}, {"stretch", &Element::stretch, 0.2, 5, 1, Unit::Times},
     {"shear", &Element::shear, -45, 45, 0, Unit::Degree}, {"glow", &Element::glow, 0, 20, 1, Unit::Times},
     {"through", &Element::through, 0, 1, 0.5, Unit::Share}, {"rim", &Element::rim, 0, 1, 0, Unit::Share},
-    {"fuzzCm", &Element::fuzzCm, 0.05, 50, 1, Unit::Centimetre}};
+    {"fuzzCm", &Element::fuzzCm, 0.05, 50, 1, Unit::Centimetre}, {"meaning", &Element::meaning, 1, 4, 1, Unit::Times}};
 
 inline constexpr Number<Overrule> kOverruleNumbers[] = {{"softness", &Overrule::softness, 0, 1, 0.5, Unit::Share},
     {"kelvin", &Overrule::kelvin, 1000, 25000, 5500, Unit::Kelvin},
@@ -161,6 +172,10 @@ template <class O> constexpr std::span<const Number<O>> numbersOf()
 {
     if constexpr (std::is_same_v<O, Brief>)
         return kBriefNumbers;
+    else if constexpr (std::is_same_v<O, PaintGround>)
+        return kGroundNumbers;
+    else if constexpr (std::is_same_v<O, PlannedEdge>)
+        return kPlannedEdgeNumbers;
     else if constexpr (std::is_same_v<O, Camera>)
         return kCameraNumbers;
     else if constexpr (std::is_same_v<O, Backdrop>)

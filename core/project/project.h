@@ -1,5 +1,6 @@
 #pragma once
 #include "core/base/finding.h"
+#include "core/project/brief.h"
 #include "core/project/lazy_photo.h"
 #include "core/project/scene.h"
 #include <cstdint>
@@ -12,24 +13,6 @@
 /// and a worker may hold one without a lock. Nothing that can be worked out again is kept, but for the mattes of
 /// cut-outs (the painter's own labour, kept as PNG). Lengths on the canvas are cm from its top left corner, y down.
 namespace rl {
-
-struct CastMember {
-    int id = 0;
-    std::string name;
-    bool operator==(const CastMember&) const = default;
-};
-
-enum class LengthUnit { Centimetre, Inch };
-
-struct Brief {
-    std::string title;
-    double widthCm = 60, heightCm = 40; ///< 1…2000
-    LengthUnit unit = LengthUnit::Centimetre; ///< how lengths are shown
-    std::string medium = "acrylic";
-    double viewingDistanceCm = 200; ///< 10…5000
-    std::vector<CastMember> cast; ///< in the order in which it should be read
-    bool operator==(const Brief&) const = default;
-};
 
 /// What a reference is for; any number of them.
 enum class Role { Whole, Face, Pose, Light, Texture, Pattern, Palette, Place };

@@ -1,5 +1,6 @@
 // Everything a file or a person could get wrong, put right.
 #include "core/project/fields.h"
+#include "core/project/schools.h"
 #include <set>
 
 namespace rl {
@@ -100,6 +101,12 @@ void repairElement(Element& e, const Brief& b, Repairs& r)
     r.atMost(e.feet, 32);
     for (FootWord& foot : e.feet)
         r.keep(foot);
+    r.atMost(e.edges, 64);
+    for (PlannedEdge& edge : e.edges) {
+        r.keep(edge);
+        r.keep(edge.at.x, -1, 2, 0.5);
+        r.keep(edge.at.y, -1, 2, 0.5);
+    }
     for (ReliefPart& part : e.parts) {
         keepPoints(part.outline, 4, itself, r);
         r.keep(part);
@@ -147,6 +154,7 @@ void repairScene(Scene& s, const Project& p, Repairs& r)
 {
     r.keep(s.camera);
     r.keep(s.backdrop);
+    r.keep(s.backdrop.tone);
     for (Element& e : s.elements)
         r.unlink(e.cutout, !p.cutout(e.cutout)); // its stand-in takes over again, when it has one
     r.dropIf(s.elements, [&](const Element& e) { return !e.cutout && e.standin.solid == Solid::None; });
@@ -237,6 +245,10 @@ void repairIds(Project& p, Repairs& r)
     unique(p.elements);
     unique(p.lights.lanterns);
     unique(p.brief.cast);
+    unique(p.brief.ideas);
+    unique(p.brief.facts);
+    for (Idea& idea : p.brief.ideas)
+        unique(idea.clues);
     unique(p.groups);
     unique(p.lights.groups);
     unique(p.takes);
@@ -250,10 +262,48 @@ void repairIds(Project& p, Repairs& r)
 }
 } // namespace
 
+namespace {
+void repairBrief(Project& p, Repairs& r)
+{
+    Brief& b = p.brief;
+    r.keep(b);
+    r.keep(b.ground);
+    keepPoints(b.outline, kCanvasReach, itself, r);
+    for (const SchoolSpec& s : schools()) {
+        int& choice = b.schools[std::size_t(s.school)];
+        if (choice < 0 || choice >= int(s.choices.size()))
+            choice = 0, r.changed();
+    }
+    if (!b.deadline.empty() && !daysBetween(b.deadline, b.deadline))
+        b.deadline.clear(), r.changed();
+    r.dropIf(b.valueBounds, [](double L) { return !(L >= 0 && L <= 100); });
+    r.atMost(b.valueBounds, 8);
+    if (!std::is_sorted(b.valueBounds.begin(), b.valueBounds.end()))
+        std::sort(b.valueBounds.begin(), b.valueBounds.end()), r.changed();
+    // What one take has not, another may.
+    const auto known = [&](int id) {
+        return in(p, id) || std::any_of(p.takes.begin(), p.takes.end(), [&](const Take& t) { return in(t.scene, id); });
+    };
+    r.atMost(b.ideas, 100);
+    r.atMost(b.facts, 500);
+    for (Idea& idea : b.ideas) {
+        r.atMost(idea.clues, 50);
+        for (Clue& c : idea.clues) {
+            for (double* v : {&c.part.x, &c.part.y, &c.part.width, &c.part.height})
+                r.keep(*v, 0, 1, 0);
+            r.unlink(c.cast, !p.castMember(c.cast));
+            r.unlink(c.element, !known(c.element));
+        }
+    }
+    for (Fact& f : b.facts)
+        r.unlink(f.element, !known(f.element));
+}
+} // namespace
+
 bool repair(Project& p)
 {
     Repairs r;
-    r.keep(p.brief);
+    repairBrief(p, r);
     r.keep(p.sheets);
     if (p.sheets.paper != "A4" && p.sheets.paper != "Letter") {
         p.sheets.paper = "A4";

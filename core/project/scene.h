@@ -74,6 +74,17 @@ struct FootWord {
     bool operator==(const FootWord&) const = default;
 };
 
+/// How a contour is meant to be painted.
+enum class EdgeWish { Lost, Soft, Firm, Hard, DarkLine, LightLine };
+inline constexpr int kEdgeWishCount = 6;
+/// A wish for a stretch of an element's contour.
+struct PlannedEdge {
+    Vec2 at; ///< middle of the stretch, shares of the element's box as shown, 0…1
+    double reach = 0.15; ///< how far it goes to either side, share of the box's larger side; 2 and more = all of it
+    EdgeWish wish = EdgeWish::Soft;
+    bool operator==(const PlannedEdge&) const = default;
+};
+
 /// Something standing in the scene: a cut-out as a card, or a stand-in until there is a photograph.
 struct Element {
     int id = 0;
@@ -112,6 +123,9 @@ struct Element {
     std::vector<Ridge> ridges{};
     std::vector<EyeBall> eyes{};
     std::vector<FootWord> feet{}; ///< those the painter speaks of; the others stand where they are seen
+    std::vector<PlannedEdge> edges{}; ///< later ones over earlier ones
+    double meaning
+        = 1; ///< by how much more it is looked at for what it is (a face, a word), by the painter's word, ×; 1…4
     bool operator==(const Element&) const = default;
 };
 
@@ -132,6 +146,7 @@ struct Backdrop {
     int reference = 0; ///< 0 = a plain sky over a plain ground
     double horizon = 0.5; ///< where the horizon lies in the picture, 0 top … 1 bottom
     double dimL = 0; ///< L* taken off the backdrop, 0…60
+    Tone tone; ///< after that
     bool operator==(const Backdrop&) const = default;
 };
 

@@ -8,7 +8,6 @@ namespace rl::reading {
 namespace {
 constexpr std::array<double, kFeatures> kWeight = {1.0, 1.0, 0.35, 0.5, 0.6};
 constexpr std::array<double, kFeatures> kRarityGain = {0.35, 0.35, 0.5, 0.35, 0.35};
-constexpr std::array<const char*, kFeatures> kNames = {"value", "colour", "orientation", "detail", "sharpness"};
 
 struct Body {
     int id = 0;
@@ -275,10 +274,9 @@ double logMean(double a, double b)
     return std::abs(a - b) < 1e-12 ? a : (a - b) / std::log(a / b);
 }
 
-/// The largest term of ln(E / E of the median other figure), split exactly over features and gains.
-std::string driverOf(const Body& b, const std::vector<Body>& bodies)
+/// ln(E / E of the median other figure), split exactly over features and gains.
+PullParts partsOf(const Body& b, const std::vector<Body>& bodies)
 {
-    std::array<double, kFeatures> reference{};
     const auto part
         = [](const Body& x, std::size_t k) { return kWeight[k] * x.feature[k] * (1 + kRarityGain[k] * x.rarity[k]); };
     const auto medianOver = [&](auto value) {
@@ -288,30 +286,68 @@ std::string driverOf(const Body& b, const std::vector<Body>& bodies)
                 v.push_back(value(o));
         return v.empty() ? 0.0 : medianOf(v);
     };
+    PullParts out{};
+    std::array<double, kFeatures> reference{};
     double total = 0, referenceTotal = 0;
     for (std::size_t k = 0; k < kFeatures; ++k) {
         reference[k] = medianOver([&](const Body& o) { return part(o, k); });
         total += part(b, k);
         referenceTotal += reference[k];
     }
-    std::string best = "value";
-    double most = -1e9;
-    const auto offer = [&](double term, const char* name) {
-        if (term > most)
-            most = term, best = name;
-    };
     const double scale = logMean(std::max(total, 1e-9), std::max(referenceTotal, 1e-9));
     for (std::size_t k = 0; k < kFeatures; ++k)
-        offer((part(b, k) - reference[k]) / scale, kNames[k]);
+        out[k] = (part(b, k) - reference[k]) / scale;
     const auto gain
         = [&](double own, auto value) { return std::log(std::max(own, 1e-9) / std::max(medianOver(value), 1e-9)); };
     if (bodies.size() > 1) {
-        offer(gain(b.size, [](const Body& o) { return o.size; }), "size");
-        offer(gain(b.isolation, [](const Body& o) { return o.isolation; }), "isolation");
-        offer(gain(b.position, [](const Body& o) { return o.position; }), "position");
-        offer(gain(b.convergence, [](const Body& o) { return o.convergence; }), "convergence");
+        out[5] = gain(b.size, [](const Body& o) { return o.size; });
+        out[6] = gain(b.isolation, [](const Body& o) { return o.isolation; });
+        out[7] = gain(b.position, [](const Body& o) { return o.position; });
+        out[8] = gain(b.convergence, [](const Body& o) { return o.convergence; });
     }
-    return best;
+    return out;
+}
+
+/// The largest of them.
+std::string driverOf(const PullParts& parts, bool alone)
+{
+    const auto end = alone ? parts.begin() + kFeatures : parts.end();
+    return kPullNames[std::max_element(parts.begin(), end) - parts.begin()];
+}
+
+/// Pull of each pixel: its contrasts, lifted as its element is.
+cv::Mat strengthMap(const std::vector<Body>& bodies, const ContrastMaps& m)
+{
+    cv::Mat pull(m.ids.size(), CV_32FC1, cv::Scalar(0)), gain(m.ids.size(), CV_32FC1, cv::Scalar(0.15));
+    for (std::size_t k = 0; k < kFeatures; ++k)
+        pull += kWeight[k] * m.feature[k];
+    for (const Body& b : bodies) {
+        const double areaTerm = std::pow(b.areaDegrees / (1 + b.areaDegrees / 60), 0.30);
+        gain.setTo(cv::Scalar(b.strength() / std::max(b.base() * areaTerm, 1e-9)), b.mask);
+    }
+    return blurred(pull.mul(gain), 0.5 * m.unit);
+}
+
+/// Of each edge: the strength in its own band over what an even canvas would have there, and who has most of it.
+void measureLeaks(Attention& result, const std::vector<Body>& bodies, const ContrastMaps& m, const cv::Mat& strength)
+{
+    const int w = m.ids.cols, h = m.ids.rows, deep = std::max(1, int(std::lround(0.08 * std::min(w, h))));
+    const double even = std::max(1e-9, cv::mean(strength)[0]);
+    const cv::Rect bands[4] = {{0, 0, deep, h}, {w - deep, 0, deep, h}, {0, 0, w, deep}, {0, h - deep, w, deep}};
+    for (std::size_t i = 0; i < 4; ++i) {
+        result.leaks[i] = cv::mean(strength(bands[i]))[0] / even;
+        double most = 0, taken = 0;
+        for (const Body& b : bodies) {
+            cv::Mat own = cv::Mat::zeros(bands[i].size(), CV_32F);
+            strength(bands[i]).copyTo(own, b.mask(bands[i]));
+            const double sum = cv::sum(own)[0];
+            taken += sum;
+            if (sum > most)
+                most = sum, result.leakCause[i] = b.id;
+        }
+        if (cv::sum(strength(bands[i]))[0] - taken > most)
+            result.leakCause[i] = 0;
+    }
 }
 
 std::vector<int> glancesOf(const std::vector<Body>& bodies, double unit)
@@ -339,14 +375,8 @@ std::vector<int> glancesOf(const std::vector<Body>& bodies, double unit)
 
 void measureLeak(Attention& result, const std::vector<Body>& bodies, const ContrastMaps& m)
 {
-    cv::Mat pull(m.ids.size(), CV_32FC1, cv::Scalar(0)), gain(m.ids.size(), CV_32FC1, cv::Scalar(0.15));
-    for (std::size_t k = 0; k < kFeatures; ++k)
-        pull += kWeight[k] * m.feature[k];
-    for (const Body& b : bodies) {
-        const double areaTerm = std::pow(b.areaDegrees / (1 + b.areaDegrees / 60), 0.30);
-        gain.setTo(cv::Scalar(b.strength() / std::max(b.base() * areaTerm, 1e-9)), b.mask);
-    }
-    const cv::Mat strength = blurred(pull.mul(gain), 0.5 * m.unit);
+    const cv::Mat strength = strengthMap(bodies, m);
+    measureLeaks(result, bodies, m, strength);
     cv::Mat band(m.ids.size(), CV_32FC1);
     const double fall = 0.04 * std::min(m.ids.cols, m.ids.rows);
     for (int y = 0; y < band.rows; ++y)
@@ -366,17 +396,69 @@ void measureLeak(Attention& result, const std::vector<Body>& bodies, const Contr
             result.edgeShare = own, result.edgeElement = b.id;
     }
 }
+
+/// Patches of the backdrop that stand off from what lies around them (a blur four degrees wide) by more than eight L*
+/// or C* and more than twice its spread; each measured as an element is.
+void findPlaces(Attention& result, const std::vector<Body>& bodies, const ContrastMaps& m, double sx, double sy)
+{
+    const cv::Mat ground = m.ids == 0;
+    if (cv::countNonZero(ground) < 400)
+        return;
+    cv::Mat g, C, dL, dC, off;
+    ground.convertTo(g, CV_32F, 1 / 255.0);
+    cv::magnitude(m.a, m.b, C);
+    const cv::Mat weight = blurred(g, 4 * m.unit) + 1e-4;
+    dL = m.L - blurred(m.L.mul(g), 4 * m.unit) / weight, dC = C - blurred(C.mul(g), 4 * m.unit) / weight;
+    cv::magnitude(dL, dC, off);
+    cv::Scalar mean, spread;
+    cv::meanStdDev(off, mean, spread, ground);
+    cv::Mat strong = (off > std::max(8.0, mean[0] + 2 * spread[0])) & ground, labels, stats, middles;
+    cv::morphologyEx(strong, strong, cv::MORPH_OPEN, cv::getStructuringElement(cv::MORPH_ELLIPSE, {3, 3}));
+    const int count = cv::connectedComponentsWithStats(strong, labels, stats, middles, 8);
+    double total = 0;
+    for (const Body& b : bodies)
+        total += b.strength();
+    for (int i = 1; i < count; ++i) {
+        const int area = stats.at<int>(i, cv::CC_STAT_AREA);
+        if (area < 0.25 * m.unit * m.unit || area > 0.15 * double(m.ids.total()))
+            continue;
+        std::vector<Body> one(1);
+        Body& b = one[0];
+        b.mask = labels == i, b.credited = b.mask;
+        b.box = {stats.at<int>(i, 0), stats.at<int>(i, 1), stats.at<int>(i, 2), stats.at<int>(i, 3)};
+        b.areaPx = area, b.areaDegrees = area / (m.unit * m.unit);
+        b.centre = {middles.at<double>(i, 0), middles.at<double>(i, 1)};
+        measureBodies(one, m);
+        const double A = b.areaDegrees, x = b.centre.x / m.ids.cols - 0.5, y = b.centre.y / m.ids.rows - 0.5;
+        b.size = std::pow(A / (1 + A / 60), 0.30), b.position = 0.85 + 0.15 * std::exp(-(x * x + y * y) / 0.32);
+        StrongPlace place;
+        place.at = {b.box.x * sx, b.box.y * sy, b.box.width * sx, b.box.height * sy};
+        place.share = b.strength() / std::max(1e-9, total + b.strength());
+        place.dL = cv::mean(dL, b.mask)[0], place.dC = cv::mean(dC, b.mask)[0];
+        const cv::Mat inside = b.mask(b.box).clone();
+        place.inside.assign(inside.datastart, inside.dataend);
+        result.places.push_back(std::move(place));
+    }
+    std::stable_sort(result.places.begin(), result.places.end(),
+        [](const StrongPlace& p, const StrongPlace& q) { return p.share > q.share; });
+    if (result.places.size() > 5)
+        result.places.resize(5);
+}
 } // namespace
 
-Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longSide)
+Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longSide, bool places)
 {
     Attention result;
     if (picture.empty() || ids.width() != picture.width() || ids.height() != picture.height())
         return result;
     const ContrastMaps maps = contrastMaps(picture, ids, viewing, longSide);
     std::vector<Body> bodies = bodiesOf(maps);
-    if (bodies.empty())
+    const double sx = double(ids.width()) / maps.ids.cols, sy = double(ids.height()) / maps.ids.rows;
+    if (bodies.empty()) {
+        if (places)
+            findPlaces(result, bodies, maps, sx, sy);
         return result;
+    }
     creditRims(bodies, maps);
     measureBodies(bodies, maps);
     measureRarity(bodies);
@@ -386,16 +468,18 @@ Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewin
     double total = 0;
     for (const Body& b : bodies)
         total += b.strength();
-    const double sx = double(ids.width()) / maps.ids.cols, sy = double(ids.height()) / maps.ids.rows;
     for (const Body& b : bodies) {
         result.order.push_back(b.id);
         result.share[b.id] = b.strength() / total;
-        result.drivers[b.id] = driverOf(b, bodies);
+        result.parts[b.id] = partsOf(b, bodies);
+        result.drivers[b.id] = driverOf(result.parts[b.id], bodies.size() < 2);
         result.centre[b.id] = {(b.centre.x + 0.5) * sx, (b.centre.y + 0.5) * sy};
     }
     result.driver = result.drivers[result.order.front()];
     result.glances = glancesOf(bodies, maps.unit);
     measureLeak(result, bodies, maps);
+    if (places)
+        findPlaces(result, bodies, maps, sx, sy);
     return result;
 }
 

@@ -1,21 +1,55 @@
 #pragma once
 #include "core/reading/attention.h"
 #include "core/reading/balance.h"
+#include "core/reading/clues.h"
+#include "core/reading/colours.h"
+#include "core/reading/faces.h"
+#include "core/reading/shapes.h"
 #include "core/reading/silhouette.h"
+#include "core/reading/tangents.h"
 #include "core/reading/values.h"
 
 namespace rl::reading {
 
+/// How a stretch of contour is meant and what it is.
+struct EdgeHeld {
+    int element = 0;
+    PlannedEdge wish;
+    double kept = 0; ///< share of the stretch that is as meant, 0…1
+    EdgeKind mostly = EdgeKind::Firm;
+    double widthPx = 0, line = 0; ///< medians over it: px, L* of a line
+    Vec2 at; ///< px, its middle
+};
+std::vector<EdgeHeld> plannedEdges(const Project& project, const std::vector<Silhouette>& shapes);
+
 /// Everything read off one lit picture.
 struct Reading {
     Attention attention;
+    std::map<int, double> meant; ///< shares with meaning and faces taken in
+    std::vector<Rect> faces; ///< px
     std::vector<Silhouette> silhouettes;
     std::vector<Tangent> tangents;
+    std::vector<ThumbShape> thumbs;
+    std::vector<Repeat> repeats;
+    std::vector<Merged> merged;
+    Skyline skyline;
+    std::vector<EdgeHeld> edges;
+    std::vector<ClueSeen> clues;
     std::vector<ValueStep> steps;
+    ValuePlan values;
+    ColourPlan colours;
     Balance balance;
     double darkest = 0, lightest = 100; ///< L* of the 1 % and 99 % points
 };
-Reading read(const Project& project, const light::Picture& picture, int steps = 3);
+/// \param frame what the picture was lit from: tells what is hidden and how far things stand; null: neither is told
+Reading read(
+    const Project& project, const light::Picture& picture, int steps = 3, const stage::StageFrame* frame = nullptr);
+
+/// L* that a dry film holds, darkest to lightest; usual figures, the painter's own paints are measured at Mix.
+struct MediumRange {
+    double darkest = 14, lightest = 96;
+};
+MediumRange rangeOf(const std::string& medium);
 
 /// Measured order against the intended one, melting contours, tangents, pull at the edge, range of values.
 Findings readFindings(const Project& project, const light::Picture& picture, const Reading& reading);

@@ -1,13 +1,13 @@
 #include "core/reading/silhouette.h"
 #include "core/base/parallel.h"
 #include "core/colour/lab.h"
+#include "core/reading/grain.h"
 #include <numeric>
 #include <opencv2/imgproc.hpp>
 #include <set>
 
 namespace rl::reading {
 
-namespace {
 std::vector<int> elementsIn(const IdMap& ids)
 {
     std::set<int> seen(ids.data(), ids.data() + ids.size());
@@ -15,6 +15,7 @@ std::vector<int> elementsIn(const IdMap& ids)
     return {seen.begin(), seen.end()};
 }
 
+namespace {
 double medianOf(std::vector<float> v)
 {
     if (v.empty())
@@ -45,51 +46,169 @@ colour::Lab labAt(const OneSided& s, cv::Point p)
     return colour::toLab({c[0], c[1], c[2]});
 }
 
-Silhouette measure(const light::Picture& picture, int element, double sigma)
+/// What all elements of a picture share.
+struct Whole {
+    const light::Picture& picture;
+    cv::Mat L; ///< L*
+    GrainMaps grain;
+    double longSide, sigma; ///< px
+};
+
+cv::Mat lightnessOf(const LinearPicture& p)
+{
+    cv::Mat L(p.height(), p.width(), CV_32F);
+    parallelRows(p.height(), [&](int begin, int end) {
+        for (int y = begin; y < end; ++y)
+            for (int x = 0; x < p.width(); ++x)
+                L.at<float>(y, x) = colour::lightness(luminance(p.at(x, y)));
+    });
+    return L;
+}
+
+/// L* along a line across the contour, from inside to outside.
+struct Profile {
+    static constexpr int kHalf = 24;
+    std::array<float, 2 * kHalf + 1> L{};
+    int from = 0, to = 2 * kHalf; ///< the part on the canvas
+};
+Profile across(const cv::Mat& L, Vec2 at, Vec2 out, double reach)
+{
+    Profile p;
+    for (int i = -Profile::kHalf; i <= Profile::kHalf; ++i) {
+        const Vec2 q = at + out * (reach * i / Profile::kHalf);
+        const double x = q.x - 0.5, y = q.y - 0.5;
+        const int j = i + Profile::kHalf;
+        if (x < 0 || y < 0 || x >= L.cols - 1 || y >= L.rows - 1) {
+            (i < 0 ? p.from : p.to) = i < 0 ? j + 1 : std::min(p.to, j - 1);
+            continue;
+        }
+        const int u = int(x), v = int(y);
+        const float s = float(x) - float(u), t = float(y) - float(v);
+        const float *a = L.ptr<float>(v) + u, *b = L.ptr<float>(v + 1) + u;
+        p.L[std::size_t(j)] = (1 - t) * (a[0] + s * (a[1] - a[0])) + t * (b[0] + s * (b[1] - b[0]));
+    }
+    return p;
+}
+/// Width of the step from 10 to 90 %, px, and a line along it.
+void tellProfile(const Profile& p, double reach, EdgePoint& e)
+{
+    const int n = Profile::kHalf;
+    if (p.from > n / 2 || p.to < n + n / 2)
+        return;
+    const auto mean = [&](int a, int b) {
+        float sum = 0;
+        for (int i = a; i <= b; ++i)
+            sum += p.L[std::size_t(i)];
+        return sum / float(std::max(1, b - a + 1));
+    };
+    const float in = mean(p.from, p.from + n / 3), out = mean(p.to - n / 3, p.to), range = std::abs(in - out);
+    float steepest = 0;
+    for (int i = std::max(p.from, n / 2) + 1; i < std::min(p.to, n + n / 2); ++i)
+        steepest = std::max(steepest, std::abs(p.L[std::size_t(i + 1)] - p.L[std::size_t(i - 1)]) / 2);
+    e.width = range < 2 ? 0 : float(0.8 * double(range / std::max(steepest, 1e-3f)) * reach / n);
+    const auto middle = std::minmax_element(p.L.begin() + n - n / 3, p.L.begin() + n + n / 3 + 1);
+    const float dark = std::min(in, out) - *middle.first, bright = *middle.second - std::max(in, out);
+    e.line = std::max(dark, bright) < 1 ? 0 : dark > bright ? -dark : bright;
+}
+
+EdgeKind kindOf(const EdgePoint& e, double longSide)
+{
+    if (e.separation < 4)
+        return EdgeKind::Lost;
+    if (e.separation < 12 || double(e.width) > std::max(3.0, 0.012 * longSide))
+        return EdgeKind::Soft;
+    return e.separation >= 25 && double(e.width) <= std::max(2.0, 0.004 * longSide) ? EdgeKind::Hard : EdgeKind::Firm;
+}
+
+/// What is true of the contour as a whole.
+void sum(Silhouette& s)
+{
+    std::vector<float> difference, lightness, grain, separation, width;
+    double x0 = 1e9, y0 = 1e9, x1 = -1e9, y1 = -1e9, run = 0, longest = 0;
+    for (std::size_t i = 0; i < 2 * s.contour.size(); ++i) { // twice round: a run may cross the start
+        run = s.contour[i % s.contour.size()].kind == EdgeKind::Lost ? run + 1 : 0;
+        longest = std::max(longest, run);
+    }
+    for (const EdgePoint& e : s.contour) {
+        difference.push_back(e.difference), lightness.push_back(std::abs(e.lightness)), grain.push_back(e.grain);
+        separation.push_back(e.separation), width.push_back(e.width);
+        (e.kind == EdgeKind::Lost ? s.lost : e.kind == EdgeKind::Soft ? s.soft : s.firm) += 1;
+        s.hard += e.kind == EdgeKind::Hard;
+        if (e.kind == EdgeKind::Lost) {
+            x0 = std::min(x0, e.at.x - 0.5), x1 = std::max(x1, e.at.x + 0.5);
+            y0 = std::min(y0, e.at.y - 0.5), y1 = std::max(y1, e.at.y + 0.5);
+        }
+    }
+    const double n = std::max(1.0, double(s.contour.size()));
+    s.lost /= n, s.soft /= n, s.firm /= n, s.hard /= n;
+    s.longestLost = std::min(1.0, longest / n);
+    s.medianDifference = medianOf(difference), s.medianLightness = medianOf(lightness);
+    s.medianGrain = medianOf(grain), s.medianSeparation = medianOf(separation), s.medianWidth = medianOf(width);
+    if (x1 > x0)
+        s.lostPlace = {x0, y0, x1 - x0, y1 - y0};
+}
+
+Silhouette measure(const Whole& whole, int element)
 {
     Silhouette s;
     s.element = element;
-    const cv::Mat whole = picture.ids.mat() == element;
-    const int margin = int(sigma * 4) + 4;
-    const cv::Rect object = cv::boundingRect(whole);
+    const cv::Mat all = whole.picture.ids.mat() == element;
+    const int margin = int(std::max(whole.sigma * 4, 0.05 * whole.longSide)) + 4;
+    const cv::Rect object = cv::boundingRect(all);
     const cv::Rect box
         = cv::Rect(object.x - margin, object.y - margin, object.width + 2 * margin, object.height + 2 * margin)
-        & cv::Rect(0, 0, whole.cols, whole.rows);
-    const cv::Mat mask = whole(box), colour = picture.colour.mat()(box);
-    cv::Mat inner, outer;
+        & cv::Rect(0, 0, all.cols, all.rows);
+    const cv::Mat mask = all(box), colour = whole.picture.colour.mat()(box);
+    cv::Mat inner, outer, smooth, nx, ny;
     cv::erode(mask, inner, cv::Mat());
     cv::dilate(mask, outer, cv::Mat());
     // Thin parts have no inside left after erosion; there the mask itself is the inside.
-    const OneSided inside = oneSided(colour, inner, sigma), thin = oneSided(colour, mask, sigma),
-                   outside = oneSided(colour, ~outer, sigma);
+    const OneSided inside = oneSided(colour, inner, whole.sigma), thin = oneSided(colour, mask, whole.sigma),
+                   outside = oneSided(colour, ~outer, whole.sigma);
+    mask.convertTo(smooth, CV_32F, 1 / 255.0);
+    cv::GaussianBlur(smooth, smooth, {}, 2);
+    cv::Sobel(smooth, nx, CV_32F, 1, 0);
+    cv::Sobel(smooth, ny, CV_32F, 0, 1);
+    constexpr int cell = GrainMaps::kCoarse;
+    const cv::Size cells = whole.grain.cells();
+    const cv::Rect coarse
+        = cv::Rect(box.x / cell, box.y / cell, box.width / cell + 1, box.height / cell + 1) & cv::Rect({}, cells);
+    const auto sides = whole.grain.sides(all, coarse, 0.02 * whole.longSide / cell);
+    const double reach = 3 * std::max(2.0, 0.008 * whole.longSide);
     std::vector<std::vector<cv::Point>> contours;
     cv::findContours(mask, contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
-    std::vector<float> differences, steps;
-    double x0 = 1e9, y0 = 1e9, x1 = -1e9, y1 = -1e9;
+    EdgePoint told; // what is measured at every fourth place alone
+    Grain in, out;
     for (const auto& contour : contours)
-        for (const cv::Point p : contour) {
+        for (std::size_t i = 0; i < contour.size(); ++i) {
+            const cv::Point p = contour[i];
             const int gx = p.x + box.x, gy = p.y + box.y;
-            if (gx < 2 || gy < 2 || gx >= whole.cols - 2 || gy >= whole.rows - 2 || outside.weight.at<float>(p) < 1e-3f)
+            if (gx < 2 || gy < 2 || gx >= all.cols - 2 || gy >= all.rows - 2 || outside.weight.at<float>(p) < 1e-3f)
                 continue;
-            const colour::Lab in = labAt(inside.weight.at<float>(p) > 0.02f ? inside : thin, p),
-                              out = labAt(outside, p);
-            const float d = float(colour::deltaE2000(in, out));
-            const EdgeKind kind = d < 4 ? EdgeKind::Lost : d < 12 ? EdgeKind::Soft : EdgeKind::Firm;
-            s.contour.push_back({{gx + 0.5, gy + 0.5}, kind, d});
-            differences.push_back(d);
-            steps.push_back(std::abs(in.L - out.L));
-            (kind == EdgeKind::Lost ? s.lost : kind == EdgeKind::Soft ? s.soft : s.firm) += 1;
-            if (kind == EdgeKind::Lost) {
-                x0 = std::min(x0, gx + 0.0), x1 = std::max(x1, gx + 1.0);
-                y0 = std::min(y0, gy + 0.0), y1 = std::max(y1, gy + 1.0);
+            const colour::Lab a = labAt(inside.weight.at<float>(p) > 0.02f ? inside : thin, p), b = labAt(outside, p);
+            if (i % 4 == 0) {
+                const Vec2 n{-double(nx.at<float>(p)), -double(ny.at<float>(p))};
+                const Vec2 way = n.length() > 1e-6 ? n * (1 / n.length()) : Vec2{0, -1};
+                told = {};
+                tellProfile(across(whole.L, {gx + 0.5 + 0.5 * way.x, gy + 0.5 + 0.5 * way.y}, way, reach), reach, told);
+                const cv::Point at(std::clamp(gx / cell - coarse.x, 0, coarse.width - 1),
+                    std::clamp(gy / cell - coarse.y, 0, coarse.height - 1));
+                in = GrainMaps::at(sides[0], at), out = GrainMaps::at(sides[1], at);
+                const auto beside = [&](double v, double along, int size) {
+                    return std::clamp(int(v + 0.5 + 3 * along), 0, size - 1);
+                };
+                told.beside = whole.picture.ids.at(beside(gx, way.x, all.cols), beside(gy, way.y, all.rows));
             }
+            EdgePoint e = told;
+            e.at = {gx + 0.5, gy + 0.5};
+            e.difference = float(colour::deltaE2000(a, b));
+            e.lightness = a.L - b.L;
+            e.grain = float(grainGap(in, out));
+            e.separation = float(reading::separation(double(e.difference), in, out));
+            e.kind = kindOf(e, whole.longSide);
+            s.contour.push_back(e);
         }
-    const double n = std::max(1.0, double(s.contour.size()));
-    s.lost /= n, s.soft /= n, s.firm /= n;
-    s.medianDifference = medianOf(differences);
-    s.medianLightness = medianOf(steps);
-    if (x1 > x0)
-        s.lostPlace = {x0, y0, x1 - x0, y1 - y0};
+    sum(s);
     return s;
 }
 } // namespace
@@ -98,11 +217,12 @@ std::vector<Silhouette> silhouettes(const light::Picture& picture)
 {
     const std::vector<int> ids = elementsIn(picture.ids);
     std::vector<Silhouette> out(ids.size());
-    const double band = std::max(2.0, 0.008 * std::max(picture.ids.width(), picture.ids.height()));
-    parallelRows(int(ids.size()), [&](int begin, int end) {
-        for (int i = begin; i < end; ++i)
-            out[std::size_t(i)] = measure(picture, ids[std::size_t(i)], 0.8 * band);
-    });
+    if (ids.empty())
+        return out;
+    const cv::Mat L = lightnessOf(picture.colour);
+    const double longSide = std::max(picture.ids.width(), picture.ids.height());
+    const Whole whole{picture, L, GrainMaps(L), longSide, 0.8 * std::max(2.0, 0.008 * longSide)};
+    parallelItems(int(ids.size()), [&](int i) { out[std::size_t(i)] = measure(whole, ids[std::size_t(i)]); });
     return out;
 }
 
@@ -115,48 +235,6 @@ LinearPicture silhouettePicture(const light::Picture& picture)
             out[i] = {v, v, v};
         }
     return {picture.ids.width(), picture.ids.height(), std::move(out)};
-}
-
-std::vector<Tangent> tangents(const light::Picture& picture)
-{
-    std::vector<Tangent> out;
-    const std::vector<int> ids = elementsIn(picture.ids);
-    const int w = picture.ids.width(), h = picture.ids.height();
-    const double near = std::max(3.0, 0.01 * std::max(w, h));
-    for (const int a : ids) {
-        cv::Mat distance;
-        cv::distanceTransform(picture.ids.mat() != a, distance, cv::DIST_L2, 5);
-        const cv::Rect box = cv::boundingRect(cv::Mat(picture.ids.mat() == a));
-        const double cropped
-            = double((box.x <= 0) + (box.y <= 0) + (box.x + box.width >= w) + (box.y + box.height >= h));
-        const double toEdge = std::min({box.x, box.y, w - box.x - box.width, h - box.y - box.height});
-        if (cropped == 0 && toEdge <= near) {
-            const bool across = box.x == toEdge || w - box.x - box.width == toEdge;
-            out.push_back({a, 0, toEdge,
-                across ? Vec2{box.x == toEdge ? 0.0 : double(w), box.y + box.height / 2.0}
-                       : Vec2{box.x + box.width / 2.0, box.y == toEdge ? 0.0 : double(h)}});
-        }
-        for (const int b : ids) {
-            if (b <= a)
-                continue;
-            std::vector<std::vector<cv::Point>> contours;
-            cv::findContours(cv::Mat(picture.ids.mat() == b), contours, cv::RETR_EXTERNAL, cv::CHAIN_APPROX_NONE);
-            double best = 1e9, close = 0, touching = 0, all = 0;
-            Vec2 at;
-            for (const auto& contour : contours)
-                for (const cv::Point p : contour) {
-                    const double d = std::max(0.0, double(distance.at<float>(p)) - 1);
-                    ++all;
-                    close += d <= near;
-                    touching += d <= 0.5;
-                    if (d < best)
-                        best = d, at = {p.x + 0.5, p.y + 0.5};
-                }
-            if (all > 0 && best <= near && close < 0.35 * all && touching < std::min(0.09 * all, 3.75 * near))
-                out.push_back({a, b, best, at});
-        }
-    }
-    return out;
 }
 
 } // namespace rl::reading

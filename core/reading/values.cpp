@@ -58,6 +58,49 @@ std::vector<ValueStep> valueSteps(const LinearPicture& picture, int wanted)
     return out;
 }
 
+std::vector<ValueStep> valueSteps(const LinearPicture& picture, const std::vector<double>& bounds)
+{
+    std::vector<ValueStep> out(bounds.size() + 1);
+    for (std::size_t k = 0; k < out.size(); ++k)
+        out[k].from = k ? bounds[k - 1] : 0, out[k].to = k < bounds.size() ? bounds[k] : 100;
+    std::array<double, kBins> histogram{};
+    for (std::size_t i = 0; i < picture.size(); ++i)
+        histogram[binOf(colour::lightness(luminance(picture.data()[i])))] += 1;
+    for (std::size_t b = 0; b < kBins; ++b) {
+        const double L = double(b) / 2;
+        const auto k = std::size_t(std::upper_bound(bounds.begin(), bounds.end(), L - 1e-9) - bounds.begin());
+        out[k].lightness += L * histogram[b], out[k].share += histogram[b];
+    }
+    for (ValueStep& s : out) {
+        s.lightness = s.share > 0 ? s.lightness / s.share : (s.from + s.to) / 2;
+        s.share /= std::max(1.0, double(picture.size()));
+    }
+    return out;
+}
+
+std::map<int, int> depthPlanes(const std::map<int, double>& distance)
+{
+    std::vector<std::pair<double, int>> order;
+    for (const auto& [id, m] : distance)
+        order.emplace_back(std::log(std::max(1e-3, m)), id);
+    std::sort(order.begin(), order.end());
+    // The two widest gaps part three planes; a gap under a third (ln 1.33) parts nothing.
+    std::vector<std::pair<double, std::size_t>> gaps;
+    for (std::size_t i = 1; i < order.size(); ++i)
+        if (const double g = order[i].first - order[i - 1].first; g > std::log(1.33))
+            gaps.emplace_back(-g, i);
+    std::sort(gaps.begin(), gaps.end());
+    gaps.resize(std::min<std::size_t>(2, gaps.size()));
+    std::map<int, int> out;
+    for (std::size_t i = 0; i < order.size(); ++i) {
+        int plane = 1;
+        for (const auto& [gap, at] : gaps)
+            plane += i >= at;
+        out[order[i].second] = gaps.size() == 1 && plane == 2 ? 3 : plane;
+    }
+    return out;
+}
+
 namespace {
 using Histogram = std::array<double, kBins>;
 
@@ -107,7 +150,7 @@ template <class Counts> Gathered gather(const LinearPicture& p, const IdMap& ids
 }
 } // namespace
 
-ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids)
+ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids, const std::map<int, int>& planeOf)
 {
     ValuePlan plan;
     if (picture.empty() || ids.width() != picture.width() || ids.height() != picture.height())
@@ -123,6 +166,20 @@ ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids)
     plan.all = valuesOf(0, all);
     for (const auto& [id, h] : by)
         plan.elements.push_back(valuesOf(id, h));
+    if (!planeOf.empty()) {
+        std::map<int, Histogram> planes;
+        Histogram rest = all;
+        for (const auto& [id, h] : by) {
+            const auto at = planeOf.find(id);
+            Histogram& to = planes.try_emplace(at == planeOf.end() ? 2 : at->second, Histogram{}).first->second;
+            for (std::size_t i = 0; i < kBins; ++i)
+                to[i] += h[i], rest[i] -= h[i];
+        }
+        if (std::accumulate(rest.begin(), rest.end(), 0.0) > 0)
+            planes[4] = rest;
+        for (const auto& [plane, h] : planes)
+            plan.planes.push_back(valuesOf(plane, h));
+    }
     plan.height = plan.all.middle < 38 ? KeyHeight::Low : plan.all.middle > 62 ? KeyHeight::High : KeyHeight::Middle;
     plan.major = plan.all.lightest - plan.all.darkest >= 60;
     plan.blackShare = under(all, 12), plan.whiteShare = 1 - under(all, 95);

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/light/relight.h"
+#include <map>
 
 namespace rl::reading {
 
@@ -13,6 +14,8 @@ struct ValueStep {
 /// The picture in 2…9 values. Bounds by the k-means of Lloyd (1982) on the L* histogram, so that each step is as
 /// even in itself as it can be; darkest first.
 std::vector<ValueStep> valueSteps(const LinearPicture& picture, int steps);
+/// The picture in the steps between given bounds. \param bounds L*, ascending; one step more than there are bounds
+std::vector<ValueStep> valueSteps(const LinearPicture& picture, const std::vector<double>& bounds);
 /// Values of one element, or of the whole picture.
 struct ElementValues {
     int element = 0; ///< 0 = the whole picture
@@ -23,13 +26,19 @@ enum class KeyHeight { Low, Middle, High };
 struct ValuePlan {
     ElementValues all;
     std::vector<ElementValues> elements; ///< in the order of their ids
+    std::vector<ElementValues>
+        planes; ///< of depth: near, middle, far, backdrop as 1, 2, 3, 4; those that hold anything
     KeyHeight height = KeyHeight::Middle; ///< middle under L* 38, over 62, or between
     bool major = true; ///< darkest and lightest 60 L* apart or more
     double blackShare = 0, whiteShare = 0; ///< of the canvas, under L* 12 and over 95: black and white are for accents
     Vec2 darkestAt, lightestAt; ///< px: middle of the darkest and of the lightest two hundredths…
     int darkestIn = 0, lightestIn = 0; ///< …and the element that holds most of them, 0 = none
 };
-ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids);
+/// \param planeOf depth plane of each element, 1…3; empty: planes are not told
+ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids, const std::map<int, int>& planeOf = {});
+/// Near, middle and far as 1, 2, 3: parted at the two widest gaps of log distance, each a third wider than the one
+/// before.
+std::map<int, int> depthPlanes(const std::map<int, double>& distance);
 const char* nameOf(KeyHeight height); ///< "low", "middle", "high"
 
 /// Grey picture of the steps.

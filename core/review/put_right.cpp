@@ -135,6 +135,47 @@ double meanL(const light::Picture& p, int element)
 }
 } // namespace
 
+namespace {
+/// A tone that does to a thing's own L* values what a touch does to them as seen. \param L its values, at least one
+Tone toneWith(const Tone& o, std::vector<double> L, const Touch& t, double litL)
+{
+    double mean = 0;
+    for (const double v : L)
+        mean += v / double(L.size());
+    std::sort(L.begin(), L.end());
+    const auto at = [&](double share) { return L[std::size_t(share * double(L.size() - 1))]; };
+    // As lit, L* goes with the cube root of the light: what is wanted there is wanted so much larger here.
+    const double scale = std::clamp(mean / std::max(litL, 1.0), 0.5, 3.0), k = std::exp(t.contrast);
+    const bool apart = t.lights != 0 || t.darks != 0;
+    const double low = apart ? std::min(at(0.05), mean - 5) : std::max(0.0, mean - 20),
+                 high = apart ? std::max(at(0.95), mean + 5) : std::min(100.0, mean + 20);
+    const auto after = [&](double v, double more) { return mean + t.dL * scale + k * (v - mean) + more * scale; };
+    // What the tone makes of two values now, and what it is to make of them.
+    const double slope = (o.lightTo - o.darkTo) / std::max(1.0, o.lightFrom - o.darkFrom);
+    const auto before = [&](double seen) { // the value that the tone turned into `seen`
+        const double gain = 1 - o.amount + o.amount * slope, add = o.amount * (o.darkTo - o.darkFrom * slope);
+        return std::abs(gain) > 1e-3 ? (seen - add) / gain : seen;
+    };
+    return {before(low), after(low, t.darks), before(high), after(high, t.lights), o.a * o.amount,
+        o.b * o.amount + t.warm, 1, o.saturation * std::exp(t.saturation)};
+}
+
+Project withBackdropTouch(Project p, const stage::StageFrame& f, const Touch& t)
+{
+    std::vector<double> L;
+    for (std::size_t i = 0; i < f.backdrop.size(); i += 37)
+        L.push_back(double(colour::lightness(luminance(f.backdrop.data()[i]))));
+    if (L.empty() || !p.backdrop.reference)
+        return p;
+    double mean = 0;
+    for (const double v : L)
+        mean += v / double(L.size());
+    p.backdrop.tone = toneWith(p.backdrop.tone, std::move(L), t, mean);
+    repair(p);
+    return p;
+}
+} // namespace
+
 Project withTouch(Project p, const stage::StageFrame& f, const Touch& t, double litL)
 {
     const Element* was = p.element(t.element);
@@ -142,30 +183,32 @@ Project withTouch(Project p, const stage::StageFrame& f, const Touch& t, double 
         = std::find_if(f.layers.begin(), f.layers.end(), [&](const stage::Layer& l) { return l.element == t.element; });
     if (!was || layer == f.layers.end() || layer->cover.empty())
         return p;
-    double sum = 0, n = 0;
+    std::vector<double> L;
     for (std::size_t i = 0; i < layer->cover.size(); ++i)
         if (layer->cover.data()[i] > 0.5f)
-            sum += double(colour::lightness(luminance(layer->albedo.data()[i]))), ++n;
-    if (n <= 0)
+            L.push_back(double(colour::lightness(luminance(layer->albedo.data()[i]))));
+    if (L.empty())
         return p;
-    // As lit, L* goes with the cube root of the light: what is wanted there is wanted so much larger here.
-    const double mean = sum / n, wanted = t.dL * std::clamp(mean / std::max(litL, 1.0), 0.5, 3.0),
-                 k = std::exp(t.contrast);
-    const auto after = [&](double L) { return mean + wanted + k * (L - mean); };
     Element e = *was;
-    // What the tone makes of two values now, and what it is to make of them.
-    const Tone& o = was->tone;
-    const double low = std::max(0.0, mean - 20), high = std::min(100.0, mean + 20),
-                 slope = (o.lightTo - o.darkTo) / std::max(1.0, o.lightFrom - o.darkFrom);
-    const auto before = [&](double seen) { // the value that the tone turned into `seen`
-        const double gain = 1 - o.amount + o.amount * slope, add = o.amount * (o.darkTo - o.darkFrom * slope);
-        return std::abs(gain) > 1e-3 ? (seen - add) / gain : seen;
-    };
-    e.tone = {before(low), after(low), before(high), after(high), o.a * o.amount, o.b * o.amount, 1,
-        o.saturation * std::exp(t.saturation)};
+    e.tone = toneWith(was->tone, std::move(L), t, litL);
     p = edits::withElement(std::move(p), std::move(e));
     repair(p);
     return p;
+}
+
+Project withLook(Project p, const stage::StageFrame& f, const light::Picture& picture, const Touch& look)
+{
+    if (look.element)
+        return withTouch(std::move(p), f, look, meanL(picture, look.element));
+    std::vector<int> ids;
+    for (const Element& e : p.elements)
+        ids.push_back(e.id);
+    for (const int id : ids) {
+        Touch own = look;
+        own.element = id;
+        p = withTouch(std::move(p), f, own, meanL(picture, id));
+    }
+    return withBackdropTouch(std::move(p), f, look);
 }
 
 Project withRemedies(Project p, const std::vector<Remedy>& remedies, const std::vector<bool>& on)

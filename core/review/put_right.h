@@ -34,4 +34,9 @@ Project withRemedies(Project project, const std::vector<Remedy>& remedies, const
 /// \param frame in which it stands \param litL its mean L* as lit
 Project withTouch(Project project, const stage::StageFrame& frame, const reading::Touch& touch, double litL);
 
+/// A look on one element, or (element 0) on all of the work, backdrop included, as tones of its parts. A picture lit
+/// anew is close to the look, not the same: light falls on what was changed.
+Project withLook(Project project, const stage::StageFrame& frame, const light::Picture& picture,
+    const reading::Touch& look);
+
 } // namespace rl::review

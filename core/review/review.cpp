@@ -57,7 +57,7 @@ Review review(const Project& p, stage::SurfaceCache& cache, Progress& progress, 
     r.picture = relighter.light(frame, p.lights);
     if (progress.cancelled())
         return {};
-    r.reading = reading::read(p, r.picture);
+    r.reading = reading::read(p, r.picture, 3, frame.get());
     r.findings = findingsOf(p, r.picture, r.reading, cache);
     return r;
 }

@@ -58,6 +58,8 @@ cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
     cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step, step,
         f.width, f.height, cv::BORDER_REPLICATE);
     dim(laid, p.backdrop.dimL);
+    if (p.backdrop.tone.amount > 0 || p.backdrop.tone.saturation != 1)
+        takeTone({reinterpret_cast<Rgb*>(laid.data), laid.total()}, p.backdrop.tone);
     return laid;
 }
 

@@ -26,7 +26,7 @@ cv::Mat resampled(
     return out;
 }
 
-void takeTone(std::vector<Rgb>& albedo, const Tone& t)
+void takeTone(std::span<Rgb> albedo, const Tone& t)
 {
     if (t.amount <= 0 && t.saturation == 1)
         return;

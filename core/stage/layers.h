@@ -3,6 +3,7 @@
 #include "core/stage/raster_mesh.h"
 #include <opencv2/core.hpp>
 #include <optional>
+#include <span>
 
 /// How single elements become layers of a frame; used by compose() alone.
 namespace rl::stage {
@@ -17,7 +18,7 @@ std::optional<Layer> layerOf(
     const StageFrame& frame, const Project& project, const Element& element, SurfaceCache& cache);
 
 /// Black point, white point and cast brought towards those of the surroundings.
-void takeTone(std::vector<Rgb>& albedo, const Tone& tone);
+void takeTone(std::span<Rgb> albedo, const Tone& tone);
 /// A pattern laid over a layer, following its relief.
 /// \param metresPerPx of the frame at the layer's distance \param centre px in the layer: where the pattern starts
 void layPattern(std::vector<Rgb>& albedo, const Layer& layer, const Pattern& pattern, double metresPerPx, Vec2 centre);

@@ -6,6 +6,7 @@
 #include "core/stage/match.h"
 #include "tests/kit/boxes.h"
 #include "tests/kit/cut_cases.h"
+#include "tests/kit/eye_cases.h"
 #include "tests/kit/program.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
@@ -75,6 +76,14 @@ private slots:
             scattered.push_back({{x, y}, {x + 60 * std::cos(a), y + 60 * std::sin(a)}});
         }
         QVERIFY(eyeLevelOf(scattered, 1000, 700).confidence < 0.25);
+    }
+
+    void whatIsSaidOfTheEyeLevelIsAsOftenRight()
+    {
+        const kit::EyeHeld held = kit::eyeHeld(kit::eyeCases(300, 6), 0.55);
+        QVERIFY2(held.claimed >= 9 && held.claimedUnknown <= 2,
+            qPrintable(QString("%1 %2").arg(held.claimed).arg(held.claimedUnknown)));
+        QVERIFY2(held.often() > held.said - 0.1, qPrintable(QString("%1 said %2").arg(held.often()).arg(held.said)));
     }
 
     void landscapesHaveAHorizon()

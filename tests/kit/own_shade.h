@@ -4,8 +4,8 @@
 
 namespace rl::kit {
 
-/// What a solid shades of itself, against rays through its mesh, at pixels (every so many) where its surface faces the
-/// light.
+/// What a thing shades of itself, against rays through its mesh or body, at pixels (every so many) where its surface
+/// faces the light.
 struct OwnShadeHeld {
     int seen = 0, shaded = 0, wrong = 0; ///< pixels: looked at; in shade by rays; told differently
     double share() const { return seen ? double(wrong) / seen : 0; }

@@ -47,7 +47,8 @@ Reference referenceOf(const std::string& name, const Photo& photo)
 Project postWork(double sunAzimuth, double sunElevation)
 {
     Project p;
-    p.brief = {"Post", 60, 40, LengthUnit::Centimetre, "acrylic", 200, {{1, "Post"}}};
+    p.brief.title = "Post";
+    p.brief.cast = {{1, "Post"}};
     p.camera = {16, 1.6, 50};
     Reference r = referenceOf("post", plain(60, 420, {200, 200, 200}));
     r.id = 2;

@@ -1,4 +1,7 @@
 #include "app/stations/brief/brief.h"
+#include "app/stations/brief/facts_page.h"
+#include "app/stations/brief/priming_page.h"
+#include "app/stations/brief/ideas_page.h"
 #include "app/stations/brief/milestones_page.h"
 #include "app/stations/brief/work_page.h"
 
@@ -11,6 +14,10 @@ StationSpec briefStation()
     s.key = "brief";
     s.name = QCoreApplication::translate("Brief", "Brief");
     s.pages = {[](Desk& d, StationView&) -> Page* { return new WorkPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new IdeasPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new FactsPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new PrimingPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new SchoolsPage(d); },
         [](Desk& d, StationView&) -> Page* { return new MilestonesPage(d); }};
     return s;
 }

@@ -2,15 +2,28 @@
 #include "app/stations/brief/cast_row.h"
 #include "app/theme/theme.h"
 #include "core/project/edits.h"
+#include <QDate>
 #include <QVBoxLayout>
 
 namespace rl::app {
 
+namespace {
+/// Stretched canvases and boards sold ready made: the metric ones, then the inch ones.
+constexpr std::pair<double, double> kSizes[] = {{30, 24}, {40, 30}, {50, 40}, {60, 40}, {60, 50}, {70, 50}, {80, 60},
+    {90, 60}, {100, 70}, {100, 80}, {120, 80}, {120, 100}, {30, 30}, {50, 50}, {80, 80}, {100, 100}, {25.4, 20.32},
+    {35.56, 27.94}, {40.64, 30.48}, {50.8, 40.64}, {60.96, 45.72}, {76.2, 60.96}, {91.44, 60.96}, {101.6, 76.2}};
+} // namespace
+
 WorkPage::WorkPage(Desk& desk)
     : Page(desk, tr("The work"), tr("What it is, how big, in what, and who is to be read first"))
     , m_marks(desk)
+    , m_points(desk)
     , m_cast(new CastRow)
 {
+    m_points.setChanged([this] {
+        emit m_desk.overlayChanged();
+        emit saysChanged();
+    });
     canvasFields();
     castFields();
     layout()->addWidget(m_cast);
@@ -26,7 +39,7 @@ void WorkPage::lengthField(const FieldWords& words, double Brief::*length, int d
         if (inch)
             own.name += "In";
         m_form->value(
-            own, Shown{1 / unit, inch ? " in" : " cm", decimals + inch, decimals ? 1.0 : 10.0}, row.low / unit,
+            own, Shown{1 / unit, inch ? " in" : " cm", inch ? 4 : decimals, decimals ? 1.0 : 10.0}, row.low / unit,
             row.high / unit,
             [this, inch, unit, length]() -> std::optional<double> {
                 const Brief& b = project().brief;
@@ -49,6 +62,27 @@ void WorkPage::canvasFields()
     lengthField(
         {"canvasHeight", tr("height"), tr("Height of the canvas. Every size in the plan is measured on it."), {}},
         &Brief::heightCm, 1);
+    m_form->pick(
+        {"usualSize", tr("usual sizes"), tr("Sizes that are sold ready made; nothing else changes"), {}},
+        [this] { return usualSizes(); },
+        [this] {
+            const Brief& b = project().brief;
+            for (std::size_t i = 0; i < std::size(kSizes); ++i)
+                if (kSizes[i].first == b.widthCm && kSizes[i].second == b.heightCm)
+                    return std::optional(int(i));
+            return std::optional(-1);
+        },
+        [this, brief](int i) {
+            if (i >= 0)
+                m_form->change(brief, tr("Choose a usual size"), -1,
+                    [i](Brief& b) { b.widthCm = kSizes[i].first, b.heightCm = kSizes[i].second; });
+        });
+    m_form->choice(brief, &Brief::format, {tr("rectangle"), tr("oval or round"), tr("free outline")},
+        {"format", tr("outline"), tr("The true outline of the canvas: round when its sides are equal"),
+            tr("Choose the outline")});
+    m_form->button(
+        "drawOutline", tr("Draw the outline"), tr("Click the corners of the canvas on the board; Enter closes it"),
+        [this] { drawOutline(); }, [this] { return project().brief.format == Format::Free; });
     const QString formats[] = {tr("Portrait"), tr("Landscape"), tr("Square")};
     for (int i = 0; i < 3; ++i)
         m_form->button(QString("format%1").arg(i), formats[i], tr("Turns the canvas; a square takes the shorter side"),
@@ -79,8 +113,48 @@ void WorkPage::canvasFields()
         &Brief::viewingDistanceCm, 0);
 }
 
+Choices WorkPage::usualSizes() const
+{
+    Choices all{{tr("own size"), -1}};
+    const bool inch = project().brief.unit == LengthUnit::Inch;
+    for (std::size_t i = 0; i < std::size(kSizes); ++i) {
+        const auto& [w, h] = kSizes[i];
+        all.emplace_back(inch
+                ? QString("%1 × %2 in")
+                      .arg(QString::fromStdString(inchesOf(w / 2.54)), QString::fromStdString(inchesOf(h / 2.54)))
+                : QString("%1 × %2 cm").arg(w).arg(h),
+            int(i));
+    }
+    return all;
+}
+
+void WorkPage::drawOutline()
+{
+    m_points.begin({tr("Click the corners of the canvas, one after another."), 3, 0, false, true,
+        tr("An outline needs three corners at least."), [this](std::vector<OutlinePoint> points) {
+            m_form->change(lens::brief(), tr("Draw the outline"), -1, [&](Brief& b) {
+                b.outline.clear();
+                for (const OutlinePoint& p : points)
+                    b.outline.push_back(p.at);
+            });
+        }});
+    emit m_desk.overlayChanged();
+    emit m_desk.boardWanted();
+}
+
 void WorkPage::castFields()
 {
+    m_form->text(
+        {"deadline", tr("to be done by"), tr("The deadline, as year-month-day: 2027-03-01. Empty: none"), {}}, 100,
+        [this] { return std::optional(QString::fromStdString(project().brief.deadline)); },
+        [this](const QString& said) {
+            const std::string day = said.toStdString();
+            if (!day.empty() && !daysBetween(day, day)) {
+                m_desk.notices.say(tr("“%1” is no date; write it as 2027-03-01.").arg(said));
+                return m_form->show();
+            }
+            m_form->change(lens::brief(), tr("Set the deadline"), -1, [&](Brief& b) { b.deadline = day; });
+        });
     m_newName = new QLineEdit;
     m_newName->setObjectName("newMember");
     m_newName->setPlaceholderText(tr("who or what must appear…"));
@@ -135,11 +209,21 @@ void WorkPage::show()
     m_cast->show(project().brief.cast);
 }
 
+void WorkPage::left()
+{
+    m_points.end();
+}
+
 QString WorkPage::says() const
 {
-    return project().brief.cast.empty() ? QString()
+    if (m_points.active())
+        return m_points.hint();
+    const auto days = daysBetween(QDate::currentDate().toString(Qt::ISODate).toStdString(), project().brief.deadline);
+    const QString left = days ? tr(" <b>%1 days</b> to the deadline.").arg(*days) : QString();
+    return project().brief.cast.empty() ? left.trimmed()
                                         : tr("The cast, in reading order: drag a card to change its place; "
-                                             "double-click to rename; Delete takes it away.");
+                                             "double-click to rename; Delete takes it away.")
+            + left;
 }
 
 } // namespace rl::app

@@ -2,6 +2,8 @@
 #include "app/theme/theme.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
+#include <QKeyEvent>
+#include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
 
@@ -73,33 +75,106 @@ void Ladders::paintEvent(QPaintEvent*)
 
 Chips::Chips()
 {
-    setMinimumHeight(theme::px(44));
+    setMinimumHeight(theme::px(66));
     setMinimumWidth(theme::px(200));
+    setObjectName("chips");
+    setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Value steps"));
     setToolTip(
-        tr("The values the picture falls into, each as wide as its share of the canvas. L* 0 is black, 100 white."));
+        tr("The values the picture falls into, each as wide as its share of the canvas. L* 0 is black, 100 white. Drag "
+           "a bead to say yourself where a step ends; the arrow keys move the chosen one."));
 }
 
 void Chips::show(std::vector<reading::ValueStep> steps)
 {
+    if (m_dragging)
+        return;
     m_steps = std::move(steps);
+    m_bead = std::min(m_bead, int(m_steps.size()) - 2);
     update();
+}
+
+int Chips::threadY() const
+{
+    return height() - theme::px(9);
+}
+QPoint Chips::beadAt(int i) const
+{
+    const double L = m_steps[std::size_t(i)].to;
+    return {int(std::lround(8 + L / 100 * (width() - 18))), threadY()};
+}
+
+void Chips::moveBead(double L, bool done)
+{
+    const auto i = std::size_t(m_bead);
+    m_steps[i].to = m_steps[i + 1].from = std::clamp(std::round(L), m_steps[i].from + 1, m_steps[i + 1].to - 1);
+    std::vector<double> bounds;
+    for (std::size_t k = 0; k + 1 < m_steps.size(); ++k)
+        bounds.push_back(m_steps[k].to);
+    update();
+    emit boundsMoved(bounds, done);
+}
+
+void Chips::mousePressEvent(QMouseEvent* e)
+{
+    double least = theme::px(14);
+    m_bead = -1;
+    for (int i = 0; i + 1 < int(m_steps.size()); ++i)
+        if (const double d = QLineF(beadAt(i), e->position()).length(); d < least)
+            least = d, m_bead = i;
+    m_dragging = m_bead >= 0;
+    update();
+}
+void Chips::mouseMoveEvent(QMouseEvent* e)
+{
+    if (m_dragging)
+        moveBead((e->position().x() - 8) / (width() - 18) * 100, false);
+}
+void Chips::mouseReleaseEvent(QMouseEvent* e)
+{
+    if (std::exchange(m_dragging, false))
+        moveBead((e->position().x() - 8) / (width() - 18) * 100, true);
+}
+void Chips::keyPressEvent(QKeyEvent* e)
+{
+    const int way = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0;
+    if (!way || m_steps.size() < 2)
+        return QWidget::keyPressEvent(e);
+    if (e->modifiers() & Qt::ControlModifier || m_bead < 0) { // another bead
+        m_bead = std::clamp(m_bead + way, 0, int(m_steps.size()) - 2);
+        return update();
+    }
+    moveBead(m_steps[std::size_t(m_bead)].to + way, true);
 }
 
 void Chips::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const double high = height() - theme::px(20);
     double x = 0;
     for (const auto& s : m_steps) {
         const double w = std::max(3.0, s.share * width());
         const int v = colour::codeOf(colour::luminanceOf(float(s.lightness)));
-        p.fillRect(QRectF(x, 0, w - 2, height()), QColor(v, v, v));
+        p.fillRect(QRectF(x, 0, w - 2, high), QColor(v, v, v));
         p.setPen(s.lightness > 55 ? theme::kInk : QColor(Qt::white));
         p.setFont(theme::text(12));
         if (w > 44)
-            p.drawText(QRectF(x + 3, 2, w - 6, height() - 4), Qt::AlignCenter,
+            p.drawText(QRectF(x + 3, 2, w - 6, high - 4), Qt::AlignCenter,
                 QString("L* %1\n%2 %").arg(s.lightness, 0, 'f', 0).arg(100 * s.share, 0, 'f', 0));
         x += w;
+    }
+    QLinearGradient ramp(8, 0, width() - 10, 0);
+    for (int i = 0; i <= 10; ++i) {
+        const int v = colour::codeOf(colour::luminanceOf(float(10 * i)));
+        ramp.setColorAt(i / 10.0, QColor(v, v, v));
+    }
+    p.setPen(QPen(QBrush(ramp), 5, Qt::SolidLine, Qt::RoundCap));
+    p.drawLine(8, threadY(), width() - 10, threadY());
+    for (int i = 0; i + 1 < int(m_steps.size()); ++i) {
+        p.setPen(QPen(i == m_bead ? theme::kAccent : theme::kInk, i == m_bead ? 2.4 : 1.4));
+        p.setBrush(theme::kPaper);
+        p.drawEllipse(QPointF(beadAt(i)), theme::px(6), theme::px(6));
     }
 }
 

@@ -1,6 +1,7 @@
 #include "app/stations/read/read.h"
 #include "app/stations/read/order_page.h"
 #include "app/stations/read/read_page.h"
+#include "app/stations/read/what_if_page.h"
 
 namespace rl::app {
 
@@ -11,7 +12,8 @@ StationSpec readStation()
     s.key = "read";
     s.name = QCoreApplication::translate("Read", "Read");
     s.pages = {[](Desk& d, StationView&) -> Page* { return new ReadPage(d); },
-        [](Desk& d, StationView&) -> Page* { return new OrderPage(d); }};
+        [](Desk& d, StationView&) -> Page* { return new OrderPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new WhatIfPage(d); }};
     return s;
 }
 

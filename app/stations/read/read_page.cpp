@@ -1,7 +1,10 @@
 #include "app/stations/read/read_page.h"
 #include "app/stations/read/ladders.h"
 #include "app/theme/theme.h"
+#include "output/read_sheets.h"
 #include <QButtonGroup>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QLabel>
 #include <QVBoxLayout>
 
@@ -27,6 +30,7 @@ ReadPage::ReadPage(Desk& desk)
     , m_contours(desk)
     , m_made(&desk.notices)
     , m_seen(&desk.notices)
+    , m_report(&desk.notices)
 {
     for (int i = 0; i < 5; ++i) {
         auto* b = new QPushButton(tr(kLooks[i]));
@@ -38,13 +42,8 @@ ReadPage::ReadPage(Desk& desk)
         m_looks->addButton(b, i);
         m_form->add(b);
     }
-    m_form->value(
-        {"valueSteps", {}, tr("In how many values the picture is read, 2 to 9."), {}}, Shown{1, tr(" values"), 0, 1}, 2,
-        9, [this] { return std::optional(double(m_steps)); },
-        [this](double v, int) {
-            m_steps = int(v);
-            choose(Look::Values);
-        });
+    lookFields();
+    valueFields();
     auto* row = new QHBoxLayout;
     row->setSpacing(10);
     row->addWidget(m_chips, 3);
@@ -54,6 +53,115 @@ ReadPage::ReadPage(Desk& desk)
     connect(m_looks, &QButtonGroup::idClicked, this, [this](int i) { choose(Look(i)); });
     connect(&m_made, &JobBase::done, this, [this] { emit m_desk.overlayChanged(); });
     connect(&m_seen, &JobBase::done, this, &ReadPage::show);
+    connect(&m_report, &JobBase::done, this, [this] {
+        if (!m_report.problem() && m_report.last())
+            m_desk.notices.say(*m_report.last());
+    });
+}
+
+void ReadPage::lookFields()
+{
+    m_form->pick(
+        {"moreLooks", {}, tr("Other ways to see it fresh: without colour, turned over, small, or one quality alone"),
+            {}},
+        [] {
+            return Choices{{tr("more looks…"), -1}, {tr("without colour"), int(Look::Grey)},
+                {tr("warm and cool"), int(Look::WarmCool)}, {tr("saturation"), int(Look::Saturation)},
+                {tr("mirrored"), int(Look::Mirrored)}, {tr("upside down"), int(Look::UpsideDown)},
+                {tr("across the room"), int(Look::Small)}};
+        },
+        [this] { return std::optional(int(m_look) > int(Look::Plain) ? int(m_look) : -1); },
+        [this](int i) { choose(i < 0 ? Look::Plain : Look(i)); });
+    m_form->value(
+        {"squintFrom", {}, tr("From how far it is squinted at, or seen across the room"), {}},
+        Shown{1, tr(" m away"), 1, 0.5}, 0.3, 50, [this] { return std::optional(squintedFromCm() / 100); },
+        [this](double v, int) {
+            m_fromM = v;
+            choose(m_look == Look::Small ? Look::Small : Look::Squint);
+        });
+}
+
+double ReadPage::squintedFromCm() const
+{
+    return m_fromM > 0 ? 100 * m_fromM : project().brief.viewingDistanceCm;
+}
+
+void ReadPage::valueFields()
+{
+    const auto brief = lens::brief();
+    m_form->value(
+        {"valueSteps", {}, tr("In how many values the picture is read, 2 to 9."), {}}, Shown{1, tr(" values"), 0, 1}, 2,
+        9,
+        [this] {
+            const auto& own = project().brief.valueBounds;
+            return std::optional(own.empty() ? double(m_steps) : double(own.size()) + 1);
+        },
+        [this](double v, int) {
+            m_steps = int(v);
+            if (!project().brief.valueBounds.empty())
+                m_form->change(
+                    lens::brief(), tr("Let the steps be found"), -1, [](Brief& b) { b.valueBounds.clear(); });
+            choose(Look::Values);
+        });
+    m_form->button(
+        "findSteps", tr("Find the steps"), tr("Lets the program place the steps again, instead of your beads"),
+        [this, brief] {
+            m_form->change(brief, tr("Let the steps be found"), -1, [](Brief& b) { b.valueBounds.clear(); });
+        },
+        [this] { return !project().brief.valueBounds.empty(); });
+    m_form->pick(
+        {"wantedKey", {},
+            tr("The key that is meant: how light the whole is, and how far its values lie apart. The findings hold "
+               "the picture against it."),
+            {}},
+        [] {
+            Choices all{{tr("no key chosen"), -1}};
+            static const char* const names[] = {QT_TRANSLATE_NOOP("rl::app::Page", "low"),
+                QT_TRANSLATE_NOOP("rl::app::Page", "middle"), QT_TRANSLATE_NOOP("rl::app::Page", "high")};
+            for (int i = 0; i < 6; ++i)
+                all.emplace_back(tr("%1 key, %2").arg(tr(names[i / 2]), i % 2 ? tr("major") : tr("minor")), i);
+            return all;
+        },
+        [this] {
+            const Brief& b = project().brief;
+            return std::optional(b.wantedKey < 0 ? -1 : 2 * b.wantedKey + std::max(0, b.wantedSpan));
+        },
+        [this, brief](int i) {
+            m_form->change(brief, tr("Choose the key"), -1,
+                [i](Brief& b) { b.wantedKey = i < 0 ? -1 : i / 2, b.wantedSpan = i < 0 ? -1 : i % 2; });
+        });
+    m_form->button("report", tr("Report…"), tr("The findings of all stations as a PDF with pictures, a page a station"),
+        [this] { report(); });
+    connect(m_chips, &Chips::boundsMoved, this, [this](const std::vector<double>& bounds, bool done) {
+        if (m_gesture < 0)
+            m_gesture = m_desk.document.freshGesture();
+        m_form->change(lens::brief(), tr("Place a value step"), m_gesture, [&](Brief& b) { b.valueBounds = bounds; });
+        if (done) {
+            m_desk.document.finishGesture();
+            m_gesture = -1;
+        }
+        if (m_look != Look::Values)
+            choose(Look::Values);
+        ask();
+    });
+}
+
+void ReadPage::report()
+{
+    if (!m_desk.review)
+        return m_desk.notices.say(tr("The picture is still being read; try again in a moment."));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), tr("report.pdf"), tr("PDF (*.pdf)"));
+    if (path.isEmpty())
+        return;
+    m_report.forget();
+    m_report.ask(
+        path,
+        [p = project(), review = m_desk.review, path](Progress&) -> Result<QString> {
+            const auto done = output::writeReport(p, *review, path);
+            return done ? Result<QString>(tr("The report is saved as %1.").arg(QFileInfo(path).fileName()))
+                        : Result<QString>(done.error());
+        },
+        Lane::Long);
 }
 
 QWidget* ReadPage::smallPictures()
@@ -81,31 +189,57 @@ QWidget* ReadPage::smallPictures()
 void ReadPage::choose(Look look)
 {
     m_look = look;
-    m_looks->button(int(look))->setChecked(true);
+    m_looks->setExclusive(false);
+    for (int i = 0; i < 5; ++i)
+        m_looks->button(i)->setChecked(i == int(look));
+    m_looks->setExclusive(true);
+    m_form->show();
     ask();
     emit lookChanged();
 }
 
 JobKey ReadPage::lookKey() const
 {
-    return std::tuple(m_desk.lit, int(m_look), m_look == Look::Values ? m_steps : 0);
+    return std::tuple(
+        m_desk.lit, int(m_look), m_look == Look::Values ? m_steps : 0, squintedFromCm(), project().brief.valueBounds);
 }
 
 JobKey ReadPage::seenKey() const
 {
-    return std::pair(m_desk.lit, m_steps);
+    return std::tuple(m_desk.lit, m_steps, project().brief.valueBounds);
 }
 
 namespace {
-QImage lookOf(const LitWork& lit, ReadPage::Look look, int steps, const Brief& brief)
+std::vector<reading::ValueStep> stepsOf(const LinearPicture& colour, int steps, const std::vector<double>& bounds)
 {
+    return bounds.empty() ? reading::valueSteps(colour, steps) : reading::valueSteps(colour, bounds);
+}
+QImage lookOf(const LitWork& lit, ReadPage::Look look, int steps, const Brief& brief, double fromCm)
+{
+    using Look = ReadPage::Look;
     const LinearPicture& colour = lit.picture.colour;
-    if (look == ReadPage::Look::Values)
-        return imageOf(reading::posterised(colour, reading::valueSteps(colour, steps)));
-    if (look == ReadPage::Look::Silhouettes)
+    const double perDegree = reading::pixelsPerDegree(colour.width(), brief.widthCm, fromCm);
+    switch (look) {
+    case Look::Values:
+        return imageOf(reading::posterised(colour, stepsOf(colour, steps, brief.valueBounds)));
+    case Look::Silhouettes:
         return imageOf(reading::silhouettePicture(lit.picture));
-    return imageOf(
-        reading::squinted(colour, reading::pixelsPerDegree(colour.width(), brief.widthCm, brief.viewingDistanceCm)));
+    case Look::Grey:
+        return imageOf(reading::greyPicture(colour));
+    case Look::WarmCool:
+        return imageOf(reading::warmCoolPicture(colour));
+    case Look::Saturation:
+        return imageOf(reading::saturationPicture(colour));
+    case Look::Mirrored:
+        return lit.image.mirrored(true, false);
+    case Look::UpsideDown:
+        return lit.image.mirrored(true, true);
+    case Look::Small: { // what an eye resolves from there: a minute of arc
+        return imageOf(reading::squinted(colour, perDegree, 0.02));
+    }
+    default:
+        return imageOf(reading::squinted(colour, perDegree));
+    }
 }
 } // namespace
 
@@ -115,20 +249,21 @@ void ReadPage::ask()
         return;
     const auto lit = m_desk.lit;
     if (m_look != Look::Contours && m_look != Look::Plain)
-        m_made.ask(
-            lookKey(), [lit, look = m_look, steps = m_steps, brief = project().brief](Progress&) -> Result<QImage> {
-                return lookOf(*lit, look, steps, brief);
-            });
-    m_seen.ask(seenKey(), [lit, steps = m_steps, wide = int(physicalDpiX() / 2.54 * 3)](Progress&) -> Result<Seen> {
-        Seen s;
-        s.steps = reading::valueSteps(lit->picture.colour, steps);
-        s.silhouettes = imageOf(reading::silhouettePicture(lit->picture))
-                            .scaled(theme::px(112), theme::px(80), Qt::KeepAspectRatio, Qt::SmoothTransformation);
-        s.squinted = lit->image.scaled(24, 24, Qt::KeepAspectRatio, Qt::SmoothTransformation)
-                         .scaled(theme::px(112), theme::px(80), Qt::KeepAspectRatio, Qt::SmoothTransformation);
-        s.small = lit->image.scaledToWidth(std::max(40, wide), Qt::SmoothTransformation);
-        return s;
-    });
+        m_made.ask(lookKey(),
+            [lit, look = m_look, steps = m_steps, brief = project().brief, from = squintedFromCm()](
+                Progress&) -> Result<QImage> { return lookOf(*lit, look, steps, brief, from); });
+    m_seen.ask(seenKey(),
+        [lit, steps = m_steps, bounds = project().brief.valueBounds, wide = int(physicalDpiX() / 2.54 * 3)](
+            Progress&) -> Result<Seen> {
+            Seen s;
+            s.steps = stepsOf(lit->picture.colour, steps, bounds);
+            s.silhouettes = imageOf(reading::silhouettePicture(lit->picture))
+                                .scaled(theme::px(112), theme::px(80), Qt::KeepAspectRatio, Qt::SmoothTransformation);
+            s.squinted = lit->image.scaled(24, 24, Qt::KeepAspectRatio, Qt::SmoothTransformation)
+                             .scaled(theme::px(112), theme::px(80), Qt::KeepAspectRatio, Qt::SmoothTransformation);
+            s.small = lit->image.scaledToWidth(std::max(40, wide), Qt::SmoothTransformation);
+            return s;
+        });
 }
 
 QImage ReadPage::look()

@@ -20,7 +20,19 @@ public:
     std::vector<Overlay*> overlays() override;
     QImage look() override;
     bool busy() const override { return m_made.running() || m_seen.running(); }
-    enum class Look { Contours, Values, Silhouettes, Squint, Plain };
+    enum class Look {
+        Contours,
+        Values,
+        Silhouettes,
+        Squint,
+        Plain,
+        Grey,
+        WarmCool,
+        Saturation,
+        Mirrored,
+        UpsideDown,
+        Small
+    };
     void choose(Look look);
 
 private:
@@ -32,6 +44,10 @@ private:
     JobKey lookKey() const;
     JobKey seenKey() const;
     void ask();
+    void valueFields();
+    void lookFields();
+    void report();
+    double squintedFromCm() const;
     QWidget* smallPictures();
     QButtonGroup* m_looks;
     Ladders* m_ladders;
@@ -39,9 +55,12 @@ private:
     QLabel* m_small[3];
     Look m_look = Look::Contours;
     int m_steps = 3;
+    double m_fromM = 0; ///< squinted from there; 0 = the viewing distance
+    int m_gesture = -1; ///< a bead that is being dragged
     ContourMarks m_contours;
     Job<QImage> m_made;
     Job<Seen> m_seen;
+    Job<QString> m_report;
 };
 
 } // namespace rl::app

@@ -1,0 +1,111 @@
+// Everything that is read off one lit picture, in pieces that run side by side.
+#include "core/base/parallel.h"
+#include "core/colour/lab.h"
+#include "core/colour/srgb.h"
+#include "core/reading/read_rules.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::reading {
+
+namespace {
+constexpr double kOutlinesPx = 1024; // outlines are told at that as well as at more
+
+light::Picture smaller(const light::Picture& p, double k)
+{
+    const cv::Size size(
+        std::max(8, int(std::lround(p.ids.width() * k))), std::max(8, int(std::lround(p.ids.height() * k))));
+    cv::Mat colour, ids;
+    cv::resize(p.colour.mat(), colour, size, 0, 0, cv::INTER_AREA);
+    const auto nearest = [&](int to, int from, int i) { return std::min(from - 1, int((i + 0.5) * from / to)); };
+    std::vector<std::int32_t> small;
+    for (int y = 0; y < size.height; ++y)
+        for (int x = 0; x < size.width; ++x)
+            small.push_back(p.ids.at(nearest(size.width, p.ids.width(), x), nearest(size.height, p.ids.height(), y)));
+    return {LinearPicture::fromMat(colour), {size.width, size.height, std::move(small)},
+        p.pixelsPerCm * size.width / p.ids.width()};
+}
+
+Rect larger(const Rect& r, double k)
+{
+    return {r.x * k, r.y * k, r.width * k, r.height * k};
+}
+/// From the small picture back to the whole one.
+void enlarge(Reading& r, double k)
+{
+    for (Silhouette& s : r.silhouettes) {
+        for (EdgePoint& e : s.contour)
+            e.at = e.at * k, e.width *= float(k);
+        s.lostPlace = larger(s.lostPlace, k), s.medianWidth *= k;
+    }
+    for (Tangent& t : r.tangents)
+        t.gapPx *= k, t.freePx *= k, t.at = t.at * k;
+    for (Merged& m : r.merged)
+        m.at = m.at * k, m.lengthPx *= k;
+    for (ClueSeen& c : r.clues)
+        c.at = larger(c.at, k);
+    for (Accent& a : r.colours.accents)
+        for (Rect& place : a.places)
+            place = larger(place, k);
+    for (Rect& f : r.faces)
+        f = larger(f, k);
+}
+
+void readValues(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame, Reading& r)
+{
+    r.steps = p.brief.valueBounds.empty() ? valueSteps(picture.colour, steps)
+                                          : valueSteps(picture.colour, p.brief.valueBounds);
+    std::map<int, double> distance;
+    if (frame)
+        for (const stage::Layer& l : frame->layers)
+            distance[l.element] = l.distance;
+    r.values = valuePlan(picture.colour, picture.ids, depthPlanes(distance));
+    std::vector<float> y(picture.colour.size());
+    for (std::size_t i = 0; i < y.size(); ++i)
+        y[i] = luminance(picture.colour.data()[i]);
+    const auto at = [&](double share) {
+        const auto k = std::ptrdiff_t(share * double(y.size() - 1));
+        std::nth_element(y.begin(), y.begin() + k, y.end());
+        return double(colour::lightness(y[std::size_t(k)]));
+    };
+    if (!y.empty())
+        r.darkest = at(0.01), r.lightest = at(0.99);
+}
+} // namespace
+
+Reading read(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame)
+{
+    Reading r;
+    if (picture.colour.empty())
+        return r;
+    const Viewing viewing{p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm};
+    const double k = kOutlinesPx / std::max(picture.ids.width(), picture.ids.height());
+    const light::Picture small = k < 1 ? smaller(picture, k) : picture;
+    const std::function<void()> pieces[] = {
+        [&] { r.attention = attention(picture.colour, picture.ids, viewing, 384, true); },
+        [&] { r.silhouettes = silhouettes(small), r.merged = merged(r.silhouettes); },
+        [&] { r.clues = cluesSeen(p, small, viewing); },
+        [&] { r.tangents = tangents(small); },
+        [&] { r.thumbs = thumbShapes(small), r.skyline = skylineOf(small.ids); },
+        [&] { r.repeats = repeats(small); },
+        [&] { r.balance = balanceOf(small), r.colours = colourPlan(small); },
+        [&] { readValues(p, small, steps, frame, r); },
+        [&] { r.faces = facesIn(colour::codeOf(small.colour)); },
+    };
+    parallelItems(int(std::size(pieces)), [&](int i) { pieces[i](); });
+    enlarge(r, picture.ids.width() / double(small.ids.width()));
+    const Vec2 grown{
+        picture.ids.width() / double(small.ids.width()), picture.ids.height() / double(small.ids.height())};
+    r.values.darkestAt = {r.values.darkestAt.x * grown.x, r.values.darkestAt.y * grown.y};
+    r.values.lightestAt = {r.values.lightestAt.x * grown.x, r.values.lightestAt.y * grown.y};
+    r.edges = plannedEdges(p, r.silhouettes);
+    r.meant = meantShares(p, r.attention, picture.ids, r.faces);
+    if (frame) {
+        const auto hidden = hiddenShares(*frame, picture.ids);
+        for (ThumbShape& t : r.thumbs)
+            if (const auto h = hidden.find(t.element); h != hidden.end())
+                t.hidden = h->second;
+    }
+    return r;
+}
+
+} // namespace rl::reading

@@ -1,0 +1,213 @@
+// Findings on values, colour, and what the backdrop does.
+#include "core/base/text.h"
+#include "core/colour/lab.h"
+#include "core/project/fixes.h"
+#include "core/project/schools.h"
+#include "core/reading/rule_help.h"
+
+namespace rl::reading {
+
+MediumRange rangeOf(const std::string& medium)
+{
+    static const std::map<std::string, MediumRange> known{{"oil", {8, 96}}, {"acrylic", {14, 96}},
+        {"gouache", {22, 96}}, {"watercolour", {24, 97}}, {"casein", {24, 96}}, {"mixed", {14, 96}}};
+    const auto at = known.find(medium);
+    return at == known.end() ? MediumRange{} : at->second;
+}
+
+namespace {
+/// Air makes near darks pale as well as far ones; paint has black to spare for accents.
+void paleDarks(const RuleView& v, Findings& out)
+{
+    constexpr double pale = 18, wanted = 12; // L*
+    const double darkest = v.reading.darkest;
+    if (darkest <= pale || v.project.lights.air.darks >= 0.299)
+        return;
+    const double y = double(luminance(colour::fromLab({float(darkest), 0, 0}))),
+                 aim = double(luminance(colour::fromLab({float(wanted), 0, 0})));
+    // From y² (1 + d) / (y + d) = aim, small d.
+    const double more = std::clamp(y * (y - aim) / std::max(aim - y * y, 1e-4), 0.01, 0.3);
+    out.push_back({"read.pale-darks", Station::Read, Severity::Watch,
+        "The darkest hundredth of the picture is only L* " + fixed(darkest, 0) + ".", darkest, pale, "L*", v.whole(), 0,
+        "Paint goes down to about L* 12 and lower; without a dark accent nothing stands near.",
+        fixes::air("Deepen the darks", [more](Air& a) { a.darks = std::min(0.3, a.darks + more); })});
+}
+
+void key(const RuleView& v, Findings& out)
+{
+    const Brief& b = v.project.brief;
+    const ValuePlan& plan = v.reading.values;
+    static constexpr double bounds[] = {0, 38, 62, 100};
+    if (b.wantedKey >= 0 && int(plan.height) != b.wantedKey) {
+        const double at = plan.all.middle,
+                     aim = at < bounds[b.wantedKey] ? bounds[b.wantedKey] : bounds[b.wantedKey + 1];
+        const double stops = std::log2(
+            double(colour::luminanceOf(float(aim))) / std::max(1e-4, double(colour::luminanceOf(float(at)))));
+        out.push_back({"read.key", Station::Read, Severity::Watch,
+            std::string("A ") + nameOf(KeyHeight(b.wantedKey)) + " key is meant; the middle of the picture lies at L* "
+                + fixed(at, 0) + ", which is " + nameOf(plan.height) + ".",
+            at, aim, "L*", v.whole(), 0, "The key is the mood; it is decided once, before any colour.",
+            fixes::air((stops > 0 ? "Brighten by " : "Darken by ") + fixed(std::abs(stops)) + " stops",
+                [stops](Air& a) { a.exposureStops += stops; })});
+    }
+    const double span = plan.all.lightest - plan.all.darkest;
+    if (b.wantedSpan >= 0 && plan.major != bool(b.wantedSpan))
+        out.push_back({"read.span", Station::Read, Severity::Watch,
+            std::string(b.wantedSpan ? "A major key is meant, yet darkest and lightest lie only "
+                                     : "A minor key is meant, yet darkest and lightest lie ")
+                + fixed(span, 0) + " L* apart.",
+            span, 60, "L*", v.whole(), 0,
+            "Major: the whole range is used and drama follows. Minor: a few close steps, and calm.", {}});
+}
+
+void accents(const RuleView& v, Findings& out)
+{
+    const Brief& b = v.project.brief;
+    const ValuePlan& plan = v.reading.values;
+    const bool near = choiceOf(b, School::Black).key == std::string("near");
+    const double allowed = near ? 0.002 : 0.05;
+    const auto say = [&](const char* keyWord, const char* what, double share, const char* why) {
+        out.push_back({keyWord, Station::Read, Severity::Watch,
+            fixed(100 * share, share < 0.02 ? 1 : 0) + " % of the canvas is " + what + ".", 100 * share, 100 * allowed,
+            "% of canvas", v.whole(), 0, why, {}});
+    };
+    if (plan.blackShare > allowed)
+        say("read.black", "under L* 12, next to black", plan.blackShare,
+            near ? "Your school keeps black out: near-black, and black only as an accent."
+                 : "Black in large areas goes flat and leaves nothing darker for accents.");
+    if (plan.whiteShare > allowed)
+        say("read.white", "over L* 95, next to white", plan.whiteShare,
+            near ? "Your school keeps white out: near-white, and white only as an accent."
+                 : "White in large areas leaves nothing lighter for the lights that count.");
+}
+
+void medium(const RuleView& v, Findings& out)
+{
+    const Brief& b = v.project.brief;
+    const MediumRange range = rangeOf(b.medium);
+    if (v.reading.darkest < range.darkest - 2)
+        out.push_back({"read.medium-dark", Station::Read, Severity::Watch,
+            "The plan goes down to L* " + fixed(v.reading.darkest, 0) + "; dry " + b.medium
+                + " usually stops at about L* " + fixed(range.darkest, 0) + ".",
+            v.reading.darkest, range.darkest, "L*", v.whole(), 0,
+            "What the paint cannot reach closes up into one dark; varnish gains a few L*, another medium more.",
+            fixes::air("Lift the darks", [](Air& a) { a.darks = std::max(0.0, a.darks - 0.03); })});
+}
+
+/// Lightest light and darkest dark against what should be read first.
+void extremes(const RuleView& v, Findings& out)
+{
+    const Project& p = v.project;
+    if (p.brief.cast.empty())
+        return;
+    const int first = p.brief.cast.front().id, id = v.reading.values.lightestIn;
+    const Element* e = p.element(id);
+    if ((e && e->cast == first) || v.reading.attention.order.empty())
+        return;
+    const Element* strongest = p.element(v.reading.attention.order.front());
+    if (strongest && strongest->cast == first)
+        return; // it is read first all the same
+    double lead = 0;
+    for (const ElementValues& own : v.reading.values.elements)
+        if (const Element* x = p.element(own.element); x && x->cast == first)
+            lead = std::max(lead, own.lightest);
+    if (lead >= v.reading.values.all.lightest)
+        return;
+    out.push_back({"read.lightest", Station::Read, Severity::Watch,
+        "The lightest light lies " + (e ? "on " + v.name(id) : std::string("in the backdrop")) + ", not where “"
+            + p.brief.cast.front().name + "” is (L* " + fixed(lead, 0) + ").",
+        lead, v.reading.values.all.lightest, "L*", v.around(v.reading.values.lightestAt, 3), id,
+        "The eye goes to the lightest light first; give it to what should be read first, or take it down there.", {}});
+}
+} // namespace
+
+void valueFindings(const RuleView& v, Findings& out)
+{
+    paleDarks(v, out);
+    const double span = v.reading.lightest - v.reading.darkest;
+    if (span < 45)
+        out.push_back({"read.range", Station::Read, Severity::Watch,
+            "From the darkest to the lightest hundredth there are only " + fixed(span, 0) + " L*.", span, 45, "L*",
+            v.whole(), 0, "Paint has less range than light; a plan that uses half of it comes out grey.",
+            fixes::air("Brighten by half a stop", [](Air& a) { a.exposureStops += 0.5; })});
+    key(v, out);
+    accents(v, out);
+    medium(v, out);
+    extremes(v, out);
+}
+
+void colourFindings(const RuleView& v, Findings& out)
+{
+    const ColourPlan& c = v.reading.colours;
+    const double k = v.picture.pixelsPerCm;
+    for (const Accent& a : c.accents) {
+        if (a.answered || a.places.empty())
+            continue;
+        const Rect& r = a.places.front();
+        out.push_back({"read.accent:" + a.hue, Station::Read, Severity::Watch,
+            "The " + a.hue + " accent (" + fixed(100 * a.share, a.share < 0.01 ? 2 : 1)
+                + " % of the canvas) is answered nowhere else.",
+            1, 2, "places", {r.x / k, r.y / k, r.width / k, r.height / k}, 0,
+            "A strong colour that stands alone hops out of the picture; a quieter touch of it elsewhere ties it in.",
+            {}});
+    }
+}
+
+namespace {
+/// "12 cm from the right"
+std::string where(const RuleView& v, const Rect& r)
+{
+    const Vec2 c = r.centre();
+    const double w = v.project.brief.widthCm, h = v.project.brief.heightCm;
+    const double gaps[4] = {c.x, w - c.x, c.y, h - c.y};
+    static constexpr const char* names[] = {"left", "right", "top", "bottom"};
+    const auto nearest = std::min_element(gaps, gaps + 4) - gaps;
+    return fixed(gaps[nearest], 0) + " cm from the " + names[nearest];
+}
+} // namespace
+
+void placeFindings(const RuleView& v, Findings& out)
+{
+    const Attention& a = v.reading.attention;
+    const double k = v.picture.pixelsPerCm;
+    double lead = 0;
+    for (const auto& [id, share] : a.share)
+        lead = std::max(lead, share);
+    int n = 0;
+    for (const StrongPlace& s : a.places) {
+        ++n;
+        const Rect r{s.at.x / k, s.at.y / k, s.at.width / k, s.at.height / k};
+        if (s.share < std::max(0.08, 0.6 * lead))
+            continue;
+        const bool bright = std::abs(s.dL) >= std::abs(s.dC);
+        const double less = std::clamp(std::abs(s.dL) / 2, 3.0, 20.0);
+        Finding f{"read.place:" + std::to_string(int(r.centre().x)) + "," + std::to_string(int(r.centre().y)),
+            Station::Read, s.share > lead ? Severity::Broken : Severity::Watch,
+            std::string(bright ? (s.dL > 0 ? "A bright patch " : "A dark patch ") : "A colourful patch ")
+                + "of the backdrop, " + where(v, r) + ", draws " + fixed(100 * s.share, 0) + " % of the pull ("
+                + (bright ? fixed(s.dL, 0) + " L*" : fixed(s.dC, 0) + " C*") + " off what lies around it).",
+            100 * s.share, 100 * std::max(0.08, 0.6 * lead), "% of pull", r, 0,
+            "The backdrop takes part: cut the patch free and place it, dim it, or make it one of the cast.", {}};
+        if (bright && s.dL > 0)
+            f.fix = Fix{"Dim the backdrop by " + fixed(less, 0) + " L*", [less](Project q) {
+                            q.backdrop.dimL = std::min(60.0, q.backdrop.dimL + less);
+                            return q;
+                        }};
+        out.push_back(std::move(f));
+    }
+    static constexpr const char* edges[] = {"left", "right", "upper", "lower"};
+    for (std::size_t i = 0; i < 4; ++i)
+        if (a.leaks[i] > 1.6 && a.leakCause[i] != a.edgeElement) {
+            const int id = a.leakCause[i];
+            const auto driver = a.drivers.find(id);
+            out.push_back({"read.leak:" + std::string(edges[i]), Station::Read, Severity::Watch,
+                std::string("The ") + edges[i] + " edge pulls " + fixed(a.leaks[i])
+                    + " times what an even canvas would, mostly "
+                    + (id ? "by " + v.name(id) + (driver != a.drivers.end() ? " (" + driver->second + ")." : ".")
+                          : std::string("by the backdrop.")),
+                a.leaks[i], 1.6, "×", id ? v.boundsOf(id) : Rect{}, id, "A strong edge is a door out of the picture.",
+                {}});
+        }
+}
+
+} // namespace rl::reading

@@ -1,0 +1,144 @@
+#include "core/review/picture_study.h"
+#include "core/base/text.h"
+#include "core/colour/srgb.h"
+#include "core/gather/vanishing.h"
+#include "core/reading/silhouette.h"
+#include <opencv2/imgproc.hpp>
+
+namespace rl::review {
+
+namespace {
+void takeRegions(PictureStudy& s, const IdMap& ids, const std::map<int, std::string>& names)
+{
+    for (const int id : reading::elementsIn(ids)) {
+        const cv::Mat mask = ids.mat() == id;
+        const cv::Rect box = cv::boundingRect(mask);
+        const cv::Moments m = cv::moments(mask, true);
+        const cv::Scalar mean = cv::mean(s.picture.colour.mat(), mask);
+        reading::Region r;
+        r.id = id;
+        r.at = {double(box.x), double(box.y), double(box.width), double(box.height)};
+        r.middle = {m.m10 / m.m00, m.m01 / m.m00};
+        r.mean = colour::toLab({float(mean[0]), float(mean[1]), float(mean[2])});
+        r.share = m.m00 / double(ids.size());
+        const auto name = names.find(id);
+        r.name = name == names.end() ? reading::colourName(r.mean) : name->second;
+        s.regions.push_back(std::move(r));
+    }
+}
+
+void findLines(PictureStudy& s)
+{
+    struct Line {
+        const char* name;
+        bool upright;
+        double at; ///< share of the side
+    };
+    static constexpr Line lines[] = {{"the middle line", true, 0.5}, {"the left third", true, 1 / 3.0},
+        {"the right third", true, 2 / 3.0}, {"the left quarter", true, 0.25}, {"the right quarter", true, 0.75},
+        {"half height", false, 0.5}, {"the upper third", false, 1 / 3.0}, {"the lower third", false, 2 / 3.0},
+        {"the upper quarter", false, 0.25}, {"the lower quarter", false, 0.75}};
+    const double w = s.picture.ids.width(), h = s.picture.ids.height();
+    for (std::size_t i = 0; i < std::min<std::size_t>(3, s.attention.order.size()); ++i) {
+        const int id = s.attention.order[i];
+        const auto r = std::find_if(
+            s.regions.begin(), s.regions.end(), [=](const reading::Region& region) { return region.id == id; });
+        if (r == s.regions.end())
+            continue;
+        for (const bool upright : {true, false}) { // the nearest line each way, within 4 %
+            const Line* best = nullptr;
+            double least = 0.04;
+            for (const Line& l : lines)
+                if (l.upright == upright)
+                    if (const double off = std::abs((upright ? r->middle.x / w : r->middle.y / h) - l.at); off < least)
+                        least = off, best = &l;
+            if (best)
+                s.onLines.push_back({id, best->name, 100 * least});
+        }
+        if (s.eyeLevel && *s.eyeLevel >= r->at.y && *s.eyeLevel <= r->at.bottom())
+            s.onLines.push_back({id, "the eye level", 100 * std::abs(r->middle.y - *s.eyeLevel) / h});
+    }
+}
+} // namespace
+
+std::string PictureStudy::name(int region) const
+{
+    for (const reading::Region& r : regions)
+        if (r.id == region)
+            return r.name;
+    return "the ground";
+}
+
+PictureStudy studyOf(const LinearPicture& picture, const IdMap& ids, const std::map<int, std::string>& names,
+    const reading::Viewing& viewing, int wanted, Progress& progress)
+{
+    PictureStudy s;
+    s.picture = {picture, ids, picture.width() / std::max(1e-6, viewing.canvasWidthCm)};
+    if (ids.empty()) {
+        reading::Regions found = reading::regionsIn(picture, wanted, progress);
+        if (progress.cancelled() || found.ids.empty())
+            return {};
+        s.picture.ids = std::move(found.ids), s.regions = std::move(found.all);
+        for (reading::Region& r : s.regions)
+            if (const auto name = names.find(r.id); name != names.end())
+                r.name = name->second;
+    } else
+        takeRegions(s, ids, names);
+    s.attention = reading::attention(picture, s.picture.ids, viewing, 384, true);
+    s.values = reading::valuePlan(picture, s.picture.ids);
+    s.steps = reading::valueSteps(picture, 5);
+    s.colours = reading::colourPlan(s.picture);
+    s.balance = reading::balanceOf(s.picture);
+    const Photo photo = colour::codeOf(picture);
+    const gather::EyeLevel level = gather::eyeLevelOf(photo);
+    const auto told = gather::weighed(level, gather::horizonOf(photo), photo.height());
+    s.eyeConfidence = told.confidence;
+    if (told.confidence >= 0.5)
+        s.eyeLevel = told.y;
+    if (level.confidence >= 0.5)
+        for (std::size_t i = 0; i < std::min<std::size_t>(2, level.points.size()); ++i)
+            s.vanishing.push_back(level.points[i].at);
+    findLines(s);
+    return s;
+}
+
+std::vector<std::string> sentencesOf(const PictureStudy& s)
+{
+    std::vector<std::string> out;
+    std::string glances;
+    for (const int id : s.attention.glances)
+        glances += (glances.empty() ? "" : ", then ") + s.name(id);
+    if (!glances.empty()) {
+        const int first = s.attention.order.front();
+        out.push_back("By contrast the first glances go to " + glances + ". " + s.name(first) + " draws "
+            + fixed(100 * s.attention.share.at(first), 0) + " % of the measured pull, mostly through "
+            + s.attention.driver + "; faces and meaning are not known.");
+    }
+    out.push_back(std::string("Key: ") + reading::nameOf(s.values.height) + (s.values.major ? " major" : " minor")
+        + "; from L* " + fixed(s.values.all.darkest, 0) + " to " + fixed(s.values.all.lightest, 0) + ", middle "
+        + fixed(s.values.all.middle, 0) + ". The darkest lies in " + s.name(s.values.darkestIn) + ", the lightest in "
+        + s.name(s.values.lightestIn) + ".");
+    for (const PictureStudy::OnLine& l : s.onLines)
+        out.push_back(s.name(l.region) + " lies on " + l.line + " (" + fixed(l.offPercent) + " % off).");
+    out.push_back(s.eyeLevel
+            ? "The eye level lies at " + fixed(100 * *s.eyeLevel / s.picture.ids.height(), 0)
+                + " % of the height from the top (" + fixed(100 * s.eyeConfidence, 0) + " % sure)."
+            : std::string("The eye level cannot be told: no lines run together and no horizon shows."));
+    for (const Vec2 v : s.vanishing)
+        out.push_back("Level lines meet at " + fixed(100 * v.x / s.picture.ids.width(), 0) + " % from the left, "
+            + fixed(100 * v.y / s.picture.ids.height(), 0) + " % from the top.");
+    out.push_back("Colour: " + s.colours.spread + "; " + fixed(100 * s.colours.warmShare, 0) + " % warm, "
+        + fixed(100 * s.colours.coolShare, 0) + " % cool, " + fixed(100 * s.colours.greyShare, 0) + " % grey.");
+    for (const reading::Accent& a : s.colours.accents)
+        out.push_back("An accent of " + a.hue + ", " + fixed(100 * a.share, 1) + " % of the canvas, "
+            + (a.answered ? "answered elsewhere." : "answered nowhere."));
+    out.push_back("Left weighs " + fixed(100 * s.balance.left, 0) + " %, the upper half "
+        + fixed(100 * s.balance.top, 0) + " %.");
+    for (const reading::StrongPlace& p : s.attention.places)
+        if (p.share > 0.1)
+            out.push_back("A place of the ground, " + fixed(100 * p.at.centre().x / s.picture.ids.width(), 0)
+                + " % from the left, draws " + fixed(100 * p.share, 0) + " % by itself.");
+    return out;
+}
+
+} // namespace rl::review
