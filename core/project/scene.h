@@ -146,7 +146,7 @@ struct Backdrop {
     int reference = 0; ///< 0 = a plain sky over a plain ground
     double horizon = 0.5; ///< where the horizon lies in the picture, 0 top … 1 bottom
     double dimL = 0; ///< L* taken off the backdrop, 0…60
-    Tone tone; ///< after that
+    Tone tone{}; ///< after that
     bool operator==(const Backdrop&) const = default;
 };
 

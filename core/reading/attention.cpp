@@ -435,8 +435,7 @@ void findPlaces(Attention& result, const std::vector<Body>& bodies, const Contra
         place.at = {b.box.x * sx, b.box.y * sy, b.box.width * sx, b.box.height * sy};
         place.share = b.strength() / std::max(1e-9, total + b.strength());
         place.dL = cv::mean(dL, b.mask)[0], place.dC = cv::mean(dC, b.mask)[0];
-        const cv::Mat inside = b.mask(b.box).clone();
-        place.inside.assign(inside.datastart, inside.dataend);
+        place.inside = Mask::fromMat(b.mask(b.box));
         result.places.push_back(std::move(place));
     }
     std::stable_sort(result.places.begin(), result.places.end(),

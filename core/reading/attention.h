@@ -23,7 +23,7 @@ struct StrongPlace {
     double share = 0; ///< of the pull of all elements and this place, 0…1
     double dL = 0; ///< L* over (or under) what lies around it
     double dC = 0; ///< C* over what lies around it
-    std::vector<std::uint8_t> inside; ///< of its box, row by row: 255 where it lies
+    Mask inside; ///< over its box, coarser: 255 where it lies
 };
 
 enum Edge { LeftEdge, RightEdge, TopEdge, BottomEdge };

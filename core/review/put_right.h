@@ -36,7 +36,7 @@ Project withTouch(Project project, const stage::StageFrame& frame, const reading
 
 /// A look on one element, or (element 0) on all of the work, backdrop included, as tones of its parts. A picture lit
 /// anew is close to the look, not the same: light falls on what was changed.
-Project withLook(Project project, const stage::StageFrame& frame, const light::Picture& picture,
-    const reading::Touch& look);
+Project withLook(
+    Project project, const stage::StageFrame& frame, const light::Picture& picture, const reading::Touch& look);
 
 } // namespace rl::review

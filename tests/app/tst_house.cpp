@@ -112,7 +112,7 @@ private slots:
     void thePictureIsPutInOrder()
     {
         window().goTo(Station::Read);
-        hand().page(1);
+        hand().page(3);
         QVERIFY(hand().settle());
         const Project before = hand().project();
         auto* keep = hand().find<QPushButton>("keepOrder");

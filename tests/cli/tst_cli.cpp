@@ -51,7 +51,8 @@ private slots:
     void everyCommandHasHelp()
     {
         for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "stage",
-                 "place", "takes", "relief", "measure", "fit", "cut", "patch", "still", "fields", "set", "salvage"}) {
+                 "place", "takes", "relief", "measure", "fit", "cut", "patch", "still", "fields", "set", "salvage", "study",
+                 "report", "whatif"}) {
             const Ran r = lantern({"help", c});
             QCOMPARE(r.code, 0);
             QVERIFY2(r.out.contains(c), c);

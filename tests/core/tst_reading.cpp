@@ -202,27 +202,6 @@ private slots:
         QVERIFY(s[0].firm > 0.99);
     }
 
-    void kissesAreToldFromOverlaps_data()
-    {
-        QTest::addColumn<double>("gap"); // px between two discs of radius 80 at 800 px
-        QTest::addColumn<bool>("kiss");
-        QTest::newRow("well apart") << 30.0 << false;
-        QTest::newRow("apart") << 14.0 << false;
-        QTest::newRow("near") << 4.0 << true;
-        QTest::newRow("touching") << 0.0 << true;
-        QTest::newRow("overlapping well") << -40.0 << false;
-    }
-    void kissesAreToldFromOverlaps()
-    {
-        QFETCH(double, gap);
-        QFETCH(bool, kiss);
-        const auto t = tangents(
-            pictureOf(800, 600, kGrey, {{300, 300, 80, {30, 30, 30}}, {460 + gap, 300, 80, {220, 220, 220}}}));
-        QCOMPARE(!t.empty(), kiss);
-        if (kiss)
-            QVERIFY(std::abs(t[0].gapPx - std::max(0.0, gap)) < 2.5 && std::abs(t[0].at.x - 380) < 8);
-    }
-
     void valuesFallIntoTheirSteps()
     {
         std::vector<Rgb> pixels;

@@ -1,8 +1,8 @@
 #include "app/stations/brief/brief.h"
 #include "app/stations/brief/facts_page.h"
-#include "app/stations/brief/priming_page.h"
 #include "app/stations/brief/ideas_page.h"
 #include "app/stations/brief/milestones_page.h"
+#include "app/stations/brief/priming_page.h"
 #include "app/stations/brief/work_page.h"
 
 namespace rl::app {

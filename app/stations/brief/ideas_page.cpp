@@ -85,8 +85,7 @@ IdeasPage::IdeasPage(Desk& desk)
     scroll->setWidget(m_threads);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setMinimumHeight(theme::px(150));
-    scroll->setMaximumHeight(theme::px(210));
+    scroll->setObjectName("cluesScroll");
     layout()->addWidget(scroll);
     connect(m_idea, &QLineEdit::returnPressed, this, &IdeasPage::addIdea);
     connect(m_clue, &QLineEdit::returnPressed, this, &IdeasPage::addClue);
@@ -206,6 +205,8 @@ void IdeasPage::fill()
                                : tr("%1 of %2 clues seen").arg(good).arg(i.clues.size())});
     }
     m_threads->show(std::move(ideas), std::move(clues), std::move(targets));
+    if (auto* scroll = findChild<QScrollArea*>("cluesScroll"))
+        scroll->setFixedHeight(std::clamp(m_threads->sizeHint().height() + 4, theme::px(80), theme::px(212)));
 }
 
 void IdeasPage::show()

@@ -144,17 +144,6 @@ void WorkPage::drawOutline()
 
 void WorkPage::castFields()
 {
-    m_form->text(
-        {"deadline", tr("to be done by"), tr("The deadline, as year-month-day: 2027-03-01. Empty: none"), {}}, 100,
-        [this] { return std::optional(QString::fromStdString(project().brief.deadline)); },
-        [this](const QString& said) {
-            const std::string day = said.toStdString();
-            if (!day.empty() && !daysBetween(day, day)) {
-                m_desk.notices.say(tr("“%1” is no date; write it as 2027-03-01.").arg(said));
-                return m_form->show();
-            }
-            m_form->change(lens::brief(), tr("Set the deadline"), -1, [&](Brief& b) { b.deadline = day; });
-        });
     m_newName = new QLineEdit;
     m_newName->setObjectName("newMember");
     m_newName->setPlaceholderText(tr("who or what must appear…"));
@@ -167,6 +156,17 @@ void WorkPage::castFields()
     m_form->add(m_newName);
     m_form->button("addMember", tr("Add to the cast"), tr("Everything that must appear, most important first"),
         [this] { addMember(); });
+    m_form->text(
+        {"deadline", tr("to be done by"), tr("The deadline, as year-month-day: 2027-03-01. Empty: none"), {}}, 100,
+        [this] { return std::optional(QString::fromStdString(project().brief.deadline)); },
+        [this](const QString& said) {
+            const std::string day = said.toStdString();
+            if (!day.empty() && !daysBetween(day, day)) {
+                m_desk.notices.say(tr("“%1” is no date; write it as 2027-03-01.").arg(said));
+                return m_form->show();
+            }
+            m_form->change(lens::brief(), tr("Set the deadline"), -1, [&](Brief& b) { b.deadline = day; });
+        });
     connect(m_newName, &QLineEdit::returnPressed, this, &WorkPage::addMember);
     connect(m_cast, &CastRow::moved, this, [this](int from, int to) {
         m_desk.edit(tr("Change the reading order"), edits::withCastMoved(project(), from, to));

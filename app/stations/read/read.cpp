@@ -1,6 +1,9 @@
 #include "app/stations/read/read.h"
+#include "app/stations/read/edges_page.h"
 #include "app/stations/read/order_page.h"
+#include "app/stations/read/pull_page.h"
 #include "app/stations/read/read_page.h"
+#include "app/stations/read/apart_page.h"
 #include "app/stations/read/what_if_page.h"
 
 namespace rl::app {
@@ -12,8 +15,11 @@ StationSpec readStation()
     s.key = "read";
     s.name = QCoreApplication::translate("Read", "Read");
     s.pages = {[](Desk& d, StationView&) -> Page* { return new ReadPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new PullPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new EdgesPage(d); },
         [](Desk& d, StationView&) -> Page* { return new OrderPage(d); },
-        [](Desk& d, StationView&) -> Page* { return new WhatIfPage(d); }};
+        [](Desk& d, StationView&) -> Page* { return new WhatIfPage(d); },
+        [](Desk& d, StationView&) -> Page* { return new ApartPage(d); }};
     return s;
 }
 

@@ -1,0 +1,29 @@
+#pragma once
+#include "app/board/tools/box_tool.h"
+#include "app/board/tools/pick_tool.h"
+#include "app/stations/station.h"
+
+namespace rl::app {
+
+/// What each thing draws and why, in one line; strong places of the backdrop; what leaks over the edges; faces.
+class PullPage final : public Page {
+public:
+    explicit PullPage(Desk& desk);
+    ~PullPage() override;
+    QString says() const override;
+    void show() override;
+    std::vector<Tool*> tools() override { return {&m_pick}; }
+    std::vector<Overlay*> overlays() override;
+
+private:
+    class Rows;
+    class Marks;
+    const reading::StrongPlace* place() const; ///< the chosen one
+    void cutFree();
+    Rows* m_rows;
+    PickTool m_pick;
+    std::unique_ptr<Marks> m_marks;
+    int m_place = 0;
+};
+
+} // namespace rl::app

@@ -1,0 +1,259 @@
+#include "app/stations/brief/clue_threads.h"
+#include "app/stations/read/ladders.h"
+#include "core/project/brief_edits.h"
+#include "demo/demo_work.h"
+#include "tests/kit/program.h"
+#include "tests/kit/station_hand.h"
+#include "tests/kit/tiny.h"
+#include <QCheckBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+
+using namespace rl;
+using namespace rl::app;
+
+/// Brief and Read by clicks and keys in the real window.
+class TestBriefPages : public QObject {
+    Q_OBJECT
+    std::optional<kit::StationHand> m_hand;
+    kit::StationHand& hand() { return *m_hand; }
+    const Project& project() { return hand().project(); }
+    Board* board() { return hand().board(); }
+    void pageCalled(const QString& name)
+    {
+        auto& view = *hand().window().here();
+        for (int i = 0; i < view.pageCount(); ++i)
+            if (view.pageAt(i)->name() == name)
+                return view.turnTo(i);
+        QFAIL(qPrintable("no page " + name));
+    }
+    void enter(const char* field, const QString& words) { hand().type(hand().find<QLineEdit>(field), words); }
+    Vec2 middleOf(int element)
+    {
+        const Rect r = hand().desk().placed(*project().element(element)).canvas;
+        return r.centre();
+    }
+
+private slots:
+    void init()
+    {
+        Project p = kit::postWork();
+        p.elements[0].cast = 1;
+        m_hand.emplace(p);
+        QVERIFY(hand().settle());
+    }
+    void cleanup() { m_hand.reset(); }
+
+    void anIdeaAndItsCluesFromScratch()
+    {
+        hand().go(Station::Brief);
+        pageCalled("Ideas");
+        auto* threads = hand().find<ClueThreads>("clueThreads");
+        enter("newIdea", "Left alone");
+        QCOMPARE(project().brief.ideas.size(), std::size_t(1));
+        hand().desk().holdElement(0);
+        enter("newClue", "a single post");
+        QVERIFY(project().brief.ideas[0].clues.empty()); // nothing is in hand: it says so
+        QVERIFY(hand().wasSaid("Click the thing"));
+        hand().click(middleOf(project().elements[0].id));
+        enter("newClue", "a single post");
+        QCOMPARE(project().brief.ideas[0].clues.size(), std::size_t(1));
+        QCOMPARE(project().brief.ideas[0].clues[0].element, project().elements[0].id);
+        QVERIFY(threads->clue() != 0);
+        QVERIFY(hand().settle());
+        QVERIFY(hand().hasFinding("brief.idea"));
+        // A place on it, by a box drawn on the board.
+        hand().press("placeClue");
+        const Vec2 c = middleOf(project().elements[0].id);
+        hand().drag(board(), board()->toScreen(c - Vec2{2, 3}), board()->toScreen(c + Vec2{2, 0}));
+        const Rect part = project().brief.ideas[0].clues[0].part;
+        QVERIFY2(
+            part.height > 0.2 && part.height < 0.9 && part.bottom() < 0.6, qPrintable(QString::number(part.height)));
+        hand().undo();
+        QCOMPARE(project().brief.ideas[0].clues[0].part, Rect());
+        // By keys: the clue goes, then the idea.
+        QTest::mouseClick(threads, Qt::LeftButton, {}, threads->clueRect(0).center());
+        QTest::keyClick(threads, Qt::Key_Delete);
+        QVERIFY(project().brief.ideas[0].clues.empty());
+        QTest::mouseClick(threads, Qt::LeftButton, {}, threads->ideaRect(0).center());
+        QTest::keyClick(threads, Qt::Key_Delete);
+        QVERIFY(project().brief.ideas.empty());
+        hand().undo();
+        hand().undo();
+        QCOMPARE(project().brief.ideas[0].clues.size(), std::size_t(1));
+    }
+
+    void factsAreTickedOff()
+    {
+        hand().go(Station::Brief);
+        pageCalled("Facts");
+        hand().desk().holdElement(project().elements[0].id);
+        enter("newFact", "nine notches");
+        enter("factSource", "the old photograph");
+        QCOMPARE(project().brief.facts.size(), std::size_t(1));
+        const Fact f = project().brief.facts[0];
+        QVERIFY(f.source == "the old photograph" && f.element == project().elements[0].id && !f.checked);
+        QVERIFY(hand().settle());
+        QVERIFY(hand().hasFinding("brief.facts"));
+        hand().go(Station::Stage); // it comes back beside the element
+        QVERIFY2(hand().window().here()->says().contains("nine notches"), qPrintable(hand().window().here()->says()));
+        hand().go(Station::Brief);
+        hand().find<QCheckBox>(qPrintable(QString("fact%1").arg(f.id)))->click();
+        QVERIFY(project().brief.facts[0].checked);
+        QVERIFY(hand().settle());
+        QVERIFY(!hand().hasFinding("brief.facts"));
+        hand().press(qPrintable(QString("dropFact%1").arg(f.id)));
+        QVERIFY(project().brief.facts.empty());
+        hand().undo();
+        QCOMPARE(project().brief.facts.size(), std::size_t(1));
+    }
+
+    void groundAndSchools()
+    {
+        hand().go(Station::Brief);
+        pageCalled("Ground");
+        auto* tasks = hand().find<QLabel>("groundTasks");
+        const QString before = tasks->text();
+        hand().type("coats", "5");
+        QCOMPARE(project().brief.ground.coats, 5);
+        QVERIFY(tasks->text() != before && tasks->text().contains("safety data sheet"));
+        hand().choose("support", int(Support::Paper));
+        QVERIFY(tasks->text().contains("stretch"));
+        pageCalled("Schools");
+        hand().choose("school-black", 2);
+        QCOMPARE(project().brief.school(School::Black), 2);
+        QVERIFY(hand().window().here()->says().contains("L* 95"));
+        hand().undo();
+        QCOMPARE(project().brief.school(School::Black), 0);
+    }
+
+    void theCanvasTakesOtherShapes()
+    {
+        hand().go(Station::Brief);
+        pageCalled("The work");
+        hand().choose("usualSize", 3); // the list begins with "own size"
+        QVERIFY(project().brief.widthCm == 50 && project().brief.heightCm == 40);
+        hand().choose("format", int(Format::Oval));
+        QCOMPARE(project().brief.format, Format::Oval);
+        hand().choose("format", int(Format::Free));
+        hand().press("drawOutline");
+        for (const Vec2 c : {Vec2{5, 5}, {45, 8}, {40, 35}, {10, 30}})
+            hand().click(c);
+        hand().key(Qt::Key_Return);
+        QCOMPARE(project().brief.outline.size(), std::size_t(4));
+        QVERIFY(std::abs(project().brief.outline[1].x - 45) < 0.2);
+        hand().choose("unit", int(LengthUnit::Inch));
+        hand().type("canvasWidthIn", "23 5/8");
+        QVERIFY2(std::abs(project().brief.widthCm - 23.625 * 2.54) < 1e-6,
+            qPrintable(QString::number(project().brief.widthCm)));
+        QVERIFY(hand().find<QDoubleSpinBox>("canvasWidthIn")->text().startsWith("23 5/8"));
+        enter("deadline", "tomorrow");
+        QVERIFY(project().brief.deadline.empty() && hand().wasSaid("is no date"));
+        enter("deadline", "2099-03-01");
+        QCOMPARE(project().brief.deadline, std::string("2099-03-01"));
+        QVERIFY(hand().window().here()->says().contains("days"));
+    }
+
+    void valueStepsAreHeldByBeads()
+    {
+        hand().go(Station::Read);
+        auto* chips = hand().find<Chips>("chips");
+        QVERIFY(hand().rest());
+        const QPoint from = chips->beadAt(0);
+        hand().drag(chips, from, from + QPoint(20, 0));
+        QCOMPARE(project().brief.valueBounds.size(), std::size_t(2));
+        const double first = project().brief.valueBounds[0];
+        QTest::keyClick(chips, Qt::Key_Right);
+        QVERIFY(std::abs(project().brief.valueBounds[0] - first - 1) < 1e-9);
+        QVERIFY(hand().rest());
+        hand().press("findSteps");
+        QVERIFY(project().brief.valueBounds.empty());
+        hand().undo(), hand().undo(), hand().undo(); // one step a gesture
+        QVERIFY(project().brief.valueBounds.empty());
+        hand().choose("wantedKey", 6); // high, major; the list begins with "none"
+        QVERIFY(project().brief.wantedKey == 2 && project().brief.wantedSpan == 1);
+        for (int look = 0; look < 7; ++look) {
+            hand().choose("moreLooks", look);
+            QVERIFY(hand().rest());
+        }
+        hand().type("squintFrom", "5");
+        QVERIFY(hand().rest());
+        QVERIFY(!hand().window().here()->current()->look().isNull());
+    }
+
+    void whatIfIsKeptAsATake()
+    {
+        hand().go(Station::Read);
+        pageCalled("What if");
+        const Project before = project();
+        hand().type("whatIfAll", "-12");
+        QVERIFY(hand().rest());
+        QVERIFY(!hand().window().here()->current()->look().isNull());
+        QVERIFY(hand().find<QLabel>("whatIfFigures")->text().contains("what if"));
+        QVERIFY(project().elements == before.elements); // nothing has changed
+        hand().press("whatIfDrop");
+        QVERIFY(hand().window().here()->current()->look().isNull());
+        hand().type("whatIfSaturation", "0.4");
+        QVERIFY(hand().rest());
+        hand().press("whatIfTake");
+        QTRY_VERIFY_WITH_TIMEOUT(
+            project().takes.size() == before.takes.size() + 2, 20000); // the first is a take now, too
+        QVERIFY(!(project().elements == before.elements));
+        QVERIFY(hand().settle());
+        hand().undo();
+        QVERIFY(project().takes.empty() && project().elements == before.elements);
+    }
+
+    void edgesArePlannedOnTheContour()
+    {
+        hand().go(Station::Read);
+        pageCalled("Edges");
+        QVERIFY(hand().settle());
+        const auto& shapes = hand().desk().review->reading.silhouettes;
+        QVERIFY(!shapes.empty());
+        const double k = hand().desk().review->picture.pixelsPerCm;
+        const auto& e = shapes[0].contour[shapes[0].contour.size() / 4];
+        const QPointF on = board()->toScreen(Vec2{e.at.x / k, e.at.y / k});
+        hand().choose("edgeWish", int(EdgeWish::Lost));
+        hand().drag(board(), on, on + QPointF(30, 0));
+        const auto& edges = project().elements[0].edges;
+        QCOMPARE(edges.size(), std::size_t(1));
+        QVERIFY(edges[0].wish == EdgeWish::Lost && edges[0].reach > 0.03);
+        QVERIFY(hand().settle());
+        QVERIFY(hand().hasFinding("read.edge-plan"));
+        hand().press("edgeAll");
+        QVERIFY(project().elements[0].edges.size() == 1 && project().elements[0].edges[0].reach == 3);
+        hand().press("edgeNone");
+        QVERIFY(project().elements[0].edges.empty());
+        hand().undo(), hand().undo(), hand().undo();
+        QVERIFY(project().elements[0].edges.empty());
+    }
+
+    void aPictureIsTakenApart()
+    {
+        hand().go(Station::Read);
+        pageCalled("Study");
+        hand().type("studyParts", "6");
+        hand().press("study");
+        QVERIFY(hand().rest());
+        QVERIFY2(hand().window().here()->says().contains("first glances"), qPrintable(hand().window().here()->says()));
+        QVERIFY(hand().find<QPushButton>("studySheet")->isVisible());
+    }
+
+    void pullIsSplitAndWeighed()
+    {
+        hand().go(Station::Read);
+        pageCalled("Pull");
+        hand().desk().holdElement(project().elements[0].id);
+        hand().type("meaning", "2.5");
+        QCOMPARE(project().elements[0].meaning, 2.5);
+        QVERIFY(hand().settle());
+        QVERIFY(hand().window().here()->says().contains("By contrast"));
+        const auto& r = hand().desk().review->reading;
+        QCOMPARE(r.meant.size(), r.attention.share.size());
+    }
+};
+
+RL_TEST(TestBriefPages)
+#include "tst_brief_pages.moc"
