@@ -115,7 +115,9 @@ void cutOutShade(std::vector<Figure>& out)
         Project alone = *demo;
         alone.elements = {e};
         alone.elements[0].baseCm = {45, 42};
-        const auto f = e.cutout ? stage::compose(alone, kWide, cache, progress) : nullptr;
+        const bool shades
+            = e.name == "Tortoise" || e.name == "Lamplighter" || e.name == "Tea house"; // the others are round
+        const auto f = e.cutout && shades ? stage::compose(alone, 2 * kWide, cache, progress) : nullptr;
         if (!f || f->layers.empty() || !f->layers[0].caster->body() || f->layers[0].front.depth.empty())
             continue;
         for (const double elevation : {10.0, 35.0})

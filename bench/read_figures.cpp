@@ -7,12 +7,14 @@
 #include "core/reading/read_rules.h"
 #include "store/picture_reader.h"
 #include "tests/kit/frames.h"
+#include "tests/kit/shapes.h"
 #include <chrono>
 #include <fstream>
 #include <nlohmann/json.hpp>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 #include <opencv2/saliency.hpp>
+#include <random>
 
 namespace rl::bench {
 
@@ -161,6 +163,41 @@ void suggestions(std::vector<Figure>& out, const std::vector<Example>& all)
     out.push_back({"suggest: time, worst", *std::max_element(seconds.begin(), seconds.end()), "s", 0});
 }
 
+/// A disc of one grain and colour before a ground of another, told apart by how much?
+double apart(kit::GrainKind in, kit::GrainKind around, double L, double a, double b, unsigned seed)
+{
+    const auto p = kit::pictureBy(600, 450, 60, [=](double x, double y) {
+        return std::hypot(x - 300, y - 225) < 110 ? kit::Pixel{1, 55 + L + kit::grainAt(in, x, y, seed), a, b}
+                                                  : kit::Pixel{0, 55 + kit::grainAt(around, x, y, seed + 1), 0, 0};
+    });
+    return reading::silhouettes(p).at(0).medianSeparation;
+}
+
+/// Like grain hides another colour; unlike grain parts one colour: how often is that so, over odd colours and seeds?
+void melting(std::vector<Figure>& out)
+{
+    using kit::GrainKind;
+    std::mt19937 random(11);
+    const auto between
+        = [&](double low, double high) { return low + (high - low) * double(random() >> 8) / double(1U << 24); };
+    double hides = 0, parts = 0, n = 0, least = 1e9;
+    for (unsigned i = 0; i < 24; ++i) {
+        const double hue = between(0, 360), C = between(4, 18), L = between(-8, 8);
+        const GrainKind kind = GrainKind(1 + i % 4), other = GrainKind(1 + (i + 1 + i / 4 % 3) % 4);
+        const double a = C * std::cos(radians(hue)), b = C * std::sin(radians(hue));
+        const double like = apart(kind, kind, L, a, b, i), flat = apart(GrainKind::None, GrainKind::None, L, a, b, i);
+        const double same = apart(kind, kind, 0, 0, 0, i),
+                     unlike = std::max(apart(kind, other, 0, 0, 0, i), apart(kind, GrainKind::None, 0, 0, 0, i));
+        ++n, hides += like<flat, parts += unlike> same;
+        least = std::min(least, flat / std::max(0.1, like));
+    }
+    out.push_back(
+        {"melting: like grain hides another colour, of " + std::to_string(int(n)), 100 * hides / n, "%", 95, false});
+    out.push_back({"melting: by how much at least (separation of flat colours over it)", least, "×", 0, false});
+    out.push_back(
+        {"melting: other grain parts one colour, of " + std::to_string(int(n)), 100 * parts / n, "%", 95, false});
+}
+
 void speed(std::vector<Figure>& out)
 {
     Project p;
@@ -196,6 +233,7 @@ void readFigures(std::vector<Figure>& out)
     const auto all = examples();
     orders(out, all);
     suggestions(out, all);
+    melting(out);
     speed(out);
 }
 

@@ -35,6 +35,7 @@ MainWindow::MainWindow()
     , m_hand(new FindingsHand(*this))
     , m_missing(m_desk)
     , m_outline(m_desk)
+    , m_facts(m_desk)
 {
     setWindowTitle("Roving Lantern");
     m_centre->addWidget(m_board);
@@ -175,6 +176,8 @@ void MainWindow::bringToBoard()
         auto overlays = s->current()->overlays();
         overlays.push_back(&m_missing);
         overlays.push_back(&m_outline);
+        m_facts.setOn(s->spec().making());
+        overlays.push_back(&m_facts);
         board->setOverlays(std::move(overlays));
     }
     refitBench();

@@ -1,4 +1,5 @@
 #pragma once
+#include "app/board/overlays/fact_notes.h"
 #include "app/board/overlays/missing_places.h"
 #include "app/board/overlays/outline_mask.h"
 #include "app/frame/work_files.h"
@@ -97,6 +98,7 @@ private:
     FindingsHand* m_hand;
     MissingPlaces m_missing;
     OutlineMask m_outline;
+    FactNotes m_facts;
     std::vector<std::unique_ptr<StationView>> m_stations;
     GroundPlan* m_large = nullptr;
     Station m_current = Station::Stage;

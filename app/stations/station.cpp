@@ -136,15 +136,7 @@ void StationView::refresh()
 
 QString StationView::says() const
 {
-    if (!m_hint.isEmpty())
-        return m_hint;
-    // What must be right comes back beside what is being placed, cut or lit.
-    const bool making = m_spec.id != Station::Brief && m_spec.id != Station::Gather && m_spec.id != Station::Read;
-    QString facts;
-    for (const Fact& f : m_desk.project().brief.facts)
-        if (making && !f.checked && f.element && f.element == m_desk.element())
-            facts += tr(" <b>Must be right:</b> %1.").arg(QString::fromStdString(f.words).toHtmlEscaped());
-    return current()->says() + facts;
+    return m_hint.isEmpty() ? current()->says() : m_hint;
 }
 
 void StationView::sayIt()

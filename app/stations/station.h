@@ -25,6 +25,10 @@ struct StationSpec {
     std::function<void(Desk&, StationView&)> actions{}; ///< its keys
     std::function<void(StationView&)> fit{}; ///< shows all of its own centre
     int firstPage = 0;
+    bool making() const
+    {
+        return id != Station::Brief && id != Station::Gather && id != Station::Read;
+    } ///< of the picture
 };
 /// Gives a station its keys.
 class StationKeys {

@@ -418,7 +418,12 @@ void findPlaces(Attention& result, const std::vector<Body>& bodies, const Contra
     double total = 0;
     for (const Body& b : bodies)
         total += b.strength();
-    for (int i = 1; i < count; ++i) {
+    std::vector<std::pair<double, int>> largest; // the eight with most of it
+    for (int i = 1; i < count; ++i)
+        largest.emplace_back(-stats.at<int>(i, cv::CC_STAT_AREA), i);
+    std::sort(largest.begin(), largest.end());
+    largest.resize(std::min<std::size_t>(8, largest.size()));
+    for (const auto& [less, i] : largest) {
         const int area = stats.at<int>(i, cv::CC_STAT_AREA);
         if (area < 0.25 * m.unit * m.unit || area > 0.15 * double(m.ids.total()))
             continue;

@@ -69,20 +69,29 @@ void spreadOf(const Small& s, ColourPlan& plan)
         plan.spread = "nearly without colour";
         return;
     }
-    // Weight within 30° of each hue; the second hue lies beyond 45° of the first.
-    const auto near = [&](double h) {
-        double sum = 0;
-        for (int i = 0; i < 36; ++i)
-            sum += apart(i * 10 + 5, h) <= 30 ? by[std::size_t(i)] : 0;
-        return sum / total;
+    // The heaviest window of 60°, then the heaviest of what lies 45° and more beside its middle.
+    const auto heaviest = [&](double& middle) {
+        double most = 0;
+        for (int i = 0; i < 36; ++i) {
+            double sum = 0, x = 0, y = 0;
+            for (int j = 0; j < 36; ++j)
+                if (apart(j * 10 + 5, i * 10 + 5) <= 30) {
+                    const double w = by[std::size_t(j)];
+                    sum += w, x += w * std::cos(radians(j * 10 + 5)), y += w * std::sin(radians(j * 10 + 5));
+                }
+            if (sum > most)
+                most = sum, middle = degrees(std::atan2(y, x));
+        }
+        return most / total;
     };
-    double first = 5, second = -1, most = 0, next = 0;
+    double first = 0, second = 0;
+    const double most = heaviest(first);
+    first += first < 0 ? 360 : 0;
     for (int i = 0; i < 36; ++i)
-        if (const double v = near(i * 10 + 5); v > most)
-            most = v, first = i * 10 + 5;
-    for (int i = 0; i < 36; ++i)
-        if (const double v = near(i * 10 + 5); apart(i * 10 + 5, first) > 45 && v > next)
-            next = v, second = i * 10 + 5;
+        if (apart(i * 10 + 5, first) < 45)
+            by[std::size_t(i)] = 0;
+    const double next = heaviest(second);
+    second += second < 0 ? 360 : 0;
     plan.mainHue = hueName(first);
     const double percent = std::round(100 * most);
     if (most > 0.85 || next < 0.08) {

@@ -37,13 +37,13 @@ std::vector<Rect> facesIn(const Photo& picture)
     std::vector<Rect> out;
     if (cascade.empty() || picture.width() < 24 || picture.height() < 24)
         return out;
-    const double k = std::min(1.0, 800.0 / std::max(picture.width(), picture.height()));
+    const double k = std::min(1.0, 512.0 / std::max(picture.width(), picture.height()));
     cv::Mat small, grey;
     cv::resize(picture.mat(), small, {}, k, k, cv::INTER_AREA);
     cv::cvtColor(small, grey, cv::COLOR_RGB2GRAY);
     cv::equalizeHist(grey, grey);
     std::vector<cv::Rect> found;
-    cascade.detectMultiScale(grey, found, 1.1, 5, 0, {24, 24});
+    cascade.detectMultiScale(grey, found, 1.15, 4, 0, {20, 20});
     for (const cv::Rect& r : found)
         out.push_back({r.x / k, r.y / k, r.width / k, r.height / k});
     return out;

@@ -5,17 +5,20 @@ namespace rl::reading {
 
 double Grain::strength() const
 {
-    return std::sqrt(rms[0] * rms[0] + rms[1] * rms[1] + rms[2] * rms[2]);
+    double sum = 0;
+    for (const double r : rms)
+        sum += r * r;
+    return std::sqrt(sum);
 }
 
 GrainMaps::GrainMaps(const cv::Mat& L)
 {
     std::vector<cv::Mat> maps;
     cv::Mat before = L, after;
-    for (const double sigma : {1.0, 2.0, 4.0}) {
+    for (const double sigma : {1.0, 2.0, 4.0, 8.0}) {
         cv::GaussianBlur(L, after, {}, sigma, sigma, cv::BORDER_REPLICATE);
         const cv::Mat octave = before - after;
-        maps.push_back(octave.mul(octave));
+        maps.push_back(cv::abs(octave)); // a lone edge of something else weighs less than in the mean of squares
         before = after.clone();
     }
     cv::Mat gx, gy, soft;
@@ -34,8 +37,8 @@ std::array<GrainMaps::Side, 2> GrainMaps::sides(const cv::Mat& mask, const cv::R
 {
     // Only cells a whole cell away from the contour: its own step is no grain.
     cv::Mat coarse, inner, outer;
-    cv::resize(mask, coarse, m_maps.size(), 0, 0, cv::INTER_AREA);
-    const cv::Mat grow = cv::Mat::ones(3, 3, CV_8U), cut = coarse(box);
+    cv::resize(mask, coarse, box.size(), 0, 0, cv::INTER_AREA);
+    const cv::Mat grow = cv::Mat::ones(3, 3, CV_8U), cut = coarse;
     cv::erode(cv::Mat(cut == 255), inner, grow);
     cv::erode(cv::Mat(cut == 0), outer, grow);
     std::array<Side, 2> out;
@@ -54,13 +57,13 @@ Grain GrainMaps::at(const Side& side, cv::Point cell)
 {
     Grain g;
     const double w = double(side.weight.at<float>(cell));
-    if (w < 0.02)
+    if (w < 0.05)
         return g;
-    const auto v = side.sums.at<cv::Vec<float, 6>>(cell);
-    for (int i = 0; i < 3; ++i)
-        g.rms[std::size_t(i)] = std::sqrt(std::max(0.0, double(v[i]) / w));
-    const double trace = double(v[5]) / w + 0.05;
-    g.along = double(v[3]) / w / trace, g.across = double(v[4]) / w / trace;
+    const auto v = side.sums.at<cv::Vec<float, kOctaves + 3>>(cell);
+    for (int i = 0; i < kOctaves; ++i)
+        g.rms[std::size_t(i)] = 1.2533 * double(v[i]) / w; // √(π / 2): of normal noise
+    const double trace = double(v[kOctaves + 2]) / w + 0.05;
+    g.along = double(v[kOctaves]) / w / trace, g.across = double(v[kOctaves + 1]) / w / trace;
     g.known = true;
     return g;
 }
@@ -70,7 +73,7 @@ double grainGap(const Grain& a, const Grain& b)
     if (!a.known || !b.known)
         return 0;
     double sum = 0;
-    for (std::size_t i = 0; i < 3; ++i)
+    for (std::size_t i = 0; i < a.rms.size(); ++i)
         sum += std::pow(a.rms[i] - b.rms[i], 2);
     // Stripes that cross are unlike though their strength is the same.
     const double s = a.strength(), t = b.strength(), both = std::min(s, t);
@@ -82,8 +85,9 @@ double separation(double deltaE, const Grain& a, const Grain& b)
 {
     const double gap = grainGap(a, b), shared = std::min(a.strength(), b.strength());
     const double alike = a.known && b.known ? std::exp(-2 * std::pow(gap / (0.5 * shared + 1), 2)) : 0;
-    constexpr double kUnseen = 2; // L*: less difference in grain parts nothing
-    return std::hypot(deltaE / std::sqrt(1 + std::pow(alike * shared / 6, 2)), std::max(0.0, gap - kUnseen));
+    // Weighed by eye on made pairs: grain that differs by 4.5 L* r.m.s. parts nothing yet, by 8 L* as much as ΔE 7.
+    constexpr double kUnseen = 4.5, kGain = 2;
+    return std::hypot(deltaE / std::sqrt(1 + std::pow(alike * shared / 3, 2)), kGain * std::max(0.0, gap - kUnseen));
 }
 
 } // namespace rl::reading

@@ -16,11 +16,16 @@ light::Picture smaller(const light::Picture& p, double k)
         std::max(8, int(std::lround(p.ids.width() * k))), std::max(8, int(std::lround(p.ids.height() * k))));
     cv::Mat colour, ids;
     cv::resize(p.colour.mat(), colour, size, 0, 0, cv::INTER_AREA);
-    const auto nearest = [&](int to, int from, int i) { return std::min(from - 1, int((i + 0.5) * from / to)); };
-    std::vector<std::int32_t> small;
-    for (int y = 0; y < size.height; ++y)
+    std::vector<int> column(std::size_t(size.width));
+    for (int x = 0; x < size.width; ++x)
+        column[std::size_t(x)] = std::min(p.ids.width() - 1, int((x + 0.5) * p.ids.width() / size.width));
+    std::vector<std::int32_t> small(std::size_t(size.width) * std::size_t(size.height));
+    for (int y = 0; y < size.height; ++y) {
+        const auto* from = p.ids.row(std::min(p.ids.height() - 1, int((y + 0.5) * p.ids.height() / size.height)));
+        auto* to = small.data() + std::size_t(y) * std::size_t(size.width);
         for (int x = 0; x < size.width; ++x)
-            small.push_back(p.ids.at(nearest(size.width, p.ids.width(), x), nearest(size.height, p.ids.height(), y)));
+            to[x] = from[column[std::size_t(x)]];
+    }
     return {LinearPicture::fromMat(colour), {size.width, size.height, std::move(small)},
         p.pixelsPerCm * size.width / p.ids.width()};
 }
@@ -37,6 +42,10 @@ void enlarge(Reading& r, double k)
             e.at = e.at * k, e.width *= float(k);
         s.lostPlace = larger(s.lostPlace, k), s.medianWidth *= k;
     }
+    for (auto& [id, at] : r.attention.centre)
+        at = at * k;
+    for (StrongPlace& place : r.attention.places)
+        place.at = larger(place.at, k);
     for (Tangent& t : r.tangents)
         t.gapPx *= k, t.freePx *= k, t.at = t.at * k;
     for (Merged& m : r.merged)
@@ -81,7 +90,7 @@ Reading read(const Project& p, const light::Picture& picture, int steps, const s
     const double k = kOutlinesPx / std::max(picture.ids.width(), picture.ids.height());
     const light::Picture small = k < 1 ? smaller(picture, k) : picture;
     const std::function<void()> pieces[] = {
-        [&] { r.attention = attention(picture.colour, picture.ids, viewing, 384, true); },
+        [&] { r.attention = attention(small.colour, small.ids, viewing, 384, true); },
         [&] { r.silhouettes = silhouettes(small), r.merged = merged(r.silhouettes); },
         [&] { r.clues = cluesSeen(p, small, viewing); },
         [&] { r.tangents = tangents(small); },

@@ -35,16 +35,14 @@ int notchesOf(const cv::Mat& mask, double size)
     return count;
 }
 
-ThumbShape thumbOf(const IdMap& ids, int element)
+ThumbShape thumbOf(const IdMap& ids, int element, const cv::Rect& box)
 {
     ThumbShape t;
     t.element = element;
     const double longSide = std::max(ids.width(), ids.height());
-    const cv::Mat all = ids.mat() == element;
-    cv::Rect box = cv::boundingRect(all);
     const int m = int(longSide / 64) + 2;
     cv::Mat mask;
-    cv::copyMakeBorder(all(box), mask, m, m, m, m, cv::BORDER_CONSTANT, cv::Scalar(0));
+    cv::copyMakeBorder(cv::Mat(ids.mat()(box) == element), mask, m, m, m, m, cv::BORDER_CONSTANT, cv::Scalar(0));
     mask = filled(mask);
     const double area = cv::countNonZero(mask), k = 64 / longSide;
     if (area < 1)
@@ -55,9 +53,12 @@ ThumbShape thumbOf(const IdMap& ids, int element)
     cv::resize(small, back, mask.size(), 0, 0, cv::INTER_LINEAR);
     back = back > 127;
     t.kept = cv::countNonZero(mask & back) / std::max(1.0, double(cv::countNonZero(mask | back)));
-    const int r = std::max(1, int(std::lround(0.22 * std::sqrt(area / kPi))));
-    cv::Mat body;
-    cv::morphologyEx(mask, body, cv::MORPH_OPEN, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * r + 1, 2 * r + 1}));
+    // Opened with a disc, by two distance maps.
+    const double r = std::max(1.0, 0.22 * std::sqrt(area / kPi));
+    cv::Mat inside, outside;
+    cv::distanceTransform(mask, inside, cv::DIST_L2, 5);
+    cv::distanceTransform(cv::Mat(inside <= r), outside, cv::DIST_L2, 5);
+    const cv::Mat body = outside <= r;
     const cv::Mat limbs = mask & ~body;
     const double thin = cv::countNonZero(limbs);
     t.thin = thin > 0.03 * area;
@@ -76,9 +77,13 @@ ThumbShape thumbOf(const IdMap& ids, int element)
 
 std::vector<ThumbShape> thumbShapes(const light::Picture& picture)
 {
-    const std::vector<int> ids = elementsIn(picture.ids);
-    std::vector<ThumbShape> out(ids.size());
-    parallelItems(int(ids.size()), [&](int i) { out[std::size_t(i)] = thumbOf(picture.ids, ids[std::size_t(i)]); });
+    const auto boxes = boxesIn(picture.ids);
+    std::vector<std::pair<int, cv::Rect>> all(boxes.begin(), boxes.end());
+    std::vector<ThumbShape> out(all.size());
+    parallelItems(int(all.size()), [&](int i) {
+        const auto& [id, box] = all[std::size_t(i)];
+        out[std::size_t(i)] = thumbOf(picture.ids, id, box);
+    });
     return out;
 }
 
@@ -102,9 +107,9 @@ std::map<int, double> hiddenShares(const stage::StageFrame& frame, const IdMap& 
 
 namespace {
 /// A shape brought to one place and area, 64 × 64, float 0…1.
-cv::Mat levelled(const IdMap& ids, int element, double& area)
+cv::Mat levelled(const IdMap& ids, int element, const cv::Rect& box, double& area)
 {
-    const cv::Mat mask = ids.mat() == element;
+    const cv::Mat mask = ids.mat()(box) == element;
     const cv::Moments m = cv::moments(mask, true);
     area = m.m00;
     const double s = 0.42 * 64 / std::sqrt(std::max(1.0, area));
@@ -121,19 +126,30 @@ double overlap(const cv::Mat& a, const cv::Mat& b)
 }
 double bestOverlap(const cv::Mat& a, const cv::Mat& b)
 {
+    // Turned first, then shifted at the best turn.
     double best = 0;
+    cv::Mat bestWay, other = b, moved;
+    const auto offer = [&](const cv::Mat& way) {
+        cv::warpAffine(other, moved, way, {64, 64});
+        const double o = overlap(a, moved);
+        if (o > best)
+            best = o, bestWay = way;
+    };
     for (const bool mirrored : {false, true}) {
-        cv::Mat other = b;
+        const double before = best;
         if (mirrored)
             cv::flip(b, other, 1);
         for (int turn = -15; turn <= 15; turn += 5)
-            for (int dx = -2; dx <= 2; dx += 2)
-                for (int dy = -2; dy <= 2; dy += 2) {
-                    cv::Mat way = cv::getRotationMatrix2D({32, 32}, turn, 1), moved;
-                    way.at<double>(0, 2) += dx, way.at<double>(1, 2) += dy;
-                    cv::warpAffine(other, moved, way, {64, 64});
-                    best = std::max(best, overlap(a, moved));
-                }
+            offer(cv::getRotationMatrix2D({32, 32}, turn, 1));
+        if (best <= before)
+            continue;
+        const cv::Mat turned = bestWay.clone();
+        for (int dx = -2; dx <= 2; dx += 2)
+            for (int dy = -2; dy <= 2; dy += 2) {
+                cv::Mat way = turned.clone();
+                way.at<double>(0, 2) += dx, way.at<double>(1, 2) += dy;
+                offer(way);
+            }
     }
     return best;
 }
@@ -141,11 +157,13 @@ double bestOverlap(const cv::Mat& a, const cv::Mat& b)
 
 std::vector<Repeat> repeats(const light::Picture& picture)
 {
-    const std::vector<int> ids = elementsIn(picture.ids);
+    std::vector<int> ids;
     std::vector<cv::Mat> shapes;
-    std::vector<double> areas(ids.size());
-    for (std::size_t i = 0; i < ids.size(); ++i)
-        shapes.push_back(levelled(picture.ids, ids[i], areas[i]));
+    std::vector<double> areas;
+    for (const auto& [id, box] : boxesIn(picture.ids)) {
+        ids.push_back(id), areas.push_back(0);
+        shapes.push_back(levelled(picture.ids, id, box, areas.back()));
+    }
     std::vector<std::pair<int, int>> pairs;
     for (int i = 0; i < int(ids.size()); ++i)
         for (int j = 0; j < i; ++j)

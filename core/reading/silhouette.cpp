@@ -4,15 +4,38 @@
 #include "core/reading/grain.h"
 #include <numeric>
 #include <opencv2/imgproc.hpp>
-#include <set>
+#include <optional>
 
 namespace rl::reading {
 
+std::map<int, cv::Rect> boxesIn(const IdMap& ids)
+{
+    struct Box {
+        int left, top, right, bottom;
+    };
+    std::map<int, Box> boxes;
+    for (int y = 0; y < ids.height(); ++y)
+        for (int x = 0; x < ids.width();) { // a run of one id at a time
+            const int id = ids.at(x, y), from = x;
+            while (x < ids.width() && ids.at(x, y) == id)
+                ++x;
+            if (!id)
+                continue;
+            const auto [at, fresh] = boxes.try_emplace(id, Box{from, y, x, y + 1});
+            Box& b = at->second;
+            b = {std::min(b.left, from), b.top, std::max(b.right, x), y + 1};
+        }
+    std::map<int, cv::Rect> out;
+    for (const auto& [id, b] : boxes)
+        out[id] = {b.left, b.top, b.right - b.left, b.bottom - b.top};
+    return out;
+}
 std::vector<int> elementsIn(const IdMap& ids)
 {
-    std::set<int> seen(ids.data(), ids.data() + ids.size());
-    seen.erase(0);
-    return {seen.begin(), seen.end()};
+    std::vector<int> out;
+    for (const auto& [id, box] : boxesIn(ids))
+        out.push_back(id);
+    return out;
 }
 
 namespace {
@@ -148,32 +171,32 @@ void sum(Silhouette& s)
         s.lostPlace = {x0, y0, x1 - x0, y1 - y0};
 }
 
-Silhouette measure(const Whole& whole, int element)
+Silhouette measure(const Whole& whole, int element, const cv::Rect& object)
 {
     Silhouette s;
     s.element = element;
-    const cv::Mat all = whole.picture.ids.mat() == element;
-    const int margin = int(std::max(whole.sigma * 4, 0.05 * whole.longSide)) + 4;
-    const cv::Rect object = cv::boundingRect(all);
-    const cv::Rect box
-        = cv::Rect(object.x - margin, object.y - margin, object.width + 2 * margin, object.height + 2 * margin)
-        & cv::Rect(0, 0, all.cols, all.rows);
-    const cv::Mat mask = all(box), colour = whole.picture.colour.mat()(box);
+    constexpr int cell = GrainMaps::kCoarse;
+    const cv::Mat ids = whole.picture.ids.mat();
+    const int margin = int(std::max(whole.sigma * 4, 0.05 * whole.longSide)) / cell * cell + 2 * cell;
+    // In whole cells, so that grain is asked for in the same box.
+    const int left = std::max(0, object.x - margin) / cell * cell, top = std::max(0, object.y - margin) / cell * cell;
+    const cv::Rect box = cv::Rect(left, top, object.br().x + margin - left, object.br().y + margin - top)
+        & cv::Rect(0, 0, ids.cols, ids.rows);
+    const cv::Mat mask = ids(box) == element, colour = whole.picture.colour.mat()(box);
     cv::Mat inner, outer, smooth, nx, ny;
     cv::erode(mask, inner, cv::Mat());
     cv::dilate(mask, outer, cv::Mat());
     // Thin parts have no inside left after erosion; there the mask itself is the inside.
-    const OneSided inside = oneSided(colour, inner, whole.sigma), thin = oneSided(colour, mask, whole.sigma),
-                   outside = oneSided(colour, ~outer, whole.sigma);
+    const OneSided inside = oneSided(colour, inner, whole.sigma), outside = oneSided(colour, ~outer, whole.sigma);
+    std::optional<OneSided> thin;
     mask.convertTo(smooth, CV_32F, 1 / 255.0);
     cv::GaussianBlur(smooth, smooth, {}, 2);
     cv::Sobel(smooth, nx, CV_32F, 1, 0);
     cv::Sobel(smooth, ny, CV_32F, 0, 1);
-    constexpr int cell = GrainMaps::kCoarse;
-    const cv::Size cells = whole.grain.cells();
     const cv::Rect coarse
-        = cv::Rect(box.x / cell, box.y / cell, box.width / cell + 1, box.height / cell + 1) & cv::Rect({}, cells);
-    const auto sides = whole.grain.sides(all, coarse, 0.02 * whole.longSide / cell);
+        = cv::Rect(box.x / cell, box.y / cell, std::max(1, box.width / cell), std::max(1, box.height / cell))
+        & cv::Rect({}, whole.grain.cells());
+    const auto sides = whole.grain.sides(mask, coarse, 0.02 * whole.longSide / cell);
     const double reach = 3 * std::max(2.0, 0.008 * whole.longSide);
     std::vector<std::vector<cv::Point>> contours;
     cv::findContours(mask, contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
@@ -183,9 +206,12 @@ Silhouette measure(const Whole& whole, int element)
         for (std::size_t i = 0; i < contour.size(); ++i) {
             const cv::Point p = contour[i];
             const int gx = p.x + box.x, gy = p.y + box.y;
-            if (gx < 2 || gy < 2 || gx >= all.cols - 2 || gy >= all.rows - 2 || outside.weight.at<float>(p) < 1e-3f)
+            if (gx < 2 || gy < 2 || gx >= ids.cols - 2 || gy >= ids.rows - 2 || outside.weight.at<float>(p) < 1e-3f)
                 continue;
-            const colour::Lab a = labAt(inside.weight.at<float>(p) > 0.02f ? inside : thin, p), b = labAt(outside, p);
+            const bool thick = inside.weight.at<float>(p) > 0.02f;
+            if (!thick && !thin)
+                thin = oneSided(colour, mask, whole.sigma);
+            const colour::Lab a = labAt(thick ? inside : *thin, p), b = labAt(outside, p);
             if (i % 4 == 0) {
                 const Vec2 n{-double(nx.at<float>(p)), -double(ny.at<float>(p))};
                 const Vec2 way = n.length() > 1e-6 ? n * (1 / n.length()) : Vec2{0, -1};
@@ -197,7 +223,7 @@ Silhouette measure(const Whole& whole, int element)
                 const auto beside = [&](double v, double along, int size) {
                     return std::clamp(int(v + 0.5 + 3 * along), 0, size - 1);
                 };
-                told.beside = whole.picture.ids.at(beside(gx, way.x, all.cols), beside(gy, way.y, all.rows));
+                told.beside = whole.picture.ids.at(beside(gx, way.x, ids.cols), beside(gy, way.y, ids.rows));
             }
             EdgePoint e = told;
             e.at = {gx + 0.5, gy + 0.5};
@@ -215,14 +241,16 @@ Silhouette measure(const Whole& whole, int element)
 
 std::vector<Silhouette> silhouettes(const light::Picture& picture)
 {
-    const std::vector<int> ids = elementsIn(picture.ids);
-    std::vector<Silhouette> out(ids.size());
-    if (ids.empty())
+    const auto boxes = boxesIn(picture.ids);
+    const std::vector<std::pair<int, cv::Rect>> all(boxes.begin(), boxes.end());
+    std::vector<Silhouette> out(all.size());
+    if (all.empty())
         return out;
     const cv::Mat L = lightnessOf(picture.colour);
     const double longSide = std::max(picture.ids.width(), picture.ids.height());
     const Whole whole{picture, L, GrainMaps(L), longSide, 0.8 * std::max(2.0, 0.008 * longSide)};
-    parallelItems(int(ids.size()), [&](int i) { out[std::size_t(i)] = measure(whole, ids[std::size_t(i)]); });
+    parallelItems(int(all.size()),
+        [&](int i) { out[std::size_t(i)] = measure(whole, all[std::size_t(i)].first, all[std::size_t(i)].second); });
     return out;
 }
 

@@ -1,10 +1,14 @@
 #pragma once
 #include "core/light/relight.h"
+#include <map>
+#include <opencv2/core/types.hpp>
 
 namespace rl::reading {
 
 /// Elements that show, ascending.
 std::vector<int> elementsIn(const IdMap& ids);
+/// The box round each of them, px.
+std::map<int, cv::Rect> boxesIn(const IdMap& ids);
 
 enum class EdgeKind { Lost, Soft, Firm, Hard };
 

@@ -26,18 +26,18 @@ struct Scales {
     }
 };
 
-Shape shapeOf(const IdMap& ids, int id, const Scales& s)
+Shape shapeOf(const IdMap& ids, int id, const cv::Rect& box, const Scales& s)
 {
     Shape out;
     out.id = id;
-    const cv::Mat all = ids.mat() == id;
-    out.box = cv::boundingRect(all);
+    out.box = box;
     const int m = int(4 * s.gap) + 2;
     out.room = cv::Rect(out.box.x - m, out.box.y - m, out.box.width + 2 * m, out.box.height + 2 * m)
-        & cv::Rect(0, 0, all.cols, all.rows);
-    cv::distanceTransform(~all(out.room), out.distance, cv::DIST_L2, 5);
+        & cv::Rect(0, 0, ids.width(), ids.height());
+    cv::distanceTransform(cv::Mat(ids.mat()(out.room) != id), out.distance, cv::DIST_L2, 5);
     std::vector<std::vector<cv::Point>> contours;
-    cv::findContours(cv::Mat(all(out.box)), contours, cv::RETR_EXTERNAL, cv::CHAIN_APPROX_NONE, out.box.tl());
+    cv::findContours(
+        cv::Mat(ids.mat()(out.box) == id), contours, cv::RETR_EXTERNAL, cv::CHAIN_APPROX_NONE, out.box.tl());
     for (const auto& c : contours)
         out.outline.insert(out.outline.end(), c.begin(), c.end());
     return out;
@@ -203,11 +203,13 @@ void withEdge(const IdMap& ids, const Shape& a, const Scales& s, std::vector<Tan
 
 std::vector<Tangent> tangents(const light::Picture& picture)
 {
-    const std::vector<int> ids = elementsIn(picture.ids);
+    const auto boxes = boxesIn(picture.ids);
+    const std::vector<std::pair<int, cv::Rect>> ids(boxes.begin(), boxes.end());
     const Scales s(picture.ids);
     std::vector<Shape> shapes(ids.size());
-    parallelItems(
-        int(ids.size()), [&](int i) { shapes[std::size_t(i)] = shapeOf(picture.ids, ids[std::size_t(i)], s); });
+    parallelItems(int(ids.size()), [&](int i) {
+        shapes[std::size_t(i)] = shapeOf(picture.ids, ids[std::size_t(i)].first, ids[std::size_t(i)].second, s);
+    });
     std::vector<Tangent> out;
     for (std::size_t i = 0; i < shapes.size(); ++i) {
         withEdge(picture.ids, shapes[i], s, out);

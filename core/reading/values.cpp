@@ -15,12 +15,34 @@ std::size_t binOf(float L)
 }
 } // namespace
 
+namespace {
+/// Which bin a luminance falls into, by a table over its square root.
+std::size_t binAt(float y)
+{
+    constexpr int n = 4096;
+    static const auto table = [] {
+        std::array<std::uint8_t, n + 1> t{};
+        for (int i = 0; i <= n; ++i)
+            t[std::size_t(i)] = std::uint8_t(binOf(colour::lightness(float(i) / n * float(i) / n)));
+        return t;
+    }();
+    return table[std::size_t(std::sqrt(std::clamp(y, 0.f, 1.f)) * n + 0.5f)];
+}
+std::array<double, kBins> histogramOf(const LinearPicture& picture)
+{
+    std::array<int, kBins> counts{};
+    for (std::size_t i = 0; i < picture.size(); ++i)
+        ++counts[binAt(luminance(picture.data()[i]))];
+    std::array<double, kBins> out{};
+    std::copy(counts.begin(), counts.end(), out.begin());
+    return out;
+}
+} // namespace
+
 std::vector<ValueStep> valueSteps(const LinearPicture& picture, int wanted)
 {
     const std::size_t steps = std::size_t(std::clamp(wanted, 2, 9));
-    std::array<double, kBins> histogram{};
-    for (std::size_t i = 0; i < picture.size(); ++i)
-        histogram[binOf(colour::lightness(luminance(picture.data()[i])))] += 1;
+    const std::array<double, kBins> histogram = histogramOf(picture);
     const double total = std::max(1.0, double(picture.size()));
     // Start evenly between the darkest and the lightest there is, then let each chip move to the mean of what is
     // nearest to it.
@@ -63,9 +85,7 @@ std::vector<ValueStep> valueSteps(const LinearPicture& picture, const std::vecto
     std::vector<ValueStep> out(bounds.size() + 1);
     for (std::size_t k = 0; k < out.size(); ++k)
         out[k].from = k ? bounds[k - 1] : 0, out[k].to = k < bounds.size() ? bounds[k] : 100;
-    std::array<double, kBins> histogram{};
-    for (std::size_t i = 0; i < picture.size(); ++i)
-        histogram[binOf(colour::lightness(luminance(picture.data()[i])))] += 1;
+    const std::array<double, kBins> histogram = histogramOf(picture);
     for (std::size_t b = 0; b < kBins; ++b) {
         const double L = double(b) / 2;
         const auto k = std::size_t(std::upper_bound(bounds.begin(), bounds.end(), L - 1e-9) - bounds.begin());
@@ -135,10 +155,12 @@ template <class Counts> Gathered gather(const LinearPicture& p, const IdMap& ids
     Vec2 sum;
     double n = 0;
     std::map<int, int> in;
-    for (int y = 0; y < p.height(); ++y)
+    for (int y = 0; y < p.height(); ++y) {
+        const Rgb* colours = p.row(y);
         for (int x = 0; x < p.width(); ++x)
-            if (counts(double(colour::lightness(luminance(p.at(x, y))))))
+            if (counts(double(binAt(luminance(colours[x]))) / 2))
                 sum = sum + Vec2{x + 0.5, y + 0.5}, ++n, ++in[ids.at(x, y)];
+    }
     Gathered g;
     if (n > 0)
         g.at = sum * (1 / n);
@@ -157,11 +179,15 @@ ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids, const std::m
         return plan;
     Histogram all{};
     std::map<int, Histogram> by;
+    Histogram* own = nullptr;
+    int last = 0;
     for (std::size_t i = 0; i < picture.size(); ++i) {
-        const std::size_t bin = binOf(colour::lightness(luminance(picture.data()[i])));
+        const std::size_t bin = binAt(luminance(picture.data()[i]));
         all[bin] += 1;
-        if (const int id = ids.data()[i])
-            by.try_emplace(id, Histogram{}).first->second[bin] += 1;
+        if (const int id = ids.data()[i]; id != last)
+            own = id ? &by.try_emplace(id, Histogram{}).first->second : nullptr, last = id;
+        if (own)
+            (*own)[bin] += 1;
     }
     plan.all = valuesOf(0, all);
     for (const auto& [id, h] : by)

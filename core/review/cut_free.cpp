@@ -34,8 +34,8 @@ Result<Project> withPlaceCutFree(Project p, const reading::StrongPlace& place, d
     e.cutout = p.cutouts.back().id;
     e.form = Form::Card, e.delight = 0, e.footShare = 0.5;
     const double bottom = cm.bottom(), horizon = p.camera.horizonCm;
-    // What lies over the horizon stands as far off as two hundredths of the height under it.
-    e.baseCm = {cm.centre().x, std::max(bottom, horizon + 0.02 * p.brief.heightCm)};
+    // What lies over the horizon stands as far off as what touches the ground eight hundredths of the height under it.
+    e.baseCm = {cm.centre().x, std::max(bottom, horizon + 0.08 * p.brief.heightCm)};
     const double distance = p.camera.eyeHeightM * eye.focalCm / (e.baseCm.y - horizon);
     e.heightM = cm.height * distance / eye.focalCm;
     e.altitudeM = (e.baseCm.y - bottom) * distance / eye.focalCm;

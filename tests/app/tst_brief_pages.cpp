@@ -1,3 +1,4 @@
+#include "app/board/overlays/fact_notes.h"
 #include "app/stations/brief/clue_threads.h"
 #include "app/stations/read/ladders.h"
 #include "core/project/brief_edits.h"
@@ -96,8 +97,15 @@ private slots:
         QVERIFY(f.source == "the old photograph" && f.element == project().elements[0].id && !f.checked);
         QVERIFY(hand().settle());
         QVERIFY(hand().hasFinding("brief.facts"));
-        hand().go(Station::Stage); // it comes back beside the element
-        QVERIFY2(hand().window().here()->says().contains("nine notches"), qPrintable(hand().window().here()->says()));
+        // It comes back beside the element while the picture is made.
+        const FactNotes notes(hand().desk());
+        QCOMPARE(notes.words(), QStringList{"nine notches"});
+        hand().go(Station::Stage);
+        hand().desk().holdElement(f.element);
+        const QImage with = board()->grab().toImage();
+        hand().window().document().edit("tick", edits::withFactChecked(project(), f.id, true));
+        QVERIFY(notes.words().isEmpty() && board()->grab().toImage() != with);
+        hand().undo();
         hand().go(Station::Brief);
         hand().find<QCheckBox>(qPrintable(QString("fact%1").arg(f.id)))->click();
         QVERIFY(project().brief.facts[0].checked);

@@ -6,6 +6,7 @@
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include <QAbstractButton>
+#include <QAbstractScrollArea>
 #include <QAction>
 #include <QCheckBox>
 #include <QLabel>
@@ -72,6 +73,11 @@ class TestHouse : public QObject {
             if (!fits(w))
                 out << w->objectName() + " “" + w->property("text").toString() + "”";
             const QWidget* on = window().here()->bench();
+            const QWidget* scrolled = w->parentWidget();
+            while (scrolled && !qobject_cast<const QAbstractScrollArea*>(scrolled))
+                scrolled = scrolled->parentWidget();
+            if (scrolled && scrolled != w)
+                continue; // it can be scrolled to
             if (on->isAncestorOf(w) && !w->visibleRegion().isEmpty()
                 && !bench.adjusted(-1, -1, 1, 1).contains(QRect(w->mapTo(on, QPoint()), w->size())))
                 out << w->objectName() + " beyond the bench";

@@ -115,7 +115,7 @@ private slots:
     void whatIfTellsBeforeAndAfter()
     {
         const auto [code, j] = lantern(
-            {"whatif", at("p.png"), "--ids", at("ids.png"), "--lights", "-30", "--darks", "-5", "--element", "1"});
+            {"whatif", at("p.png"), "--ids", at("ids.png"), "--lighter", "-30", "--saturation", "0.5", "--element", "1"});
         QCOMPARE(code, 0);
         QVERIFY(j["after"]["share"]["1"].get<double>() <= j["before"]["share"]["1"].get<double>() + 1e-9);
         QVERIFY(lantern({"whatif", at("p.png"), "--lights", "500"}).first != 0);

@@ -121,9 +121,11 @@ private slots:
         QFile f(QString::fromStdString(path));
         QVERIFY(f.open(QIODevice::ReadWrite));
         const QByteArray whole = f.readAll();
-        // Pages of one picture are scrambled, from the end of the file.
+        // Pages of one picture are scrambled, up to its last bytes.
         QByteArray bytes = whole;
-        for (qsizetype i = bytes.size() - 9000; i < bytes.size(); ++i)
+        const qsizetype end = bytes.lastIndexOf("IEND");
+        QVERIFY(end > 9000);
+        for (qsizetype i = end - 9000; i < end + 4; ++i)
             bytes[i] = char(i * 31);
         f.seek(0), f.write(bytes), f.close();
         QCOMPARE(ProjectFile::open(path).error().kind, Kind::Damaged);

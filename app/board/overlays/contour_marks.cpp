@@ -11,7 +11,7 @@ void ContourMarks::paint(QPainter& p, const Board& board) const
     // Lost edges are drawn broad, so that their being lost is seen.
     for (const auto& s : m_desk.review->reading.silhouettes)
         for (const auto& e : s.contour) {
-            if (e.kind == reading::EdgeKind::Firm)
+            if (e.kind == reading::EdgeKind::Firm || e.kind == reading::EdgeKind::Hard)
                 continue;
             const bool lost = e.kind == reading::EdgeKind::Lost;
             const double r = lost ? 2.6 : 1.1;

@@ -36,8 +36,7 @@ FactsPage::FactsPage(Desk& desk)
     scroll->setWidget(m_list);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setMinimumHeight(theme::px(96));
-    scroll->setMaximumHeight(theme::px(170));
+    scroll->setObjectName("factsScroll");
     layout()->addWidget(scroll);
     connect(m_words, &QLineEdit::returnPressed, this, [this] { m_source->setFocus(); });
     connect(m_source, &QLineEdit::returnPressed, this, &FactsPage::add);
@@ -100,6 +99,8 @@ void FactsPage::fill()
         m_rows->addWidget(none);
     }
     m_rows->addStretch(1);
+    if (auto* scroll = findChild<QScrollArea*>("factsScroll"))
+        scroll->setFixedHeight(std::clamp(int(m_shown.size()) * theme::px(36) + 4, theme::px(60), theme::px(184)));
 }
 
 void FactsPage::show()

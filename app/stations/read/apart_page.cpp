@@ -132,7 +132,7 @@ ApartPage::~ApartPage() = default;
 
 JobKey ApartPage::key() const
 {
-    return std::tuple(m_desk.lit, m_regions, m_names);
+    return std::tuple(m_desk.document.revision(), m_regions, m_names);
 }
 
 const review::PictureStudy* ApartPage::study() const

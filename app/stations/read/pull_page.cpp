@@ -125,6 +125,7 @@ public:
         int n = 0;
         for (const auto& s : r.attention.places) {
             const QRectF at = onBoard(s.at);
+            p.setBrush(Qt::NoBrush); // a label leaves its own
             p.setPen(QPen(theme::kInk, n == m_place ? 4.5 : 3, Qt::DotLine));
             p.drawEllipse(at);
             p.setPen(QPen(n == m_place ? theme::kGlow : theme::kPaper, n == m_place ? 2.5 : 1.5, Qt::DotLine));
@@ -134,6 +135,7 @@ public:
             ++n;
         }
         for (const Rect& f : r.faces) {
+            p.setBrush(Qt::NoBrush);
             p.setPen(QPen(theme::kPaper, 2));
             p.drawRoundedRect(onBoard(f), 8, 8);
             paintLabel(p, onBoard(f).topLeft() - QPointF(0, 4), QCoreApplication::translate("Pull", "a face"));
@@ -205,8 +207,7 @@ PullPage::PullPage(Desk& desk)
     scroll->setWidget(m_rows);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setMinimumHeight(theme::px(120));
-    scroll->setMaximumHeight(theme::px(180));
+    scroll->setObjectName("pullScroll");
     layout()->addWidget(scroll);
 }
 
@@ -242,6 +243,8 @@ void PullPage::show()
 {
     Page::show();
     m_rows->fit();
+    if (auto* scroll = findChild<QScrollArea*>("pullScroll"))
+        scroll->setFixedHeight(std::min(m_rows->height() + 2, theme::px(142)));
     m_rows->update();
 }
 
