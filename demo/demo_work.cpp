@@ -120,7 +120,7 @@ void standCaravan(Builder& b)
     const int pylonCut = b.cutout("pylon", b.picture("pylon", Permission::ToAsk), 4);
     const int heapCut = b.cutout("salt_heap", b.picture("salt_heap"), 5);
     const int kiteCut = b.cutout("kite", b.picture("kite"), 3);
-    b.element("Far pylon", pylons, pylonCut, {50.9, 28.9}, 9.0).form = Form::Slab;
+    b.element("Far pylon", pylons, pylonCut, {50.9, 28.7}, 9.0).form = Form::Slab;
     Element& middle = b.element("Middle pylon", pylons, pylonCut, {75.2, 29.8}, 9.2);
     middle.form = Form::Slab;
     middle.mirrored = true;

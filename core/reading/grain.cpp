@@ -85,8 +85,8 @@ double separation(double deltaE, const Grain& a, const Grain& b)
 {
     const double gap = grainGap(a, b), shared = std::min(a.strength(), b.strength());
     const double alike = a.known && b.known ? std::exp(-2 * std::pow(gap / (0.5 * shared + 1), 2)) : 0;
-    // Weighed by eye on made pairs: grain that differs by 4.5 L* r.m.s. parts nothing yet, by 8 L* as much as ΔE 7.
-    constexpr double kUnseen = 4.5, kGain = 2;
+    // Weighed by eye on made pairs: grain that differs by 3 L* r.m.s. parts nothing yet, by 8 L* as much as ΔE 10.
+    constexpr double kUnseen = 3, kGain = 2;
     return std::hypot(deltaE / std::sqrt(1 + std::pow(alike * shared / 3, 2)), kGain * std::max(0.0, gap - kUnseen));
 }
 

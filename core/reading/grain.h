@@ -39,7 +39,7 @@ double grainGap(const Grain& a, const Grain& b);
 
 /// How far two surfaces stand apart to the eye, in ΔE00: their colours, masked by grain they share (contrast masking of
 /// like by like, Legge & Foley 1980: √(1 + (c / c₀)²), c₀ = 3 L*), and their difference in grain beyond
-/// 4.5 L* beside it.
+/// 3 L* beside it.
 double separation(double deltaE, const Grain& inside, const Grain& outside);
 
 } // namespace rl::reading
