@@ -177,16 +177,17 @@ void placeFindings(const RuleView& v, Findings& out)
     for (const StrongPlace& s : a.places) {
         ++n;
         const Rect r{s.at.x / k, s.at.y / k, s.at.width / k, s.at.height / k};
-        if (s.share < std::max(0.08, 0.6 * lead))
+        const double rival = lead * (1 - s.share); // the lead's share with the place taken in
+        if (s.share < std::max(0.08, 0.6 * rival))
             continue;
         const bool bright = std::abs(s.dL) >= std::abs(s.dC);
         const double less = std::clamp(std::abs(s.dL) / 2, 3.0, 20.0);
         Finding f{"read.place:" + std::to_string(int(r.centre().x)) + "," + std::to_string(int(r.centre().y)),
-            Station::Read, s.share > lead ? Severity::Broken : Severity::Watch,
+            Station::Read, s.share > rival ? Severity::Broken : Severity::Watch,
             std::string(bright ? (s.dL > 0 ? "A bright patch " : "A dark patch ") : "A colourful patch ")
                 + "of the backdrop, " + where(v, r) + ", draws " + fixed(100 * s.share, 0) + " % of the pull ("
                 + (bright ? fixed(s.dL, 0) + " L*" : fixed(s.dC, 0) + " C*") + " off what lies around it).",
-            100 * s.share, 100 * std::max(0.08, 0.6 * lead), "% of pull", r, 0,
+            100 * s.share, 100 * std::max(0.08, 0.6 * rival), "% of pull", r, 0,
             "The backdrop takes part: cut the patch free and place it, dim it, or make it one of the cast.", {}};
         if (bright && s.dL > 0)
             f.fix = Fix{"Dim the backdrop by " + fixed(less, 0) + " L*", [less](Project q) {

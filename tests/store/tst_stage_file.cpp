@@ -57,6 +57,19 @@ Project everything()
     p.lights.air.spill = 0.5;
     p = withUsualHeight(std::move(p), {"moon gate", 5, 4, 6, false});
     p.guides = {0xA5, 3, {{1, 2}, {3, 4}, {5, 6}}, {7, 8}, 6};
+    shaped.edges = {{{0.2, 0.4}, 0.3, EdgeWish::DarkLine}, {{0.5, 0.5}, 3, EdgeWish::Lost}};
+    shaped.meaning = 2.5;
+    p.backdrop.tone = {10, 5, 90, 95, 3, -4, 0.6, 1.2};
+    Brief& brief = p.brief;
+    brief.format = Format::Free, brief.outline = {{1, 2}, {50, 3}, {30, 38}};
+    brief.deadline = "2027-03-01", brief.wantedKey = 2, brief.wantedSpan = 0, brief.valueBounds = {20, 55.5};
+    brief.ground = {Support::Paper, 20, 640, 5, 12, 400, Toning::Darkest};
+    for (int i = 0; i < kSchoolCount; ++i)
+        brief.schools[std::size_t(i)] = i % 2;
+    brief.ideas
+        = {{81, "“journey”", {{82, "dust", 1, a, {0.1, 0.2, 0.3, 0.4}}, {83, "boots", 0, 0, {}}}}, {84, "", {}}};
+    brief.facts = {{85, "seven spokes", "the cart", b, true}, {86, "left-handed", "", 0, false}};
+    p.lastId = 90;
     p = takes::withDuplicate(std::move(p), "second");
     p.elements.pop_back();
     p = takes::withDuplicate(std::move(p), "third");
@@ -94,6 +107,7 @@ private slots:
         const Project q = ProjectFile::open(path).take().project;
         QVERIFY(q.elements == p.elements);
         QVERIFY(q.lights == p.lights);
+        QVERIFY(q.brief == p.brief && q.backdrop.tone == p.backdrop.tone);
         QVERIFY(q.groups == p.groups && q.guides == p.guides && q.heights == p.heights);
         QVERIFY(q.takes == p.takes && q.take == p.take && q.votes == p.votes);
         // An old work, written before there were takes, has none.
@@ -117,6 +131,10 @@ private slots:
         };
         for (const char* number : {"1e308", "-1e308", "0", "-5", "\"seven\"", "null", "[]", "{}", "true"}) {
             row("/elements/3/yaw", number);
+            row("/elements/3/meaning", number);
+            row("/brief/ground/coats", number);
+            row("/brief/wantedKey", number);
+            row("/brief/ideas/0/clues/0/part/x", number);
             row("/elements/3/stretch", number);
             row("/elements/3/standin/wide", number);
             row("/elements/3/standin/count", number);
