@@ -56,6 +56,9 @@ nlohmann::json jsonOf(const reading::Attention& a)
     for (const auto& [id, parts] : a.parts)
         for (std::size_t i = 0; i < parts.size(); ++i)
             j["parts"][std::to_string(id)][reading::kPullNames[i]] = parts[i];
+    j["peaks"] = nlohmann::json::object();
+    for (std::size_t i = 0; i < a.peaks.size(); ++i)
+        j["peaks"][reading::kPullNames[i]] = {{"at_px", {a.peaks[i].x, a.peaks[i].y}}, {"element", a.peakIn[i]}};
     j["places"] = nlohmann::json::array();
     for (const reading::StrongPlace& p : a.places)
         j["places"].push_back({{"at_px", boxOf(p.at)}, {"share", p.share}, {"dL", p.dL}, {"dC", p.dC}});

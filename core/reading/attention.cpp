@@ -481,6 +481,16 @@ Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewin
     }
     result.driver = result.drivers[result.order.front()];
     result.glances = glancesOf(bodies, maps.unit);
+    for (std::size_t k = 0; k < kFeatures; ++k) {
+        cv::Point at;
+        cv::minMaxLoc(blurred(maps.feature[k], 0.5 * maps.unit), nullptr, nullptr, nullptr, &at);
+        result.peaks[k] = {(at.x + 0.5) * sx, (at.y + 0.5) * sy};
+        result.peakIn[k] = maps.ids.at<std::int32_t>(at);
+        // Contrast along a border belongs to the figure.
+        for (const Body& b : bodies)
+            if (b.credited.at<std::uint8_t>(at))
+                result.peakIn[k] = b.id;
+    }
     measureLeak(result, bodies, maps);
     if (places)
         findPlaces(result, bodies, maps, sx, sy);

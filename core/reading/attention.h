@@ -42,6 +42,8 @@ struct Attention {
     double edgeShare = 0; ///< its pull within the band
     std::array<double, 4> leaks{}; ///< the same over each Edge alone, 1 = as an even canvas
     std::array<int, 4> leakCause{}; ///< the element with most of it, 0 = the backdrop
+    std::array<Vec2, 5> peaks{}; ///< px: where each of the five contrasts is strongest, over half a degree
+    std::array<int, 5> peakIn{}; ///< the element there, 0 = the backdrop
     std::vector<StrongPlace> places; ///< of the backdrop, strongest first, five at most
 };
 

@@ -1,4 +1,5 @@
 #include "core/reading/attention_maps.h"
+#include "core/base/parallel.h"
 #include "core/colour/lab.h"
 #include "core/reading/values.h"
 #include <map>
@@ -40,24 +41,38 @@ cv::Mat smaller(const IdMap& ids, cv::Size size)
     const double sx = double(ids.width()) / size.width, sy = double(ids.height()) / size.height;
     std::map<int, std::pair<int, cv::Point>> strongest;
     std::map<int, int> kept;
+    std::vector<std::pair<int, int>> votes; // few ids meet in one pixel
+    int whole = -1; // the id that has already filled a pixel of the largest size
+    const int largest = int(std::ceil(sx) * std::ceil(sy));
     for (int y = 0; y < size.height; ++y)
         for (int x = 0; x < size.width; ++x) {
-            std::map<int, int> votes;
-            const int x1 = std::max(int(x * sx) + 1, int((x + 1) * sx)),
-                      y1 = std::max(int(y * sy) + 1, int((y + 1) * sy));
-            for (int j = int(y * sy); j < std::min(y1, ids.height()); ++j)
-                for (int i = int(x * sx); i < std::min(x1, ids.width()); ++i)
-                    ++votes[ids.at(i, j)];
+            votes.clear();
+            const int x1 = std::min(std::max(int(x * sx) + 1, int((x + 1) * sx)), ids.width()),
+                      y1 = std::min(std::max(int(y * sy) + 1, int((y + 1) * sy)), ids.height());
+            for (int j = int(y * sy); j < y1; ++j) {
+                const std::int32_t* row = ids.row(j);
+                for (int i = int(x * sx); i < x1; ++i) {
+                    auto at
+                        = std::find_if(votes.begin(), votes.end(), [&](const auto& v) { return v.first == row[i]; });
+                    at == votes.end() ? void(votes.emplace_back(row[i], 1)) : void(++at->second);
+                }
+            }
+            std::sort(votes.begin(), votes.end()); // of equals the lowest id
             int best = 0, most = -1;
             for (const auto& [id, n] : votes) {
                 if (n > most)
                     best = id, most = n;
+                if (id == whole)
+                    continue;
                 auto& s = strongest[id];
                 if (n > s.first)
                     s = {n, {x, y}};
+                if (n >= largest)
+                    whole = id;
             }
             out.at<std::int32_t>(y, x) = best;
-            ++kept[best];
+            if (votes.size() > 1 || !kept.contains(best))
+                ++kept[best];
         }
     for (const auto& [id, s] : strongest)
         if (id != 0 && kept[id] == 0)
@@ -169,16 +184,17 @@ ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const 
     m.L.create(size, CV_32FC1);
     m.a.create(size, CV_32FC1);
     m.b.create(size, CV_32FC1);
-    for (int y = 0; y < size.height; ++y)
-        for (int x = 0; x < size.width; ++x) {
-            const cv::Vec3f c = small.at<cv::Vec3f>(y, x);
-            const colour::Lab lab = colour::toLab({c[0], c[1], c[2]});
-            m.L.at<float>(y, x) = lab.L;
-            m.a.at<float>(y, x) = lab.a;
-            m.b.at<float>(y, x) = lab.b;
-        }
-    colourMaps(m);
-    shapeMaps(m);
+    parallelRows(size.height, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y)
+            for (int x = 0; x < size.width; ++x) {
+                const cv::Vec3f c = small.at<cv::Vec3f>(y, x);
+                const colour::Lab lab = colour::toLab({c[0], c[1], c[2]});
+                m.L.at<float>(y, x) = lab.L;
+                m.a.at<float>(y, x) = lab.a;
+                m.b.at<float>(y, x) = lab.b;
+            }
+    });
+    parallelItems(2, [&](int i) { i ? shapeMaps(m) : colourMaps(m); });
     return m;
 }
 

@@ -92,7 +92,7 @@ std::vector<ClueSeen> cluesSeen(const Project& p, const light::Picture& picture,
         return out;
     light::Picture with{picture.colour, IdMap::fromMat(ids), picture.pixelsPerCm};
     const Attention a = attention(with.colour, with.ids, viewing);
-    const std::vector<Silhouette> shapes = silhouettes(with);
+    const std::vector<Silhouette> shapes = silhouettes(with, {own.begin(), own.end()});
     for (std::size_t i = 0; i < out.size(); ++i) {
         const auto shape = std::find_if(
             shapes.begin(), shapes.end(), [&](const Silhouette& s) { return own[i] && s.element == own[i]; });

@@ -44,6 +44,8 @@ void enlarge(Reading& r, double k)
     }
     for (auto& [id, at] : r.attention.centre)
         at = at * k;
+    for (Vec2& peak : r.attention.peaks)
+        peak = peak * k;
     for (StrongPlace& place : r.attention.places)
         place.at = larger(place.at, k);
     for (Tangent& t : r.tangents)
@@ -81,7 +83,8 @@ void readValues(const Project& p, const light::Picture& picture, int steps, cons
 }
 } // namespace
 
-Reading read(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame)
+Reading read(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame,
+    const Progress* progress)
 {
     Reading r;
     if (picture.colour.empty())
@@ -100,7 +103,10 @@ Reading read(const Project& p, const light::Picture& picture, int steps, const s
         [&] { readValues(p, small, steps, frame, r); },
         [&] { r.faces = facesIn(colour::codeOf(small.colour)); },
     };
-    parallelItems(int(std::size(pieces)), [&](int i) { pieces[i](); });
+    parallelItems(int(std::size(pieces)), [&](int i) {
+        if (!progress || !progress->cancelled())
+            pieces[i]();
+    });
     enlarge(r, picture.ids.width() / double(small.ids.width()));
     const Vec2 grown{
         picture.ids.width() / double(small.ids.width()), picture.ids.height() / double(small.ids.height())};

@@ -42,8 +42,9 @@ struct Reading {
     double darkest = 0, lightest = 100; ///< L* of the 1 % and 99 % points
 };
 /// \param frame what the picture was lit from: tells what is hidden and how far things stand; null: neither is told
-Reading read(
-    const Project& project, const light::Picture& picture, int steps = 3, const stage::StageFrame* frame = nullptr);
+/// \param progress when it is given up, what is not begun is left out; null: never
+Reading read(const Project& project, const light::Picture& picture, int steps = 3,
+    const stage::StageFrame* frame = nullptr, const Progress* progress = nullptr);
 
 /// L* that a dry film holds, darkest to lightest; usual figures, the painter's own paints are measured at Mix.
 struct MediumRange {

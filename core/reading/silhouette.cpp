@@ -239,10 +239,12 @@ Silhouette measure(const Whole& whole, int element, const cv::Rect& object)
 }
 } // namespace
 
-std::vector<Silhouette> silhouettes(const light::Picture& picture)
+std::vector<Silhouette> silhouettes(const light::Picture& picture, const std::set<int>& only)
 {
     const auto boxes = boxesIn(picture.ids);
-    const std::vector<std::pair<int, cv::Rect>> all(boxes.begin(), boxes.end());
+    std::vector<std::pair<int, cv::Rect>> all(boxes.begin(), boxes.end());
+    if (!only.empty())
+        std::erase_if(all, [&](const auto& box) { return !only.contains(box.first); });
     std::vector<Silhouette> out(all.size());
     if (all.empty())
         return out;

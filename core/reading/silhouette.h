@@ -2,6 +2,7 @@
 #include "core/light/relight.h"
 #include <map>
 #include <opencv2/core/types.hpp>
+#include <set>
 
 namespace rl::reading {
 
@@ -43,7 +44,8 @@ struct Silhouette {
 /// Inside and outside colours at each contour pixel are one-sided Gaussian means in a band of 0.8 % of the long side,
 /// in linear light; grain is measured in a band of 2 %. Lost: separation under 4. Soft: under 12, or wider than 1.2 %
 /// of the long side. Hard: 25 and more over at most 0.4 %. Contour cut by the canvas does not count.
-std::vector<Silhouette> silhouettes(const light::Picture& picture);
+/// \param only those elements; empty: all
+std::vector<Silhouette> silhouettes(const light::Picture& picture, const std::set<int>& only = {});
 
 /// Every element filled with one value on a light ground.
 LinearPicture silhouettePicture(const light::Picture& picture);

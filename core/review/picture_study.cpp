@@ -55,7 +55,7 @@ void findLines(PictureStudy& s)
             if (best)
                 s.onLines.push_back({id, best->name, 100 * least});
         }
-        if (s.eyeLevel && *s.eyeLevel >= r->at.y && *s.eyeLevel <= r->at.bottom())
+        if (s.eyeLevel && std::abs(r->middle.y - *s.eyeLevel) < 0.04 * h)
             s.onLines.push_back({id, "the eye level", 100 * std::abs(r->middle.y - *s.eyeLevel) / h});
     }
 }
@@ -138,6 +138,8 @@ std::vector<std::string> sentencesOf(const PictureStudy& s)
         if (p.share > 0.1)
             out.push_back("A place of the ground, " + fixed(100 * p.at.centre().x / s.picture.ids.width(), 0)
                 + " % from the left, draws " + fixed(100 * p.share, 0) + " % by itself.");
+    for (std::string& told : out)
+        told[0] = char(std::toupper(static_cast<unsigned char>(told[0])));
     return out;
 }
 

@@ -70,35 +70,87 @@ Project withStrength(Project p, int lantern, double factor)
     return p;
 }
 
-/// The one light that mends most.
+/// Something light or air can do.
+struct Trial {
+    std::string words;
+    double price = 0; ///< how much of a change it is; 1 = a doubling
+    std::function<Project(Project)> apply;
+};
+
+Project withLanternBy(Project p, int lantern, const std::function<void(Lantern&)>& change)
+{
+    if (const Lantern* l = p.lantern(lantern)) {
+        Lantern changed = *l;
+        change(changed);
+        p = edits::withLantern(std::move(p), std::move(changed));
+        repair(p);
+    }
+    return p;
+}
+
+void lanternTrials(const Lantern& l, std::vector<Trial>& out)
+{
+    const std::string name = "“" + l.name + "” ";
+    for (const double k : {0.77, 1.3})
+        if (l.hue < 0)
+            out.push_back({name + (k < 1 ? "warmer, " : "cooler, ") + fixed(l.kelvin * k, 0) + " K", 0.5,
+                [id = l.id, k](
+                    Project q) { return withLanternBy(std::move(q), id, [k](Lantern& x) { x.kelvin *= k; }); }});
+    if (l.within)
+        return; // it goes where its house goes
+    const std::pair<Vec3, const char*> moves[] = {{{-1, 0, 0}, "1 m to the left"}, {{1, 0, 0}, "1 m to the right"},
+        {{0, 0, -1}, "1 m nearer"}, {{0, 0, 1}, "1 m farther off"}};
+    for (const auto& [by, words] : moves)
+        out.push_back({name + words, 0.7, [id = l.id, by = by](Project q) {
+                           return withLanternBy(std::move(q), id, [by](Lantern& x) { x.position = x.position + by; });
+                       }});
+}
+
+/// Every lamp weaker or stronger, warmer or cooler, moved by a metre; the air thicker or thinner.
+std::vector<Trial> trialsOf(const Project& p)
+{
+    std::vector<Trial> out;
+    const auto strengths = [&](int lamp, const std::string& name) {
+        for (const double stops : {-0.5, 0.5, -1.0, 1.0})
+            out.push_back(
+                {name + fixed(std::abs(stops), 1) + " stops " + (stops > 0 ? "stronger" : "weaker"), std::abs(stops),
+                    [lamp, k = std::exp2(stops)](Project q) { return withStrength(std::move(q), lamp, k); }});
+    };
+    if (p.lights.sun.on && p.lights.sun.strength > 0)
+        strengths(0, "the sun ");
+    for (const Lantern& l : p.lights.lanterns)
+        if (p.lights.burns(l)) {
+            strengths(l.id, "“" + l.name + "” ");
+            lanternTrials(l, out);
+        }
+    if (p.lights.air.halfContrastM > 0)
+        for (const double k : {0.65, 1.5})
+            out.push_back({std::string(k < 1 ? "thicker" : "thinner") + " haze, half at "
+                    + fixed(p.lights.air.halfContrastM * k, 0) + " m",
+                0.6, [k](Project q) {
+                    q.lights.air.halfContrastM *= k;
+                    repair(q);
+                    return q;
+                }});
+    return out;
+}
+
+/// The one change of light or air that mends most.
 std::optional<Remedy> lightFor(
     const Project& p, Looker& looker, const Pairs& pairs, double violation, Progress& progress)
 {
-    std::vector<int> lamps;
-    if (p.lights.sun.on && p.lights.sun.strength > 0)
-        lamps.push_back(0);
-    for (const Lantern& l : p.lights.lanterns)
-        if (p.lights.burns(l))
-            lamps.push_back(l.id);
     std::optional<Remedy> best;
     double least = violation * 2 / 3;
+    const std::vector<Trial> trials = trialsOf(p);
     int done = 0;
-    for (const int lamp : lamps)
-        for (const double stops : {-0.5, 0.5, -1.0, 1.0}) {
-            if (progress.cancelled())
-                return best;
-            progress.report(0.4 * ++done / double(4 * lamps.size()), "trying the lights");
-            const double left = violationOf(looker.look(withStrength(p, lamp, std::exp2(stops))).attention, pairs)
-                + 0.02 * std::abs(stops);
-            if (left >= least)
-                continue;
-            least = left;
-            const Lantern* l = p.lantern(lamp);
-            best = Remedy{0,
-                (l ? "“" + l->name + "” " : std::string("the sun ")) + fixed(std::abs(stops), 1) + " stops "
-                    + (stops > 0 ? "stronger" : "weaker"),
-                [lamp, k = std::exp2(stops)](Project q) { return withStrength(std::move(q), lamp, k); }};
-        }
+    for (const Trial& t : trials) {
+        if (progress.cancelled())
+            return best;
+        progress.report(0.4 * ++done / double(trials.size()), "trying the lights");
+        const double left = violationOf(looker.look(t.apply(p)).attention, pairs) + 0.02 * t.price;
+        if (left < least)
+            least = left, best = Remedy{0, t.words, t.apply};
+    }
     return best;
 }
 
@@ -246,7 +298,8 @@ PutRight putRight(const Project& project, stage::SurfaceCache& cache, Progress& 
     if (out.already || pairs.empty())
         return out;
     Project now = project;
-    if (auto light = lightFor(project, looker, pairs, violationOf(seen.attention, pairs), progress)) {
+    Looker quick(cache, progress, std::min(widthPx, 420)); // what is found there is judged at full width
+    if (auto light = lightFor(project, quick, pairs, violationOf(seen.attention, pairs), progress)) {
         now = light->apply(std::move(now));
         out.remedies.push_back(std::move(*light));
         judge(seen = looker.look(now));

@@ -22,9 +22,10 @@ struct PutRight {
     std::vector<int> before, after; ///< orders
 };
 
-/// First what light can do: the one lantern (or the sun) whose half, √½, √2 or double strength mends most, if it mends
-/// a third. Then tone, as reading::putInOrder() finds it, carried over to what things are made of and proved on the
-/// work lit anew. \param widthPx of the picture that is measured \return what was reached so far when cancelled
+/// First what light can do: the one change that mends most, if it mends a third: a lamp (or the sun) at half, √½, √2 or
+/// double strength, a lantern warmer, cooler or a metre aside, the haze thicker or thinner. Then tone, as
+/// reading::putInOrder() finds it, carried over to what things are made of and proved on the work lit anew. \param
+/// widthPx of the picture that is measured \return what was reached so far when cancelled
 PutRight putRight(const Project& project, stage::SurfaceCache& cache, Progress& progress, int widthPx = 640);
 
 /// The work with those remedies whose switch is on. \param on as many as remedies

@@ -4,10 +4,20 @@
 #include "core/reading/balance.h"
 #include "core/stage/stage_rules.h"
 #include "core/transfer/carry_rules.h"
+#include <chrono>
+#include <cstdio>
 
 namespace rl::review {
 
 namespace {
+std::string today()
+{
+    const auto day = std::chrono::floor<std::chrono::days>(std::chrono::system_clock::now());
+    const std::chrono::year_month_day d(day);
+    char text[16];
+    std::snprintf(text, sizeof text, "%04d-%02u-%02u", int(d.year()), unsigned(d.month()), unsigned(d.day()));
+    return text;
+}
 gather::EyeLevels& eyeLevels() // of files, by their content: the same in every work
 {
     static gather::EyeLevels all;
@@ -25,6 +35,7 @@ Findings findingsOf(
                 all.push_back(std::move(f));
     };
     take(briefFindings(p));
+    take(deadlineFindings(p, today()));
     take(creditFindings(p));
     take(stage::gatherFindings(p, cache));
     take(stage::cutFindings(p, cache));

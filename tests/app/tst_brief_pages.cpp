@@ -2,7 +2,7 @@
 #include "app/stations/brief/clue_threads.h"
 #include "app/stations/read/ladders.h"
 #include "core/project/brief_edits.h"
-#include "demo/demo_work.h"
+#include "core/project/edits.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
@@ -10,6 +10,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <opencv2/imgproc.hpp>
 
 using namespace rl;
 using namespace rl::app;
@@ -184,7 +185,12 @@ private slots:
         for (int look = 0; look < 7; ++look) {
             hand().choose("moreLooks", look);
             QVERIFY(hand().rest());
+            QVERIFY(!hand().window().here()->says().isEmpty());
         }
+        hand().choose("moreLooks", 1); // without colour
+        QVERIFY2(hand().window().here()->says().contains("key"), qPrintable(hand().window().here()->says()));
+        hand().press("look2");
+        QVERIFY(hand().window().here()->says().contains("thumb"));
         hand().type("squintFrom", "5");
         QVERIFY(hand().rest());
         QVERIFY(!hand().window().here()->current()->look().isNull());
@@ -247,6 +253,54 @@ private slots:
         QVERIFY(hand().rest());
         QVERIFY2(hand().window().here()->says().contains("first glances"), qPrintable(hand().window().here()->says()));
         QVERIFY(hand().find<QPushButton>("studySheet")->isVisible());
+    }
+
+    /// A bright patch of the backdrop is found, dimmed, and cut free where it is.
+    void aPlaceOfTheBackdropIsCutFree()
+    {
+        cv::Mat m(400, 600, CV_8UC3, cv::Scalar(80, 85, 100));
+        cv::circle(m, {470, 90}, 36, cv::Scalar(245, 240, 225), cv::FILLED, cv::LINE_AA);
+        Project p = edits::withReference(kit::postWork(), kit::referenceOf("sky", Photo::fromMat(m)));
+        p.backdrop.reference = p.references.back().id;
+        p.lights.sun.on = false;
+        m_hand.emplace(p);
+        QVERIFY(hand().settle());
+        hand().go(Station::Read);
+        pageCalled("Pull");
+        QVERIFY(hand().hasFinding("read.place"));
+        hand().press("dimBackdrop");
+        QCOMPARE(project().backdrop.dimL, 4.0);
+        hand().undo();
+        QVERIFY(hand().settle());
+        const std::size_t before = project().elements.size();
+        hand().choose("strongPlace", 0);
+        hand().press("cutFree");
+        QCOMPARE(project().elements.size(), before + 1);
+        QCOMPARE(hand().desk().element(), project().elements.back().id);
+        const Vec2 at = middleOf(project().elements.back().id);
+        QVERIFY2(at.x > 60 * 0.7 && at.y < 40 * 0.45, qPrintable(QString("%1 %2").arg(at.x).arg(at.y)));
+        hand().undo();
+        QCOMPARE(project().elements.size(), before);
+    }
+
+    /// What lies outside a round canvas is covered on every station.
+    void aRoundCanvasIsShownRound()
+    {
+        hand().go(Station::Stage);
+        QVERIFY(hand().settle());
+        const auto corner = [&] {
+            return board()->grab().toImage().pixelColor(board()->toScreen(Vec2{1, 1}).toPoint());
+        };
+        const auto middle = [&] {
+            return board()->grab().toImage().pixelColor(board()->toScreen(Vec2{45, 12}).toPoint());
+        };
+        const QColor cornerWas = corner(), middleWas = middle();
+        Brief b = project().brief;
+        b.format = Format::Oval;
+        hand().window().document().edit("make it oval", edits::withBrief(project(), b));
+        QVERIFY(hand().settle());
+        QVERIFY(corner() != cornerWas);
+        QCOMPARE(middle(), middleWas);
     }
 
     void pullIsSplitAndWeighed()

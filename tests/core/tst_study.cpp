@@ -132,6 +132,24 @@ private slots:
         QCOMPARE(a.parts.size(), a.share.size());
     }
 
+    /// The strongest step of value, the strongest colour, the sharpest edge: each lies where it was put.
+    void peaksLieWhereTheyWerePut()
+    {
+        const auto p = kit::pictureBy(900, 600, 60, [](double x, double y) {
+            if (std::hypot(x - 200, y - 200) < 60)
+                return Pixel{1, 96};
+            if (std::hypot(x - 650, y - 220) < 60)
+                return Pixel{2, 50, 60, 40};
+            const double soft = std::hypot(x - 430, y - 450) - 60;
+            return soft < 0 ? Pixel{3, 45} : Pixel{0, 50 - 5 * std::exp(-soft / 30)};
+        });
+        const auto a = reading::attention(p.colour, p.ids, {60, 40, 200});
+        QCOMPARE(a.peakIn[0], 1);
+        QCOMPARE(a.peakIn[1], 2);
+        QVERIFY((a.peaks[0] - Vec2{200, 200}).length() < 110 && (a.peaks[1] - Vec2{650, 220}).length() < 110);
+        QVERIFY(a.peakIn[4] == 1 || a.peakIn[4] == 2);
+    }
+
     void leaksAreToldByEdge_data()
     {
         QTest::addColumn<double>("x");

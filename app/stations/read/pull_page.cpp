@@ -244,7 +244,7 @@ void PullPage::show()
     Page::show();
     m_rows->fit();
     if (auto* scroll = findChild<QScrollArea*>("pullScroll"))
-        scroll->setFixedHeight(std::min(m_rows->height() + 2, theme::px(142)));
+        scroll->setFixedHeight(std::min(m_rows->height() + 2, theme::px(116)));
     m_rows->update();
 }
 
@@ -261,7 +261,12 @@ QString PullPage::says() const
         ? (reading::facesCanBeFound() ? tr("No face seen from the front is found.")
                                       : tr("Faces cannot be looked for here; mark them by hand."))
         : tr("%1 faces are found.").arg(r.faces.size());
-    return tr("By contrast: <b>%1</b>. %2").arg(first.join(" → "), faces);
+    const auto on = [&](std::size_t contrast) {
+        const Element* e = project().element(r.attention.peakIn[contrast]);
+        return e ? QString::fromStdString(e->name).toHtmlEscaped() : tr("the backdrop");
+    };
+    return tr("By contrast: <b>%1</b>. Strongest step of value: %2; of colour: %3; sharpest edges: %4. %5")
+        .arg(first.join(" → "), on(0), on(1), on(4), faces);
 }
 
 } // namespace rl::app

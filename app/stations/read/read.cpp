@@ -1,9 +1,9 @@
 #include "app/stations/read/read.h"
+#include "app/stations/read/apart_page.h"
 #include "app/stations/read/edges_page.h"
 #include "app/stations/read/order_page.h"
 #include "app/stations/read/pull_page.h"
 #include "app/stations/read/read_page.h"
-#include "app/stations/read/apart_page.h"
 #include "app/stations/read/what_if_page.h"
 
 namespace rl::app {

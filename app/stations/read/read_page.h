@@ -48,6 +48,9 @@ private:
     void lookFields();
     void report();
     double squintedFromCm() const;
+    QString valuesSaid() const;
+    QString shapesSaid() const;
+    QString coloursSaid() const;
     QWidget* smallPictures();
     QButtonGroup* m_looks;
     Ladders* m_ladders;
