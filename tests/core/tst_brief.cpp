@@ -59,6 +59,24 @@ private slots:
         QCOMPARE(inchesOf(23.6), std::string("23 5/8"));
     }
 
+    void inchesAreWrittenInSixteenths_data()
+    {
+        QTest::addColumn<double>("inches");
+        QTest::addColumn<QString>("words");
+        QTest::newRow("whole") << 12.0 << "12";
+        QTest::newRow("a half") << 7.5 << "7 1/2";
+        QTest::newRow("less than one") << 0.0625 << "1/16";
+        QTest::newRow("rounded to the nearest") << 3.99 << "4";
+        QTest::newRow("nothing") << 0.0 << "0";
+        QTest::newRow("less than nothing") << -3.0 << "0";
+    }
+    void inchesAreWrittenInSixteenths()
+    {
+        QFETCH(double, inches);
+        QFETCH(QString, words);
+        QCOMPARE(QString::fromStdString(inchesOf(inches)), words);
+    }
+
     void outlinesHoldTheirArea_data()
     {
         QTest::addColumn<int>("format");
