@@ -418,6 +418,7 @@ void findPlaces(Attention& result, const std::vector<Body>& bodies, const Contra
     double total = 0;
     for (const Body& b : bodies)
         total += b.strength();
+    double strengths = 0;
     std::vector<std::pair<double, int>> largest; // the eight with most of it
     for (int i = 1; i < count; ++i)
         largest.emplace_back(-stats.at<int>(i, cv::CC_STAT_AREA), i);
@@ -439,10 +440,16 @@ void findPlaces(Attention& result, const std::vector<Body>& bodies, const Contra
         StrongPlace place;
         place.at = {b.box.x * sx, b.box.y * sy, b.box.width * sx, b.box.height * sy};
         place.share = b.strength() / std::max(1e-9, total + b.strength());
+        strengths += b.strength();
+        if (bodies.empty()) // nothing else draws: told against one another
+            place.share = b.strength();
         place.dL = cv::mean(dL, b.mask)[0], place.dC = cv::mean(dC, b.mask)[0];
         place.inside = Mask::fromMat(b.mask(b.box));
         result.places.push_back(std::move(place));
     }
+    if (bodies.empty())
+        for (StrongPlace& p : result.places)
+            p.share /= std::max(1e-9, strengths);
     std::stable_sort(result.places.begin(), result.places.end(),
         [](const StrongPlace& p, const StrongPlace& q) { return p.share > q.share; });
     if (result.places.size() > 5)

@@ -20,7 +20,7 @@ using PullParts = std::array<double, kPullParts>;
 /// A place of the backdrop that draws as an element would.
 struct StrongPlace {
     Rect at; ///< px in the id map
-    double share = 0; ///< of the pull of all elements and this place, 0…1
+    double share = 0; ///< of the pull of all elements and this place; without elements, of all places; 0…1
     double dL = 0; ///< L* over (or under) what lies around it
     double dC = 0; ///< C* over what lies around it
     Mask inside; ///< over its box, coarser: 255 where it lies

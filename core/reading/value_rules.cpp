@@ -173,6 +173,8 @@ void placeFindings(const RuleView& v, Findings& out)
     double lead = 0;
     for (const auto& [id, share] : a.share)
         lead = std::max(lead, share);
+    if (a.share.empty())
+        return; // nothing stands before it yet
     int n = 0;
     for (const StrongPlace& s : a.places) {
         ++n;

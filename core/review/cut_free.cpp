@@ -16,13 +16,13 @@ Result<Project> withPlaceCutFree(Project p, const reading::StrongPlace& place, d
     const double k = r->pixels.width() / whole.width; // px of the picture in a cm
     const cv::Rect box = cv::Rect(int((cm.x - whole.x) * k), int((cm.y - whole.y) * k), std::max(2, int(cm.width * k)),
         std::max(2, int(cm.height * k)));
-    cv::Mat alpha = cv::Mat::zeros(r->pixels.height(), r->pixels.width(), CV_8U), grown;
-    cv::resize(place.inside.mat(), grown, box.size(), 0, 0, cv::INTER_LINEAR);
+    cv::Mat alpha = cv::Mat::zeros(r->pixels.height(), r->pixels.width(), CV_8U), soft, grown;
+    cv::GaussianBlur(place.inside.mat(), soft, {}, 0.8, 0.8, cv::BORDER_CONSTANT); // while it is small
+    cv::resize(soft, grown, box.size(), 0, 0, cv::INTER_LINEAR);
     const cv::Rect on = box & cv::Rect({}, alpha.size());
     if (on.empty())
         return Error{Kind::Invalid, "That place lies beside the backdrop's picture.", {}};
     grown(on - box.tl()).copyTo(alpha(on));
-    cv::GaussianBlur(alpha, alpha, {}, std::max(1.0, 0.02 * std::max(on.width, on.height)));
     Cutout cut;
     cut.reference = r->id;
     cut.alpha = Mask::fromMat(alpha);

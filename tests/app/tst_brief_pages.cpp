@@ -178,7 +178,11 @@ private slots:
         QVERIFY(hand().rest());
         hand().press("findSteps");
         QVERIFY(project().brief.valueBounds.empty());
-        hand().undo(), hand().undo(), hand().undo(); // one step a gesture
+        hand().undo(); // one step a gesture
+        QVERIFY(std::abs(project().brief.valueBounds.at(0) - first - 1) < 1e-9);
+        hand().undo();
+        QVERIFY(std::abs(project().brief.valueBounds.at(0) - first) < 1e-9);
+        hand().undo();
         QVERIFY(project().brief.valueBounds.empty());
         hand().choose("wantedKey", 6); // high, major; the list begins with "none"
         QVERIFY(project().brief.wantedKey == 2 && project().brief.wantedSpan == 1);
@@ -240,7 +244,11 @@ private slots:
         QVERIFY(project().elements[0].edges.size() == 1 && project().elements[0].edges[0].reach == 3);
         hand().press("edgeNone");
         QVERIFY(project().elements[0].edges.empty());
-        hand().undo(), hand().undo(), hand().undo();
+        hand().undo();
+        QVERIFY(project().elements[0].edges.at(0).reach == 3);
+        hand().undo();
+        QVERIFY(project().elements[0].edges.at(0).reach < 1);
+        hand().undo(); // the whole drag at once
         QVERIFY(project().elements[0].edges.empty());
     }
 

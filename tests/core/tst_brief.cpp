@@ -143,8 +143,9 @@ private slots:
         }
         QCOMPARE(int(keys.size()), kSchoolCount);
         Brief b;
-        b.schools[0] = 77; // what is not there is what is usual or the last
-        (void)choiceOf(b, School::Focus);
+        QCOMPARE(choiceOf(b, School::Black).key, schoolSpec(School::Black).choices[0].key); // the first is usual
+        b.schools[0] = 77; // a choice that is not there is the last
+        QCOMPARE(choiceOf(b, School::Focus).key, schoolSpec(School::Focus).choices.back().key);
     }
 
     void nonsenseIsRepaired()

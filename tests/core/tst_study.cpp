@@ -118,6 +118,22 @@ private slots:
         QVERIFY(s.inside.width() > 0 && reading::attention(p.colour, p.ids, {60, 40, 200}).places.empty());
     }
 
+    /// Before anything stands there, places are held against one another, and nothing is said of them.
+    void placesOfABackdropAloneShareIt()
+    {
+        const auto p = kit::pictureBy(900, 600, 60, [](double x, double y) {
+            return std::hypot(x - 720, y - 150) < 45 ? Pixel{0, 92}
+                : std::hypot(x - 200, y - 400) < 60  ? Pixel{0, 10}
+                                                     : Pixel{0, 50};
+        });
+        const auto a = reading::attention(p.colour, p.ids, {60, 40, 200}, 384, true);
+        QCOMPARE(a.places.size(), std::size_t(2));
+        QVERIFY(std::abs(a.places[0].share + a.places[1].share - 1) < 1e-6 && a.places[1].share > 0.2);
+        const Project empty;
+        for (const Finding& f : reading::readFindings(empty, p, reading::read(empty, p)))
+            QVERIFY2(!f.key.starts_with("read.place") && !f.key.starts_with("read.leak"), f.key.c_str());
+    }
+
     void pullIsSplitExactly()
     {
         const auto p = patches();

@@ -99,9 +99,13 @@ IdeasPage::IdeasPage(Desk& desk)
     connect(m_threads, &ClueThreads::removeClueWanted, this,
         [this](int id) { m_desk.edit(tr("Take the clue away"), edits::withoutClue(project(), id)); });
     connect(m_threads, &ClueThreads::renameWanted, this, [this](int id) {
+        QString was;
+        for (const Idea& idea : project().brief.ideas)
+            if (idea.id == id)
+                was = QString::fromStdString(idea.words);
         bool ok = false;
         const QString words
-            = QInputDialog::getText(this, tr("Rename the idea"), tr("In a few words:"), QLineEdit::Normal, {}, &ok)
+            = QInputDialog::getText(this, tr("Rename the idea"), tr("In a few words:"), QLineEdit::Normal, was, &ok)
                   .trimmed();
         if (ok && !words.isEmpty())
             m_desk.edit(tr("Rename the idea"), edits::withIdeaNamed(project(), id, words.toStdString()));
