@@ -44,6 +44,7 @@ private:
 std::vector<std::unique_ptr<Command>> lookCommands();
 std::vector<std::unique_ptr<Command>> readCommands(); ///< read a work or a picture
 std::vector<std::unique_ptr<Command>> studyCommands(); ///< sheets of what is read
+std::vector<std::unique_ptr<Command>> mixCommands(); ///< paint: mixes, recipes, calibration
 std::vector<std::unique_ptr<Command>> makeCommands(); ///< write something
 std::vector<std::unique_ptr<Command>> gatherCommands(); ///< the wall: bring in, measure, rank
 std::vector<std::unique_ptr<Command>> cutCommands(); ///< cut out, paint out

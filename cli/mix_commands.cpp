@@ -1,0 +1,221 @@
+// Paint: what a mix looks like, recipes, gradients, calibration.
+#include "cli/command_base.h"
+#include "cli/json_out.h"
+#include "core/paint/bands.h"
+#include "core/paint/csv.h"
+#include "core/paint/recipes.h"
+#include "store/paint_box_file.h"
+
+namespace rl::cli {
+
+namespace {
+using colour::ExactLab;
+using nlohmann::json;
+
+json labJson(const ExactLab& lab)
+{
+    return {lab.L, lab.a, lab.b};
+}
+json partsJson(const paint::Recipe& r)
+{
+    json j = json::object();
+    for (const paint::Part& p : r)
+        j[p.paint] = p.parts;
+    return j;
+}
+/// "L,a,b".
+Result<ExactLab> labFrom(const std::string& text, const std::string& option)
+{
+    const auto rows = paint::csvRows(text);
+    if (rows.size() == 1 && rows[0].size() == 3) {
+        const double L = paint::numberIn(rows[0][0]), a = paint::numberIn(rows[0][1]), b = paint::numberIn(rows[0][2]);
+        if (L >= 0 && L <= 100 && std::abs(a) <= 150 && std::abs(b) <= 150)
+            return ExactLab(L, a, b);
+    }
+    return Error{
+        Kind::Invalid, option + " wants a colour in CIELAB as L,a,b: L from 0 to 100, a and b within ±150.", text};
+}
+
+/// `lantern mix`: one of a recipe's colour, recipes for a colour, a gradient.
+class Mix final : public NamedCommand {
+public:
+    Mix()
+        : NamedCommand("mix", "what a mix of paints looks like; recipes for a colour; gradients in bands")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("--recipe", m_recipe, "parts by volume: PB29=1+PW6=10");
+        app.add_option("--wet-um", m_coat.wetUm, "a film of that many µm when wet; without it an opaque layer")
+            ->check(CLI::Range(0.001, 10000.0));
+        app.add_option("--medium-parts", m_coat.mediumParts, "clear medium to one part of paint")
+            ->check(CLI::Range(0.0, 1000.0));
+        app.add_option("--under", m_under, "what the film lies on: white, black or a recipe");
+        app.add_option("--lab", m_lab, "a wanted colour: L,a,b");
+        app.add_option("--from", m_from, "a gradient's first colour: L,a,b");
+        app.add_option("--to", m_to, "its last colour: L,a,b");
+        app.add_option("--length-cm", m_gradient.lengthCm, "how long it is")->check(CLI::Range(0.1, 10000.0));
+        app.add_option("--step-de", m_gradient.stepDe, "CIEDE2000 between neighbours")->check(CLI::Range(0.2, 50.0));
+        app.add_option("--open-min", m_gradient.openMinutes, "minutes that the paint can be moved")
+            ->check(CLI::Range(0.01, 1e5));
+        app.add_option("--pace-cm-per-min", m_gradient.paceCmPerMinute, "how fast it is laid")
+            ->check(CLI::Range(0.01, 1e4));
+        app.add_option(
+               "--paints", m_paints, "tubes by pigment, PW6,PB29; without it all of the box, or those that ship")
+            ->delimiter(',');
+        app.add_option("--box", m_box, "a calibrated box (*.json)");
+        app.add_option("--ladder", m_ladder, "quarter: parts that a brush can measure")
+            ->check(CLI::IsMember({"quarter"}));
+        app.add_option("--let-down", m_letDown, "each tube also as 1 part in so many of titanium white")
+            ->check(CLI::Range(2, 1000));
+        app.add_option("--max-paints", m_most, "tubes in a recipe")->check(CLI::Range(1, 4));
+        app.add_flag("--quick", m_quick, "as while a hand moves: not every choice is tried");
+    }
+    Result<json> run() override
+    {
+        auto paints = this->paints();
+        if (!paints)
+            return paints.error();
+        const int asked = !m_recipe.empty() + !m_lab.empty() + (!m_from.empty() || !m_to.empty());
+        if (asked != 1)
+            return Error{Kind::Invalid, "Say one of --recipe, --lab, or --from with --to.", {}};
+        json j = !m_recipe.empty() ? json() : json{{"paints", paints->size()}};
+        if (!m_recipe.empty())
+            return ofRecipe(*paints);
+        const paint::Search search(paints.take());
+        return m_lab.empty() ? bands(search) : recipes(search);
+    }
+
+private:
+    Result<paint::Paints> paints() const
+    {
+        std::vector<std::string> ids = m_paints;
+        if (m_box.empty()) {
+            if (ids.empty() || !m_recipe.empty())
+                for (const paint::Pigment& p : paint::pigments())
+                    if (p.optics)
+                        ids.push_back(p.id);
+            return paint::typicalPaints(ids);
+        }
+        auto box = store::readPaintBox(m_box);
+        if (!box || ids.empty())
+            return box;
+        paint::Paints out;
+        for (const std::string& id : ids) {
+            const paint::Paint* p = paint::paintOf(*box, id);
+            if (!p)
+                return Error{Kind::Missing, "There is no “" + id + "” in that box.", m_box};
+            if (!paint::paintOf(out, id))
+                out.push_back(*p);
+        }
+        return out;
+    }
+    Result<json> ofRecipe(const paint::Paints& paints) const
+    {
+        const auto recipe = paint::recipeFrom(m_recipe, paints);
+        if (!recipe)
+            return recipe.error();
+        paint::Spectrum under = paint::inside(paint::evenly(paint::kWhiteCard));
+        if (m_under == "black")
+            under = paint::evenly(paint::kBlackInside);
+        else if (!m_under.empty() && m_under != "white") {
+            const auto below = paint::recipeFrom(m_under, paints);
+            if (!below)
+                return below.error();
+            under = paint::opaque(paint::opticsOf(*below, paints));
+        }
+        const auto look = paint::seen(paint::laid(paint::opticsOf(*recipe, paints), m_coat, under));
+        const ExactLab lab = paint::toLab(look);
+        const paint::ScreenColour screen = paint::onScreen(lab);
+        return json{{"lab", labJson(lab)}, {"srgb", screen.rgb}, {"outside_srgb", screen.clipped},
+            {"lamp_lab", labJson(paint::toLab(look, paint::Illuminant::Lamp))}, {"typical", m_box.empty()}};
+    }
+    Result<json> recipes(const paint::Search& search) const
+    {
+        const auto wanted = labFrom(m_lab, "--lab");
+        if (!wanted)
+            return wanted.error();
+        paint::Wish wish;
+        wish.wanted = *wanted, wish.most = m_most, wish.inParts = !m_ladder.empty(), wish.letDown = m_letDown;
+        wish.effort = m_quick ? paint::Effort::Moving : paint::Effort::Full;
+        TerminalProgress progress(false);
+        const paint::Answer a = paint::recipesFor(search, wish, progress);
+        if (progress.cancelled())
+            return Error{Kind::Cancelled, "The search was given up.", {}};
+        json j{{"recipes", json::array()}, {"hue_kept", a.hueKept}, {"typical", m_box.empty()}};
+        for (const paint::Formula& f : a.formulas)
+            j["recipes"].push_back({{"parts", partsJson(f.recipe)}, {"lab", labJson(f.lab)}, {"de00", f.de},
+                {"sensitivity", f.sensitivity}, {"srgb", paint::onScreen(f.lab).rgb}});
+        j["best_possible"] = {{"de00", a.reachDe}, {"lab", labJson(a.reach)}, {"missed", a.missed}};
+        return j;
+    }
+    Result<json> bands(const paint::Search& search)
+    {
+        const auto from = labFrom(m_from, "--from"), to = labFrom(m_to, "--to");
+        if (!from || !to)
+            return from ? to.error() : from.error();
+        m_gradient.from = *from, m_gradient.to = *to;
+        TerminalProgress progress(false);
+        const paint::Gradient g = paint::gradient(search, m_gradient, progress);
+        if (progress.cancelled())
+            return Error{Kind::Cancelled, "The gradient was given up.", {}};
+        json j{{"bands", json::array()}, {"largest_step", g.largestStep}, {"off", g.off}, {"for_time", g.forTime},
+            {"typical", m_box.empty()}};
+        for (const paint::Band& b : g.bands)
+            j["bands"].push_back({{"from_cm", b.fromCm}, {"to_cm", b.toCm}, {"lab", labJson(b.lab)},
+                {"parts", partsJson(b.recipe)}, {"off", b.off}});
+        return j;
+    }
+
+    std::string m_recipe, m_under, m_lab, m_from, m_to, m_box, m_ladder;
+    std::vector<std::string> m_paints;
+    paint::Coat m_coat;
+    paint::GradientWish m_gradient;
+    int m_letDown = 0, m_most = 4;
+    bool m_quick = false;
+};
+
+/// `lantern calibrate --swatches S.json -o box.json`
+class Calibrate final : public NamedCommand {
+public:
+    Calibrate()
+        : NamedCommand("calibrate", "fits each tube to its painted swatches")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("--swatches", m_swatches, "what was read of the card (*.json)")->required();
+        app.add_option("-o,--output", m_out, "the calibrated box (*.json)")->required();
+    }
+    Result<json> run() override
+    {
+        const auto card = store::readSwatches(m_swatches);
+        if (!card)
+            return card.error();
+        TerminalProgress progress(false);
+        const auto fitted = paint::calibrated(card->swatches, card->sigmaLab, card->finish, progress);
+        if (!fitted)
+            return fitted.error();
+        if (const auto done = store::writePaintBox(*fitted, m_out); !done)
+            return done.error();
+        json j{{"output", m_out}, {"paints", json::array()}};
+        for (const paint::CalibratedPaint& c : *fitted)
+            j["paints"].push_back({{"paint", c.paint.id}, {"from_typical_de00", c.fromTypical}, {"left_de00", c.left},
+                {"drawdown", c.drawdown}});
+        return j;
+    }
+
+private:
+    std::string m_swatches, m_out;
+};
+} // namespace
+
+std::vector<std::unique_ptr<Command>> mixCommands()
+{
+    std::vector<std::unique_ptr<Command>> all;
+    all.push_back(std::make_unique<Mix>());
+    all.push_back(std::make_unique<Calibrate>());
+    return all;
+}
+
+} // namespace rl::cli
