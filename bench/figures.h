@@ -21,6 +21,7 @@ void reliefFigures(std::vector<Figure>& out); ///< reliefs against true normals
 void cutFigures(std::vector<Figure>& out, int cases); ///< cut-outs with known alpha; against plain cv::grabCut
 void readFigures(
     std::vector<Figure>& out); ///< orders and suggestions on tests/data/attention-examples; speed of reading
+void mixFigures(std::vector<Figure>& out); ///< recipes, recipe map, soft proof, and their speed
 void eyeLevelFigures(std::vector<Figure>& out); ///< boxes seen by a level camera
 void importFigures(std::vector<Figure>& out); ///< 200 pictures of 12 megapixels onto the wall of the real window
 int importRun(const std::string& folder); ///< the part that runs in a process of its own

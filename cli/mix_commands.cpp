@@ -1,9 +1,15 @@
 // Paint: what a mix looks like, recipes, gradients, calibration.
 #include "cli/command_base.h"
 #include "cli/json_out.h"
+#include "cli/read_base.h"
+#include "core/colour/srgb.h"
 #include "core/paint/bands.h"
 #include "core/paint/csv.h"
+#include "core/paint/palette_choice.h"
+#include "core/paint/reach.h"
 #include "core/paint/recipes.h"
+#include "core/paint/surprises.h"
+#include "core/project/edits.h"
 #include "store/paint_box_file.h"
 
 namespace rl::cli {
@@ -208,11 +214,178 @@ public:
 private:
     std::string m_swatches, m_out;
 };
+
+/// A work or a picture mixed from the work's box, or from another one.
+class MixingCommand : public ReadingCommand {
+public:
+    using ReadingCommand::ReadingCommand;
+
+protected:
+    void describe(CLI::App& app) override
+    {
+        ReadingCommand::describe(app);
+        app.add_option("--puddles", m_puddles, "how many mixes")->check(CLI::Range(2, 64));
+        app.add_option("--paints", m_tubes, "tubes by pigment instead of the work's box")->delimiter(',');
+    }
+    Result<ReadPicture> picture(int widthPx) const
+    {
+        auto r = opened(widthPx);
+        if (!r)
+            return r;
+        ReadPicture read = r.take();
+        if (m_puddles)
+            read.project.mix.puddles = m_puddles;
+        if (!m_tubes.empty()) {
+            const auto known = paint::typicalPaints(m_tubes);
+            if (!known)
+                return known.error();
+            PaintBox box{0, "said", PaintMedium::AcrylicHeavy, {}};
+            for (const paint::Paint& p : *known) {
+                Tube t;
+                t.pigment = p.id;
+                box.tubes.push_back(t);
+            }
+            read.project.boxes.clear();
+            read.project = edits::withPaintBox(std::move(read.project), std::move(box));
+        }
+        return read;
+    }
+    static json puddleJson(const paint::Mixing& m, std::size_t i)
+    {
+        const paint::Puddle& p = m.map.puddles[i];
+        json j{{"number", i + 1}, {"element", p.element}, {"family", p.light ? "light" : "shade"},
+            {"lab", labJson(p.wanted)}, {"share", p.share}, {"spread_de00", p.spread},
+            {"at_cm", {p.at.x / m.pixelsPerCm, p.at.y / m.pixelsPerCm}}};
+        if (i < m.recipes.size() && !m.recipes[i].formulas.empty()) {
+            const paint::Formula& f = m.recipes[i].formulas[0];
+            j["parts"] = partsJson(f.recipe), j["de00"] = f.de, j["reach_de00"] = m.recipes[i].reachDe;
+            j["missed"] = m.recipes[i].missed, j["ml"] = m.needs.puddles[i].ml;
+        }
+        return j;
+    }
+
+private:
+    int m_puddles = 0;
+    std::vector<std::string> m_tubes;
+};
+
+/// `lantern palette FILE [--puddles 24] -o map.png`
+class PaletteOf final : public MixingCommand {
+public:
+    PaletteOf()
+        : MixingCommand("palette", "the whole canvas in a chosen number of mixes, with their recipes")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        MixingCommand::describe(app);
+        app.add_option("-o,--output", m_out, "the map in its puddles' colours (*.png)");
+        app.add_option("--proof", m_proof, "the picture as these paints can show it (*.png)");
+        app.add_option("--choose", m_choose, "which so many of the tubes reach it best")->check(CLI::Range(1, 12));
+        app.add_option("--width-px", m_width, "of the map")->check(CLI::Range(100, 4000));
+    }
+    Result<json> run() override
+    {
+        const auto read = picture(m_width);
+        if (!read)
+            return read.error();
+        TerminalProgress progress(true);
+        const light::Picture& pic = read->picture;
+        const paint::Mixing m = paint::mixing(read->project, pic.colour, pic.ids, pic.pixelsPerCm, nullptr, progress);
+        if (progress.cancelled())
+            return Error{Kind::Cancelled, "The recipe map was given up.", {}};
+        json j{{"puddles", json::array()}, {"alike", json::array()}, {"shared", json::array()},
+            {"typical", m.box.typical()}};
+        for (std::size_t i = 0; i < m.map.puddles.size(); ++i)
+            j["puddles"].push_back(puddleJson(m, i));
+        for (const paint::Alike& a : m.alike)
+            j["alike"].push_back(
+                {{"puddles", {a.first + 1, a.second + 1}}, {"de00", a.de}, {"two_lights", a.twoLights}});
+        for (const auto& [id, count] : paint::sharedPaints(m.recipes))
+            j["shared"].push_back({{"paint", id}, {"puddles", count}});
+        const paint::Search search(m.box.paints);
+        if (m_choose)
+            choose(search, m, j, progress);
+        if (const auto done = write(m, search, pic, read->project.mix.finish, j, progress); !done)
+            return done.error();
+        return j;
+    }
+
+private:
+    void choose(const paint::Search& search, const paint::Mixing& m, json& j, Progress& progress) const
+    {
+        j["choices"] = json::array();
+        for (const paint::PaletteChoice& c : paint::choosePalette(search, m.map, m_choose, 4, progress)) {
+            json tubes = json::array();
+            for (std::size_t i = 0; i < c.tubes.size(); ++i)
+                tubes.push_back(
+                    {{"paint", search.paints()[std::size_t(c.tubes[i])].id}, {"within4_without", c.without[i]}});
+            j["choices"].push_back(
+                {{"tubes", tubes}, {"within2", c.within2}, {"within4", c.within4}, {"within8", c.within8}});
+        }
+    }
+    Result<Done> write(const paint::Mixing& m, const paint::Search& search, const light::Picture& pic, Finish finish,
+        json& j, Progress& progress) const
+    {
+        if (!m_out.empty()) {
+            std::vector<Rgb> shown(m.map.which.size());
+            for (std::size_t i = 0; i < shown.size(); ++i)
+                shown[i] = colour::fromLab(colour::Lab(m.map.puddles[m.map.which.data()[i]].wanted));
+            const LinearPicture picture(m.map.which.width(), m.map.which.height(), std::move(shown));
+            if (const auto done = store::writeFile(m_out, store::encodePng(colour::codeOf(picture))); !done)
+                return done;
+            j["output"] = m_out;
+        }
+        if (m_proof.empty())
+            return Done{};
+        const auto reach = paint::Reach::of(search, pic.colour, finish, progress);
+        if (!reach)
+            return Error{Kind::Missing, "There is no paint to show the picture in.", {}};
+        Plane off;
+        const LinearPicture proof = reach->proof(pic.colour, &off);
+        const paint::Kept kept = paint::keptOf(off);
+        j["proof"] = {{"output", m_proof}, {"within2", kept.within2}, {"within4", kept.within4},
+            {"within8", kept.within8}, {"mean_de00", kept.mean}};
+        return store::writeFile(m_proof, store::encodePng(colour::codeOf(proof)));
+    }
+    std::string m_out, m_proof;
+    int m_choose = 0, m_width = 1000;
+};
+
+/// `lantern paints FILE`: what is needed, what runs out.
+class PaintsOf final : public MixingCommand {
+public:
+    PaintsOf()
+        : MixingCommand("paints", "how much paint the picture needs, of which tube, and what runs out")
+    {
+    }
+    Result<json> run() override
+    {
+        const auto read = picture(800);
+        if (!read)
+            return read.error();
+        TerminalProgress progress(false);
+        const light::Picture& pic = read->picture;
+        const paint::Mixing m = paint::mixing(read->project, pic.colour, pic.ids, pic.pixelsPerCm, nullptr, progress);
+        if (m.recipes.empty())
+            return Error{Kind::Missing, "This work has no paint box: say --paints.", {}};
+        const MixPlan& plan = read->project.mix;
+        json j{{"coats", plan.coats}, {"wet_um", plan.wetUm}, {"loss", plan.loss}, {"ml", m.needs.ml},
+            {"cost", m.needs.cost}, {"tubes", json::array()}, {"findings", json::array()}};
+        for (const paint::TubeNeed& t : m.needs.tubes)
+            j["tubes"].push_back({{"paint", t.id}, {"ml", t.ml}, {"left_ml", t.leftMl}, {"missing_ml", t.missingMl},
+                {"runs_out_in_coat", t.runsOutInCoat}, {"cost", t.cost}});
+        j["findings"] = jsonOf(paint::mixFindings(read->project, m));
+        return j;
+    }
+};
 } // namespace
 
 std::vector<std::unique_ptr<Command>> mixCommands()
 {
     std::vector<std::unique_ptr<Command>> all;
+    all.push_back(std::make_unique<PaletteOf>());
+    all.push_back(std::make_unique<PaintsOf>());
     all.push_back(std::make_unique<Mix>());
     all.push_back(std::make_unique<Calibrate>());
     return all;

@@ -1,6 +1,6 @@
 # Tables of paint as texts that are compiled in.
 set(text "")
-foreach(table pigments pigments_ks cie1931_2deg_10nm)
+foreach(table pigments pigments_ks cie1931_2deg_10nm layers)
     set(file ${PROJECT_SOURCE_DIR}/core/paint/tables/${table}.csv)
     set_property(DIRECTORY APPEND PROPERTY CMAKE_CONFIGURE_DEPENDS ${file})
     file(READ ${file} bytes HEX)

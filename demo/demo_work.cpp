@@ -1,5 +1,7 @@
 #include "demo/demo_work.h"
 #include "core/cutout/cut.h"
+#include "core/paint/box.h"
+#include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "core/project/takes.h"
 #include "core/stage/drawn.h"
@@ -194,6 +196,7 @@ void tellCaravan(Project& p)
     fact("both hands on the pole, the right one lower", "pose sketch of the first week", "Lamplighter");
     fact("two cross-arms, the upper one shorter", "survey drawing made for this picture", "Near pylon");
     p.brief.ground.threadsPerCm = 12;
+    p = edits::withPaintBox(std::move(p), paint::firstBox());
 }
 
 int stand(Project& p, Solid solid, const char* name, Vec2 baseCm, double heightM)

@@ -138,7 +138,7 @@ struct ReportPage {
 
 const char* stationWord(Station s)
 {
-    static constexpr const char* names[] = {"Brief", "Gather", "Cut", "Stage", "Light", "Read", "Carry"};
+    static constexpr const char* names[] = {"Brief", "Gather", "Cut", "Stage", "Light", "Read", "Mix", "Carry"};
     return names[std::size_t(s)];
 }
 

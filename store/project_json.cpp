@@ -19,14 +19,14 @@ RL_JSON_WORDS(DriftKind,
 RL_JSON_WORDS(LengthUnit, {{LengthUnit::Centimetre, "cm"}, {LengthUnit::Inch, "in"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec2, x, y)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vec3, x, y, z)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(CastMember, id, name)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Rect, x, y, width, height)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(CastMember, id, name, place)
 RL_JSON_WORDS(Format, {{Format::Rectangle, "rectangle"}, {Format::Oval, "oval"}, {Format::Free, "free"}})
 RL_JSON_WORDS(Support,
     {{Support::Canvas, "canvas"}, {Support::Board, "board"}, {Support::Paper, "paper"}, {Support::Panel, "panel"}})
 RL_JSON_WORDS(Toning,
     {{Toning::White, "white"}, {Toning::MiddleTone, "middle"}, {Toning::Complement, "complement"},
         {Toning::Darkest, "darkest"}})
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Rect, x, y, width, height)
 RL_JSON_NUMBERS_AND(PaintGround, support, toning)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Clue, id, words, cast, element, part)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Idea, id, words, clues)
@@ -69,6 +69,16 @@ inline void from_json(const json& j, Brief& b)
     take("valueBounds", b.valueBounds), take("ideas", b.ideas), take("facts", b.facts);
     b.schools = j.value("schools", SchoolsKept{}).chosen;
 }
+RL_JSON_WORDS(PaintMedium,
+    {{PaintMedium::AcrylicHeavy, "acrylic heavy"}, {PaintMedium::AcrylicFluid, "acrylic fluid"},
+        {PaintMedium::AcrylicGouache, "acrylic gouache"}, {PaintMedium::Gouache, "gouache"}, {PaintMedium::Oil, "oil"},
+        {PaintMedium::Watercolour, "watercolour"}})
+RL_JSON_WORDS(Finish, {{Finish::Gloss, "gloss"}, {Finish::Satin, "satin"}, {Finish::Matt, "matt"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Patch, read, lab)
+RL_JSON_NUMBERS_AND(TubeCard, masstone, tint2, tint10, overWhite, overBlack, date)
+RL_JSON_NUMBERS_AND(Tube, id, pigment, name, chosen, card)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PaintBox, id, name, medium, tubes)
+RL_JSON_NUMBERS_AND(MixPlan, box, finish)
 RL_JSON_NUMBERS(PictureLight)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(OutlinePoint, at, curved)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Outline, points, hole)
@@ -103,7 +113,7 @@ RL_JSON_WORDS(EdgeWish,
         {EdgeWish::DarkLine, "dark line"}, {EdgeWish::LightLine, "light line"}})
 RL_JSON_NUMBERS_AND(PlannedEdge, at, wish)
 RL_JSON_NUMBERS_AND(Element, id, name, cast, cutout, baseCm, mirrored, form, material, ownLightSet, ownLight, tone,
-    standin, pattern, group, locked, inside, step, kinOf, usual, notes, facing, parts, ridges, eyes, feet, edges)
+    standin, pattern, group, locked, inside, step, kinOf, usual, notes, facing, parts, ridges, eyes, feet, edges, quiet)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Group, id, name)
 RL_JSON_NUMBERS_AND(Guides, shown, corners, meet)
 RL_JSON_NUMBERS(Camera)
@@ -177,8 +187,9 @@ nlohmann::json toJson(const Project& p, const std::function<std::string(const Ma
 {
     json j{{"format", kFormat}, {"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera},
         {"backdrop", p.backdrop}, {"lights", p.lights}, {"sheets", p.sheets}, {"groups", p.groups}, {"takes", p.takes},
-        {"take", p.take}, {"votes", p.votes}, {"guides", p.guides}, {"heights", p.heights}, {"setAside", p.setAside},
-        {"lead", p.lead}, {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
+        {"take", p.take}, {"votes", p.votes}, {"guides", p.guides}, {"boxes", p.boxes}, {"mix", p.mix},
+        {"heights", p.heights}, {"setAside", p.setAside}, {"lead", p.lead}, {"lastId", p.lastId},
+        {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
         j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256},
             {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", keyOf(r.permission)},
@@ -221,6 +232,8 @@ Result<Project> read(const json& j, const PixelSource& source)
     p.take = j.value("take", 0);
     p.votes = j.value("votes", std::vector<Vote>{});
     p.guides = j.value("guides", Guides{});
+    p.boxes = j.value("boxes", std::vector<PaintBox>{});
+    p.mix = j.value("mix", MixPlan{});
     p.heights = j.value("heights", std::vector<UsualHeight>{});
     p.setAside = j.value("setAside", std::map<std::string, std::string>{});
     p.lead = j.value("lead", 0);

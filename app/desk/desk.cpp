@@ -31,6 +31,8 @@ void Desk::hold(Selection s)
     s.mist = std::clamp(s.mist, p.lights.air.mists.empty() ? -1 : 0, int(p.lights.air.mists.size()) - 1);
     if (const Element* e = p.element(s.element); !e || s.part >= int(e->parts.size()))
         s.part = -1;
+    if (!p.tube(s.tube))
+        s.tube = p.paintBox() && !p.paintBox()->tubes.empty() ? p.paintBox()->tubes.front().id : 0;
     if (s == m_selection)
         return;
     m_selection = s;

@@ -173,7 +173,10 @@ void LiveLight::judge(const Wish& wish)
     result->reading = reading::read(wish.project, result->picture, 3, m_whole.frame.get(), &progress);
     if (progress.cancelled())
         return;
-    result->findings = review::findingsOf(wish.project, result->picture, result->reading, m_cache);
+    result->mixing = review::mixingOf(wish.project, result->picture, progress);
+    if (progress.cancelled())
+        return;
+    result->findings = review::findingsOf(wish.project, result->picture, result->reading, *result->mixing, m_cache);
     if (progress.cancelled())
         return;
     {

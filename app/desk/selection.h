@@ -6,6 +6,8 @@ namespace rl::app {
 struct Selection {
     int element = 0, lantern = 0, reference = 0;
     int mist = -1; ///< index in the air
+    int tube = 0; ///< of the paint box
+    int puddle = -1; ///< index in the recipe map
     int part = -1; ///< index in the held element's relief
     bool operator==(const Selection&) const = default;
 };

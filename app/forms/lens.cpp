@@ -28,6 +28,20 @@ Lens<Sheets> sheets()
 {
     return whole<Sheets>([](const Project& p) -> const Sheets& { return p.sheets; }, edits::withSheets);
 }
+Lens<MixPlan> mix()
+{
+    return whole<MixPlan>([](const Project& p) -> const MixPlan& { return p.mix; }, edits::withMix);
+}
+Lens<PaintBox> paintBox()
+{
+    return {[](const Project& p, const Selection&) { return p.paintBox(); },
+        [](Project p, const Selection&, PaintBox b) { return edits::withPaintBox(std::move(p), std::move(b)); }};
+}
+Lens<Tube> tube()
+{
+    return {[](const Project& p, const Selection& s) { return p.tube(s.tube); },
+        [](Project p, const Selection&, Tube t) { return edits::withTube(std::move(p), std::move(t)); }};
+}
 Lens<Guides> guides()
 {
     return whole<Guides>([](const Project& p) -> const Guides& { return p.guides; }, edits::withGuides);

@@ -45,6 +45,9 @@ Lens<LightGroup> lightGroup(); ///< the held lantern's
 Lens<Element> element(); ///< the held one
 Lens<ReliefPart> part(); ///< the held one of the held element, or the whole of it
 Lens<Reference> reference(); ///< the held one
+Lens<MixPlan> mix();
+Lens<Tube> tube(); ///< the held one
+Lens<PaintBox> paintBox(); ///< the one in use
 } // namespace lens
 
 } // namespace rl::app

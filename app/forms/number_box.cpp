@@ -33,6 +33,12 @@ Shown shownAs(Unit unit)
         return {1, " px", 0, 1};
     case Unit::DeltaE:
         return {1, QString(" ") + delta + "E", 1, 1};
+    case Unit::Millilitre:
+        return {1, " ml", 0, 5};
+    case Unit::Micrometre:
+        return {1, QString(" ") + QChar(0xb5) + "m", 0, 10};
+    case Unit::Minute:
+        return {1, " min", 0, 1};
     case Unit::Count:
         return {1, QString(" ") + times, 0, 1};
     }

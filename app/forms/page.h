@@ -29,6 +29,7 @@ public:
     virtual bool busy() const { return false; } ///< something is being worked out
     virtual Pointing pointing() const { return {}; }
     virtual void pointAt(Vec3) { } ///< a click on the plan's ground, m
+    virtual QWidget* beside() { return nullptr; } ///< stands beside the board while the findings are folded
     virtual bool tall() const { return false; } ///< takes the room of the views beside it
 
 signals:

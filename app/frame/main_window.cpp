@@ -165,7 +165,7 @@ void MainWindow::goTo(Station which)
 void MainWindow::bringToBoard()
 {
     StationView* s = here();
-    m_side->setStation(s->spec(), !s->current()->tall());
+    m_side->setStation(s->spec(), !s->current()->tall(), s->current()->beside());
     const Pointing pointing = s->current()->pointing();
     m_side->plans()->setPointing(pointing.on, pointing.places);
     Board* board = boardHere();

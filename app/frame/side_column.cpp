@@ -50,11 +50,18 @@ SideColumn::SideColumn(Desk& desk)
     layout->addStretch(0);
 }
 
-void SideColumn::setStation(const StationSpec& spec, bool room)
+void SideColumn::setStation(const StationSpec& spec, bool room, QWidget* beside)
 {
     m_spec = &spec;
     m_room = room;
-    const bool openFirst = !spec.plans && spec.id != Station::Read;
+    if (beside != m_beside) {
+        if (m_beside)
+            m_beside->hide();
+        m_beside = beside;
+        if (m_beside)
+            qobject_cast<QVBoxLayout*>(layout())->insertWidget(2, m_beside, 1);
+    }
+    const bool openFirst = !spec.plans && spec.id != Station::Read && !beside;
     m_open = QSettings().value(settingOf(spec), openFirst).toBool();
     arrange();
 }
@@ -90,7 +97,10 @@ void SideColumn::setKnown(const Findings* all)
 void SideColumn::arrange()
 {
     const bool plans = m_spec && m_spec->plans && !m_open && m_room;
-    const bool wide = m_open || plans;
+    const bool other = m_beside && !m_open;
+    const bool wide = m_open || plans || other;
+    if (m_beside)
+        m_beside->setVisible(other);
     if (m_open && m_spec)
         m_findings->show(m_all, int(m_spec->id)); // a card takes a while to make: only when it is seen
     m_findings->setVisible(m_open);
@@ -98,7 +108,7 @@ void SideColumn::arrange()
     m_head->setText(m_head->property(wide ? "words" : "count").toString() + (wide ? (m_open ? " ▾" : " ▸") : ""));
     m_head->setAccessibleName(m_head->property("words").toString());
     m_head->setToolButtonStyle(wide ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonTextUnderIcon);
-    setFixedWidth(wide ? theme::px(250) : theme::px(50));
+    setFixedWidth(other ? theme::px(330) : wide ? theme::px(250) : theme::px(50));
     if (plans)
         m_plans->show();
 }

@@ -1,6 +1,7 @@
 #pragma once
 #include "app/board/plans.h"
 #include "app/frame/findings_panel.h"
+#include <QPointer>
 #include <QWidget>
 
 class QToolButton;
@@ -16,8 +17,8 @@ public:
     explicit SideColumn(Desk& desk);
     FindingsPanel* findings() const { return m_findings; }
     Plans* plans() const { return m_plans; }
-    /// \param room false: the page needs the plans' room
-    void setStation(const StationSpec& spec, bool room);
+    /// \param room false: the page needs the plans' room \param beside of the page; null: none
+    void setStation(const StationSpec& spec, bool room, QWidget* beside);
     void setKnown(const Findings* findings); ///< null: not known yet
     void toggle(); ///< folds or opens the findings of this station; remembered
     bool isOpen() const { return m_open; }
@@ -33,6 +34,7 @@ private:
     Plans* m_plans;
     const StationSpec* m_spec = nullptr;
     Findings m_all;
+    QPointer<QWidget> m_beside;
     bool m_open = true, m_room = true;
 };
 

@@ -3,6 +3,7 @@
 #include "app/stations/cut/cut.h"
 #include "app/stations/gather/gather.h"
 #include "app/stations/light/light.h"
+#include "app/stations/mix/mix.h"
 #include "app/stations/read/read.h"
 #include "app/stations/stage/stage.h"
 
@@ -18,6 +19,7 @@ const std::vector<StationSpec>& allStations()
         stageStation(),
         lightStation(),
         readStation(),
+        mixStation(),
         carryStation(),
     };
     return all;

@@ -9,8 +9,8 @@ namespace rl {
 
 struct Project;
 
-enum class Station { Brief, Gather, Cut, Stage, Light, Read, Carry };
-inline constexpr int kStationCount = 7;
+enum class Station { Brief, Gather, Cut, Stage, Light, Read, Mix, Carry };
+inline constexpr int kStationCount = 8;
 
 /// Holds: nothing to say. Watch: worth a look. Broken: will show in paint.
 enum class Severity { Holds, Watch, Broken };

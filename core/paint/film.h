@@ -1,5 +1,6 @@
 #pragma once
 #include "core/paint/spectrum.h"
+#include "core/project/paint_box.h"
 #include <span>
 
 namespace rl::paint {
@@ -11,8 +12,8 @@ struct Optics {
     bool operator==(const Optics&) const = default;
 };
 
-/// How much of the light that the surface itself throws back reaches the eye: 0 gloss, ½ satin, 1 matt.
-enum class Finish { Gloss, Satin, Matt };
+using rl::Finish;
+/// 0 gloss, ½ satin, 1 matt.
 double surfaceShare(Finish finish);
 
 /// S·X of one micrometre of wet film, in units of Optics. Known only to a factor of about 2 until a film of known

@@ -34,6 +34,8 @@ Result<Recipe> recipeFrom(std::string_view text, const Paints& paints)
 {
     constexpr std::size_t kMost = 24; // paints in a puddle: more is a slip
     Recipe out;
+    if (text.ends_with('+'))
+        return Error{Kind::Invalid, "A recipe is written as PB29=1+PW6=10: something is missing behind the last +.", {}};
     while (!text.empty()) {
         const std::string_view item = text.substr(0, text.find('+'));
         text.remove_prefix(std::min(text.size(), item.size() + 1));

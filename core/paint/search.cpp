@@ -192,6 +192,19 @@ Fit Search::fit(std::array<int, 4> of, int count, const ExactLab& wanted, const 
     return f;
 }
 
+Fit Search::near(const ExactLab& wanted, const Fit& like) const
+{
+    constexpr double kReached = 0.25;
+    if (like.count > 0) {
+        Fit f = like;
+        f = quick(f, wanted, 1e9, false);
+        if (f.count > 0 && f.de <= kReached)
+            return f;
+    }
+    const Found found = best(wanted, 4, Effort::Moving);
+    return found.fits.front();
+}
+
 Search::Found Search::best(const ExactLab& wanted, int most, Effort effort, const std::vector<int>& only) const
 {
     std::vector<int> list = only;

@@ -38,6 +38,8 @@ public:
     /// The best amounts of one choice. \param start of the amounts; null: by strength
     Fit fit(std::array<int, 4> of, int count, const colour::ExactLab& wanted, const double* start = nullptr,
         bool keepHue = false) const;
+    /// The nearest mix, its hue kept; quick where a like colour was just found. \param like a fit of a colour close by
+    Fit near(const colour::ExactLab& wanted, const Fit& like) const;
     const Packed& packedOf(int paint) const { return m_packed[std::size_t(paint)]; }
     Recipe recipeOf(const Fit& fit) const;
 

@@ -11,6 +11,7 @@ namespace rl {
 struct CastMember {
     int id = 0;
     std::string name;
+    Rect place{}; ///< cm: a place of the backdrop that shows it; empty = none
     bool operator==(const CastMember&) const = default;
 };
 

@@ -203,6 +203,60 @@ Project withGuides(Project p, Guides guides)
     return p;
 }
 
+Project withMix(Project p, MixPlan mix)
+{
+    p.mix = std::move(mix);
+    repair(p);
+    return p;
+}
+Project withPaintBox(Project p, PaintBox box)
+{
+    const auto at = std::find_if(p.boxes.begin(), p.boxes.end(), [&](const PaintBox& b) { return b.id == box.id; });
+    if (box.id == 0 || at == p.boxes.end())
+        box.id = p.freshId();
+    for (Tube& t : box.tubes)
+        if (t.id == 0)
+            t.id = p.freshId();
+    if (at != p.boxes.end())
+        *at = std::move(box);
+    else
+        p.boxes.push_back(std::move(box));
+    repair(p);
+    return p;
+}
+Project withoutPaintBox(Project p, int box)
+{
+    std::erase_if(p.boxes, [&](const PaintBox& b) { return b.id == box; });
+    repair(p);
+    return p;
+}
+Project withTube(Project p, Tube tube)
+{
+    PaintBox box = p.paintBox() ? *p.paintBox() : PaintBox{0, "Box", PaintMedium::AcrylicHeavy, {}};
+    const auto at = std::find_if(box.tubes.begin(), box.tubes.end(), [&](const Tube& t) { return t.id == tube.id; });
+    if (tube.id && at != box.tubes.end())
+        *at = std::move(tube);
+    else
+        tube.id = 0, box.tubes.push_back(std::move(tube));
+    return withPaintBox(std::move(p), std::move(box));
+}
+Project withoutTube(Project p, int tube)
+{
+    for (PaintBox& b : p.boxes)
+        std::erase_if(b.tubes, [&](const Tube& t) { return t.id == tube; });
+    return p;
+}
+Project withPlaceShowing(Project p, const Rect& place, int cast)
+{
+    for (CastMember& m : p.brief.cast) {
+        if (m.place.width > 0 && m.place.contains(place.centre()))
+            m.place = {};
+        if (m.id == cast && cast)
+            m.place = place;
+    }
+    repair(p);
+    return p;
+}
 Project withSheets(Project p, Sheets sheets)
 {
     p.sheets = std::move(sheets);

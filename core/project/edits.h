@@ -32,6 +32,15 @@ Project withAir(Project project, Air air);
 Project withLightGroup(Project project, LightGroup group); ///< replaces the one of equal id, or adds
 Project withGuides(Project project, Guides guides);
 Project withSheets(Project project, Sheets sheets);
+Project withMix(Project project, MixPlan mix);
+/// The box of that id replaced; added when there is none (its id is given here, and its tubes').
+Project withPaintBox(Project project, PaintBox box);
+Project withoutPaintBox(Project project, int box);
+/// A tube put into the box in use (made when there is none), or replaced.
+Project withTube(Project project, Tube tube);
+Project withoutTube(Project project, int tube);
+/// The place of the backdrop that shows a member of the cast, cm; whoever was shown there before is not any more.
+Project withPlaceShowing(Project project, const Rect& place, int cast);
 Project withSetAside(Project project, const std::string& key, const std::string& reason);
 
 } // namespace rl::edits

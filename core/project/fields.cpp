@@ -28,6 +28,12 @@ const char* symbolOf(Unit unit)
         return "px";
     case Unit::DeltaE:
         return "ΔE";
+    case Unit::Millilitre:
+        return "ml";
+    case Unit::Micrometre:
+        return "µm";
+    case Unit::Minute:
+        return "min";
     case Unit::Count:
         return "";
     }
@@ -82,6 +88,9 @@ std::vector<FieldTold> allFields()
     tell<PlainGround>("ground", out);
     tell<Guides>("guides", out);
     tell<Sheets>("sheets", out);
+    tell<Tube>("tube", out);
+    tell<TubeCard>("swatches", out);
+    tell<MixPlan>("mix", out);
     return out;
 }
 

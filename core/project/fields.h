@@ -10,7 +10,23 @@ namespace rl {
 /// cm: how far from the canvas' corner a foot or a guide may lie (and 2000 more on the far sides).
 inline constexpr double kCanvasReach = 4000;
 
-enum class Unit { Times, Share, Metre, Centimetre, Kelvin, Degree, Stops, Lightness, Ab, Pixel, DeltaE, Count };
+enum class Unit {
+    Times,
+    Share,
+    Metre,
+    Centimetre,
+    Kelvin,
+    Degree,
+    Stops,
+    Lightness,
+    Ab,
+    Pixel,
+    DeltaE,
+    Millilitre,
+    Micrometre,
+    Minute,
+    Count
+};
 
 /// "m", "°", "L*", "" for shares, which are written as such in the file and shown in per cent.
 const char* symbolOf(Unit unit);
@@ -167,11 +183,28 @@ inline constexpr Number<Guides> kGuidesNumbers[]
 inline constexpr Number<Sheets> kSheetsNumbers[] = {{"overlapCm", &Sheets::overlapCm, 0, 5, 1, Unit::Centimetre},
     {"gridCm", &Sheets::gridCm, 0, 500, 0, Unit::Centimetre}};
 
+inline constexpr Number<Tube> kTubeNumbers[] = {{"sizeMl", &Tube::sizeMl, 1, 5000, 60, Unit::Millilitre},
+    {"leftMl", &Tube::leftMl, 0, 5000, 60, Unit::Millilitre}, {"price", &Tube::price, 0, 100000, 0, Unit::Count}};
+inline constexpr Number<TubeCard> kTubeCardNumbers[]
+    = {{"wetUm", &TubeCard::wetUm, 1, 5000, 100, Unit::Micrometre}, {"noise", &TubeCard::noise, 0.05, 10, 1, Unit::Ab}};
+inline constexpr Number<MixPlan> kMixPlanNumbers[] = {{"puddles", &MixPlan::puddles, 8, 40, 24, Unit::Count},
+    {"wetUm", &MixPlan::wetUm, 5, 1000, 120, Unit::Micrometre}, {"coats", &MixPlan::coats, 1, 12, 2, Unit::Count},
+    {"loss", &MixPlan::loss, 0, 3, 0.25, Unit::Share},
+    {"openMinutes", &MixPlan::openMinutes, 0.5, 10000, 12, Unit::Minute},
+    {"paceCmPerMinute", &MixPlan::paceCmPerMinute, 0.1, 500, 4, Unit::Count},
+    {"letDown", &MixPlan::letDown, 0, 100, 0, Unit::Count}};
+
 /// The table of a type. \pre there is one (else it does not compile)
 template <class O> constexpr std::span<const Number<O>> numbersOf()
 {
     if constexpr (std::is_same_v<O, Brief>)
         return kBriefNumbers;
+    else if constexpr (std::is_same_v<O, Tube>)
+        return kTubeNumbers;
+    else if constexpr (std::is_same_v<O, TubeCard>)
+        return kTubeCardNumbers;
+    else if constexpr (std::is_same_v<O, MixPlan>)
+        return kMixPlanNumbers;
     else if constexpr (std::is_same_v<O, PaintGround>)
         return kGroundNumbers;
     else if constexpr (std::is_same_v<O, PlannedEdge>)

@@ -48,6 +48,21 @@ const Group* Project::group(int id) const
 {
     return found(groups, id);
 }
+const PaintBox* Project::paintBox() const
+{
+    for (const PaintBox& b : boxes)
+        if (b.id == mix.box)
+            return &b;
+    return boxes.empty() ? nullptr : &boxes.front();
+}
+const Tube* Project::tube(int id) const
+{
+    for (const PaintBox& b : boxes)
+        for (const Tube& t : b.tubes)
+            if (t.id == id)
+                return &t;
+    return nullptr;
+}
 const Take* Project::takeOf(int id) const
 {
     return found(takes, id);

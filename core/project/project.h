@@ -2,6 +2,7 @@
 #include "core/base/finding.h"
 #include "core/project/brief.h"
 #include "core/project/lazy_photo.h"
+#include "core/project/paint_box.h"
 #include "core/project/scene.h"
 #include <cstdint>
 #include <map>
@@ -125,6 +126,8 @@ struct Project : Scene {
     Guides guides;
     std::vector<UsualHeight> heights; ///< added or changed by the painter; see usual_heights.h for the others
     int lead = 0; ///< reference the others are held against; 0 = the backdrop
+    std::vector<PaintBox> boxes;
+    MixPlan mix;
     std::map<std::string, std::string> setAside; ///< finding key → the painter's reason
     int lastId = 0;
 
@@ -138,6 +141,8 @@ struct Project : Scene {
     Cutout* cutout(int id);
     const Group* group(int id) const;
     const Take* takeOf(int id) const;
+    const PaintBox* paintBox() const; ///< the one this work is mixed from; null when there is none
+    const Tube* tube(int id) const;
     int freshId() { return ++lastId; }
     Scene& scene() { return *this; }
     const Scene& scene() const { return *this; }

@@ -247,6 +247,9 @@ void repairIds(Project& p, Repairs& r)
     unique(p.brief.cast);
     unique(p.brief.ideas);
     unique(p.brief.facts);
+    unique(p.boxes);
+    for (PaintBox& b : p.boxes)
+        unique(b.tubes);
     for (Idea& idea : p.brief.ideas)
         unique(idea.clues);
     unique(p.groups);
@@ -295,8 +298,28 @@ void repairBrief(Project& p, Repairs& r)
             r.unlink(c.element, !known(c.element));
         }
     }
+    for (CastMember& m : b.cast)
+        for (double* v : {&m.place.x, &m.place.y, &m.place.width, &m.place.height})
+            r.keep(*v, -2000, 2000, 0);
     for (Fact& f : b.facts)
         r.unlink(f.element, !known(f.element));
+}
+void repairPaints(Project& p, Repairs& r)
+{
+    r.atMost(p.boxes, 50);
+    for (PaintBox& b : p.boxes) {
+        r.atMost(b.tubes, 200);
+        for (Tube& t : b.tubes) {
+            r.keep(t), r.keep(t.card);
+            for (Patch* patch :
+                {&t.card.masstone, &t.card.tint2, &t.card.tint10, &t.card.overWhite, &t.card.overBlack}) {
+                r.keep(patch->lab.x, 0, 100, 50);
+                r.keep(patch->lab.y, -150, 150, 0), r.keep(patch->lab.z, -150, 150, 0);
+            }
+        }
+    }
+    r.keep(p.mix);
+    r.unlink(p.mix.box, std::none_of(p.boxes.begin(), p.boxes.end(), [&](const auto& b) { return b.id == p.mix.box; }));
 }
 } // namespace
 
@@ -304,6 +327,7 @@ bool repair(Project& p)
 {
     Repairs r;
     repairBrief(p, r);
+    repairPaints(p, r);
     r.keep(p.sheets);
     if (p.sheets.paper != "A4" && p.sheets.paper != "Letter") {
         p.sheets.paper = "A4";

@@ -126,6 +126,7 @@ struct Element {
     std::vector<PlannedEdge> edges{}; ///< later ones over earlier ones
     double meaning
         = 1; ///< by how much more it is looked at for what it is (a face, a word), by the painter's word, ×; 1…4
+    bool quiet = false; ///< must draw less than any of the cast, by the painter's word
     bool operator==(const Element&) const = default;
 };
 

@@ -29,10 +29,13 @@ std::vector<std::pair<int, int>> Intent::pairs(const std::vector<int>& elements)
 Intent intentOf(const Project& p)
 {
     Intent intent;
-    for (const Element& e : p.elements)
+    for (const Element& e : p.elements) {
+        if (e.quiet && !e.cast)
+            intent.quiet.insert(e.id);
         for (std::size_t i = 0; i < p.brief.cast.size(); ++i)
             if (e.cast && e.cast == p.brief.cast[i].id)
                 intent.rank[e.id] = int(i) + 1;
+    }
     return intent;
 }
 

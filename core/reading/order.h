@@ -18,7 +18,7 @@ struct Intent {
 };
 
 /// The cast in order: an element that shows its first member is meant to be read first. What is locked may be touched:
-/// its value is not its place.
+/// its value is not its place. Elements marked as quiet must stay under the cast.
 Intent intentOf(const Project& project);
 
 /// The smallest change that puts a picture in order.

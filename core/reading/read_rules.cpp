@@ -24,7 +24,7 @@ void order(const RuleView& v, Findings& out)
 {
     const Project& p = v.project;
     const Attention& a = v.reading.attention;
-    const std::map<int, double> shares = castShares(p, a);
+    const std::map<int, double> shares = castShares(p, a, v.picture.pixelsPerCm);
     for (std::size_t i = 0; i + 1 < p.brief.cast.size(); ++i)
         for (std::size_t j = i + 1; j < p.brief.cast.size(); ++j) {
             const CastMember &first = p.brief.cast[i], &second = p.brief.cast[j];
@@ -40,7 +40,7 @@ void order(const RuleView& v, Findings& out)
                     + " % of the measured pull and “" + first.name + "” " + fixed(100 * own->second, 0) + " %, though “"
                     + first.name + "” should be read first"
                     + (driver != a.drivers.end() ? "; mostly through " + driver->second + "." : "."),
-                100 * own->second, 100 * other->second, "% of pull", v.boundsOf(who), rival,
+                100 * own->second, 100 * other->second, "% of pull", who ? v.boundsOf(who) : first.place, rival,
                 "The order of reading is decided by contrast long before detail; repainting it later costs weeks. It "
                 "does not know faces or meaning.",
                 {}});
@@ -74,7 +74,7 @@ void quiet(const RuleView& v, Findings& out)
 {
     const Project& p = v.project;
     const Attention& a = v.reading.attention;
-    const std::map<int, double> shares = castShares(p, a);
+    const std::map<int, double> shares = castShares(p, a, v.picture.pixelsPerCm);
     double least = 1;
     const CastMember* last = nullptr;
     for (const CastMember& m : p.brief.cast)
@@ -85,12 +85,13 @@ void quiet(const RuleView& v, Findings& out)
     for (const int id : a.order) {
         const Element* e = p.element(id);
         const auto own = a.share.find(id);
-        if (!e || e->cast || own == a.share.end() || own->second <= 1.1 * least)
+        if (!e || e->cast || own == a.share.end() || own->second <= (e->quiet ? 1 : 1.1) * least)
             continue;
         const auto driver = a.drivers.find(id);
-        out.push_back({"read.loud:" + std::to_string(id), Station::Read, Severity::Watch,
-            v.name(id) + " is in no cast, yet it draws " + fixed(100 * own->second, 0)
-                + " % of the measured pull, more than “" + last->name + "” (" + fixed(100 * least, 0) + " %)"
+        out.push_back({"read.loud:" + std::to_string(id), Station::Read, e->quiet ? Severity::Broken : Severity::Watch,
+            v.name(id) + (e->quiet ? " should be quiet" : " is in no cast") + ", yet it draws "
+                + fixed(100 * own->second, 0) + " % of the measured pull, more than “" + last->name + "” ("
+                + fixed(100 * least, 0) + " %)"
                 + (driver != a.drivers.end() ? "; mostly through " + driver->second + "." : "."),
             100 * own->second, 100 * least, "% of pull", v.boundsOf(id), id,
             "What has nothing to say should not speak louder than what has.", {}});
@@ -98,12 +99,28 @@ void quiet(const RuleView& v, Findings& out)
 }
 } // namespace
 
-std::map<int, double> castShares(const Project& p, const Attention& a)
+const CastMember* shownBy(const Project& p, Vec2 cm)
+{
+    for (const CastMember& m : p.brief.cast)
+        if (m.place.width > 0 && m.place.contains(cm))
+            return &m;
+    return nullptr;
+}
+
+std::map<int, double> castShares(const Project& p, const Attention& a, double pixelsPerCm)
 {
     std::map<int, double> shares;
     for (const auto& [id, share] : a.share)
         if (const Element* e = p.element(id))
             shares[e->cast] += share;
+    double all = 1; // a place's share counts it beside all elements
+    for (const StrongPlace& s : a.places)
+        if (const CastMember* m = shownBy(p, s.at.centre() * (1 / pixelsPerCm)); m && s.share < 0.99) {
+            const double pull = s.share / (1 - s.share);
+            shares[m->id] += pull, all += pull;
+        }
+    for (auto& [id, share] : shares)
+        share /= all;
     return shares;
 }
 

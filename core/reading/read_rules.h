@@ -55,7 +55,10 @@ MediumRange rangeOf(const std::string& medium);
 /// Measured order against the intended one, melting contours, tangents, pull at the edge, range of values.
 Findings readFindings(const Project& project, const light::Picture& picture, const Reading& reading);
 
-/// Share of attention of each cast member (several elements may show one), and the rest under 0.
-std::map<int, double> castShares(const Project& project, const Attention& attention);
+/// Share of attention of each cast member (several elements, and a place of the backdrop, may show one), and the rest
+/// under 0.
+std::map<int, double> castShares(const Project& project, const Attention& attention, double pixelsPerCm);
+/// The cast member that a place of the backdrop shows by the painter's word; null: none.
+const CastMember* shownBy(const Project& project, Vec2 cm);
 
 } // namespace rl::reading

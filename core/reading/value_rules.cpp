@@ -180,7 +180,7 @@ void placeFindings(const RuleView& v, Findings& out)
         ++n;
         const Rect r{s.at.x / k, s.at.y / k, s.at.width / k, s.at.height / k};
         const double rival = lead * (1 - s.share); // the lead's share with the place taken in
-        if (s.share < std::max(0.08, 0.6 * rival))
+        if (s.share < std::max(0.08, 0.6 * rival) || shownBy(v.project, r.centre()))
             continue;
         const bool bright = std::abs(s.dL) >= std::abs(s.dC);
         const double less = std::clamp(std::abs(s.dL) / 2, 3.0, 20.0);

@@ -25,8 +25,18 @@ gather::EyeLevels& eyeLevels() // of files, by their content: the same in every 
 }
 } // namespace
 
-Findings findingsOf(
-    const Project& p, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache)
+std::shared_ptr<const paint::Mixing> mixingOf(const Project& p, const light::Picture& picture, Progress& progress)
+{
+    constexpr std::size_t kPixels = 450'000;
+    LinearPicture colour = picture.colour;
+    IdMap ids = picture.ids;
+    double k = picture.pixelsPerCm;
+    paint::thinned(colour, ids, k, kPixels);
+    return std::make_shared<const paint::Mixing>(paint::mixing(p, colour, ids, k, nullptr, progress));
+}
+
+Findings findingsOf(const Project& p, const light::Picture& picture, const reading::Reading& reading,
+    const paint::Mixing& mixing, stage::SurfaceCache& cache)
 {
     Findings all;
     const auto take = [&](Findings part) {
@@ -44,6 +54,7 @@ Findings findingsOf(
     take(reading::balanceFindings(p, reading.balance));
     take(light::lightFindings(p, cache));
     take(reading::readFindings(p, picture, reading));
+    take(paint::mixFindings(p, mixing, today()));
     take(transfer::carryFindings(p));
     merge(all, {});
     return all;
@@ -69,7 +80,8 @@ Review review(const Project& p, stage::SurfaceCache& cache, Progress& progress, 
     if (progress.cancelled())
         return {};
     r.reading = reading::read(p, r.picture, 3, frame.get());
-    r.findings = findingsOf(p, r.picture, r.reading, cache);
+    r.mixing = mixingOf(p, r.picture, progress);
+    r.findings = findingsOf(p, r.picture, r.reading, *r.mixing, cache);
     return r;
 }
 

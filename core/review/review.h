@@ -1,5 +1,6 @@
 #pragma once
 #include "core/light/light_rules.h"
+#include "core/paint/mixing.h"
 #include "core/reading/read_rules.h"
 
 namespace rl::review {
@@ -8,6 +9,7 @@ namespace rl::review {
 struct Review {
     light::Picture picture;
     reading::Reading reading;
+    std::shared_ptr<const paint::Mixing> mixing; ///< of a smaller copy; without recipes where there is no paint box
     Findings findings; ///< worst first within each station; those set aside are left out
 };
 
@@ -15,9 +17,13 @@ struct Review {
 /// \return empty when cancelled
 Review review(const Project& project, stage::SurfaceCache& cache, Progress& progress, int widthPx = 800);
 
-/// The same findings on a picture already lit.
-Findings findingsOf(
-    const Project& project, const light::Picture& picture, const reading::Reading& reading, stage::SurfaceCache& cache);
+/// The same findings on a picture already lit and mixed.
+Findings findingsOf(const Project& project, const light::Picture& picture, const reading::Reading& reading,
+    const paint::Mixing& mixing, stage::SurfaceCache& cache);
+
+/// The recipe map of a lit picture, thinned to what recipes need, and its recipes.
+std::shared_ptr<const paint::Mixing> mixingOf(
+    const Project& project, const light::Picture& picture, Progress& progress);
 
 /// Adds more findings, keeping the order: by station, worst first.
 void merge(Findings& all, Findings more);

@@ -26,7 +26,7 @@ TakeFigures figuresOf(const Project& project, int take, stage::SurfaceCache& cac
         return f;
     const Element* lead = p.element(room.lead);
     f.leadHeightShare = stage::placed(p, *lead, cache).canvas.height / p.brief.heightCm;
-    const auto shares = reading::castShares(p, r.reading.attention);
+    const auto shares = reading::castShares(p, r.reading.attention, r.picture.pixelsPerCm);
     if (const auto own = shares.find(lead->cast); own != shares.end()) {
         f.leadPull = own->second;
         f.leadRank = 1;

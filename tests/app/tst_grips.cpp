@@ -52,9 +52,9 @@ private:
 };
 
 /// Fills a place with a colour.
-class Patch final : public Overlay {
+class FlatPatch final : public Overlay {
 public:
-    Patch(int depth, QColor colour)
+    FlatPatch(int depth, QColor colour)
         : m_depth(depth)
         , m_colour(colour)
     {
@@ -291,7 +291,7 @@ private slots:
     void overlaysLieByTheirDepth()
     {
         const auto board = boardOf();
-        Patch high(5, Qt::red), low(1, Qt::blue);
+        FlatPatch high(5, Qt::red), low(1, Qt::blue);
         board->setOverlays({&high, &low});
         QCOMPARE(seenAt(*board, {15, 15}), QColor(Qt::red));
         high.on = false;

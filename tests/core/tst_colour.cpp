@@ -90,10 +90,10 @@ private slots:
         QFETCH(double, a2);
         QFETCH(double, b2);
         QFETCH(double, dE);
-        const Lab x{float(L1), float(a1), float(b1)}, y{float(L2), float(a2), float(b2)};
-        // The table has four decimals and the values pass through single precision.
-        QVERIFY2(std::abs(deltaE2000(x, y) - dE) < 2e-4, qPrintable(QString::number(deltaE2000(x, y), 'f', 5)));
-        QVERIFY(std::abs(deltaE2000(y, x) - dE) < 2e-4);
+        const ExactLab x{L1, a1, b1}, y{L2, a2, b2};
+        // The table has four decimals.
+        QVERIFY2(std::abs(deltaE2000(x, y) - dE) < 6e-5, qPrintable(QString::number(deltaE2000(x, y), 'f', 5)));
+        QVERIFY(std::abs(deltaE2000(y, x) - dE) < 6e-5);
     }
 
     void blackBodyRunsFromRedToBlue()

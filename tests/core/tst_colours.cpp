@@ -7,18 +7,18 @@ using namespace rl;
 using namespace rl::reading;
 
 namespace {
-struct Patch {
+struct FlatPatch {
     Rect at;
     colour::Lab colour;
     int id = 0;
 };
 /// 320 × 240 px of one colour with patches on it.
-light::Picture painted(colour::Lab ground, const std::vector<Patch>& patches)
+light::Picture painted(colour::Lab ground, const std::vector<FlatPatch>& patches)
 {
     constexpr int w = 320, h = 240;
     std::vector<Rgb> colour(std::size_t(w * h), colour::fromLab(ground));
     std::vector<std::int32_t> ids(colour.size(), 0);
-    for (const Patch& p : patches)
+    for (const FlatPatch& p : patches)
         for (int y = int(p.at.y); y < int(p.at.bottom()); ++y)
             for (int x = int(p.at.x); x < int(p.at.right()); ++x) {
                 colour[std::size_t(y * w + x)] = colour::fromLab(p.colour);
@@ -74,7 +74,7 @@ private slots:
         QFETCH(double, secondX);
         QFETCH(double, secondHue);
         QFETCH(bool, answered);
-        std::vector<Patch> patches{{{40, 40, 12, 12}, of(50, 60, 40)}};
+        std::vector<FlatPatch> patches{{{40, 40, 12, 12}, of(50, 60, 40)}};
         if (secondX > 0)
             patches.push_back({{secondX, 40, 10, 10}, of(50, 60, secondHue)});
         const ColourPlan plan = colourPlan(painted(of(55, 3, 280), patches));

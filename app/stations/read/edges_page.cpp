@@ -3,6 +3,8 @@
 #include "app/theme/theme.h"
 #include "core/project/edits.h"
 #include <QPainter>
+#include <QScrollArea>
+#include <QVBoxLayout>
 
 namespace rl::app {
 
@@ -136,6 +138,7 @@ EdgesPage::EdgesPage(Desk& desk)
     , m_brush(std::make_unique<Brush>(desk, *this))
     , m_marks(std::make_unique<Marks>(desk))
     , m_pick(desk)
+    , m_alone(new SilhouetteRow(desk))
 {
     m_form->pick(
         {"edgeWish", tr("meant to be"),
@@ -165,9 +168,23 @@ EdgesPage::EdgesPage(Desk& desk)
         "edgeNone", tr("None planned"), tr("All wishes for the element in hand go"),
         [this] { m_form->change(lens::element(), tr("Plan no edges"), -1, [](Element& e) { e.edges.clear(); }); },
         wished);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(m_alone);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFixedHeight(theme::px(106));
+    layout()->addWidget(scroll);
 }
 
 EdgesPage::~EdgesPage() = default;
+
+void EdgesPage::show()
+{
+    Page::show();
+    m_alone->refresh();
+    m_alone->update();
+}
 
 std::vector<Tool*> EdgesPage::tools()
 {

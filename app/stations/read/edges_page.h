@@ -1,5 +1,6 @@
 #pragma once
 #include "app/board/tools/pick_tool.h"
+#include "app/stations/read/silhouette_row.h"
 #include "app/stations/station.h"
 
 namespace rl::app {
@@ -10,6 +11,7 @@ public:
     explicit EdgesPage(Desk& desk);
     ~EdgesPage() override;
     QString says() const override;
+    void show() override;
     std::vector<Tool*> tools() override;
     std::vector<Overlay*> overlays() override;
 
@@ -21,6 +23,7 @@ private:
     std::unique_ptr<Brush> m_brush;
     std::unique_ptr<Marks> m_marks;
     PickTool m_pick;
+    SilhouetteRow* m_alone;
 };
 
 } // namespace rl::app

@@ -2,6 +2,7 @@
 #include "app/board/board.h"
 #include "app/theme/theme.h"
 #include "core/project/edits.h"
+#include "core/reading/read_rules.h"
 #include "core/review/cut_free.h"
 #include <QPainter>
 #include <QScrollArea>
@@ -191,6 +192,32 @@ PullPage::PullPage(Desk& desk)
             m_place = i;
             emit m_desk.overlayChanged();
         });
+    m_form->pick(
+        {"placeShows", tr("which shows"),
+            tr("The place of the backdrop shows one of the cast: what it draws counts for that one"), {}},
+        [this] {
+            Choices all{{tr("nothing"), 0}};
+            for (const CastMember& m : project().brief.cast)
+                all.emplace_back(QString::fromStdString(m.name), m.id);
+            return all;
+        },
+        [this]() -> std::optional<int> {
+            if (!place())
+                return std::nullopt;
+            const CastMember* m = reading::shownBy(project(), placeCm().centre());
+            return m ? m->id : 0;
+        },
+        [this](int cast) {
+            if (place())
+                m_desk.edit(tr("Say what the place shows"), edits::withPlaceShowing(project(), placeCm(), cast));
+        });
+    m_form->toggle(lens::element(), &Element::quiet,
+        {"quiet", tr("to stay quiet"),
+            tr("What is in hand must draw less than any of the cast; without a mark that is only asked of what is in "
+               "no "
+               "cast"),
+            tr("Let it stay quiet")},
+        tr("It may speak"));
     m_form->button(
         "cutFree", tr("Cut it free"),
         tr("Makes the place an element of its own, where it is: it can then be moved, toned, or shown as one of the "
@@ -224,6 +251,13 @@ const reading::StrongPlace* PullPage::place() const
         return nullptr;
     const auto& all = m_desk.review->reading.attention.places;
     return m_place < int(all.size()) ? &all[std::size_t(m_place)] : all.empty() ? nullptr : &all.front();
+}
+
+Rect PullPage::placeCm() const
+{
+    const reading::StrongPlace* s = place();
+    const double k = m_desk.review->picture.pixelsPerCm;
+    return s ? Rect{s->at.x / k, s->at.y / k, s->at.width / k, s->at.height / k} : Rect{};
 }
 
 void PullPage::cutFree()

@@ -19,6 +19,7 @@ private:
     class Rows;
     class Marks;
     const reading::StrongPlace* place() const; ///< the chosen one
+    Rect placeCm() const; ///< \pre there is a review
     void cutFree();
     Rows* m_rows;
     PickTool m_pick;

@@ -292,7 +292,8 @@ void ReadPage::show()
     }
     if (!m_desk.review)
         return;
-    const auto shares = reading::castShares(project(), m_desk.review->reading.attention);
+    const auto shares
+        = reading::castShares(project(), m_desk.review->reading.attention, m_desk.review->picture.pixelsPerCm);
     std::vector<Ladders::Rung> intended;
     for (const CastMember& m : project().brief.cast) {
         const auto s = shares.find(m.id);

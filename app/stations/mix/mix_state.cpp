@@ -1,0 +1,241 @@
+#include "app/stations/mix/mix_state.h"
+#include "app/stations/station.h"
+#include "core/colour/srgb.h"
+#include "core/paint/mixing.h"
+
+namespace rl::app {
+
+using colour::ExactLab;
+
+QColor screenColour(const ExactLab& lab)
+{
+    const auto s = paint::onScreen(lab);
+    return {int(s.rgb[0] + 0.5), int(s.rgb[1] + 0.5), int(s.rgb[2] + 0.5)};
+}
+
+MixState& MixState::of(Desk& desk, StationView& view)
+{
+    if (auto* state = view.findChild<MixState*>())
+        return *state;
+    auto* state = new MixState(desk);
+    state->setParent(&view);
+    return *state;
+}
+
+MixState::MixState(Desk& desk)
+    : m_desk(desk)
+    , m_answer(&desk.notices)
+    , m_proof(&desk.notices)
+{
+    for (JobBase* job : {static_cast<JobBase*>(&m_answer), static_cast<JobBase*>(&m_proof)})
+        connect(job, &JobBase::done, this, &MixState::changed);
+}
+
+void MixState::show(int what)
+{
+    m_shown = what;
+    refresh();
+    emit changed();
+}
+
+JobKey MixState::answerKey() const
+{
+    const Project& p = m_desk.project();
+    return std::tuple(*m_wanted, p.boxes, p.mix, m_full);
+}
+JobKey MixState::proofKey() const
+{
+    return std::tuple(m_desk.lit, m_desk.project().boxes, m_desk.project().mix.finish);
+}
+
+void MixState::ask()
+{
+    const PaintBox* box = m_desk.project().paintBox();
+    if (!m_wanted || !box)
+        return;
+    m_answer.ask(answerKey(),
+        [box = *box, wanted = m_wanted->lab, full = m_full, letDown = m_desk.project().mix.letDown](
+            Progress& progress) -> Result<paint::Answer> {
+            const paint::Search search(paint::mixingBox(box).paints);
+            paint::Wish wish;
+            wish.wanted = wanted, wish.inParts = true, wish.letDown = letDown;
+            wish.effort = full ? paint::Effort::Full : paint::Effort::Moving;
+            return paint::recipesFor(search, wish, progress);
+        });
+}
+
+void MixState::refresh()
+{
+    if (m_wanted)
+        ask();
+    const PaintBox* box = m_desk.project().paintBox();
+    if ((m_shown != Paints && m_shown != Lost) || !box || !m_desk.lit)
+        return;
+    m_proof.ask(
+        proofKey(),
+        [box = *box, lit = m_desk.lit, finish = m_desk.project().mix.finish](Progress& progress) -> Result<Proofed> {
+            const paint::Search search(paint::mixingBox(box).paints);
+            const auto reach = paint::Reach::of(search, lit->picture.colour, finish, progress);
+            if (!reach)
+                return Error{Kind::Cancelled, {}, {}};
+            Proofed out;
+            Plane off;
+            out.proof = imageOf(reach->proof(lit->picture.colour, &off));
+            out.kept = paint::keptOf(off);
+            // What is lost: grey where all is well, the warmer the farther off.
+            std::vector<Rgb8> shown(off.size());
+            for (std::size_t i = 0; i < shown.size(); ++i) {
+                const float L = colour::lightness(luminance(lit->picture.colour.data()[i]));
+                const float t = std::clamp((off.data()[i] - 2) / 10, 0.f, 1.f), grey = 0.25f + 0.5f * L / 100;
+                const auto c = [](float v) { return std::uint8_t(255 * std::clamp(v, 0.f, 1.f)); };
+                shown[i] = {c(grey + t * (0.95f - grey)), c(grey + t * (0.45f - grey)), c(grey * (1 - t) + 0.05f * t)};
+            }
+            out.lost = imageOf(Photo(off.width(), off.height(), std::move(shown)));
+            return out;
+        },
+        Lane::Long);
+}
+
+const paint::Answer* MixState::answer() const
+{
+    return m_wanted ? m_answer.answer(answerKey()) : nullptr;
+}
+const paint::Kept* MixState::kept() const
+{
+    const Proofed* p = m_proof.answer(proofKey());
+    return p ? &p->kept : nullptr;
+}
+
+QImage MixState::look()
+{
+    if (m_shown == Paints || m_shown == Lost) {
+        const Proofed* p = m_proof.answer(proofKey());
+        if (!p)
+            p = m_proof.last(); // the last one while the next is made
+        return !p ? QImage() : m_shown == Paints ? p->proof : p->lost;
+    }
+    if (m_shown != Map || !mixing())
+        return {};
+    if (m_mapOf != mixing()) {
+        m_mapOf = mixing();
+        const paint::RecipeMap& map = mixing()->map;
+        std::vector<Rgb8> shown(map.which.size());
+        std::vector<Rgb8> of;
+        for (std::size_t i = 0; i < map.puddles.size(); ++i) {
+            const auto& r = mixing()->recipes;
+            const ExactLab lab = i < r.size() && !r[i].formulas.empty() ? r[i].formulas[0].lab : map.puddles[i].wanted;
+            of.push_back(colour::codeOf(colour::fromLab(colour::Lab(lab))));
+        }
+        for (std::size_t i = 0; i < shown.size(); ++i)
+            shown[i] = of[map.which.data()[i]];
+        m_map = imageOf(Photo(map.which.width(), map.which.height(), std::move(shown)));
+    }
+    return m_map;
+}
+
+QString MixState::nameOf(const std::string& id) const
+{
+    const paint::BoxPaint* b = mixing() ? mixing()->box.of(id) : nullptr;
+    const paint::Pigment* p = paint::pigmentOf(id.substr(0, id.find_first_of("/#")));
+    QString name = b ? QString::fromStdString(b->name)
+        : p          ? QString::fromStdString(p->name)
+                     : QString::fromStdString(id);
+    if (const auto slash = id.rfind('/'); slash != std::string::npos)
+        name = tr("%1 (1 in %2 white)").arg(name, QString::fromStdString(id.substr(slash + 1)));
+    return name;
+}
+
+QString MixState::partsOf(const paint::Recipe& recipe) const
+{
+    QStringList words;
+    paint::Recipe sorted = recipe;
+    std::stable_sort(sorted.begin(), sorted.end(), [](const auto& a, const auto& b) { return a.parts > b.parts; });
+    for (const paint::Part& p : sorted)
+        words << (p.parts == 0.25         ? QString(QChar(0xbc))
+                         : p.parts == 0.5 ? QString(QChar(0xbd))
+                                          : QString::number(p.parts, 'g', 3))
+                + " " + nameOf(p.paint);
+    return words.join(" + ");
+}
+
+QString MixState::placeOf(int i) const
+{
+    const paint::Puddle& p = mixing()->map.puddles[std::size_t(i)];
+    const Element* e = m_desk.project().element(p.element);
+    const QString whose = e ? QString::fromStdString(e->name) : tr("the backdrop");
+    return p.light ? tr("light of %1").arg(whose) : tr("shade of %1").arg(whose);
+}
+
+void MixState::want(Wanted wanted)
+{
+    m_wanted = std::move(wanted);
+    ask();
+    emit changed();
+}
+
+void MixState::wantAt(Vec2 cm)
+{
+    if (!m_desk.lit)
+        return;
+    const LinearPicture& picture = m_desk.lit->picture.colour;
+    const double k = m_desk.lit->picture.pixelsPerCm;
+    const auto meanOf = [&](double from, double to) { // cm about the place
+        double r = 0, g = 0, b = 0;
+        int n = 0;
+        for (int y = int((cm.y - to) * k); y <= int((cm.y + to) * k); ++y)
+            for (int x = int((cm.x - to) * k); x <= int((cm.x + to) * k); ++x) {
+                const double d = std::hypot(x / k - cm.x, y / k - cm.y);
+                if (!picture.contains(x, y) || d > to || d < from)
+                    continue;
+                const Rgb c = picture.at(x, y);
+                r += double(c.r), g += double(c.g), b += double(c.b), ++n;
+            }
+        n = std::max(n, 1);
+        const auto in = [&](double v) { return float(std::clamp(v / n, 0.0, 1.0)); };
+        return ExactLab(colour::toLab({in(r), in(g), in(b)}));
+    };
+    if (!picture.contains(int(cm.x * k), int(cm.y * k)))
+        return;
+    want({meanOf(0, std::max(0.15, 1 / k)), meanOf(1, 4),
+        tr("%1 cm from the left, %2 cm down").arg(cm.x, 0, 'f', 1).arg(cm.y, 0, 'f', 1), cm});
+}
+
+void MixState::wantPuddle(int i)
+{
+    if (!mixing() || i < 0 || i >= int(mixing()->map.puddles.size()))
+        return;
+    const paint::Puddle& p = mixing()->map.puddles[std::size_t(i)];
+    const Vec2 at = p.at * (1 / mixing()->pixelsPerCm);
+    wantAt(at); // for what surrounds it
+    const ExactLab around = m_wanted ? m_wanted->around : p.wanted;
+    want({p.wanted, around, tr("puddle %1, %2").arg(i + 1).arg(placeOf(i)), at});
+}
+
+void MixState::wantFamily(int element, bool light)
+{
+    if (!mixing())
+        return;
+    double L = 0, a = 0, b = 0, share = 0;
+    int largest = -1;
+    const auto& all = mixing()->map.puddles;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (all[i].element == element && all[i].light == light) {
+            L += all[i].wanted.L * all[i].share, a += all[i].wanted.a * all[i].share;
+            b += all[i].wanted.b * all[i].share, share += all[i].share;
+            if (largest < 0 || all[i].share > all[std::size_t(largest)].share)
+                largest = int(i);
+        }
+    if (largest < 0)
+        return;
+    wantPuddle(largest);
+    want({{L / share, a / share, b / share}, m_wanted->around, placeOf(largest), m_wanted->at});
+}
+
+void MixState::setFull(bool on)
+{
+    m_full = on;
+    ask();
+    emit changed();
+}
+
+} // namespace rl::app

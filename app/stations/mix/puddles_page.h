@@ -1,0 +1,23 @@
+#pragma once
+#include "app/stations/mix/mix_page.h"
+
+class QLabel;
+
+namespace rl::app {
+
+/// The whole canvas in a chosen number of mixes, how much of each, what runs out; cards and lists to take along.
+class PuddlesPage final : public MixPage {
+public:
+    PuddlesPage(Desk& desk, StationView& view);
+    QString says() const override;
+    void show() override;
+    void turnedTo() override;
+
+private:
+    void cards();
+    void list(const QString& suffix);
+    QLabel* m_figures;
+    Job<QString> m_sheet;
+};
+
+} // namespace rl::app

@@ -1,0 +1,105 @@
+#include "app/stations/mix/recipe_cards.h"
+#include "app/theme/theme.h"
+#include "core/paint/mixing.h"
+#include <QPainter>
+
+namespace rl::app {
+
+namespace {
+QString signedNumber(double v)
+{
+    return (v < 0 ? QString(QChar(0x2212)) : QString("+")) + QString::number(std::abs(v), 'f', 0);
+}
+} // namespace
+
+RecipeCards::RecipeCards(Desk& desk, MixState& state)
+    : m_desk(desk)
+    , m_state(state)
+{
+    setObjectName("recipes");
+    setAccessibleName(tr("Recipes for the wanted colour"));
+    setFixedHeight(theme::px(170));
+    setToolTip(
+        tr("Each patch: the wanted colour left, the mix right, on a white, a grey and a wooden palette and against "
+           "what surrounds it on the canvas; under them how much lighter or darker it seems there than in its "
+           "place. ΔE: how far off it is; slip: what ±10 % of the hand adds; lamp: how far it moves from "
+           "daylight to lamp light."));
+}
+
+void RecipeCards::refresh()
+{
+    const paint::Answer* a = m_state.answer();
+    m_of = a;
+    m_looks.clear();
+    const PaintBox* box = m_desk.project().paintBox();
+    if (a && box && m_state.mixing())
+        for (const auto& f : a->formulas)
+            m_looks.push_back(paint::looksOf(
+                f, m_state.mixing()->box.paints, m_state.wanted()->around, box->medium, m_desk.project().mix.finish));
+    update();
+}
+
+void RecipeCards::paintEvent(QPaintEvent*)
+{
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setFont(theme::text(13));
+    p.setPen(theme::kFaint);
+    if (!m_of || m_looks.empty()) {
+        p.drawText(rect(), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+            !m_desk.project().paintBox() ? tr("No paints yet: take a first box on the page Box.")
+                : m_state.searching()    ? tr("Looking for recipes…")
+                                      : tr("Click the picture where a colour is wanted, or a puddle on the palette."));
+        return;
+    }
+    const int count = int(m_looks.size()), gap = theme::px(8),
+              width_ = (width() - gap * (count - 1)) / std::max(count, 3);
+    const QColor grounds[] = {QColor(0xee, 0xed, 0xe9), QColor(0x7c, 0x7b, 0x79), QColor(0xa8, 0x82, 0x5a),
+        screenColour(m_state.wanted()->around)};
+    const char* names[] = {QT_TR_NOOP("white"), QT_TR_NOOP("grey"), QT_TR_NOOP("wood"), QT_TR_NOOP("in place")};
+    const QColor wanted = screenColour(m_state.wanted()->lab);
+    for (int i = 0; i < count; ++i) {
+        const paint::Looks& l = m_looks[std::size_t(i)];
+        const paint::Formula& f = m_of->formulas[std::size_t(i)];
+        const QRect card(i * (width_ + gap), 0, width_, height());
+        const QColor mix = screenColour(l.dry);
+        const int side = std::min(theme::px(44), width_ / 4 - 3);
+        const double seems[] = {l.onWhite - l.inPlace, l.onGrey - l.inPlace, l.onWood - l.inPlace, 0};
+        for (int k = 0; k < 4; ++k) {
+            const QRect patch(card.left() + k * (side + 3), 0, side, side);
+            p.fillRect(patch, grounds[k]);
+            const QRect inner = patch.adjusted(side / 4, side / 4, -side / 4, -side / 4);
+            p.fillRect(QRect(inner.left(), inner.top(), inner.width() / 2, inner.height()), wanted);
+            p.fillRect(
+                QRect(inner.left() + inner.width() / 2, inner.top(), inner.width() - inner.width() / 2, inner.height()),
+                mix);
+            p.setFont(theme::text(12));
+            p.setPen(theme::kFaint);
+            p.drawText(QRect(patch.left() - 2, side, side + 5, theme::px(16)), Qt::AlignCenter,
+                k == 3 ? tr(names[k]) : tr(names[k]) + " " + signedNumber(seems[k]));
+        }
+        int y = side + theme::px(17);
+        p.setPen(theme::kInk);
+        p.setFont(theme::text(13, i == 0));
+        const QRect parts(card.left(), y, width_, theme::px(34));
+        p.drawText(parts, Qt::TextWordWrap, m_state.partsOf(f.recipe));
+        y += theme::px(36);
+        p.setFont(theme::text(12));
+        p.setPen(theme::kInk);
+        p.drawText(QRect(card.left(), y, width_, theme::px(16)), Qt::AlignVCenter,
+            tr("%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6")
+                .arg(QChar(0x394))
+                .arg(f.de, 0, 'f', 1)
+                .arg(l.slip, 0, 'f', 1)
+                .arg(l.lampShift, 0, 'f', 0)
+                .arg(l.wet.L, 0, 'f', 0)
+                .arg(l.dry.L, 0, 'f', 0));
+        y += theme::px(17);
+        p.setPen(theme::kFaint);
+        if (!l.warnings.empty())
+            p.drawText(QRect(card.left(), y, width_, height() - y), Qt::TextWordWrap,
+                QString::fromStdString(l.warnings.front().sentence));
+    }
+}
+
+} // namespace rl::app

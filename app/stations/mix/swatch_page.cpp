@@ -1,0 +1,320 @@
+#include "app/stations/mix/swatch_page.h"
+#include "app/theme/theme.h"
+#include "core/paint/mixing.h"
+#include "core/project/edits.h"
+#include "output/paint_sheets.h"
+#include "store/paint_box_file.h"
+#include "store/picture_reader.h"
+#include <QDate>
+#include <QFileDialog>
+#include <QLabel>
+#include <QVBoxLayout>
+
+namespace rl::app {
+
+namespace {
+Patch& patchOf(TubeCard& card, paint::PatchKind kind)
+{
+    Patch* all[] = {&card.masstone, &card.tint2, &card.tint10, &card.overWhite, &card.overBlack};
+    return *all[std::size_t(kind)];
+}
+} // namespace
+
+SwatchPage::SwatchPage(Desk& desk, StationView& view)
+    : MixPage(desk, view, tr("Swatches"),
+        tr("Your own tubes instead of typical ones: paint a card, read it; one tint in white of each helps most"))
+    , m_photo(&desk.notices)
+    , m_told(new QLabel)
+{
+    const auto any = [this] { return project().paintBox() && !project().paintBox()->tubes.empty(); };
+    const auto tubeHeld = [this] { return project().tube(m_desk.selection().tube) != nullptr; };
+    m_form->button(
+        "printCard", tr("Print the card…"),
+        tr("A page with a row for each tube of the palette: as from the tube, 1 in 2 and 1 in 10 of your white, and a "
+           "drawdown over white and black"),
+        [this] { print(); }, any);
+    m_form->mainButton(
+        "readPhoto", tr("Read a photograph…"),
+        tr("Of the painted card, all of it, straight on, in even daylight; what cannot be read is named"),
+        [this] { photo(); }, [this, any] { return any() && !m_photo.running(); });
+    m_form->button(
+        "readMeasured", tr("Read a file…"), tr("Measured patches as CGATS text or JSON"), [this] { file(); }, any);
+    m_form->line();
+    m_form->pick(
+        {"swatchTube", tr("tube"), tr("The tube in hand"), {}},
+        [this] {
+            Choices all;
+            if (const PaintBox* b = project().paintBox())
+                for (const Tube& t : b->tubes)
+                    all.emplace_back(m_state.nameOf(t.pigment), t.id);
+            return all;
+        },
+        [this, tubeHeld] { return tubeHeld() ? std::optional(m_desk.selection().tube) : std::nullopt; },
+        [this](int id) {
+            Selection s = m_desk.selection();
+            s.tube = id;
+            m_desk.hold(s);
+        });
+    m_form->pick(
+        {"swatchKind", tr("patch"), tr("Which patch of it"), {}},
+        [] {
+            return Choices{{tr("as from the tube"), 0}, {tr("1 in 2 white"), 1}, {tr("1 in 10 white"), 2},
+                {tr("drawdown over white"), 3}, {tr("drawdown over black"), 4}};
+        },
+        [this, tubeHeld] { return tubeHeld() ? std::optional(m_kind) : std::nullopt; },
+        [this](int k) {
+            m_kind = k;
+            show();
+        });
+    const auto lab = [&](const QString& name, const QString& label, double Vec3::*member, double low, double high) {
+        m_form->value(
+            {name, label, tr("CIELAB of the patch, D65, as a colour reader says it"), {}}, Shown{1, {}, 1, 1}, low,
+            high, [this, member] { return patch() ? std::optional(patch()->lab.*member) : std::nullopt; },
+            [this, member](double v, int) {
+                if (!patch())
+                    return;
+                Vec3 lab_ = patch()->lab;
+                lab_.*member = v;
+                set(m_desk.selection().tube, paint::PatchKind(m_kind), {lab_.x, lab_.y, lab_.z}, 0.5);
+            });
+    };
+    lab("swatchL", "L*", &Vec3::x, 0, 100);
+    lab("swatchA", "a*", &Vec3::y, -128, 128);
+    lab("swatchB", "b*", &Vec3::z, -128, 128);
+    m_form->number(inside(lens::tube(), &Tube::card), &TubeCard::wetUm,
+        {"swatchUm", tr("drawn"), tr("Wet film of the drawdown: about half the gap of the bar"),
+            tr("Say how thick it was drawn")});
+    m_form->button(
+        "readDevice", tr("Colour reader"),
+        tr("Reads the patch with the simulated reader that ships: to try out how it goes without a device"),
+        [this] { measure(); }, [this, tubeHeld] { return tubeHeld() && m_kind < 3; });
+    m_form->button(
+        "forgetCard", tr("Forget its swatches"), tr("The tube in hand is typical again"),
+        [this] { m_form->change(lens::tube(), tr("Forget the swatches"), -1, [](Tube& t) { t.card = {}; }); },
+        [this] {
+            const Tube* t = project().tube(m_desk.selection().tube);
+            return t && t->card.any();
+        });
+    m_told->setObjectName("swatchTold");
+    m_told->setTextFormat(Qt::RichText);
+    m_told->setWordWrap(true);
+    layout()->addWidget(m_told);
+    connect(&m_photo, &JobBase::done, this, [this] {
+        if (!m_photo.problem() && m_photo.last()) {
+            const FromPhoto read = *m_photo.last();
+            m_photo.forget();
+            take(read);
+        }
+        show();
+    });
+}
+
+const Patch* SwatchPage::patch() const
+{
+    const Tube* t = project().tube(m_desk.selection().tube);
+    if (!t)
+        return nullptr;
+    const Patch* all[] = {&t->card.masstone, &t->card.tint2, &t->card.tint10, &t->card.overWhite, &t->card.overBlack};
+    return all[m_kind];
+}
+
+std::vector<int> SwatchPage::cardTubes() const
+{
+    std::vector<int> ids;
+    if (const PaintBox* b = project().paintBox())
+        for (const Tube& t : b->tubes)
+            if (t.chosen && ids.size() < std::size_t(paint::CardLayout::kMostTubes))
+                ids.push_back(t.id);
+    return ids;
+}
+
+void SwatchPage::print()
+{
+    const QString path = QFileDialog::getSaveFileName(this, tr("Swatch card"), "swatch-card.pdf", tr("Sheets (*.pdf)"));
+    if (path.isEmpty())
+        return;
+    QStringList names;
+    for (const int id : cardTubes())
+        names << m_state.nameOf(project().tube(id)->pigment);
+    const auto done = output::writeSwatchCard(names, path);
+    if (!done)
+        return m_desk.notices.fail(done.error());
+    m_desk.notices.say(tr("The swatch card is written. Print it at 100 % on white paper or primed card."));
+}
+
+void SwatchPage::photo()
+{
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Photograph of the card"), {}, tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.heic *.webp)"));
+    if (path.isEmpty())
+        return;
+    m_photo.forget();
+    m_photo.ask(
+        path,
+        [path, tubes = cardTubes()](Progress&) -> Result<FromPhoto> {
+            const auto picture = store::readPicture(std::filesystem::path(path.toStdString()));
+            if (!picture)
+                return picture.error();
+            auto read = paint::readCard(picture->pixels, paint::cardLayout(int(tubes.size())));
+            if (!read)
+                return read.error();
+            return FromPhoto{read.take(), tubes};
+        },
+        Lane::Long);
+    show();
+}
+
+void SwatchPage::take(const FromPhoto& from)
+{
+    const PaintBox* was = project().paintBox();
+    if (!was)
+        return;
+    PaintBox box = *was;
+    QStringList refused;
+    int read = 0;
+    for (const paint::PatchRead& p : from.read.patches) {
+        const int id = from.tubes[std::size_t(p.tube)];
+        for (Tube& t : box.tubes) {
+            if (t.id != id)
+                continue;
+            if (!p.refused.empty()) {
+                if (p.refused != "it is bare paper")
+                    refused << tr("%1, %2: %3")
+                                   .arg(m_state.nameOf(t.pigment), QString(paint::wordOf(p.kind)),
+                                       QString::fromStdString(p.refused));
+                continue;
+            }
+            patchOf(t.card, p.kind) = {true, {p.lab.L, p.lab.a, p.lab.b}};
+            t.card.noise = 1, t.card.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+            ++read;
+        }
+    }
+    m_refused = refused.isEmpty() ? QString() : tr("Refused: %1.").arg(refused.join("; "));
+    if (from.read.greyOff > 3)
+        m_refused += tr(" The printed grey is off by %1 %2E: the light was uneven or coloured.")
+                         .arg(from.read.greyOff, 0, 'f', 1)
+                         .arg(QChar(0x394));
+    if (!read)
+        return m_desk.notices.say(tr("No patch could be read. %1").arg(m_refused));
+    m_desk.edit(tr("Read the swatches"), edits::withPaintBox(project(), std::move(box)));
+    m_desk.notices.say(tr("%1 patches are read. %2").arg(read).arg(m_refused));
+}
+
+void SwatchPage::file()
+{
+    const QString path
+        = QFileDialog::getOpenFileName(this, tr("Measured patches"), {}, tr("Measured patches (*.txt *.cgats *.json)"));
+    if (path.isEmpty())
+        return;
+    const auto card = store::readSwatches(path.toStdString());
+    if (!card)
+        return m_desk.notices.fail(card.error());
+    PaintBox box = *project().paintBox();
+    int read = 0;
+    for (const paint::Swatches& s : card->swatches)
+        for (Tube& t : box.tubes) {
+            if (t.pigment != s.paint)
+                continue;
+            const std::optional<paint::Reading>* from[]
+                = {&s.masstone, &s.tint2, &s.tint10, &s.overWhite, &s.overBlack};
+            for (int k = 0; k < paint::kPatchKinds; ++k)
+                if (*from[k]) {
+                    const colour::ExactLab& lab = (*from[k])->lab;
+                    patchOf(t.card, paint::PatchKind(k)) = {true, {lab.L, lab.a, lab.b}};
+                    ++read;
+                }
+            t.card.noise = card->sigmaLab;
+            if (s.wetUm > 0)
+                t.card.wetUm = s.wetUm;
+            t.card.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+        }
+    if (!read)
+        return m_desk.notices.say(tr("None of its paints is in this box."));
+    m_desk.edit(tr("Read the swatches"), edits::withPaintBox(project(), std::move(box)));
+    m_desk.notices.say(tr("%1 patches are read.").arg(read));
+}
+
+void SwatchPage::measure()
+{
+    const Tube* t = project().tube(m_desk.selection().tube);
+    if (!t)
+        return;
+    constexpr double kWhite[] = {0, 2, 10};
+    m_reader.layOn(t->pigment, kWhite[std::clamp(m_kind, 0, 2)]);
+    const auto r = m_reader.read();
+    if (!r)
+        return m_desk.notices.fail(r.error());
+    set(t->id, paint::PatchKind(m_kind), r->lab, m_reader.noise());
+}
+
+void SwatchPage::set(int tube, paint::PatchKind kind, const colour::ExactLab& lab, double noise)
+{
+    const Tube* was = project().tube(tube);
+    if (!was)
+        return;
+    Tube t = *was;
+    patchOf(t.card, kind) = {true, {lab.L, lab.a, lab.b}};
+    t.card.noise = noise;
+    t.card.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    m_desk.edit(tr("Enter a swatch"), edits::withTube(project(), t));
+}
+
+void SwatchPage::show()
+{
+    MixPage::show();
+    QString html;
+    const paint::Mixing* m = m_state.mixing();
+    if (m_photo.running())
+        html = tr("Reading the photograph…");
+    else if (m) {
+        QStringList measured, typical;
+        for (const paint::BoxPaint& b : m->box.tubes) {
+            const QString name = QString::fromStdString(b.name).toHtmlEscaped();
+            if (b.calibrated)
+                measured << tr("%1 (%2 %3E from typical%4)")
+                                .arg(name)
+                                .arg(b.fromTypical, 0, 'f', 1)
+                                .arg(QChar(0x394))
+                                .arg(b.drawdown ? tr(", drawdown") : QString());
+            else
+                typical << name;
+        }
+        if (!measured.isEmpty())
+            html += tr("<b>Measured:</b> %1. ").arg(measured.join(", "));
+        if (!typical.isEmpty())
+            html += tr("<b>Typical:</b> %1. ").arg(typical.join(", "));
+    }
+    if (!m_refused.isEmpty())
+        html += "<br>" + m_refused.toHtmlEscaped();
+    m_told->setText(html);
+}
+
+QString SwatchPage::says() const
+{
+    const paint::Mixing* m = m_state.mixing();
+    if (!m || m->box.tubes.empty())
+        return tr("Put tubes into the box first.");
+    int measured = 0;
+    double far = 0, share = 0;
+    for (const paint::BoxPaint& b : m->box.tubes) {
+        measured += b.calibrated;
+        if (b.fromTypical > far)
+            far = b.fromTypical;
+    }
+    for (std::size_t i = 0; i < m->recipes.size(); ++i)
+        if (!m->recipes[i].formulas.empty())
+            for (const paint::Part& p : m->recipes[i].formulas[0].recipe)
+                if (const auto* b = m->box.of(p.paint); b && b->fromTypical > 3) {
+                    share += m->map.puddles[i].share;
+                    break;
+                }
+    QString s = tr("<b>%1 of %2 tubes measured.</b>").arg(measured).arg(m->box.tubes.size());
+    if (measured)
+        s += tr(" The farthest lies %1 %2E from typical; tubes off by over 3 are in the mixes of %3 % of the canvas.")
+                 .arg(far, 0, 'f', 1)
+                 .arg(QChar(0x394))
+                 .arg(100 * share, 0, 'f', 0);
+    return s;
+}
+
+} // namespace rl::app

@@ -1,0 +1,75 @@
+#include "core/paint/mixing.h"
+
+namespace rl::paint {
+
+namespace {
+/// The lightest and the darkest that the paints alone reach, dry, with a finish.
+std::pair<double, double> rangeOf(const Paints& paints, Finish finish)
+{
+    std::pair<double, double> range{100, 0};
+    for (const Paint& p : paints) {
+        const double L = toLab(seen(opaque(p.optics), finish)).L;
+        range.first = std::min(range.first, L), range.second = std::max(range.second, L);
+    }
+    return range;
+}
+std::pair<double, double> planRange(const LinearPicture& picture)
+{
+    std::vector<float> L;
+    for (std::size_t i = 0; i < picture.size(); i += 7)
+        L.push_back(colour::lightness(luminance(picture.data()[i])));
+    if (L.empty())
+        return {0, 100};
+    std::sort(L.begin(), L.end());
+    return {double(L[L.size() / 100]), double(L[L.size() - 1 - L.size() / 100])};
+}
+} // namespace
+
+Spectrum groundInside(const Project& p)
+{
+    constexpr double kMiddle = 0.2, kDark = 0.08; // as seen
+    switch (p.brief.ground.toning) {
+    case Toning::White:
+        return inside(evenly(kWhiteCard));
+    case Toning::Darkest:
+        return inside(evenly(kDark));
+    default:
+        return inside(evenly(kMiddle));
+    }
+}
+
+void thinned(LinearPicture& picture, IdMap& ids, double& pixelsPerCm, std::size_t mostPixels)
+{
+    while (picture.size() > mostPixels) {
+        const int w = picture.width() / 2, h = picture.height() / 2;
+        std::vector<Rgb> colours;
+        std::vector<std::int32_t> which;
+        for (int y = 0; y < h; ++y)
+            for (int x = 0; x < w; ++x)
+                colours.push_back(picture.at(2 * x, 2 * y)), which.push_back(ids.at(2 * x, 2 * y));
+        picture = {w, h, std::move(colours)}, ids = {w, h, std::move(which)};
+        pixelsPerCm /= 2;
+    }
+}
+
+Mixing mixing(const Project& p, const LinearPicture& picture, const IdMap& ids, double pixelsPerCm,
+    const RecipeMap* map, Progress& progress)
+{
+    Mixing m;
+    const PaintBox* box = p.paintBox();
+    m.pixelsPerCm = pixelsPerCm;
+    m.map = map ? *map : recipeMap(picture, ids, p.mix.puddles, progress);
+    if (!box || progress.cancelled())
+        return m;
+    m.box = mixingBox(*box);
+    const Search search(m.box.paints);
+    m.recipes = puddleRecipes(search, m.map, true, p.mix.letDown, progress);
+    m.needs = needsOf(m.recipes, m.map, m.box, *box, p.mix, areaOf(p.brief));
+    m.alike = alike(m.map);
+    m.sky = skyPassage(picture, ids, pixelsPerCm, p.mix.paceCmPerMinute);
+    std::tie(m.darkest, m.lightest) = rangeOf(m.box.paints, p.mix.finish);
+    std::tie(m.planDarkest, m.planLightest) = planRange(picture);
+    return m;
+}
+
+} // namespace rl::paint

@@ -1,0 +1,222 @@
+#include "output/paint_sheets.h"
+#include "core/base/text.h"
+#include "core/paint/swatch_card.h"
+#include "output/paper.h"
+#include "store/picture_reader.h"
+#include <QFileInfo>
+#include <QPageSize>
+#include <nlohmann/json.hpp>
+
+namespace rl::output {
+
+namespace {
+constexpr double kLeft = 120, kWidth = 1860; // tenths of a mm, A4
+
+QString words(const std::string& s)
+{
+    return QString::fromStdString(s);
+}
+QColor colourOn(const colour::ExactLab& lab)
+{
+    const auto s = paint::onScreen(lab);
+    return {int(s.rgb[0] + 0.5), int(s.rgb[1] + 0.5), int(s.rgb[2] + 0.5)};
+}
+std::string placeOf(const Project& project, const paint::Puddle& p)
+{
+    const Element* e = project.element(p.element);
+    return std::string(p.light ? "light of " : "shade of ") + (e ? e->name : "the backdrop");
+}
+std::string nameOf(const paint::Mixing& m, const std::string& id)
+{
+    const paint::BoxPaint* b = m.box.of(id);
+    const auto slash = id.rfind('/');
+    return (b ? b->name : id) + (slash == std::string::npos ? "" : " (1 in " + id.substr(slash + 1) + " white)");
+}
+std::string number(double v)
+{
+    if (v == 0.25)
+        return "¼";
+    if (v == 0.5)
+        return "½";
+    return fixed(v, v == std::floor(v) ? 0 : 2);
+}
+std::string partsOf(const paint::Mixing& m, paint::Recipe recipe)
+{
+    std::stable_sort(recipe.begin(), recipe.end(), [](const auto& a, const auto& b) { return a.parts > b.parts; });
+    std::string s;
+    for (const paint::Part& p : recipe)
+        s += (s.empty() ? "" : " + ") + number(p.parts) + " " + nameOf(m, p.paint);
+    return s;
+}
+
+/// Where one puddle goes: the picture pale, the puddle's own pixels as they are.
+QImage placeOn(const QImage& picture, const paint::RecipeMap& map, std::size_t which)
+{
+    QImage small
+        = picture.scaled(360, 240, Qt::KeepAspectRatio, Qt::SmoothTransformation).convertToFormat(QImage::Format_RGB32);
+    for (int y = 0; y < small.height(); ++y)
+        for (int x = 0; x < small.width(); ++x) {
+            const int u = x * map.which.width() / small.width(), v = y * map.which.height() / small.height();
+            if (map.which.at(u, v) == which)
+                continue;
+            const int grey = 200 + qGray(small.pixel(x, y)) / 5;
+            small.setPixel(x, y, qRgb(grey, grey, grey));
+        }
+    return small;
+}
+
+void card(
+    QPainter& p, const Project& project, const paint::Mixing& m, const QImage& picture, std::size_t i, const QRectF& r)
+{
+    const paint::Puddle& q = m.map.puddles[i];
+    const paint::Answer& a = m.recipes[i];
+    p.setPen(QPen(QColor(150, 150, 150), 2));
+    p.drawRect(r);
+    p.setPen(Qt::black);
+    text(p, r.topLeft() + QPointF(20, 54), QString::number(i + 1), 46, true, 90);
+    text(p, r.topLeft() + QPointF(110, 48), words(placeOf(project, q)), 32, true, r.width() - 130);
+    const QRectF at = framed(p, placeOn(picture, m.map, i), QRectF(r.left() + 20, r.top() + 74, 300, 200));
+    const QRectF patch(r.left() + 340, r.top() + 74, 190, 96);
+    p.fillRect(patch, colourOn(a.formulas.empty() ? q.wanted : a.formulas[0].lab));
+    p.setPen(QPen(QColor(150, 150, 150), 2, Qt::DashLine));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(patch.translated(210, 0)); // room for the real thing
+    p.setPen(QColor(110, 110, 110));
+    text(p, patch.translated(210, 0).topLeft() + QPointF(12, 54), "dab it here", 22, false, 170);
+    p.setPen(Qt::black);
+    const double ml = m.needs.puddles[i].ml;
+    text(p, {patch.left(), patch.bottom() + 40},
+        QString("%1 ml, %2 % of the canvas").arg(ml, 0, 'f', 0).arg(100 * q.share, 0, 'f', 1), 26, false, 400);
+    paragraph(p, QRectF(patch.left(), patch.bottom() + 50, r.right() - patch.left() - 16, 90),
+        a.formulas.empty() ? QString("no recipe")
+                           : words(partsOf(m, a.formulas[0].recipe))
+                + QString(", %1E %2").arg(QChar(0x394)).arg(a.formulas[0].de, 0, 'f', 1),
+        26);
+    Q_UNUSED(at);
+}
+
+void tubesPage(QPainter& p, const Project& project, const paint::Mixing& m)
+{
+    text(p, {kLeft, 170}, "What each tube gives", 48, true, kWidth);
+    double y = 240;
+    for (const paint::TubeNeed& t : m.needs.tubes) {
+        const paint::Pigment* pigment = paint::pigmentOf(t.id.substr(0, t.id.find('#')));
+        text(p, {kLeft, y},
+            QString("%1 (%2): %3 ml of %4 ml left%5")
+                .arg(words(nameOf(m, t.id)), words(t.id))
+                .arg(t.ml, 0, 'f', 0)
+                .arg(t.leftMl, 0, 'f', 0)
+                .arg(t.runsOutInCoat
+                        ? QString(", runs out in coat %1: buy %2 ml").arg(t.runsOutInCoat).arg(t.missingMl, 0, 'f', 0)
+                        : QString()),
+            30, t.runsOutInCoat > 0, kWidth);
+        y += 40;
+        if (pigment && pigment->neverSpray) {
+            p.setPen(QColor(90, 90, 90));
+            y += paragraph(p, {kLeft + 40, y - 24, kWidth - 40, 120}, words(pigment->hazard) + ".", 24) + 12;
+            p.setPen(Qt::black);
+        }
+    }
+    p.setPen(QColor(90, 90, 90));
+    paragraph(p, {kLeft, y + 20, kWidth, 200},
+        QString("All coats (%1), %2 µm of wet film, %3 % loss.%4 Follow the safety data sheets of your own paints.")
+            .arg(project.mix.coats)
+            .arg(project.mix.wetUm, 0, 'f', 0)
+            .arg(100 * project.mix.loss, 0, 'f', 0)
+            .arg(m.box.typical() ? QString(" Some tubes are typical, not measured: test a dab.") : QString()),
+        26);
+    p.setPen(Qt::black);
+}
+} // namespace
+
+Result<Done> writePuddleCards(
+    const Project& project, const paint::Mixing& m, const QImage& picture, const QString& path)
+{
+    if (m.recipes.empty() || picture.isNull())
+        return Error{Kind::Invalid, "Nothing is mixed yet: the work needs a paint box.", {}};
+    return writePdf(path, words(project.brief.title), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter& writer) {
+        constexpr int kAcross = 2, kDown = 7;
+        constexpr double kCardWide = kWidth / kAcross - 15, kCardHigh = 360;
+        for (std::size_t i = 0; i < m.map.puddles.size(); ++i) {
+            const int on = int(i) % (kAcross * kDown);
+            if (i && on == 0)
+                writer.newPage();
+            if (on == 0)
+                text(p, {kLeft, 130}, words(project.brief.title) + ": puddles, lightest first", 40, true, kWidth);
+            card(p, project, m, picture, i,
+                {kLeft + (on % kAcross) * (kCardWide + 30), 160 + (on / kAcross) * (kCardHigh + 22), kCardWide,
+                    kCardHigh});
+        }
+        writer.newPage();
+        tubesPage(p, project, m);
+    });
+}
+
+Result<Done> writeSwatchCard(const QStringList& tubes, const QString& path)
+{
+    if (tubes.isEmpty() || tubes.size() > paint::CardLayout::kMostTubes)
+        return Error{Kind::Invalid, "A swatch card has room for 1 to 12 tubes.", {}};
+    const paint::CardLayout layout = paint::cardLayout(int(tubes.size()));
+    return writePdf(path, "Swatch card", QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) {
+        const auto tenths = [](const Rect& r) { return QRectF(10 * r.x, 10 * r.y, 10 * r.width, 10 * r.height); };
+        for (int n = 0; n < 4; ++n) {
+            const Mask mark = paint::cardMark(n);
+            const QRectF at = tenths(layout.marks[std::size_t(n)]);
+            for (int y = 0; y < mark.height(); ++y)
+                for (int x = 0; x < mark.width(); ++x)
+                    if (mark.at(x, y) == 0) {
+                        const double w = at.width() / mark.width(), h = at.height() / mark.height();
+                        p.fillRect(QRectF(at.x() + x * w, at.y() + y * h, w + 0.5, h + 0.5), Qt::black);
+                    }
+        }
+        p.fillRect(tenths(layout.grey), QColor(119, 119, 119));
+        p.setPen(Qt::black);
+        text(p, {320, 200}, "Swatch card", 44, true, 1000);
+        text(p, {320, 250},
+            "Fill each field to its edge; two coats where it says tube. Leave the white bare. Drawdown: one "
+            "stroke of the bar over both.",
+            22, false, 1460);
+        const char* heads[] = {"tube", "1 in 2 white", "1 in 10 white", "drawdown"};
+        for (int k = 0; k < 4; ++k)
+            text(p, {10 * layout.patches[std::size_t(k)].at.x, 415}, heads[k], 22, false, 260);
+        for (const auto& patch : layout.patches) {
+            const QRectF at = tenths(patch.at);
+            if (patch.kind == paint::PatchKind::OverBlack)
+                p.fillRect(at, QColor(20, 20, 20));
+            p.setPen(QPen(QColor(170, 170, 170), 1));
+            p.drawRect(at);
+            p.setPen(Qt::black);
+            if (patch.kind == paint::PatchKind::Masstone)
+                text(p, {at.x() - 300, at.y() + 76}, tubes[patch.tube], 24, false, 280);
+        }
+    });
+}
+
+Result<Done> writePuddleList(const Project& project, const paint::Mixing& m, const QString& path)
+{
+    const QString suffix = QFileInfo(path).suffix().toLower();
+    if (suffix != "csv" && suffix != "json")
+        return Error{Kind::Invalid, "A list of puddles is written as *.csv or *.json.", {}};
+    std::string csv = "puddle,whose,family,L,a,b,share,ml,recipe,de00\r\n";
+    nlohmann::json j = nlohmann::json::array();
+    for (std::size_t i = 0; i < m.map.puddles.size() && i < m.recipes.size(); ++i) {
+        const paint::Puddle& p = m.map.puddles[i];
+        const bool any = !m.recipes[i].formulas.empty();
+        const Element* e = project.element(p.element);
+        std::string whose = e ? e->name : "backdrop";
+        for (std::size_t at = 0; (at = whose.find('"', at)) != std::string::npos; at += 2)
+            whose.insert(at, 1, '"');
+        const std::string recipe = any ? paint::textOf(m.recipes[i].formulas[0].recipe) : "";
+        const double de = any ? m.recipes[i].formulas[0].de : 0;
+        csv += std::to_string(i + 1) + ",\"" + whose + "\"," + (p.light ? "light" : "shade") + ","
+            + fixed(p.wanted.L, 2) + "," + fixed(p.wanted.a, 2) + "," + fixed(p.wanted.b, 2) + "," + fixed(p.share, 4)
+            + "," + fixed(m.needs.puddles[i].ml, 1) + "," + recipe + "," + fixed(de, 2) + "\r\n";
+        j.push_back({{"puddle", i + 1}, {"whose", e ? e->name : "backdrop"}, {"family", p.light ? "light" : "shade"},
+            {"lab", {p.wanted.L, p.wanted.a, p.wanted.b}}, {"share", p.share}, {"ml", m.needs.puddles[i].ml},
+            {"recipe", recipe}, {"de00", de}});
+    }
+    const std::string out = suffix == "csv" ? csv : j.dump(1) + "\n";
+    return store::writeFile(path.toStdString(), std::vector<unsigned char>(out.begin(), out.end()));
+}
+
+} // namespace rl::output
