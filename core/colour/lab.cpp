@@ -49,17 +49,24 @@ double hueOf(double a, double b)
 }
 } // namespace
 
+namespace {
+double seventh(double x)
+{
+    const double cube = x * x * x;
+    return cube * cube * x;
+}
+} // namespace
+
 double DeltaTerms::total() const
 {
-    return std::sqrt(
-        std::max(0.0, lightness * lightness + chroma * chroma + hue * hue + rotation * chroma * hue));
+    return std::sqrt(std::max(0.0, lightness * lightness + chroma * chroma + hue * hue + rotation * chroma * hue));
 }
 
 DeltaTerms deltaTerms(const ExactLab& p, const ExactLab& q)
 {
     constexpr double kTie = 180 + 1e-9, k25to7 = 6103515625.0;
     const double c1 = std::hypot(p.a, p.b), c2 = std::hypot(q.a, q.b);
-    const double c7 = std::pow((c1 + c2) / 2, 7), g = 0.5 * (1 - std::sqrt(c7 / (c7 + k25to7)));
+    const double c7 = seventh((c1 + c2) / 2), g = 0.5 * (1 - std::sqrt(c7 / (c7 + k25to7)));
     const double a1 = (1 + g) * p.a, a2 = (1 + g) * q.a;
     const double C1 = std::hypot(a1, p.b), C2 = std::hypot(a2, q.b);
     const double h1 = hueOf(a1, p.b), h2 = hueOf(a2, q.b);
@@ -79,12 +86,13 @@ DeltaTerms deltaTerms(const ExactLab& p, const ExactLab& q)
     const double L = (p.L + q.L) / 2, C = (C1 + C2) / 2;
     const double t = 1 - 0.17 * std::cos(radians(hMean - 30)) + 0.24 * std::cos(radians(2 * hMean))
         + 0.32 * std::cos(radians(3 * hMean + 6)) - 0.20 * std::cos(radians(4 * hMean - 63));
-    const double C7 = std::pow(C, 7), rc = 2 * std::sqrt(C7 / (C7 + k25to7));
-    const double turn = 30 * std::exp(-std::pow((hMean - 275) / 25, 2)), l50 = (L - 50) * (L - 50);
+    const double C7 = seventh(C), rc = 2 * std::sqrt(C7 / (C7 + k25to7));
+    const double around = (hMean - 275) / 25, turn = 30 * std::exp(-around * around), l50 = (L - 50) * (L - 50);
     DeltaTerms d;
     d.sl = 1 + 0.015 * l50 / std::sqrt(20 + l50), d.sc = 1 + 0.045 * C, d.sh = 1 + 0.015 * C * t;
     d.lightness = dL / d.sl, d.chroma = dC / d.sc, d.hue = dH / d.sh;
     d.rotation = -std::sin(radians(2 * turn)) * rc;
+    d.fromChroma = C1, d.toChroma = C2, d.turn = dh, d.stretch = 1 + g;
     return d;
 }
 

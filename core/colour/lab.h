@@ -44,6 +44,9 @@ struct ExactLab {
 struct DeltaTerms {
     double lightness = 0, chroma = 0, hue = 0, rotation = 0;
     double sl = 1, sc = 1, sh = 1; ///< the weights S_L, S_C, S_H
+    double fromChroma = 0, toChroma = 0; ///< C′
+    double turn = 0; ///< Δh′, degrees
+    double stretch = 1; ///< of a: 1 + G
     double total() const;
 };
 DeltaTerms deltaTerms(const ExactLab& from, const ExactLab& to);

@@ -42,6 +42,12 @@ double achromatic(const Three& xyz, double inducedNbb)
 }
 } // namespace
 
+double warmthOf(const colour::ExactLab& lab)
+{
+    constexpr double kFull = 45, kOrange = 60; // C*, degrees
+    return std::clamp(lab.chroma() / kFull, 0.0, 1.0) * std::cos(radians(lab.hue() - kOrange));
+}
+
 double apparentLightness(const colour::ExactLab& patch, double backgroundY)
 {
     constexpr double kC = 0.69; // average surround

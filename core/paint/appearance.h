@@ -8,6 +8,9 @@ namespace rl::paint {
 /// Source: Moroney et al., "The CIECAM02 color appearance model" (2002); CIE 159:2004.
 double apparentLightness(const colour::ExactLab& patch, double backgroundY);
 
+/// How warm a colour reads, −1 cool … 1 warm: its chroma along the line from orange to the blue opposite.
+double warmthOf(const colour::ExactLab& lab);
+
 /// Palettes of which the same puddle looks different: relative luminance of white, grey and wood.
 inline constexpr double kWhitePalette = 0.85, kGreyPalette = 0.2, kWoodPalette = 0.3;
 

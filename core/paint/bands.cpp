@@ -136,6 +136,8 @@ Gradient gradient(const Search& search, const GradientWish& wish, Progress& prog
             g.largestStep = std::max(g.largestStep, colour::deltaE2000(g.bands.back().lab, b.lab));
         g.bands.push_back(std::move(b));
     }
+    if (wish.paceCmPerMinute > 0)
+        g.minutes = 2 * wish.lengthCm / double(g.bands.size()) / wish.paceCmPerMinute;
     return g;
 }
 

@@ -22,6 +22,7 @@ struct Gradient {
     std::vector<Band> bands; ///< the same tubes in each, from first to last
     double largestStep = 0; ///< CIEDE2000 between neighbours
     double off = 0; ///< the most that a band misses the straight way in CIELAB
+    double minutes = 0; ///< to lay two neighbours, at the pace; 0 where none is said
     bool forTime
         = false; ///< more bands than the step alone needs, so that two neighbours can be laid while both are open
 };

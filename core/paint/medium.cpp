@@ -23,6 +23,20 @@ const MediumSpec& specOf(PaintMedium medium)
     return all[std::size_t(medium)];
 }
 
+const char* familyOf(PaintMedium medium)
+{
+    switch (medium) {
+    case PaintMedium::Gouache:
+        return "gouache";
+    case PaintMedium::Oil:
+        return "oil";
+    case PaintMedium::Watercolour:
+        return "watercolour";
+    default:
+        return "acrylic";
+    }
+}
+
 const std::vector<LayerRule>& layerRules()
 {
     static const std::vector<LayerRule> all = [] {
@@ -52,15 +66,15 @@ Passage skyPassage(const LinearPicture& picture, const IdMap& ids, double pixels
     for (int y = 0; y + band <= picture.height(); y += band) {
         double r = 0, g = 0, b = 0, squares = 0, sum = 0;
         int n = 0;
-        for (int v = y; v < y + band; ++v)
-            for (int x = 0; x < picture.width(); x += 3)
+        for (int v = y; v < y + band; v += 2)
+            for (int x = 0; x < picture.width(); x += 5)
                 if (ids.at(x, v) == 0) {
                     const Rgb c = picture.at(x, v);
                     r += double(c.r), g += double(c.g), b += double(c.b), ++n;
                     const double L = double(colour::lightness(luminance(c)));
                     sum += L, squares += L * L;
                 }
-        if (n * 3 < picture.width() * band / 4)
+        if (n * 10 < picture.width() * band / 4)
             break; // hidden from here on
         const double deviation = std::sqrt(std::max(0.0, squares / n - sum / n * (sum / n)));
         if (deviation > 3 * kCalm)

@@ -16,6 +16,9 @@ struct MediumSpec {
 };
 const MediumSpec& specOf(PaintMedium medium);
 
+/// "acrylic", "gouache", "oil" or "watercolour": its name in the table of layers.
+const char* familyOf(PaintMedium medium);
+
 /// What may go over what. Source: the table layers.csv, which can be added to.
 struct LayerRule {
     std::string over, under; ///< "oil", "acrylic"

@@ -162,6 +162,21 @@ void tubesThemselves(const View& v)
     }
 }
 
+/// Soluble paint, painted over: what lies under comes up.
+void lifting(const View& v)
+{
+    const int coats = v.project.mix.coats;
+    if (!specOf(v.box.medium).lifts || coats < 2)
+        return;
+    const LayerRule* rule = layerRule(familyOf(v.box.medium), familyOf(v.box.medium));
+    v.say({"mix.lifts", Station::Mix, Severity::Watch,
+        std::string(wordOf(v.box.medium)) + " lifts when it is touched again, and "
+            + counted(coats, "coat is", "coats are") + " planned: " + (rule ? rule->reason : std::string("one stroke"))
+            + ".",
+        double(coats), 1, "coats", v.whole(), 0, "A glaze over soluble paint turns to mud where the brush goes twice.",
+        {}});
+}
+
 void range(const View& v)
 {
     const Mixing& m = v.mixing;
@@ -217,6 +232,7 @@ Findings mixFindings(const Project& project, const Mixing& mixing, const std::st
     blending(view);
     underlayers(view);
     tubesThemselves(view);
+    lifting(view);
     range(view);
     cards(view, today);
     return out;

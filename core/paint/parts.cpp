@@ -140,18 +140,23 @@ void roundAbout(PartsFit& fit, const std::array<double, 4>& shares, const Aim& a
     const auto ladder = partsLadder();
     const int n = fit.count;
     static const Packed nothing{};
+    std::array<float, 4> last{};
+    auto range = aim.luminances(fit.de);
     for (double total = 1; total <= 30; total *= 1.06) {
-        float low[4] = {}, high[4] = {};
+        std::array<float, 4> low{}, high{};
         for (int i = 0; i < n; ++i) {
             const auto up = std::lower_bound(ladder.begin(), ladder.end(), float(total * shares[std::size_t(i)]));
-            high[i] = up == ladder.end() ? ladder.back() : *up;
-            low[i] = up == ladder.begin() ? ladder.front() : up[-1];
+            high[std::size_t(i)] = up == ladder.end() ? ladder.back() : *up;
+            low[std::size_t(i)] = up == ladder.begin() ? ladder.front() : up[-1];
         }
+        if (low == last)
+            continue; // the same corners as before
+        last = low;
         for (int which = 0; which < 1 << n; ++which) {
             Packed sum = nothing;
             float parts[4] = {}, all = 0;
             for (int i = 0; i < n; ++i) {
-                parts[i] = (which >> i) & 1 ? high[i] : low[i];
+                parts[i] = ((which >> i) & 1 ? high : low)[std::size_t(i)];
                 all += parts[i];
             }
             if (all > float(kMostParts))
@@ -160,8 +165,10 @@ void roundAbout(PartsFit& fit, const std::array<double, 4>& shares, const Aim& a
                 addTo(sum, sum, *fit.paints[std::size_t(i)], parts[i]);
             float xyz[3];
             mixSweep(sum, *fit.paints[std::size_t(n - 1)], parts + n - 1, 1, xyz);
+            if (xyz[1] < range.first || xyz[1] > range.second)
+                continue;
             if (const double de = aim.of(xyz, fit.de); de < fit.de - 1e-6) {
-                fit.de = de;
+                fit.de = de, range = aim.luminances(de);
                 std::copy(parts, parts + 4, fit.parts.begin());
             }
         }

@@ -120,6 +120,19 @@ ExactLab withFinish(const ExactLab& satin, Finish finish)
     return labOf({moved(x), moved(y), moved(z)});
 }
 
+Photo lossPicture(const LinearPicture& plan, const Plane& off)
+{
+    constexpr float kFrom = 2, kFull = 12; // CIEDE2000
+    std::vector<Rgb8> shown(off.size());
+    for (std::size_t i = 0; i < shown.size(); ++i) {
+        const float L = colour::lightness(luminance(plan.data()[i]));
+        const float t = std::clamp((off.data()[i] - kFrom) / (kFull - kFrom), 0.f, 1.f), grey = 0.25f + 0.5f * L / 100;
+        const auto c = [](float v) { return std::uint8_t(255 * std::clamp(v, 0.f, 1.f)); };
+        shown[i] = {c(grey + t * (0.95f - grey)), c(grey + t * (0.45f - grey)), c(grey * (1 - t) + 0.05f * t)};
+    }
+    return {off.width(), off.height(), std::move(shown)};
+}
+
 Kept keptOf(const Plane& off)
 {
     Kept k;

@@ -31,6 +31,9 @@ struct Kept {
     double mean = 0; ///< CIEDE2000
 };
 Kept keptOf(const Plane& off);
+/// Where the paints miss the plan: its values in grey where they reach it within 2, the warmer the farther off, full
+/// at 12.
+Photo lossPicture(const LinearPicture& plan, const Plane& off);
 /// A colour seen in satin as it looks with another finish: only the light from the surface itself changes.
 colour::ExactLab withFinish(const colour::ExactLab& satin, Finish finish);
 

@@ -35,7 +35,8 @@ Result<Recipe> recipeFrom(std::string_view text, const Paints& paints)
     constexpr std::size_t kMost = 24; // paints in a puddle: more is a slip
     Recipe out;
     if (text.ends_with('+'))
-        return Error{Kind::Invalid, "A recipe is written as PB29=1+PW6=10: something is missing behind the last +.", {}};
+        return Error{
+            Kind::Invalid, "A recipe is written as PB29=1+PW6=10: something is missing behind the last +.", {}};
     while (!text.empty()) {
         const std::string_view item = text.substr(0, text.find('+'));
         text.remove_prefix(std::min(text.size(), item.size() + 1));
@@ -91,6 +92,12 @@ Spectrum laid(const Optics& optics, const Coat& coat, const Spectrum& under)
 ExactLab colourOf(const Recipe& recipe, const Paints& paints, Finish finish)
 {
     return toLab(seen(opaque(opticsOf(recipe, paints)), finish));
+}
+
+ExactLab scraped(const Optics& optics)
+{
+    constexpr double kWetUm = 25;
+    return toLab(seen(film(optics, kWetUm, 0, inside(evenly(kWhiteCard)))));
 }
 
 ScreenColour onScreen(const ExactLab& lab)

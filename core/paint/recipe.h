@@ -26,6 +26,8 @@ struct Coat {
 Spectrum laid(const Optics& optics, const Coat& coat, const Spectrum& under);
 /// What the eye sees of an opaque layer in daylight.
 colour::ExactLab colourOf(const Recipe& recipe, const Paints& paints, Finish finish = Finish::Satin);
+/// A thin scrape over white, which tells dark paints apart.
+colour::ExactLab scraped(const Optics& optics);
 /// 8-bit sRGB (D65), clamped to what a screen can show; `clipped` where it can't.
 struct ScreenColour {
     std::array<double, 3> rgb{}; ///< 0…255

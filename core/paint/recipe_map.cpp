@@ -186,6 +186,46 @@ RecipeMap recipeMap(const LinearPicture& picture, const IdMap& ids, int count, P
     return map;
 }
 
+std::optional<ExactLab> colourAbout(const LinearPicture& picture, double pixelsPerCm, Vec2 cm, double from, double to)
+{
+    double r = 0, g = 0, b = 0;
+    int n = 0;
+    const double k = pixelsPerCm;
+    if (!picture.contains(int(cm.x * k), int(cm.y * k)))
+        return {};
+    for (int y = int((cm.y - to) * k); y <= int((cm.y + to) * k); ++y)
+        for (int x = int((cm.x - to) * k); x <= int((cm.x + to) * k); ++x) {
+            const double d = std::hypot(x / k - cm.x, y / k - cm.y);
+            if (!picture.contains(x, y) || d > to || d < from)
+                continue;
+            const Rgb c = picture.at(x, y);
+            r += double(c.r), g += double(c.g), b += double(c.b), ++n;
+        }
+    if (n == 0) {
+        const Rgb c = picture.at(int(cm.x * k), int(cm.y * k));
+        r = double(c.r), g = double(c.g), b = double(c.b), n = 1;
+    }
+    const auto in = [&](double v) { return float(std::clamp(v / n, 0.0, 1.0)); };
+    return ExactLab(colour::toLab({in(r), in(g), in(b)}));
+}
+
+std::optional<std::pair<ExactLab, int>> familyOf(const RecipeMap& map, int element, bool light)
+{
+    double L = 0, a = 0, b = 0, share = 0;
+    int largest = -1;
+    for (std::size_t i = 0; i < map.puddles.size(); ++i) {
+        const Puddle& p = map.puddles[i];
+        if (p.element != element || p.light != light)
+            continue;
+        L += p.wanted.L * p.share, a += p.wanted.a * p.share, b += p.wanted.b * p.share, share += p.share;
+        if (largest < 0 || p.share > map.puddles[std::size_t(largest)].share)
+            largest = int(i);
+    }
+    if (largest < 0)
+        return {};
+    return std::pair(ExactLab(L / share, a / share, b / share), largest);
+}
+
 std::vector<Alike> alike(const RecipeMap& map, double within)
 {
     std::vector<Alike> all;
@@ -204,14 +244,17 @@ std::vector<Answer> puddleRecipes(
     const Search& search, const RecipeMap& map, bool inParts, int letDown, Progress& progress)
 {
     std::vector<Answer> all(map.puddles.size());
-    for (std::size_t i = 0; i < map.puddles.size() && !progress.cancelled(); ++i) {
+    parallelItems(int(map.puddles.size()), [&](int n) {
+        if (progress.cancelled())
+            return;
+        const auto i = std::size_t(n);
         Wish wish;
-        wish.wanted = map.puddles[i].wanted, wish.inParts = inParts, wish.effort = Effort::Moving;
-        wish.letDown = letDown;
+        wish.wanted = map.puddles[i].wanted, wish.inParts = inParts, wish.letDown = letDown;
+        wish.effort = Effort::Moving;
         NoProgress quiet;
         all[i] = recipesFor(search, wish, quiet);
-        progress.report(double(i + 1) / double(map.puddles.size()), "Recipes");
-    }
+    });
+    progress.report(1, "Recipes");
     if (progress.cancelled() || search.paints().empty())
         return {};
     // Of recipes that nobody could tell apart the one whose tubes are out already.

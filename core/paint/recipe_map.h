@@ -26,6 +26,12 @@ struct RecipeMap {
 /// area × variance (after Heckbert's median cut, 1982, with variance for range).
 RecipeMap recipeMap(const LinearPicture& picture, const IdMap& ids, int count, Progress& progress);
 
+/// The mean colour of a ring about a place, in light. \param from, to its radii, cm \return nothing off the picture
+std::optional<colour::ExactLab> colourAbout(
+    const LinearPicture& picture, double pixelsPerCm, Vec2 cm, double from, double to);
+/// The mean of all puddles of an element's light or shade, and the largest of them; nothing where there are none.
+std::optional<std::pair<colour::ExactLab, int>> familyOf(const RecipeMap& map, int element, bool light);
+
 /// Two puddles that nobody could tell apart.
 struct Alike {
     int first = 0, second = 0;

@@ -17,13 +17,16 @@ double hueOff(const ExactLab& a, const ExactLab& b)
     return std::abs(turnBetween(a.hue(), b.hue()));
 }
 
+Vector4d residualOf(const colour::DeltaTerms& d, double off)
+{
+    return {d.lightness, d.chroma + d.rotation / 2 * d.hue,
+        d.hue * std::sqrt(std::max(0.0, 1 - d.rotation * d.rotation / 4)), off};
+}
 /// The three terms of CIEDE2000 with the rotation folded in (their norm is the difference), and how far the hue is off.
 Vector4d residual(const ExactLab& wanted, const ExactLab& got, bool keepHue)
 {
-    const auto d = colour::deltaTerms(wanted, got);
     const double off = keepHue ? std::max(0.0, hueOff(wanted, got) - kHueFree) * kHuePull : 0;
-    return {d.lightness, d.chroma + d.rotation / 2 * d.hue,
-        d.hue * std::sqrt(std::max(0.0, 1 - d.rotation * d.rotation / 4)), off};
+    return residualOf(colour::deltaTerms(wanted, got), off);
 }
 Eigen::Matrix<double, 4, 3> slopes(const ExactLab& wanted, const ExactLab& at, const Vector4d& r, bool keepHue)
 {
@@ -35,6 +38,24 @@ Eigen::Matrix<double, 4, 3> slopes(const ExactLab& wanted, const ExactLab& at, c
     return m;
 }
 
+/// The same slopes with the weights held, in closed form: what a step needs.
+Eigen::Matrix<double, 4, 3> heldSlopes(const colour::DeltaTerms& d, const ExactLab& at, bool offHue)
+{
+    const double c2 = std::max(d.toChroma, 1e-6), a = d.stretch * at.a, half = radians(d.turn) / 2;
+    const double ca = d.stretch * a / c2, cb = at.b / c2; // ∂C′
+    const double ha = -d.stretch * at.b / (c2 * c2), hb = a / (c2 * c2); // ∂h′, radians
+    const double both = std::sqrt(d.fromChroma * c2) * std::cos(half),
+                 grows = std::sqrt(d.fromChroma / c2) * std::sin(half);
+    const double Ha = (both * ha + grows * ca) / d.sh, Hb = (both * hb + grows * cb) / d.sh;
+    const double Ca = ca / d.sc, Cb = cb / d.sc, rest = std::sqrt(std::max(0.0, 1 - d.rotation * d.rotation / 4));
+    Eigen::Matrix<double, 4, 3> m;
+    m << 1 / d.sl, 0, 0, 0, Ca + d.rotation / 2 * Ha, Cb + d.rotation / 2 * Hb, 0, rest * Ha, rest * Hb, 0, 0, 0;
+    if (offHue) { // of the pull back to the wanted hue
+        const double sign = (d.turn > 0 ? 1 : -1) * kHuePull * 180 / kPi;
+        m(3, 1) = sign * ha, m(3, 2) = sign * hb;
+    }
+    return m;
+}
 /// Lab and its slopes along ln(amount).
 struct Mix {
     ExactLab lab;
@@ -115,7 +136,9 @@ Fit Search::quick(Fit f, const ExactLab& wanted, double giveUp, bool keepHue) co
     for (int step = 0; step < kSteps; ++step) {
         normalise(u, f.amounts.data(), n);
         const Mix m = mixAt(paints, f.amounts.data(), n);
-        const Vector4d r = residual(wanted, m.lab, keepHue);
+        const auto terms = colour::deltaTerms(wanted, m.lab);
+        const double off = keepHue ? std::max(0.0, hueOff(wanted, m.lab) - kHueFree) * kHuePull : 0;
+        const Vector4d r = residualOf(terms, off);
         const double norm = r.norm();
         if (norm < best.de) {
             const double was = best.de;
@@ -126,7 +149,7 @@ Fit Search::quick(Fit f, const ExactLab& wanted, double giveUp, bool keepHue) co
             damping *= 10;
         if (n == 1 || (step == kLook && best.de > giveUp))
             break;
-        const auto j = (slopes(wanted, m.lab, r, keepHue) * m.slopes).eval();
+        const Eigen::Matrix4d j = heldSlopes(terms, m.lab, off > 0) * m.slopes;
         const double trace = j.squaredNorm();
         const Eigen::Matrix4d a = j.transpose() * j + (damping * trace + 1e-9) * Eigen::Matrix4d::Identity();
         Vector4d d = -a.llt().solve(j.transpose() * r);

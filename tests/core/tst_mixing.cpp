@@ -277,6 +277,11 @@ private slots:
             reach = reach || f.key.starts_with("mix.reach");
         }
         QVERIFY(spray && fades && reach);
+        p.boxes[0].medium = PaintMedium::Gouache;
+        bool lifts = false;
+        for (const Finding& f : mixFindings(p, two))
+            lifts = lifts || (f.key == "mix.lifts" && f.sentence.find("one confident stroke") != std::string::npos);
+        QVERIFY(lifts);
     }
     void theProofIsNearTheExactAnswer()
     {

@@ -124,7 +124,7 @@ BoxPage::BoxPage(Desk& desk, StationView& view)
 
 JobKey BoxPage::key() const
 {
-    return std::tuple(m_state.mixing(), project().boxes, m_count);
+    return std::tuple(m_desk.document.revision(), m_count);
 }
 
 void BoxPage::choose()

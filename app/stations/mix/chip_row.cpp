@@ -9,13 +9,14 @@ ChipRow::ChipRow(const QString& name, int lines)
 {
     setObjectName(name);
     setAccessibleName(name);
-    setFixedHeight(theme::px(60 + 17 * lines));
+    setFixedHeight(theme::px(22));
 }
 
 void ChipRow::show(std::vector<Chip> chips, const QString& upperWord, const QString& lowerWord)
 {
     m_chips = std::move(chips), m_upperWord = upperWord, m_lowerWord = lowerWord;
     m_words.clear();
+    setFixedHeight(m_chips.empty() ? theme::px(22) : theme::px(68 + 16 * m_lines));
     update();
 }
 
@@ -23,6 +24,7 @@ void ChipRow::say(const QString& words)
 {
     m_chips.clear();
     m_words = words;
+    setFixedHeight(theme::px(22));
     update();
 }
 

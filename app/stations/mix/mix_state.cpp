@@ -82,15 +82,7 @@ void MixState::refresh()
             Plane off;
             out.proof = imageOf(reach->proof(lit->picture.colour, &off));
             out.kept = paint::keptOf(off);
-            // What is lost: grey where all is well, the warmer the farther off.
-            std::vector<Rgb8> shown(off.size());
-            for (std::size_t i = 0; i < shown.size(); ++i) {
-                const float L = colour::lightness(luminance(lit->picture.colour.data()[i]));
-                const float t = std::clamp((off.data()[i] - 2) / 10, 0.f, 1.f), grey = 0.25f + 0.5f * L / 100;
-                const auto c = [](float v) { return std::uint8_t(255 * std::clamp(v, 0.f, 1.f)); };
-                shown[i] = {c(grey + t * (0.95f - grey)), c(grey + t * (0.45f - grey)), c(grey * (1 - t) + 0.05f * t)};
-            }
-            out.lost = imageOf(Photo(off.width(), off.height(), std::move(shown)));
+            out.lost = imageOf(paint::lossPicture(lit->picture.colour, off));
             return out;
         },
         Lane::Long);
@@ -177,27 +169,12 @@ void MixState::wantAt(Vec2 cm)
 {
     if (!m_desk.lit)
         return;
-    const LinearPicture& picture = m_desk.lit->picture.colour;
-    const double k = m_desk.lit->picture.pixelsPerCm;
-    const auto meanOf = [&](double from, double to) { // cm about the place
-        double r = 0, g = 0, b = 0;
-        int n = 0;
-        for (int y = int((cm.y - to) * k); y <= int((cm.y + to) * k); ++y)
-            for (int x = int((cm.x - to) * k); x <= int((cm.x + to) * k); ++x) {
-                const double d = std::hypot(x / k - cm.x, y / k - cm.y);
-                if (!picture.contains(x, y) || d > to || d < from)
-                    continue;
-                const Rgb c = picture.at(x, y);
-                r += double(c.r), g += double(c.g), b += double(c.b), ++n;
-            }
-        n = std::max(n, 1);
-        const auto in = [&](double v) { return float(std::clamp(v / n, 0.0, 1.0)); };
-        return ExactLab(colour::toLab({in(r), in(g), in(b)}));
-    };
-    if (!picture.contains(int(cm.x * k), int(cm.y * k)))
-        return;
-    want({meanOf(0, std::max(0.15, 1 / k)), meanOf(1, 4),
-        tr("%1 cm from the left, %2 cm down").arg(cm.x, 0, 'f', 1).arg(cm.y, 0, 'f', 1), cm});
+    const light::Picture& p = m_desk.lit->picture;
+    constexpr double kSpot = 0.15, kRingFrom = 1, kRingTo = 4; // cm
+    const auto at = paint::colourAbout(p.colour, p.pixelsPerCm, cm, 0, std::max(kSpot, 1 / p.pixelsPerCm)),
+               around = paint::colourAbout(p.colour, p.pixelsPerCm, cm, kRingFrom, kRingTo);
+    if (at && around)
+        want({*at, *around, tr("%1 cm from the left, %2 cm down").arg(cm.x, 0, 'f', 1).arg(cm.y, 0, 'f', 1), cm});
 }
 
 void MixState::wantPuddle(int i)
@@ -215,20 +192,12 @@ void MixState::wantFamily(int element, bool light)
 {
     if (!mixing())
         return;
-    double L = 0, a = 0, b = 0, share = 0;
-    int largest = -1;
-    const auto& all = mixing()->map.puddles;
-    for (std::size_t i = 0; i < all.size(); ++i)
-        if (all[i].element == element && all[i].light == light) {
-            L += all[i].wanted.L * all[i].share, a += all[i].wanted.a * all[i].share;
-            b += all[i].wanted.b * all[i].share, share += all[i].share;
-            if (largest < 0 || all[i].share > all[std::size_t(largest)].share)
-                largest = int(i);
-        }
-    if (largest < 0)
+    const auto family = paint::familyOf(mixing()->map, element, light);
+    if (!family)
         return;
-    wantPuddle(largest);
-    want({{L / share, a / share, b / share}, m_wanted->around, placeOf(largest), m_wanted->at});
+    wantPuddle(family->second);
+    if (m_wanted)
+        want({family->first, m_wanted->around, placeOf(family->second), m_wanted->at});
 }
 
 void MixState::setFull(bool on)

@@ -43,6 +43,18 @@ OverPage::OverPage(Desk& desk, StationView& view)
         "glazeDry", tr("dries in"), tr("Before the next coat"), m_kind.dryHours, 0.05, 500, Shown{1, tr(" h"), 1, 0.5});
     number("strokeMm", tr("stroke"), tr("How wide a light stroke over the dark is, for fur, grass and hatching"),
         m_brushMm, 0.1, 50, Shown{1, tr(" mm"), 1, 0.1});
+    m_form->pick(
+        {"layerUnder", tr("painted in"),
+            tr("What lies there is painted in: whether your medium may go over it, and why"), {}},
+        [] {
+            return Choices{{tr("acrylic"), 0}, {tr("gouache"), 1}, {tr("oil"), 2}, {tr("watercolour"), 3}};
+        },
+        [this] { return project().paintBox() ? std::optional(m_layer) : std::nullopt; },
+        [this](int i) {
+            m_layer = i;
+            show();
+            emit saysChanged();
+        });
     layout()->addWidget(m_chips);
     connect(&m_glazes, &JobBase::done, this, [this] {
         show();
@@ -72,7 +84,7 @@ colour::ExactLab OverPage::underLab() const
 
 JobKey OverPage::key() const
 {
-    return std::tuple(m_state.mixing(), m_under, m_kind.wetUm, m_kind.mediumParts, m_kind.dryHours,
+    return std::tuple(m_desk.document.revision(), m_under, m_kind.wetUm, m_kind.mediumParts, m_kind.dryHours,
         m_state.wanted() ? *m_state.wanted() : MixState::Wanted());
 }
 
@@ -101,12 +113,12 @@ void OverPage::show()
         tr("above the wanted colour, below what lies there")});
     for (std::size_t i = 0; i < plans->size() && i < 5; ++i) {
         const paint::GlazePlan& g = (*plans)[i];
-        QString words = tr("%1 coats, %2 h, %3E %4, %5 % still shows")
-                            .arg(g.coats)
-                            .arg(g.hours, 0, 'f', 1)
-                            .arg(QChar(0x394))
-                            .arg(g.de, 0, 'f', 1)
-                            .arg(100 * g.shows, 0, 'f', 0);
+        QString words = (g.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(g.coats))
+            + tr(", %1 h, %2E %3, %4 % still shows")
+                  .arg(g.hours, 0, 'f', 1)
+                  .arg(QChar(0x394))
+                  .arg(g.de, 0, 'f', 1)
+                  .arg(100 * g.shows, 0, 'f', 0);
         if (g.whiteFirst)
             words += tr("; %1 coats of white first").arg(g.whiteFirst);
         chips.push_back({screenColour(g.after.back()), screenColour(g.after.front()), m_state.nameOf(g.paint), words});
@@ -114,11 +126,24 @@ void OverPage::show()
     m_chips->show(std::move(chips), tr("last coat"), tr("first coat"));
 }
 
+/// Whether this medium may go over that one; empty where all is well.
+QString OverPage::layerWords() const
+{
+    const PaintBox* box = project().paintBox();
+    constexpr const char* kUnder[] = {"acrylic", "gouache", "oil", "watercolour"};
+    const paint::LayerRule* rule = box ? paint::layerRule(paint::familyOf(box->medium), kUnder[m_layer]) : nullptr;
+    if (!rule)
+        return {};
+    const QString names = tr("%1 over %2").arg(QString(paint::familyOf(box->medium)), QString(kUnder[m_layer]));
+    return rule->allowed ? tr(" %1: %2.").arg(names, QString::fromStdString(rule->reason))
+                         : tr(" <b>Not %1</b>: %2.").arg(names, QString::fromStdString(rule->reason));
+}
+
 QString OverPage::says() const
 {
     const auto* plans = m_state.wanted() && under() ? m_glazes.answer(key()) : nullptr;
     if (!plans || plans->empty())
-        return tr("Which colour, how many coats, and what must go under it.");
+        return tr("Which colour, how many coats, and what must go under it.") + layerWords();
     const paint::GlazePlan& g = plans->front();
     QString s = g.coats == 1 ? tr("<b>%1, one coat</b>").arg(m_state.nameOf(g.paint).toHtmlEscaped())
                              : tr("<b>%1, %2 coats</b>").arg(m_state.nameOf(g.paint).toHtmlEscaped()).arg(g.coats);
@@ -131,6 +156,7 @@ QString OverPage::says() const
         = m->recipes.front().formulas.empty() ? m->map.puddles.front().wanted : m->recipes.front().formulas[0].lab;
     const paint::Strokes k = paint::strokesFor(
         over.L, underLab().L, m_state.wanted()->lab.L, m_brushMm, project().brief.viewingDistanceCm);
+    s += layerWords();
     if (k.share <= 0.01 || k.share > 1)
         return s;
     return s

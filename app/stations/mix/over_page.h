@@ -14,6 +14,7 @@ public:
 
 private:
     JobKey key() const;
+    QString layerWords() const;
     std::optional<paint::Spectrum> under() const; ///< inside the paint
     colour::ExactLab underLab() const;
     ChipRow* m_chips;
@@ -21,6 +22,7 @@ private:
     paint::GlazeKind m_kind;
     int m_under = -1; ///< puddle that lies there; −1 the toned ground, −2 white, −3 black
     double m_brushMm = 1;
+    int m_layer = 0; ///< what lies there: acrylic, gouache, oil, watercolour
 };
 
 } // namespace rl::app

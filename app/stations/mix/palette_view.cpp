@@ -1,20 +1,13 @@
 #include "app/stations/mix/palette_view.h"
 #include "app/theme/theme.h"
-#include "core/colour/srgb.h"
+#include "core/paint/appearance.h"
+#include "core/paint/mixing.h"
 #include <QHelpEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QToolTip>
 
 namespace rl::app {
-
-namespace {
-/// Warm to cool: +1 at orange, −1 at the blue opposite, less where there is little colour.
-double warmthOf(const colour::ExactLab& lab)
-{
-    return std::clamp(lab.chroma() / 45, 0.0, 1.0) * std::cos(radians(lab.hue() - 60));
-}
-} // namespace
 
 PaletteView::PaletteView(Desk& desk, MixState& state)
     : m_desk(desk)
@@ -57,9 +50,7 @@ void PaletteView::layTubes()
         s.at = {x, 6 + r + 2}, s.radius = r, s.id = t->id;
         s.left = t->sizeMl > 0 ? std::clamp(t->leftMl / t->sizeMl, 0.0, 1.0) : 1;
         if (p && p->optics) {
-            // A thin scrape over white tells dark paints apart.
-            const auto look = paint::film(*p->optics, 25, 0, paint::inside(paint::evenly(paint::kWhiteCard)));
-            s.colour = screenColour(paint::toLab(paint::seen(look)));
+            s.colour = screenColour(paint::scraped(*p->optics));
         } else
             s.colour = QColor(240, 90, 160);
         s.words = tr("%1 (%2), %3 of %4 ml left%5")
@@ -92,7 +83,7 @@ void PaletteView::layPuddles()
         Spot s;
         s.id = int(i);
         s.radius = std::clamp(scale * std::sqrt(m->needs.puddles[i].ml), 9.0, 0.2 * area.width());
-        s.at = {area.center().x() + warmthOf(p.wanted) * 0.42 * area.width(),
+        s.at = {area.center().x() + paint::warmthOf(p.wanted) * 0.42 * area.width(),
             area.top() + (1 - std::clamp(p.wanted.L / 100, 0.05, 0.95)) * area.height()};
         s.colour = screenColour(m->recipes[i].formulas.empty() ? p.wanted : m->recipes[i].formulas[0].lab);
         s.words

@@ -145,7 +145,7 @@ std::optional<std::array<colour::ExactLab, 3>> StringPage::family() const
 JobKey StringPage::stringKey() const
 {
     const auto f = family();
-    return std::tuple(m_state.mixing(), m_desk.element(), m_steps, f ? (*f)[0].L : 0.0, project().boxes);
+    return std::tuple(m_desk.document.revision(), m_desk.element(), m_steps, f ? (*f)[0].L : 0.0, project().boxes);
 }
 JobKey StringPage::gradientKey() const
 {
@@ -227,14 +227,13 @@ QString StringPage::says() const
     const paint::Gradient* g = m_places.size() == 2 ? m_gradient.answer(gradientKey()) : nullptr;
     if (g && !g->bands.empty()) {
         const paint::MediumSpec* spec = project().paintBox() ? &paint::specOf(project().paintBox()->medium) : nullptr;
-        const double minutes = 2 * lengthCm() / double(g->bands.size()) / std::max(project().mix.paceCmPerMinute, 0.01);
         QString s = tr("<b>%1 cm in %2 bands</b> (percent of each tube), neighbours %3 %4E apart at most; two take %5 "
                        "min, it stays open for %6.")
                         .arg(lengthCm(), 0, 'f', 1)
                         .arg(g->bands.size())
                         .arg(g->largestStep, 0, 'f', 1)
                         .arg(QChar(0x394))
-                        .arg(minutes, 0, 'f', 1)
+                        .arg(g->minutes, 0, 'f', 1)
                         .arg(project().mix.openMinutes, 0, 'f', 0);
         if (g->forTime && spec)
             s += tr(" More bands than the eye needs, for the time: or %1.").arg(QString::fromUtf8(spec->longer));
