@@ -408,9 +408,19 @@ private slots:
         QVERIFY(!reading.silhouettes.empty() && !reading.silhouettes[0].contour.empty());
     }
 
-    void step7Carry()
+    void step7Mix()
     {
         go(6);
+        clickButton("mixPage4");
+        clickButton("firstBox");
+        QCOMPARE(project().boxes.size(), std::size_t(1));
+        undo();
+        QVERIFY(project().boxes.empty());
+    }
+
+    void step8Carry()
+    {
+        go(7);
         auto* paper = find<QComboBox>("paper");
         paper->setCurrentText("Letter");
         emit paper->activated(paper->currentIndex());

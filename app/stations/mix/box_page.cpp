@@ -88,7 +88,7 @@ BoxPage::BoxPage(Desk& desk, StationView& view)
         lens::tube(), &Tube::sizeMl, {"tubeSize", tr("of"), tr("How much a full one holds"), tr("Say its size")});
     m_form->number(lens::tube(), &Tube::price,
         {"tubePrice", tr("price"), tr("Of a full tube, in your own money; 0: not said"), tr("Say its price"),
-            Shown{1, {}, 2, 1}});
+            Shown{1, tr(" a tube"), 2, 1}});
     m_form->button(
         "tubeAway", tr("Take it out"), tr("The tube in hand leaves the box (Ctrl+Z puts it back)"),
         [this] { m_desk.edit(tr("Take a tube out"), edits::withoutTube(project(), m_desk.selection().tube)); },

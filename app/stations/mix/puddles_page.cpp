@@ -16,10 +16,11 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
     , m_sheet(&desk.notices)
 {
     m_form->number(lens::mix(), &MixPlan::puddles,
-        {"puddles", tr("puddles"), tr("How many mixes for the whole canvas, 8 to 40"), tr("Mix so many puddles"),
-            Shown{1, {}, 0, 1}});
+        {"puddles", tr("canvas in"), tr("How many mixes for the whole canvas, 8 to 40"), tr("Mix so many puddles"),
+            Shown{1, tr(" puddles"), 0, 1}});
     m_form->number(lens::mix(), &MixPlan::coats,
-        {"mixCoats", tr("coats"), tr("How often all of it is painted over"), tr("Plan the coats"), Shown{1, {}, 0, 1}});
+        {"mixCoats", tr("painted in"), tr("How often all of it is painted over"), tr("Plan the coats"),
+            Shown{1, tr(" coats"), 0, 1}});
     m_form->number(lens::mix(), &MixPlan::wetUm,
         {"mixFilm", tr("wet film"), tr("How thick a coat is laid: 1 \u00b5m is 1 ml on a square metre"),
             tr("Plan the film")});

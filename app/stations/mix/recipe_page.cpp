@@ -10,10 +10,10 @@ RecipePage::RecipePage(Desk& desk, StationView& view)
 {
     const auto held = [this] { return m_desk.heldElement() && m_state.canMix(); };
     m_form->button(
-        "wantLight", tr("Its light"), tr("Recipes for the light family of the element in hand (1)"),
+        "wantLight", tr("Its light"), tr("Recipes for the light family of the element in hand (J)"),
         [this] { m_state.wantFamily(m_desk.element(), true); }, held);
     m_form->button(
-        "wantShade", tr("Its shade"), tr("Recipes for the shade family of the element in hand (2)"),
+        "wantShade", tr("Its shade"), tr("Recipes for the shade family of the element in hand (K)"),
         [this] { m_state.wantFamily(m_desk.element(), false); }, held);
     m_form->check(
         {"mixFull", tr("try every combination"),

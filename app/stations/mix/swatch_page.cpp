@@ -66,10 +66,11 @@ SwatchPage::SwatchPage(Desk& desk, StationView& view)
             m_kind = k;
             show();
         });
-    const auto lab = [&](const QString& name, const QString& label, double Vec3::*member, double low, double high) {
+    const auto lab = [&](const QString& name, const QString& label, const QString& unit, double Vec3::*member,
+                         double low, double high) {
         m_form->value(
-            {name, label, tr("CIELAB of the patch, D65, as a colour reader says it"), {}}, Shown{1, {}, 1, 1}, low,
-            high, [this, member] { return patch() ? std::optional(patch()->lab.*member) : std::nullopt; },
+            {name, label, tr("CIELAB of the patch, D65, as a colour reader says it"), {}}, Shown{1, " " + unit, 1, 1},
+            low, high, [this, member] { return patch() ? std::optional(patch()->lab.*member) : std::nullopt; },
             [this, member](double v, int) {
                 if (!patch())
                     return;
@@ -78,9 +79,9 @@ SwatchPage::SwatchPage(Desk& desk, StationView& view)
                 set(m_desk.selection().tube, paint::PatchKind(m_kind), {lab_.x, lab_.y, lab_.z}, 0.5);
             });
     };
-    lab("swatchL", "L*", &Vec3::x, 0, 100);
-    lab("swatchA", "a*", &Vec3::y, -128, 128);
-    lab("swatchB", "b*", &Vec3::z, -128, 128);
+    lab("swatchL", tr("lightness"), "L*", &Vec3::x, 0, 100);
+    lab("swatchA", tr("green to red"), "a*", &Vec3::y, -128, 128);
+    lab("swatchB", tr("blue to yellow"), "b*", &Vec3::z, -128, 128);
     m_form->number(inside(lens::tube(), &Tube::card), &TubeCard::wetUm,
         {"swatchUm", tr("drawn"), tr("Wet film of the drawdown: about half the gap of the bar"),
             tr("Say how thick it was drawn")});
