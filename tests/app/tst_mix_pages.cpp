@@ -63,7 +63,7 @@ private slots:
         QVERIFY(state().wanted()->from.startsWith("shade of") ? state().wanted()->lab.L < light
                                                               : state().wanted()->lab.L == light);
         for (const int shown : {MixState::Paints, MixState::Lost, MixState::Map, MixState::Plan}) {
-            hand().key(Qt::Key_B);
+            hand().key(Qt::Key_O);
             QCOMPARE(state().shown(), shown);
         }
     }

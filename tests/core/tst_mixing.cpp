@@ -345,6 +345,76 @@ private slots:
         QVERIFY(mixFindings(p, m).empty());
         QVERIFY(recipesFor(Search({}), {}, progress).formulas.empty());
     }
+    void aSkyIsAPassageWhereItIsSmooth_data()
+    {
+        QTest::addColumn<int>("kind");
+        QTest::addColumn<double>("length"); // cm of 40
+        QTest::newRow("lighter all the way down") << 0 << 40.0;
+        QTest::newRow("lighter to the middle, then darker") << 1 << 20.0;
+        QTest::newRow("chequered: nothing to blend") << 2 << 0.0;
+    }
+    void aSkyIsAPassageWhereItIsSmooth()
+    {
+        QFETCH(int, kind);
+        QFETCH(double, length);
+        const auto p = kit::pictureBy(300, 200, 60, [&](double x, double y) {
+            const double even = kind == 1 && y > 100 ? 70 - 0.25 * (y - 100) : 45 + 0.25 * y;
+            return kit::Pixel{0, kind == 2 ? ((int(x / 8) + int(y / 8)) % 2 ? 80.0 : 30.0) : even, 0, -15};
+        });
+        const Passage s = skyPassage(p.colour, p.ids, p.pixelsPerCm, 4);
+        QVERIFY2(std::abs(s.lengthCm - length) < 2, qPrintable(QString::number(s.lengthCm)));
+        if (length > 0) {
+            QVERIFY(s.de > 15 && s.bands >= int(s.de / 2));
+            QVERIFY(std::abs(s.minutes - 2 * s.lengthCm / s.bands / 4) < 1e-9);
+        }
+    }
+    void whatThePaintCannotDoIsSaid()
+    {
+        NoProgress progress;
+        // A long sky, black and white in it, on a dark ground.
+        const auto p = kit::pictureBy(300, 200, 60, [](double x, double y) {
+            return std::hypot(x - 60, y - 150) < 26 ? kit::Pixel{1, 3, 0, 0}
+                : std::hypot(x - 240, y - 150) < 26 ? kit::Pixel{2, 99.5, 0, 0}
+                                                    : kit::Pixel{0, 40 + 0.22 * y, 5, 20};
+        });
+        Project work = workWith(firstBox());
+        work.mix.openMinutes = 0.5, work.mix.paceCmPerMinute = 1, work.mix.coats = 1, work.mix.wetUm = 40;
+        work.mix.finish = Finish::Matt;
+        work.brief.ground.toning = Toning::Darkest;
+        const auto findings = [&] {
+            const Mixing m = mixing(work, p.colour, p.ids, p.pixelsPerCm, nullptr, progress);
+            std::map<std::string, Finding> all;
+            for (Finding& f : mixFindings(work, m, "2026-06-01"))
+                all.emplace(f.key.substr(0, f.key.find(':')), f);
+            return all;
+        };
+        auto said = findings();
+        QVERIFY(said.contains("mix.blend") && said.contains("mix.underlayer") && said.contains("mix.lights"));
+        QVERIFY(said.at("mix.blend").why.find("retarder") != std::string::npos);
+        QVERIFY(said.at("mix.underlayer").measured > 1);
+        // Varnish answers the dull darks; time and coats the others.
+        QVERIFY(said.contains("mix.darks") && said.at("mix.darks").fix);
+        work = said.at("mix.darks").fix->apply(work);
+        QCOMPARE(int(work.mix.finish), int(Finish::Gloss));
+        work.mix.openMinutes = 60, work.mix.coats = 12, work.mix.wetUm = 200;
+        said = findings();
+        QVERIFY(!said.contains("mix.blend") && !said.contains("mix.underlayer"));
+        // An old card.
+        work.boxes[0].tubes[1].card.masstone = {true, {17, 0, 0}};
+        work.boxes[0].tubes[1].card.date = "2024-01-01";
+        QVERIFY(findings().at("mix.card-old").sentence.find("882 days") != std::string::npos);
+    }
+    void aPictureIsThinnedWhole()
+    {
+        light::Picture p = scene();
+        double k = p.pixelsPerCm;
+        LinearPicture colour = p.colour;
+        IdMap ids = p.ids;
+        thinned(colour, ids, k, 20'000);
+        QVERIFY(colour.size() <= 20'000 && colour.width() == 150 && ids.height() == 100);
+        QVERIFY(std::abs(k - p.pixelsPerCm / 2) < 1e-12);
+        QCOMPARE(ids.at(45, 55), 1);
+    }
     void rulesOfLayersAreThere()
     {
         const LayerRule* r = layerRule("acrylic", "oil");

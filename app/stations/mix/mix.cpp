@@ -30,7 +30,7 @@ void mixKeys(Desk& desk, StationView& view)
     keys.add("shade", words(QT_TRANSLATE_NOOP("Mix", "Recipes for the shade of what is in hand")), "K",
         [&desk, &view] { MixState::of(desk, view).wantFamily(desk.element(), false); });
     keys.add("shown", words(QT_TRANSLATE_NOOP("Mix", "The board shows the plan, these paints, what is lost, the map")),
-        "B", [&desk, &view] {
+        "O", [&desk, &view] {
             MixState& state = MixState::of(desk, view);
             state.show((state.shown() + 1) % 4);
         });

@@ -18,7 +18,7 @@ RecipeCards::RecipeCards(Desk& desk, MixState& state)
 {
     setObjectName("recipes");
     setAccessibleName(tr("Recipes for the wanted colour"));
-    setFixedHeight(theme::px(170));
+    setFixedHeight(theme::px(182));
     setToolTip(
         tr("Each patch: the wanted colour left, the mix right, on a white, a grey and a wooden palette and against "
            "what surrounds it on the canvas; under them how much lighter or darker it seems there than in its "
@@ -81,9 +81,10 @@ void RecipeCards::paintEvent(QPaintEvent*)
         int y = side + theme::px(17);
         p.setPen(theme::kInk);
         p.setFont(theme::text(13, i == 0));
-        const QRect parts(card.left(), y, width_, theme::px(34));
-        p.drawText(parts, Qt::TextWordWrap, m_state.partsOf(f.recipe));
-        y += theme::px(36);
+        const QRect parts(card.left(), y, width_, theme::px(50));
+        QRect used;
+        p.drawText(parts, Qt::TextWordWrap, m_state.partsOf(f.recipe), &used);
+        y += std::clamp(used.height(), theme::px(34), theme::px(50)) + 2;
         p.setFont(theme::text(12));
         p.setPen(theme::kInk);
         p.drawText(QRect(card.left(), y, width_, theme::px(16)), Qt::AlignVCenter,
