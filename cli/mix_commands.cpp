@@ -60,6 +60,8 @@ public:
         app.add_option("--lab", m_lab, "a wanted colour: L,a,b");
         app.add_option("--from", m_from, "a gradient's first colour: L,a,b");
         app.add_option("--to", m_to, "its last colour: L,a,b");
+        app.add_option("--via", m_via, "a third colour on the way: L,a,b");
+        app.add_option("--via-cm", m_viaCm, "where that lies; without it half way")->check(CLI::Range(0.01, 10000.0));
         app.add_option("--length-cm", m_gradient.lengthCm, "how long it is")->check(CLI::Range(0.1, 10000.0));
         app.add_option("--step-de", m_gradient.stepDe, "CIEDE2000 between neighbours")->check(CLI::Range(0.2, 50.0));
         app.add_option("--open-min", m_gradient.openMinutes, "minutes that the paint can be moved")
@@ -161,6 +163,16 @@ private:
         if (!from || !to)
             return from ? to.error() : from.error();
         m_gradient.from = *from, m_gradient.to = *to;
+        if (!m_via.empty()) {
+            const auto via = labFrom(m_via, "--via");
+            if (!via)
+                return via.error();
+            m_gradient.via = *via;
+            if (m_viaCm >= m_gradient.lengthCm)
+                return Error{Kind::Invalid, "--via-cm lies behind the end of the gradient.", {}};
+            if (m_viaCm > 0)
+                m_gradient.viaShare = m_viaCm / m_gradient.lengthCm;
+        }
         TerminalProgress progress(false);
         const paint::Gradient g = paint::gradient(search, m_gradient, progress);
         if (progress.cancelled())
@@ -173,6 +185,8 @@ private:
         return j;
     }
 
+    std::string m_via;
+    double m_viaCm = 0;
     std::string m_recipe, m_under, m_lab, m_from, m_to, m_box, m_ladder;
     std::vector<std::string> m_paints;
     paint::Coat m_coat;

@@ -11,6 +11,7 @@ namespace rl::output {
 
 namespace {
 constexpr double kLeft = 120, kWidth = 1860; // tenths of a mm, A4
+constexpr double kClean = 22; // C* from which dirty water shows
 
 QString words(const std::string& s)
 {
@@ -117,6 +118,17 @@ void tubesPage(QPainter& p, const Project& project, const paint::Mixing& m)
             p.setPen(Qt::black);
         }
     }
+    QStringList clean;
+    for (std::size_t i = 0; i < m.map.puddles.size(); ++i)
+        if (m.map.puddles[i].wanted.chroma() > kClean)
+            clean << QString::number(i + 1);
+    if (!clean.isEmpty())
+        y += paragraph(p, {kLeft, y + 10, kWidth, 120},
+                 "Mix these first, with fresh water and a clean brush; they grey with what the others leave in it: "
+                 "puddles "
+                     + clean.join(", ") + ".",
+                 28)
+            + 20;
     p.setPen(QColor(90, 90, 90));
     paragraph(p, {kLeft, y + 20, kWidth, 200},
         QString("All coats (%1), %2 µm of wet film, %3 % loss.%4 Follow the safety data sheets of your own paints.")

@@ -11,8 +11,13 @@ constexpr int kLook = 9, kFine = 401, kMostBands = 400;
 
 ExactLab onLine(const GradientWish& w, double t)
 {
-    const auto at = [t](double a, double b) { return a + (b - a) * t; };
-    return {at(w.from.L, w.to.L), at(w.from.a, w.to.a), at(w.from.b, w.to.b)};
+    const auto between = [](const ExactLab& a, const ExactLab& b, double s) {
+        return ExactLab(a.L + (b.L - a.L) * s, a.a + (b.a - a.a) * s, a.b + (b.b - a.b) * s);
+    };
+    if (!w.via)
+        return between(w.from, w.to, t);
+    const double share = std::clamp(w.viaShare, 0.01, 0.99);
+    return t < share ? between(w.from, *w.via, t / share) : between(*w.via, w.to, (t - share) / (1 - share));
 }
 
 /// One set of tubes along the whole way, each place started from the one before.

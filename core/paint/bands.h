@@ -6,6 +6,8 @@ namespace rl::paint {
 /// A gradient in centimetres, laid in bands that are blended while two neighbours are open.
 struct GradientWish {
     colour::ExactLab from, to;
+    std::optional<colour::ExactLab> via; ///< a third colour on the way
+    double viaShare = 0.5; ///< how far along it lies, above 0 and below 1
     double lengthCm = 10; ///< > 0
     double stepDe = 2; ///< CIEDE2000 between neighbours that no eye should find, > 0
     double openMinutes = 0; ///< how long the paint can be moved; 0: no matter

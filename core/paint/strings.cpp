@@ -5,6 +5,8 @@ namespace rl::paint {
 using colour::ExactLab;
 
 namespace {
+constexpr double kNearBlack = 12, kNearWhite = 93; // L*
+
 /// Through three colours, by lightness.
 ExactLab through(const ExactLab& light, const ExactLab& body, const ExactLab& dark, double L)
 {
@@ -38,9 +40,13 @@ ExactLab plainAt(const Recipe& body, const std::string& with, const Paints& pain
 }
 } // namespace
 
-ColourString colourString(const Search& search, const ExactLab& light, const ExactLab& body, const ExactLab& dark,
-    int count, bool noBlack, Progress& progress)
+ColourString colourString(const Search& search, const ExactLab& lightest, const ExactLab& body, const ExactLab& darkest,
+    int count, Ends ends, Progress& progress)
 {
+    ExactLab light = lightest, dark = darkest;
+    if (ends == Ends::NearBlackAndWhite)
+        light.L = std::min(light.L, kNearWhite), dark.L = std::max(dark.L, kNearBlack);
+    const bool noBlack = ends != Ends::Free;
     ColourString s;
     count = std::clamp(count, 3, 15);
     std::vector<int> only;
@@ -63,6 +69,9 @@ ColourString colourString(const Search& search, const ExactLab& light, const Exa
         return a.formulas.empty() ? Formula() : a.formulas.front();
     };
     s.body = formulaFor(body).recipe;
+    constexpr double kWarmer = 6; // b* over the straight way from body to dark
+    const ExactLab half = through(light, body, dark, (body.L + dark.L) / 2);
+    s.shadow = {formulaFor({half.L, half.a + kWarmer / 3, half.b + kWarmer}), formulaFor(dark)};
     for (int i = 0; i < count && !s.body.empty(); ++i) {
         if (progress.cancelled())
             return {};

@@ -184,6 +184,16 @@ private slots:
             }
         }
         QVERIFY(tubes.size() <= 4);
+        // Over a third colour on the way.
+        GradientWish bent = wish;
+        bent.via = ExactLab(85, 0, 10), bent.viaShare = 0.25;
+        const Gradient over = gradient(twelve(), bent, progress);
+        double lightest = 0, at = 0;
+        for (const Band& b : over.bands)
+            if (b.lab.L > lightest)
+                lightest = b.lab.L, at = (b.fromCm + b.toCm) / 2;
+        QVERIFY(std::abs(lightest - 85) < 1.5 && over.largestStep <= 2.02 && over.bands.size() > g.bands.size());
+        QVERIFY(at > 6 && at < 30);
         // Paint that closes fast asks for more: two neighbours within 10 cm.
         wish.openMinutes = 5, wish.paceCmPerMinute = 0.5;
         const Gradient hasty = gradient(twelve(), wish, progress);
@@ -192,13 +202,19 @@ private slots:
     void aStringStaysAlive()
     {
         NoProgress progress;
-        const ColourString s = colourString(twelve(), {82, 16, 44}, {60, 22, 32}, {28, 16, 14}, 7, true, progress);
+        const ColourString s
+            = colourString(twelve(), {82, 16, 44}, {60, 22, 32}, {28, 16, 14}, 7, Ends::NoBlack, progress);
         QCOMPARE(int(s.steps.size()), 7);
         for (const StringStep& step : s.steps) {
             QVERIFY2(step.formula.de < 4, qPrintable(QString::number(step.formula.de)));
             for (const Part& p : step.formula.recipe)
                 QVERIFY(!p.paint.starts_with("PBk")); // as the school says
         }
+        // A shadow in two layers, the first warmer and lighter.
+        QVERIFY(s.shadow.warm.lab.L > s.shadow.dark.lab.L + 8 && s.shadow.warm.lab.b > s.shadow.dark.lab.b);
+        const ColourString near
+            = colourString(twelve(), {99, 0, 2}, {60, 22, 32}, {4, 0, 0}, 5, Ends::NearBlackAndWhite, progress);
+        QVERIFY(near.steps.front().wanted.L <= 93 && near.steps.back().wanted.L >= 12);
         QVERIFY(s.steps.front().chalk > 3); // white alone greys the light
         QVERIFY(s.steps.front().formula.lab.L > s.steps.back().formula.lab.L + 40);
     }

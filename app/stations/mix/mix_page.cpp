@@ -74,6 +74,14 @@ MixPage::MixPage(Desk& desk, StationView& view, const QString& name, const QStri
                 {tr("what is lost"), MixState::Lost}, {tr("the recipe map"), MixState::Map}};
         },
         [this] { return std::optional(m_state.shown()); }, [this](int what) { m_state.show(what); });
+    m_form->button(
+        "mixBeside", tr("Beside the plan"),
+        tr("Lays the plan over what the board shows, parted by a sash to push across; Esc ends it"),
+        [this] {
+            if (m_desk.lit)
+                emit m_desk.compareWanted(m_desk.lit->image, tr("the plan"), tr("these paints"));
+        },
+        [this] { return m_state.shown() != MixState::Plan; });
     connect(&m_state, &MixState::changed, this, [this] {
         if (!isVisible())
             return;

@@ -24,23 +24,32 @@ public:
         }
         if (at.size() < 2)
             return;
-        const QPointF a = board.toScreen(at[0]), b = board.toScreen(at[1]);
-        paintBothWays(p, QPolygonF() << a << b);
+        QPolygonF way;
+        for (const Vec2& v : at)
+            way << board.toScreen(v);
+        paintBothWays(p, way);
         const paint::Gradient* g = m_page.m_gradient.answer(m_page.gradientKey());
         if (!g || g->bands.empty())
             return;
-        const double length = std::max(m_page.lengthCm(), 1e-6);
-        const QPointF along = (b - a) / std::max(1.0, std::hypot((b - a).x(), (b - a).y())),
-                      across(-along.y(), along.x());
         p.setBrush(Qt::NoBrush);
         for (const paint::Band& band : g->bands) {
-            const QPointF q = a + (b - a) * (band.fromCm / length);
+            // Along the way, over its corner.
+            double left = band.fromCm;
+            std::size_t i = 1;
+            while (i + 1 < at.size() && left > (at[i] - at[i - 1]).length())
+                left -= (at[i] - at[i - 1]).length(), ++i;
+            const Vec2 step = at[i] - at[i - 1];
+            const double share = left / std::max(step.length(), 1e-6);
+            const QPointF q = board.toScreen(at[i - 1] + step * share);
             if (m_page.m_round) {
-                const double r = std::hypot((q - a).x(), (q - a).y());
+                const double r = std::hypot((q - way[0]).x(), (q - way[0]).y());
                 p.setPen(QPen(QColor(255, 255, 255, 140), 1));
-                p.drawEllipse(a, r, r);
-            } else
-                paintBothWays(p, QPolygonF() << q - across * 12 << q + across * 12);
+                p.drawEllipse(way[0], r, r);
+                continue;
+            }
+            const QPointF along = QPointF(step.x, step.y) / std::max(step.length(), 1e-6),
+                          across = QPointF(-along.y(), along.x()) * 12;
+            paintBothWays(p, QPolygonF() << q - across << q + across);
         }
     }
 
@@ -81,7 +90,7 @@ StringPage::StringPage(Desk& desk, StationView& view)
             emit m_desk.overlayChanged();
         });
     m_form->button(
-        "bandAgain", tr("Another passage"), tr("Forgets both places; click two others"),
+        "bandAgain", tr("Another passage"), tr("Forgets its places; click two or three others"),
         [this] {
             m_places.clear(), m_colours.clear();
             show();
@@ -112,7 +121,7 @@ void StringPage::pressed(Vec2 cm)
     MixPage::pressed(cm);
     if (!m_state.wanted())
         return;
-    if (m_places.size() >= 2)
+    if (m_places.size() >= 3)
         m_places.clear(), m_colours.clear();
     m_places.push_back(cm), m_colours.push_back(m_state.wanted()->lab);
     show();
@@ -121,7 +130,10 @@ void StringPage::pressed(Vec2 cm)
 
 double StringPage::lengthCm() const
 {
-    return m_places.size() < 2 ? 0 : (m_places[1] - m_places[0]).length();
+    double length = 0;
+    for (std::size_t i = 1; i < m_places.size(); ++i)
+        length += (m_places[i] - m_places[i - 1]).length();
+    return length;
 }
 
 std::optional<std::array<colour::ExactLab, 3>> StringPage::family() const
@@ -159,11 +171,11 @@ void StringPage::showString()
         m_chips->say(tr("Click a thing with light and shade: its string from light to dark stands here."));
         return;
     }
-    const bool noBlack = project().brief.school(School::Black) > 0;
+    const auto ends = paint::Ends(std::clamp(project().brief.school(School::Black), 0, 2));
     m_string.ask(stringKey(),
-        [paints = m_state.mixing()->box.paints, f = *f, n = m_steps, noBlack](
+        [paints = m_state.mixing()->box.paints, f = *f, n = m_steps, ends](
             Progress& progress) -> Result<paint::ColourString> {
-            return paint::colourString(paint::Search(paints), f[0], f[1], f[2], n, noBlack, progress);
+            return paint::colourString(paint::Search(paints), f[0], f[1], f[2], n, ends, progress);
         });
     const paint::ColourString* s = m_string.answer(stringKey());
     if (!s) {
@@ -175,6 +187,9 @@ void StringPage::showString()
         chips.push_back({screenColour(step.formula.lab), screenColour(step.plain),
             tr("L* %1, C* +%2").arg(step.formula.lab.L, 0, 'f', 0).arg(step.chalk, 0, 'f', 0),
             m_state.partsOf(step.formula.recipe)});
+    for (const auto& [formula, name] : {std::pair(&s->shadow.warm, tr("shadow, first: warm, soft")),
+             std::pair(&s->shadow.dark, tr("shadow, then: dark"))})
+        chips.push_back({screenColour(formula->lab), {}, name, m_state.partsOf(formula->recipe)});
     m_chips->show(std::move(chips), tr("alive"), tr("white, black"));
 }
 
@@ -182,13 +197,18 @@ void StringPage::showGradient()
 {
     if (m_places.size() < 2) {
         m_bandChips->say(m_places.empty() ? tr("Click two places: the passage between them stands here, band by band.")
-                                          : tr("…and where it ends."));
+                                          : tr("…and where it ends; a third place bends the way."));
         return;
     }
     if (!m_state.canMix())
         return;
     paint::GradientWish wish;
-    wish.from = m_colours[0], wish.to = m_colours[1], wish.lengthCm = std::max(0.5, lengthCm()), wish.stepDe = m_stepDe;
+    wish.from = m_colours.front(), wish.to = m_colours.back();
+    if (m_places.size() == 3) {
+        wish.via = m_colours[1];
+        wish.viaShare = (m_places[1] - m_places[0]).length() / std::max(lengthCm(), 1e-6);
+    }
+    wish.lengthCm = std::max(0.5, lengthCm()), wish.stepDe = m_stepDe;
     wish.openMinutes = project().mix.openMinutes, wish.paceCmPerMinute = project().mix.paceCmPerMinute;
     m_gradient.ask(
         gradientKey(),
@@ -224,7 +244,7 @@ void StringPage::show()
 
 QString StringPage::says() const
 {
-    const paint::Gradient* g = m_places.size() == 2 ? m_gradient.answer(gradientKey()) : nullptr;
+    const paint::Gradient* g = m_places.size() >= 2 ? m_gradient.answer(gradientKey()) : nullptr;
     if (g && !g->bands.empty()) {
         const paint::MediumSpec* spec = project().paintBox() ? &paint::specOf(project().paintBox()->medium) : nullptr;
         QString s = tr("<b>%1 cm in %2 bands</b> (percent of each tube), neighbours %3 %4E apart at most; two take %5 "
