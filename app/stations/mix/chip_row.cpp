@@ -1,8 +1,52 @@
 #include "app/stations/mix/chip_row.h"
 #include "app/theme/theme.h"
+#include <QHelpEvent>
 #include <QPainter>
+#include <QToolTip>
 
 namespace rl::app {
+
+namespace {
+/// Words over whole lines; what finds no room ends in dots.
+void drawLines(QPainter& p, const QRect& r, const QString& words, int lines)
+{
+    QStringList left = words.split(' ');
+    const QFontMetrics m = p.fontMetrics();
+    for (int i = 0; i < lines && !left.isEmpty(); ++i) {
+        QString line = left.takeFirst();
+        if (i + 1 == lines)
+            line = m.elidedText((QStringList(line) + left).join(' '), Qt::ElideRight, r.width());
+        else
+            while (!left.isEmpty() && m.horizontalAdvance(line + ' ' + left.first()) <= r.width())
+                line += ' ' + left.takeFirst();
+        const int step = r.height() / lines;
+        p.drawText(QRect(r.left(), r.top() + i * step, r.width(), step), Qt::AlignLeft | Qt::AlignVCenter,
+            m.elidedText(line, Qt::ElideRight, r.width()));
+    }
+}
+} // namespace
+
+int ChipRow::head() const
+{
+    return m_upperWord.isEmpty() ? 0 : theme::px(78);
+}
+double ChipRow::wide() const
+{
+    return std::min(
+        double(width() - head()) / double(std::max<std::size_t>(m_chips.size(), 1)), double(theme::px(220)));
+}
+
+bool ChipRow::event(QEvent* e)
+{
+    if (e->type() != QEvent::ToolTip)
+        return QWidget::event(e);
+    auto* help = static_cast<QHelpEvent*>(e);
+    const int i = int((help->pos().x() - head()) / std::max(1.0, wide()));
+    const bool any = help->pos().x() >= head() && i < int(m_chips.size());
+    QToolTip::showText(help->globalPos(),
+        any ? m_chips[std::size_t(i)].title + "\n" + m_chips[std::size_t(i)].words : QString(), this);
+    return true;
+}
 
 ChipRow::ChipRow(const QString& name, int lines)
     : m_lines(lines)
@@ -37,8 +81,8 @@ void ChipRow::paintEvent(QPaintEvent*)
         p.drawText(rect(), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, m_words);
         return;
     }
-    const int head = m_upperWord.isEmpty() ? 0 : theme::px(78), count = int(m_chips.size());
-    const double wide = std::min(double(width() - head) / count, double(theme::px(220)));
+    const int head = this->head(), count = int(m_chips.size());
+    const double wide = this->wide();
     const int high = theme::px(50), half = high / 2;
     if (head) {
         p.drawText(QRect(0, 0, head - 6, half), Qt::AlignVCenter | Qt::AlignRight, m_upperWord);
@@ -58,8 +102,7 @@ void ChipRow::paintEvent(QPaintEvent*)
             p.fontMetrics().elidedText(c.title, Qt::ElideRight, w));
         p.setFont(theme::text(12));
         p.setPen(theme::kFaint);
-        const QRect words(x, high + theme::px(17), w, theme::px(16) * m_lines);
-        p.drawText(words, Qt::TextWordWrap, c.words);
+        drawLines(p, QRect(x, high + theme::px(17), w, theme::px(16) * m_lines), c.words, m_lines);
     }
 }
 

@@ -19,8 +19,11 @@ public:
 
 protected:
     void paintEvent(QPaintEvent*) override;
+    bool event(QEvent*) override; ///< all words of a chip as a tool tip
 
 private:
+    int head() const; ///< px before the first chip
+    double wide() const; ///< of one chip, px
     std::vector<Chip> m_chips;
     QString m_upperWord, m_lowerWord, m_words;
     int m_lines;

@@ -87,14 +87,17 @@ void RecipeCards::paintEvent(QPaintEvent*)
         y += std::clamp(used.height(), theme::px(34), theme::px(50)) + 2;
         p.setFont(theme::text(12));
         p.setPen(theme::kInk);
-        p.drawText(QRect(card.left(), y, width_, theme::px(16)), Qt::AlignVCenter,
-            tr("%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6")
-                .arg(QChar(0x394))
-                .arg(f.de, 0, 'f', 1)
-                .arg(l.slip, 0, 'f', 1)
-                .arg(l.lampShift, 0, 'f', 0)
-                .arg(l.wet.L, 0, 'f', 0)
-                .arg(l.dry.L, 0, 'f', 0));
+        const QString figures = tr("%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6")
+                                    .arg(QChar(0x394))
+                                    .arg(f.de, 0, 'f', 1)
+                                    .arg(l.slip, 0, 'f', 1)
+                                    .arg(l.lampShift, 0, 'f', 0)
+                                    .arg(l.wet.L, 0, 'f', 0)
+                                    .arg(l.dry.L, 0, 'f', 0);
+        const bool one = p.fontMetrics().horizontalAdvance(figures) <= width_;
+        p.drawText(QRect(card.left(), y, width_, theme::px(one ? 16 : 32)), Qt::TextWordWrap, figures);
+        if (!one)
+            y += theme::px(16);
         y += theme::px(17);
         p.setPen(theme::kFaint);
         if (!l.warnings.empty())

@@ -227,7 +227,10 @@ void StringPage::showGradient()
         for (paint::Part& p : percent)
             p.parts = std::round(1000 * p.parts) / 10;
         std::erase_if(percent, [](const paint::Part& p) { return p.parts <= 0; });
-        chips.push_back({screenColour(b.lab), {}, tr("%1\u2013%2 cm").arg(b.fromCm, 0, 'f', 1).arg(b.toCm, 0, 'f', 1),
+        chips.push_back({screenColour(b.lab), {},
+            tr("%1\u2013%2 cm")
+                .arg(b.fromCm, 0, 'f', g->bands.size() > 9 ? 0 : 1)
+                .arg(b.toCm, 0, 'f', g->bands.size() > 9 ? 0 : 1),
             m_state.partsOf(percent)});
     }
     m_bandChips->show(std::move(chips));
@@ -238,7 +241,9 @@ void StringPage::show()
     MixPage::show();
     if (!isVisible())
         return;
-    showString();
+    m_chips->setVisible(m_places.size() < 2); // one of both: the board needs the room
+    if (m_places.size() < 2)
+        showString();
     showGradient();
 }
 
