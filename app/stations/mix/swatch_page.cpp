@@ -99,6 +99,8 @@ SwatchPage::SwatchPage(Desk& desk, StationView& view)
     m_told->setObjectName("swatchTold");
     m_told->setTextFormat(Qt::RichText);
     m_told->setWordWrap(true);
+    m_told->setAlignment(Qt::AlignTop);
+    m_told->setMinimumHeight(theme::px(42));
     layout()->addWidget(m_told);
     connect(&m_photo, &JobBase::done, this, [this] {
         if (!m_photo.problem() && m_photo.last()) {
