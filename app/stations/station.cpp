@@ -111,7 +111,7 @@ StationView::~StationView() = default;
 
 void StationView::turnTo(int page)
 {
-    m_underAt = {-1, 0};
+    m_wentUnder = {0, 0};
     if (page < 0 || page >= int(m_pages.size()))
         return;
     const int was = std::exchange(m_page, page);
@@ -155,12 +155,13 @@ void StationView::placeSays()
     auto* head = static_cast<QHBoxLayout*>(column->itemAt(0)->layout());
     const int room = m_bench->width() - m_top->sizeHint().width() - theme::px(60);
     const bool fits = room > theme::px(300) && m_says->heightForWidth(room) <= m_top->sizeHint().height() + 2;
-    // Once under the fields it stays there on this page: figures that change with the board's size would else push the
-    // board to and fro for ever.
-    const std::pair here(m_page, m_bench->width());
-    if (!fits)
-        m_underAt = here;
-    const bool beside = fits && m_underAt != here;
+    // What has gone under the fields three times stays there on this page: figures that change with the board's size
+    // would else push the board to and fro for ever.
+    if (m_wentUnder.second != m_bench->width())
+        m_wentUnder = {0, m_bench->width()};
+    if (!fits && head->indexOf(m_says) >= 0)
+        ++m_wentUnder.first;
+    const bool beside = fits && m_wentUnder.first < 3;
     if (beside != (head->indexOf(m_says) >= 0)) {
         head->removeWidget(m_says);
         column->removeWidget(m_says);

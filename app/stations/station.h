@@ -106,7 +106,7 @@ private:
     QLabel* m_says;
     QString m_hint;
     int m_page = 0;
-    std::pair<int, int> m_underAt{-1, 0}; ///< page and width at which its words had to go under the fields
+    std::pair<int, int> m_wentUnder{0, 0}; ///< how often its words had to go under the fields; at which width, px
 };
 
 } // namespace rl::app
