@@ -18,11 +18,13 @@ GlazePlan planOf(const Paint& paint, Spectrum under, const ExactLab& wanted, con
     const double apart = std::max(colour::deltaE2000(bare, full), 1e-6);
     std::vector<ExactLab> after;
     for (int n = 1; n <= kMostCoats; ++n) {
+        const auto both = unevenness(paint.optics, kind, under);
         under = film(paint.optics, kind.wetUm, kind.mediumParts, under);
         after.push_back(look(under));
         // A coat more must be worth its time.
         if (const double de = colour::deltaE2000(wanted, after.back()); de < best.de - 0.15) {
             best.de = de, best.coats = n, best.after = after;
+            best.uneven = colour::deltaE2000(both[0], both[1]);
             best.shows = std::clamp(colour::deltaE2000(after.back(), full) / apart, 0.0, 1.0);
         }
     }

@@ -18,6 +18,7 @@ struct GlazePlan {
     std::vector<colour::ExactLab> after; ///< each coat, as seen
     double de = 0; ///< CIEDE2000 to the wanted colour after the last
     double shows = 0; ///< share of the underlayer's difference from the glaze that still shows, 0…1
+    double uneven = 0; ///< CIEDE2000 between a last coat of 0.6 and of 1.5 times the film, as a brush leaves them
     double hours = 0; ///< of drying
     int whiteFirst = 0; ///< coats of titanium white that must go under it
 };

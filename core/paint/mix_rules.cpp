@@ -59,6 +59,37 @@ void outOfReach(const View& v)
     }
 }
 
+/// Colours within reach that the ladder of parts cannot measure out: mostly pale ones, a trace in much white.
+void tooPale(const View& v)
+{
+    constexpr double kMissed = 2, kLeastShare = 0.004;
+    double share = 0, worst = 0;
+    std::size_t which = 0;
+    for (std::size_t i = 0; i < v.mixing.recipes.size(); ++i) {
+        const Answer& a = v.mixing.recipes[i];
+        const double lost = a.formulas.empty() ? 0 : a.formulas[0].de - a.reachDe;
+        if (lost < kMissed || v.mixing.map.puddles[i].share < kLeastShare)
+            continue;
+        share += v.mixing.map.puddles[i].share;
+        if (lost > worst)
+            worst = lost, which = i;
+    }
+    if (share <= 0)
+        return;
+    Finding f{"mix.parts", Station::Mix, worst > 5 ? Severity::Broken : Severity::Watch,
+        v.nameOf(which) + " wants less of a tube than a brush can measure: its parts miss by " + fixed(worst)
+            + " ΔE more than they need; so do colours on " + fixed(100 * share, 0) + " % of the canvas.",
+        worst, kMissed, "ΔE00", v.placeOf(v.mixing.map.puddles[which]), v.mixing.map.puddles[which].element,
+        "A strong tube let down in white beforehand can be measured in whole parts.", {}};
+    if (v.project.mix.letDown == 0)
+        f.fix = Fix{"Keep let-downs of 1 in 20", [](Project q) {
+                        MixPlan mix = q.mix;
+                        mix.letDown = 20;
+                        return edits::withMix(std::move(q), mix);
+                    }};
+    v.say(std::move(f));
+}
+
 void alikeOnes(const View& v)
 {
     int said = 0;
@@ -96,13 +127,17 @@ void blending(const View& v)
     const Passage& s = v.mixing.sky;
     if (s.lengthCm < 5 || s.de < 6 || s.minutes <= v.project.mix.openMinutes)
         return;
+    std::string others; // that stay open long enough
+    for (int m = 0; m < kPaintMediumCount; ++m)
+        if (const auto medium = PaintMedium(m); medium != v.box.medium && specOf(medium).openMinutes >= s.minutes)
+            others += (others.empty() ? "" : ", ") + std::string(wordOf(medium));
     v.say({"mix.blend", Station::Mix, Severity::Broken,
         "The backdrop's passage of " + fixed(s.lengthCm, 0) + " cm cannot be blended in time: two of its "
             + std::to_string(s.bands) + " bands take " + fixed(s.minutes, 0) + " min, the paint stays open for "
             + fixed(v.project.mix.openMinutes, 0) + " min.",
         s.minutes, v.project.mix.openMinutes, "min", s.at, 0,
         std::string("Two neighbours must both be wet where they meet. What helps: ") + specOf(v.box.medium).longer
-            + ".",
+            + (others.empty() ? "." : "; or a medium that stays open long enough: " + others + "."),
         {}});
 }
 
@@ -227,6 +262,7 @@ Findings mixFindings(const Project& project, const Mixing& mixing, const std::st
         return out;
     const View view{project, mixing, *box, out};
     outOfReach(view);
+    tooPale(view);
     alikeOnes(view);
     runsOut(view);
     blending(view);

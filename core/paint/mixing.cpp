@@ -38,6 +38,21 @@ Spectrum groundInside(const Project& p)
     }
 }
 
+double shareOffTypical(const Mixing& m, double de)
+{
+    double share = 0;
+    for (std::size_t i = 0; i < m.recipes.size(); ++i) {
+        const auto& all = m.recipes[i].formulas;
+        const auto off = [&](const Part& p) {
+            const BoxPaint* b = m.box.of(p.paint);
+            return b && b->fromTypical > de;
+        };
+        if (!all.empty() && std::any_of(all[0].recipe.begin(), all[0].recipe.end(), off))
+            share += m.map.puddles[i].share;
+    }
+    return share;
+}
+
 void thinned(LinearPicture& picture, IdMap& ids, double& pixelsPerCm, std::size_t mostPixels)
 {
     while (picture.size() > mostPixels) {

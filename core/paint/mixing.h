@@ -25,6 +25,9 @@ Mixing mixing(const Project& project, const LinearPicture& picture, const IdMap&
 /// The ground's tone, inside the paint: what the first coat lies on.
 Spectrum groundInside(const Project& project);
 
+/// Share of the canvas whose mixes hold a tube that lies farther than that from its typical one, 0…1.
+double shareOffTypical(const Mixing& mixing, double de);
+
 /// Every second pixel as often as the picture has more than that many.
 void thinned(LinearPicture& picture, IdMap& ids, double& pixelsPerCm, std::size_t mostPixels);
 

@@ -168,11 +168,15 @@ std::vector<Formula> partsOf(const Search& search, const Search::Found& found, c
     constexpr double kSlack = 0.3; // worse ones may still be simpler
     const bool full = wish.effort == Effort::Full;
     const LetDowns letDowns(search, wish.letDown);
-    const std::vector<Choice> choices = choicesOf(search, found, wish, letDowns);
+    std::vector<Choice> choices = choicesOf(search, found, wish, letDowns);
+    // One or two paints are always tried: a share too small for the ladder costs more than their distance.
+    const auto first
+        = std::stable_partition(choices.begin(), choices.end(), [](const Choice& c) { return c.count <= 2; });
+    const auto simple = std::size_t(first - choices.begin());
     const Aim aim(wish.wanted, found.hueKept);
     std::vector<PartsFit> fits;
     double best = 1e9;
-    const std::size_t most = std::min(choices.size(), full ? kMost : kQuick);
+    const std::size_t most = std::min(choices.size(), full ? kMost : kQuick + simple);
     for (std::size_t begin = 0; begin < most && !progress.cancelled(); begin += kWave) {
         const std::size_t end = std::min(begin + kWave, most);
         fits.resize(end);

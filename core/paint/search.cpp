@@ -120,6 +120,15 @@ Recipe Search::recipeOf(const Fit& fit) const
     return r;
 }
 
+/// Its paints and ln of its amounts.
+void Search::begin(const Fit& f, const Packed** paints, double* u) const
+{
+    for (std::size_t i = 0; i < std::size_t(f.count); ++i) {
+        paints[i] = &m_packed[std::size_t(f.of[i])];
+        u[i] = std::log(std::max(f.amounts[i], 1e-9));
+    }
+}
+
 /// Damped Gauss-Newton; leaves early where a choice can't come near.
 Fit Search::quick(Fit f, const ExactLab& wanted, double giveUp, bool keepHue) const
 {
@@ -127,10 +136,7 @@ Fit Search::quick(Fit f, const ExactLab& wanted, double giveUp, bool keepHue) co
     const int n = f.count;
     const Packed* paints[4] = {};
     double u[4] = {};
-    for (int i = 0; i < n; ++i) {
-        paints[i] = &m_packed[std::size_t(f.of[std::size_t(i)])];
-        u[i] = std::log(std::max(f.amounts[std::size_t(i)], 1e-9));
-    }
+    begin(f, paints, u);
     Fit best;
     double damping = 1e-3;
     for (int step = 0; step < kSteps; ++step) {
@@ -169,10 +175,7 @@ void Search::polish(Fit& f, const ExactLab& wanted, bool keepHue) const
     const int n = f.count;
     const Packed* paints[4] = {};
     double u[4] = {};
-    for (int i = 0; i < n; ++i) {
-        paints[i] = &m_packed[std::size_t(f.of[std::size_t(i)])];
-        u[i] = std::log(std::max(f.amounts[std::size_t(i)], 1e-9));
-    }
+    begin(f, paints, u);
     normalise(u, f.amounts.data(), n);
     Mix m = mixAt(paints, f.amounts.data(), n);
     Vector4d r = residual(wanted, m.lab, keepHue);

@@ -44,6 +44,7 @@ public:
     Recipe recipeOf(const Fit& fit) const;
 
 private:
+    void begin(const Fit& fit, const Packed** paints, double* u) const;
     Fit quick(Fit start, const colour::ExactLab& wanted, double giveUp, bool keepHue) const;
     void polish(Fit& fit, const colour::ExactLab& wanted, bool keepHue) const;
     Paints m_paints;

@@ -192,7 +192,7 @@ inline constexpr Number<MixPlan> kMixPlanNumbers[] = {{"puddles", &MixPlan::pudd
     {"loss", &MixPlan::loss, 0, 3, 0.25, Unit::Share},
     {"openMinutes", &MixPlan::openMinutes, 0.5, 10000, 12, Unit::Minute},
     {"paceCmPerMinute", &MixPlan::paceCmPerMinute, 0.1, 500, 4, Unit::Count},
-    {"letDown", &MixPlan::letDown, 0, 100, 0, Unit::Count}};
+    {"letDown", &MixPlan::letDown, 0, 100, 20, Unit::Count}};
 
 /// The table of a type. \pre there is one (else it does not compile)
 template <class O> constexpr std::span<const Number<O>> numbersOf()

@@ -57,7 +57,7 @@ struct MixPlan {
     double loss = 0.25; ///< share left on palette and brush
     double openMinutes = 12; ///< that the paint can be moved
     double paceCmPerMinute = 4; ///< of a band laid and blended
-    int letDown = 0; ///< strong tubes also kept as 1 part in so many of white; 0 = not
+    int letDown = 20; ///< strong tubes also kept as 1 part in so many of white, for pale colours; 0 = not
     bool operator==(const MixPlan&) const = default;
 };
 

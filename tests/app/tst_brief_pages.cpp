@@ -22,14 +22,6 @@ class TestBriefPages : public QObject {
     kit::StationHand& hand() { return *m_hand; }
     const Project& project() { return hand().project(); }
     Board* board() { return hand().board(); }
-    void pageCalled(const QString& name)
-    {
-        auto& view = *hand().window().here();
-        for (int i = 0; i < view.pageCount(); ++i)
-            if (view.pageAt(i)->name() == name)
-                return view.turnTo(i);
-        QFAIL(qPrintable("no page " + name));
-    }
     void enter(const char* field, const QString& words) { hand().type(hand().find<QLineEdit>(field), words); }
     Vec2 middleOf(int element)
     {
@@ -50,7 +42,7 @@ private slots:
     void anIdeaAndItsCluesFromScratch()
     {
         hand().go(Station::Brief);
-        pageCalled("Ideas");
+        hand().page("Ideas");
         auto* threads = hand().find<ClueThreads>("clueThreads");
         enter("newIdea", "Left alone");
         QCOMPARE(project().brief.ideas.size(), std::size_t(1));
@@ -89,7 +81,7 @@ private slots:
     void factsAreTickedOff()
     {
         hand().go(Station::Brief);
-        pageCalled("Facts");
+        hand().page("Facts");
         hand().desk().holdElement(project().elements[0].id);
         enter("newFact", "nine notches");
         enter("factSource", "the old photograph");
@@ -121,7 +113,7 @@ private slots:
     void groundAndSchools()
     {
         hand().go(Station::Brief);
-        pageCalled("Ground");
+        hand().page("Ground");
         auto* tasks = hand().find<QLabel>("groundTasks");
         const QString before = tasks->text();
         hand().type("coats", "5");
@@ -129,7 +121,7 @@ private slots:
         QVERIFY(tasks->text() != before && tasks->text().contains("safety data sheet"));
         hand().choose("support", int(Support::Paper));
         QVERIFY(tasks->text().contains("stretch"));
-        pageCalled("Schools");
+        hand().page("Schools");
         hand().choose("school-black", 2);
         QCOMPARE(project().brief.school(School::Black), 2);
         QVERIFY(hand().window().here()->says().contains("L* 95"));
@@ -140,7 +132,7 @@ private slots:
     void theCanvasTakesOtherShapes()
     {
         hand().go(Station::Brief);
-        pageCalled("The work");
+        hand().page("The work");
         hand().choose("usualSize", 3); // the list begins with "own size"
         QVERIFY(project().brief.widthCm == 50 && project().brief.heightCm == 40);
         hand().choose("format", int(Format::Oval));
@@ -203,7 +195,7 @@ private slots:
     void whatIfIsKeptAsATake()
     {
         hand().go(Station::Read);
-        pageCalled("What if");
+        hand().page("What if");
         const Project before = project();
         hand().type("whatIfAll", "-12");
         QVERIFY(hand().rest());
@@ -226,7 +218,7 @@ private slots:
     void edgesArePlannedOnTheContour()
     {
         hand().go(Station::Read);
-        pageCalled("Edges");
+        hand().page("Edges");
         QVERIFY(hand().settle());
         const auto& shapes = hand().desk().review->reading.silhouettes;
         QVERIFY(!shapes.empty());
@@ -255,7 +247,7 @@ private slots:
     void aPictureIsTakenApart()
     {
         hand().go(Station::Read);
-        pageCalled("Study");
+        hand().page("Study");
         hand().type("studyParts", "6");
         hand().press("study");
         QVERIFY(hand().rest());
@@ -274,7 +266,7 @@ private slots:
         m_hand.emplace(p);
         QVERIFY(hand().settle());
         hand().go(Station::Read);
-        pageCalled("Pull");
+        hand().page("Pull");
         QVERIFY(hand().hasFinding("read.place"));
         hand().press("dimBackdrop");
         QCOMPARE(project().backdrop.dimL, 4.0);
@@ -314,7 +306,7 @@ private slots:
     void pullIsSplitAndWeighed()
     {
         hand().go(Station::Read);
-        pageCalled("Pull");
+        hand().page("Pull");
         hand().desk().holdElement(project().elements[0].id);
         hand().type("meaning", "2.5");
         QCOMPARE(project().elements[0].meaning, 2.5);

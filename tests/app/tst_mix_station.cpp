@@ -21,13 +21,6 @@ class TestMixStation : public QObject {
     const Project& project() { return hand().project(); }
     StationView& view() { return *hand().window().here(); }
     MixState& state() { return MixState::of(hand().desk(), view()); }
-    void pageCalled(const QString& name)
-    {
-        for (int i = 0; i < view().pageCount(); ++i)
-            if (view().pageAt(i)->name() == name)
-                return view().turnTo(i);
-        QFAIL(qPrintable("no page " + name));
-    }
     bool mixed()
     {
         return QTest::qWaitFor([this] { return state().canMix(); }, 20000);
@@ -46,12 +39,12 @@ private slots:
     void fromNoPaintsToARecipe()
     {
         QVERIFY(view().says().contains("Click"));
-        pageCalled("Box");
+        hand().page("Box");
         hand().press("firstBox");
         QCOMPARE(project().boxes.size(), std::size_t(1));
         QCOMPARE(project().boxes[0].tubes.size(), std::size_t(12));
         QVERIFY(mixed());
-        pageCalled("Recipes");
+        hand().page("Recipes");
         hand().click(Vec2{30, 6});
         QVERIFY(state().wanted() && state().wanted()->at);
         QVERIFY(QTest::qWaitFor([this] { return state().answer() != nullptr; }, 10000));
@@ -75,7 +68,7 @@ private slots:
     {
         hand().desk().edit("box", edits::withPaintBox(project(), paint::firstBox()));
         QVERIFY(hand().settle() && mixed());
-        pageCalled("Puddles");
+        hand().page("Puddles");
         QCOMPARE(state().shown(), int(MixState::Map));
         QVERIFY(!view().current()->look().isNull());
         const auto& puddles = state().mixing()->map.puddles;
@@ -100,7 +93,7 @@ private slots:
     {
         hand().desk().edit("box", edits::withPaintBox(project(), paint::firstBox()));
         QVERIFY(hand().settle() && mixed());
-        pageCalled("Box");
+        hand().page("Box");
         const int blue = project().boxes[0].tubes[7].id;
         QTest::mouseClick(palette(), Qt::LeftButton, {}, palette()->tubeAt(blue).toPoint());
         QCOMPARE(hand().desk().selection().tube, blue);
@@ -135,7 +128,7 @@ private slots:
     {
         hand().desk().edit("box", edits::withPaintBox(project(), paint::firstBox()));
         QVERIFY(hand().settle() && mixed());
-        pageCalled("Swatches");
+        hand().page("Swatches");
         Selection s = hand().desk().selection();
         s.tube = project().boxes[0].tubes[7].id;
         hand().desk().hold(s);
@@ -159,11 +152,11 @@ private slots:
     {
         hand().desk().edit("box", edits::withPaintBox(project(), paint::firstBox()));
         QVERIFY(hand().settle() && mixed());
-        pageCalled("Strings");
+        hand().page("Strings");
         hand().click(Vec2{6, 3});
         hand().click(Vec2{6, 12});
         QVERIFY(QTest::qWaitFor([this] { return view().says().contains("9.0 cm in"); }, 60000));
-        pageCalled("Over and under");
+        hand().page("Over and under");
         hand().choose("glazeUnder", 1);
         hand().click(Vec2{30, 20});
         QVERIFY(QTest::qWaitFor([this] { return view().says().contains("coat"); }, 20000));

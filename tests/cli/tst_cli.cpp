@@ -51,8 +51,8 @@ private slots:
     void everyCommandHasHelp()
     {
         for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "stage",
-                 "place", "takes", "relief", "measure", "fit", "cut", "patch", "still", "fields", "set", "salvage", "study",
-                 "report", "whatif"}) {
+                 "place", "takes", "relief", "measure", "fit", "cut", "patch", "still", "fields", "set", "salvage",
+                 "study", "report", "whatif"}) {
             const Ran r = lantern({"help", c});
             QCOMPARE(r.code, 0);
             QVERIFY2(r.out.contains(c), c);
@@ -66,11 +66,21 @@ private slots:
         QTest::addColumn<QString>("key");
         QTest::addColumn<QString>("said");
         QTest::addColumn<double>("is");
-        QTest::newRow("of the sun") << "sun" << "strength" << "1.25" << 1.25;
-        QTest::newRow("with a comma") << "camera" << "eyeHeightM" << "1,75" << 1.75;
-        QTest::newRow("of an element, by name") << "element:Post" << "heightM" << "3" << 3.0;
-        QTest::newRow("of an element, by id") << "element:4" << "altitudeM" << "0.5" << 0.5;
-        QTest::newRow("of the air") << "air" << "wetness" << "0" << 0.0;
+        QTest::newRow("of the sun") << "sun"
+                                    << "strength"
+                                    << "1.25" << 1.25;
+        QTest::newRow("with a comma") << "camera"
+                                      << "eyeHeightM"
+                                      << "1,75" << 1.75;
+        QTest::newRow("of an element, by name") << "element:Post"
+                                                << "heightM"
+                                                << "3" << 3.0;
+        QTest::newRow("of an element, by id") << "element:4"
+                                              << "altitudeM"
+                                              << "0.5" << 0.5;
+        QTest::newRow("of the air") << "air"
+                                    << "wetness"
+                                    << "0" << 0.0;
     }
     void numbersAreListedAndSet()
     {
@@ -85,11 +95,13 @@ private slots:
         QVERIFY2(set.code == 0, qPrintable(set.err));
         const Project p = store::ProjectFile::open(work)->project;
         const std::map<QString, double> now{{"strength", p.lights.sun.strength}, {"eyeHeightM", p.camera.eyeHeightM},
-            {"heightM", p.elements[0].heightM}, {"altitudeM", p.elements[0].altitudeM}, {"wetness", p.lights.air.wetness}};
+            {"heightM", p.elements[0].heightM}, {"altitudeM", p.elements[0].altitudeM},
+            {"wetness", p.lights.air.wetness}};
         QVERIFY2(std::abs(now.at(key) - is) < 1e-9, qPrintable(QString::number(now.at(key))));
         const Ran all = lantern({"fields"});
         QVERIFY(all.json.size() > 80);
-        QVERIFY(std::any_of(all.json.begin(), all.json.end(), [&](const auto& f) { return f["field"] == key.toStdString(); }));
+        QVERIFY(std::any_of(
+            all.json.begin(), all.json.end(), [&](const auto& f) { return f["field"] == key.toStdString(); }));
         QVERIFY(lantern({"fields", "--page"}).out.startsWith("# Every number"));
     }
 

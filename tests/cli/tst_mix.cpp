@@ -1,33 +1,20 @@
-#include "cli/commands.h"
 #include "core/paint/box.h"
 #include "core/paint/csv.h"
 #include "core/project/edits.h"
 #include "store/paint_box_file.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
+#include "tests/kit/lantern_run.h"
 #include "tests/kit/program.h"
 #include "tests/kit/tiny.h"
 #include <QTemporaryDir>
 #include <QTest>
-#include <nlohmann/json.hpp>
-#include <sstream>
 
 using namespace rl;
+using kit::lantern;
 using nlohmann::json;
 
 namespace {
-std::pair<int, json> lantern(std::vector<std::string> words, std::string* errors = nullptr)
-{
-    words.insert(words.begin(), "lantern");
-    std::vector<const char*> argv;
-    for (const auto& w : words)
-        argv.push_back(w.c_str());
-    std::ostringstream out, err;
-    const int code = cli::runLantern(int(argv.size()), argv.data(), out, err);
-    if (errors)
-        *errors = err.str();
-    return {code, json::parse(out.str(), nullptr, false)};
-}
 /// With double quotes for single ones.
 std::string quoted(std::string s)
 {
@@ -190,6 +177,47 @@ private slots:
         for (const auto& t : needs["tubes"])
             ml += t["ml"].get<double>();
         QVERIFY(std::abs(ml - needs["ml"].get<double>()) < 1e-6);
+    }
+    void oddPicturesAreMixedToo_data()
+    {
+        QTest::addColumn<int>("width");
+        QTest::addColumn<int>("height");
+        QTest::addColumn<int>("kind");
+        QTest::newRow("one pixel") << 1 << 1 << 0;
+        QTest::newRow("one row") << 900 << 1 << 1;
+        QTest::newRow("one column") << 1 << 700 << 1;
+        QTest::newRow("all white") << 60 << 40 << 2;
+        QTest::newRow("all black") << 60 << 40 << 3;
+        QTest::newRow("noise") << 90 << 70 << 4;
+        QTest::newRow("two pure colours of a screen") << 50 << 50 << 5;
+    }
+    void oddPicturesAreMixedToo()
+    {
+        QFETCH(int, width);
+        QFETCH(int, height);
+        QFETCH(int, kind);
+        std::vector<Rgb8> pixels;
+        unsigned noise = 7;
+        const auto next = [&] { return std::uint8_t((noise = noise * 1664525 + 1013904223) >> 24); };
+        for (int i = 0; i < width * height; ++i) {
+            const auto ramp = std::uint8_t(255 * i / std::max(1, width * height - 1));
+            const Rgb8 of[] = {{120, 90, 60}, {ramp, ramp, std::uint8_t(255 - ramp)}, {255, 255, 255}, {0, 0, 0},
+                {next(), next(), next()}, i % 2 ? Rgb8{0, 255, 0} : Rgb8{255, 0, 255}};
+            pixels.push_back(of[kind]);
+        }
+        QVERIFY(bool(store::writeFile(at("odd.png"), store::encodePng(Photo(width, height, std::move(pixels))))));
+        const auto [code, j] = lantern({"palette", at("odd.png"), "--paints", kSix, "--proof", at("odd-proof.png")});
+        QCOMPARE(code, 0);
+        double share = 0;
+        for (const auto& p : j["puddles"]) {
+            share += p["share"].get<double>();
+            // Parts may miss what can be reached, but never come nearer.
+            QVERIFY(p["de00"].get<double>() > p["reach_de00"].get<double>() - 0.02);
+            QVERIFY(p["reach_de00"].get<double>() < 3 || !p["missed"].get<std::string>().empty());
+        }
+        QVERIFY(!j["puddles"].empty() && std::abs(share - 1) < 1e-9);
+        QVERIFY(j["proof"]["within8"] >= j["proof"]["within2"]);
+        QCOMPARE(lantern({"paints", at("odd.png"), "--paints", kSix}).first, 0);
     }
     void numbersAreCsv()
     {

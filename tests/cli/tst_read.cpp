@@ -1,36 +1,20 @@
-#include "cli/commands.h"
 #include "core/colour/srgb.h"
 #include "core/project/brief_edits.h"
 #include "core/project/takes.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
+#include "tests/kit/lantern_run.h"
 #include "tests/kit/program.h"
 #include "tests/kit/shapes.h"
 #include "tests/kit/tiny.h"
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
-#include <nlohmann/json.hpp>
 #include <opencv2/imgcodecs.hpp>
-#include <sstream>
 
 using namespace rl;
+using kit::lantern;
 using nlohmann::json;
-
-namespace {
-std::pair<int, json> lantern(std::vector<std::string> words, std::string* errors = nullptr)
-{
-    words.insert(words.begin(), "lantern");
-    std::vector<const char*> argv;
-    for (const auto& w : words)
-        argv.push_back(w.c_str());
-    std::ostringstream out, err;
-    const int code = cli::runLantern(int(argv.size()), argv.data(), out, err);
-    if (errors)
-        *errors = err.str();
-    return {code, json::parse(out.str(), nullptr, false)};
-}
-} // namespace
 
 /// The commands that read, study and report.
 class TestReadCommands : public QObject {
@@ -114,8 +98,8 @@ private slots:
 
     void whatIfTellsBeforeAndAfter()
     {
-        const auto [code, j] = lantern(
-            {"whatif", at("p.png"), "--ids", at("ids.png"), "--lighter", "-30", "--saturation", "0.5", "--element", "1"});
+        const auto [code, j] = lantern({"whatif", at("p.png"), "--ids", at("ids.png"), "--lighter", "-30",
+            "--saturation", "0.5", "--element", "1"});
         QCOMPARE(code, 0);
         QVERIFY(j["after"]["share"]["1"].get<double>() <= j["before"]["share"]["1"].get<double>() + 1e-9);
         QVERIFY(lantern({"whatif", at("p.png"), "--lights", "500"}).first != 0);

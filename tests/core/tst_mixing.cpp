@@ -151,6 +151,33 @@ private slots:
             qPrintable(QString("%1 %2").arg(plain).arg(a.formulas.front().de)));
         QVERIFY(textOf(a.formulas.front().recipe).find("/20") != std::string::npos);
     }
+    /// Near white the tube alone is nearer than any trace of another in it that the ladder has.
+    void nearWhiteIsWhite_data()
+    {
+        QTest::addColumn<double>("L");
+        QTest::addColumn<double>("b");
+        QTest::newRow("lighter than the tube") << 98.0 << 0.0;
+        QTest::newRow("as the tube") << 96.3 << 2.0;
+        QTest::newRow("a warm white") << 95.0 << 5.0;
+        QTest::newRow("a pale grey") << 91.0 << 0.0;
+    }
+    void nearWhiteIsWhite()
+    {
+        QFETCH(double, L);
+        QFETCH(double, b);
+        NoProgress progress;
+        Wish wish;
+        wish.wanted = {L, 0, b}, wish.inParts = true;
+        const double alone = colour::deltaE2000(wish.wanted, colourOf({{"PW6", 1}}, twelve().paints()));
+        for (const Effort effort : {Effort::Moving, Effort::Full})
+            for (const int letDown : {0, 20}) {
+                wish.effort = effort, wish.letDown = letDown;
+                double least = 1e9;
+                for (const Formula& f : recipesFor(twelve(), wish, progress).formulas)
+                    least = std::min(least, f.de);
+                QVERIFY2(least <= alone + 1e-6, qPrintable(QString("%1 %2").arg(least).arg(alone)));
+            }
+    }
     void aVividVioletKeepsItsHue()
     {
         NoProgress progress;
@@ -405,6 +432,8 @@ private slots:
             return all;
         };
         auto said = findings();
+        const std::string why = said.at("mix.blend").why;
+        QVERIFY(why.find("long enough: ") != std::string::npos && why.find("oil") != std::string::npos);
         QVERIFY(said.contains("mix.blend") && said.contains("mix.underlayer") && said.contains("mix.lights"));
         QVERIFY(said.at("mix.blend").why.find("retarder") != std::string::npos);
         QVERIFY(said.at("mix.underlayer").measured > 1);
@@ -419,6 +448,39 @@ private slots:
         work.boxes[0].tubes[1].card.masstone = {true, {17, 0, 0}};
         work.boxes[0].tubes[1].card.date = "2024-01-01";
         QVERIFY(findings().at("mix.card-old").sentence.find("882 days") != std::string::npos);
+    }
+    /// A pale wall: without let-downs its parts miss; with them they are measured out.
+    void palePuddlesAskForLetDowns()
+    {
+        NoProgress progress;
+        const auto p = kit::pictureBy(150, 100, 60, [](double x, double) {
+            return x < 75 ? kit::Pixel{0, 89, -6, -6} : kit::Pixel{0, 86, 2, -5};
+        });
+        Project work = workWith(firstBox());
+        work.mix.letDown = 0;
+        const auto said = [&] {
+            const Mixing m = mixing(work, p.colour, p.ids, p.pixelsPerCm, nullptr, progress);
+            for (const Finding& f : mixFindings(work, m))
+                if (f.key == "mix.parts")
+                    return std::optional(f);
+            return std::optional<Finding>();
+        };
+        const auto f = said();
+        QVERIFY(f && f->measured > 2 && f->fix);
+        work = f->fix->apply(work);
+        QCOMPARE(work.mix.letDown, 20);
+        QVERIFY(!said());
+    }
+    void tubesFarFromTypicalAreFoundOnTheCanvas()
+    {
+        NoProgress progress;
+        Project work = workWith(firstBox());
+        const light::Picture s = scene();
+        QCOMPARE(shareOffTypical(mixing(work, s.colour, s.ids, 5, nullptr, progress), 3), 0.0);
+        work.boxes[0].tubes[0].card.masstone = {true, {88, 2, 14}}; // a yellowed white, in nearly all mixes
+        const Mixing m = mixing(work, s.colour, s.ids, 5, nullptr, progress);
+        QVERIFY(m.box.of("PW6")->fromTypical > 3);
+        QVERIFY(shareOffTypical(m, 3) > 0.8 && shareOffTypical(m, 50) == 0);
     }
     void aPictureIsThinnedWhole()
     {

@@ -242,6 +242,11 @@ private slots:
         QCOMPARE(plans.front().paint, std::string("PV19"));
         QCOMPARE(plans.front().coats, 3);
         QVERIFY(plans.front().de < 0.01 && plans.front().whiteFirst == 0);
+        // A brush leaves thin and thick places; over the paint itself nobody sees them.
+        const auto [thin, thick] = unevenness(paints[2].optics, kind, white);
+        QVERIFY(thin.L > thick.L + 1 && plans.front().uneven > 0.5);
+        const auto self = unevenness(paints[2].optics, kind, opaque(paints[2].optics));
+        QVERIFY(colour::deltaE2000(self[0], self[1]) < 1e-6);
         QCOMPARE(plans.front().hours, 1.5);
         const Spectrum blue = opaque(paints[3].optics);
         ExactLab yellow = toLab(seen(film(paints[1].optics, 120, 1, white)));

@@ -39,6 +39,14 @@ public:
 
     void go(Station station) { QTest::keyClick(m_window.get(), Qt::Key(Qt::Key_1 + int(station)), Qt::AltModifier); }
     void page(int i) { window().here()->turnTo(i); }
+    void page(const QString& name)
+    {
+        auto& view = *window().here();
+        for (int i = 0; i < view.pageCount(); ++i)
+            if (view.pageAt(i)->name() == name)
+                return view.turnTo(i);
+        qFatal("no page called %s", qPrintable(name));
+    }
     template <class T> T* find(const char* name)
     {
         T* found = window().here()->bench()->findChild<T*>(name);

@@ -114,11 +114,12 @@ void OverPage::show()
     for (std::size_t i = 0; i < plans->size() && i < 5; ++i) {
         const paint::GlazePlan& g = (*plans)[i];
         QString words = (g.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(g.coats))
-            + tr(", %1 h, %2E %3, %4 % still shows")
+            + tr(", %1 h, %2E %3, %4 % still shows, brush marks %5 %2E")
                   .arg(g.hours, 0, 'f', 1)
                   .arg(QChar(0x394))
                   .arg(g.de, 0, 'f', 1)
-                  .arg(100 * g.shows, 0, 'f', 0);
+                  .arg(100 * g.shows, 0, 'f', 0)
+                  .arg(g.uneven, 0, 'f', 1);
         if (g.whiteFirst)
             words += tr("; %1 coats of white first").arg(g.whiteFirst);
         chips.push_back({screenColour(g.after.back()), screenColour(g.after.front()), m_state.nameOf(g.paint), words});

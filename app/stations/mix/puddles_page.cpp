@@ -44,8 +44,8 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
     m_figures->setObjectName("puddleFigures");
     m_figures->setTextFormat(Qt::RichText);
     m_figures->setWordWrap(true);
-    // Of one height whatever it says: else another line would make the board smaller, the picture and its puddles others,
-    // and the line go again.
+    // Of one height whatever it says: else another line would make the board smaller, the picture and its puddles
+    // others, and the line go again.
     m_figures->setFixedHeight(theme::px(76));
     m_figures->setAlignment(Qt::AlignTop);
     layout()->addWidget(m_figures);

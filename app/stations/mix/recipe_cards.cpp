@@ -8,7 +8,8 @@ namespace rl::app {
 namespace {
 QString signedNumber(double v)
 {
-    return (v < 0 ? QString(QChar(0x2212)) : QString("+")) + QString::number(std::abs(v), 'f', 0);
+    const QString size = QString::number(std::abs(v), 'f', 0);
+    return (size == "0" ? QString(QChar(0xb1)) : v < 0 ? QString(QChar(0x2212)) : QString("+")) + size;
 }
 } // namespace
 

@@ -39,6 +39,9 @@ RecipePage::RecipePage(Desk& desk, StationView& view)
 void RecipePage::show()
 {
     MixPage::show();
+    // Something to look at from the start: the light of what is in hand.
+    if (isVisible() && !m_state.wanted() && m_state.canMix() && m_desk.element())
+        m_state.wantFamily(m_desk.element(), true);
     m_cards->refresh();
 }
 

@@ -298,25 +298,18 @@ QString SwatchPage::says() const
     if (!m || m->box.tubes.empty())
         return tr("Put tubes into the box first.");
     int measured = 0;
-    double far = 0, share = 0;
+    double far = 0;
     for (const paint::BoxPaint& b : m->box.tubes) {
         measured += b.calibrated;
         if (b.fromTypical > far)
             far = b.fromTypical;
     }
-    for (std::size_t i = 0; i < m->recipes.size(); ++i)
-        if (!m->recipes[i].formulas.empty())
-            for (const paint::Part& p : m->recipes[i].formulas[0].recipe)
-                if (const auto* b = m->box.of(p.paint); b && b->fromTypical > 3) {
-                    share += m->map.puddles[i].share;
-                    break;
-                }
     QString s = tr("<b>%1 of %2 tubes measured.</b>").arg(measured).arg(m->box.tubes.size());
     if (measured)
         s += tr(" The farthest lies %1 %2E from typical; tubes off by over 3 are in the mixes of %3 % of the canvas.")
                  .arg(far, 0, 'f', 1)
                  .arg(QChar(0x394))
-                 .arg(100 * share, 0, 'f', 0);
+                 .arg(100 * paint::shareOffTypical(*m, 3), 0, 'f', 0);
     return s;
 }
 
