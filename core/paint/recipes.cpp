@@ -164,7 +164,7 @@ std::vector<Choice> choicesOf(
 
 std::vector<Formula> partsOf(const Search& search, const Search::Found& found, const Wish& wish, Progress& progress)
 {
-    constexpr std::size_t kWave = 32, kQuick = 60, kMost = 900;
+    constexpr std::size_t kWave = 32, kQuick = 36, kMost = 900;
     constexpr double kSlack = 0.3; // worse ones may still be simpler
     const bool full = wish.effort == Effort::Full;
     const LetDowns letDowns(search, wish.letDown);

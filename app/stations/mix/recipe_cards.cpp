@@ -64,10 +64,10 @@ void RecipeCards::paintEvent(QPaintEvent*)
         const paint::Formula& f = m_of->formulas[std::size_t(i)];
         const QRect card(i * (width_ + gap), 0, width_, height());
         const QColor mix = screenColour(l.dry);
-        const int side = std::min(theme::px(44), width_ / 4 - 3);
+        const int step = std::min(theme::px(66), width_ / 4), side = std::min(theme::px(44), step - 3);
         const double seems[] = {l.onWhite - l.inPlace, l.onGrey - l.inPlace, l.onWood - l.inPlace, 0};
         for (int k = 0; k < 4; ++k) {
-            const QRect patch(card.left() + k * (side + 3), 0, side, side);
+            const QRect patch(card.left() + k * step, 0, side, side);
             p.fillRect(patch, grounds[k]);
             const QRect inner = patch.adjusted(side / 4, side / 4, -side / 4, -side / 4);
             p.fillRect(QRect(inner.left(), inner.top(), inner.width() / 2, inner.height()), wanted);
@@ -76,8 +76,11 @@ void RecipeCards::paintEvent(QPaintEvent*)
                 mix);
             p.setFont(theme::text(12));
             p.setPen(theme::kFaint);
-            p.drawText(QRect(patch.left() - 2, side, side + 5, theme::px(16)), Qt::AlignCenter,
-                k == 3 ? tr(names[k]) : tr(names[k]) + " " + signedNumber(seems[k]));
+            const QString word = tr(names[k]), number = k == 3 ? QString() : " " + signedNumber(seems[k]);
+            const QRect line(card.left() + k * step, side, step, theme::px(16));
+            p.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
+                p.fontMetrics().horizontalAdvance(word + number) < step - 2 || number.isEmpty() ? word + number
+                                                                                                : number.trimmed());
         }
         int y = side + theme::px(17);
         p.setPen(theme::kInk);
@@ -101,8 +104,9 @@ void RecipeCards::paintEvent(QPaintEvent*)
             y += theme::px(16);
         y += theme::px(17);
         p.setPen(theme::kFaint);
-        if (!l.warnings.empty())
-            p.drawText(QRect(card.left(), y, width_, height() - y), Qt::TextWordWrap,
+        const int line = p.fontMetrics().lineSpacing(), lines = (height() - y) / line;
+        if (!l.warnings.empty() && lines > 0) // whole lines only
+            p.drawText(QRect(card.left(), y, width_, lines * line), Qt::TextWordWrap,
                 QString::fromStdString(l.warnings.front().sentence));
     }
 }

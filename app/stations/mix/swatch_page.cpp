@@ -24,6 +24,7 @@ SwatchPage::SwatchPage(Desk& desk, StationView& view)
     : MixPage(desk, view, tr("Swatches"),
         tr("Your own tubes instead of typical ones: paint a card, read it; one tint in white of each helps most"))
     , m_photo(&desk.notices)
+    , m_print(&desk.notices)
     , m_told(new QLabel)
 {
     const auto any = [this] { return project().paintBox() && !project().paintBox()->tubes.empty(); };
@@ -102,6 +103,10 @@ SwatchPage::SwatchPage(Desk& desk, StationView& view)
     m_told->setAlignment(Qt::AlignTop);
     m_told->setMinimumHeight(theme::px(42));
     layout()->addWidget(m_told);
+    connect(&m_print, &JobBase::done, this, [this] {
+        if (!m_print.problem() && m_print.last())
+            m_desk.notices.say(*m_print.last());
+    });
     connect(&m_photo, &JobBase::done, this, [this] {
         if (!m_photo.problem() && m_photo.last()) {
             const FromPhoto read = *m_photo.last();
@@ -139,10 +144,16 @@ void SwatchPage::print()
     QStringList names;
     for (const int id : cardTubes())
         names << m_state.nameOf(project().tube(id)->pigment);
-    const auto done = output::writeSwatchCard(names, path);
-    if (!done)
-        return m_desk.notices.fail(done.error());
-    m_desk.notices.say(tr("The swatch card is written. Print it at 100 % on white paper or primed card."));
+    m_print.forget();
+    m_print.ask(
+        path,
+        [names, path](Progress&) -> Result<QString> {
+            const auto done = output::writeSwatchCard(names, path);
+            return done
+                ? Result<QString>(tr("The swatch card is written. Print it at 100 % on white paper or primed card."))
+                : done.error();
+        },
+        Lane::Long);
 }
 
 void SwatchPage::photo()

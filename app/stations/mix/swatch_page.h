@@ -28,6 +28,7 @@ private:
     std::vector<int> cardTubes() const;
     const Patch* patch() const; ///< of the held tube and the chosen kind
     Job<FromPhoto> m_photo;
+    Job<QString> m_print;
     devices::SimulatedReader m_reader;
     QLabel* m_told;
     QString m_refused;
