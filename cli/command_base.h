@@ -46,6 +46,7 @@ std::vector<std::unique_ptr<Command>> readCommands(); ///< read a work or a pict
 std::vector<std::unique_ptr<Command>> studyCommands(); ///< sheets of what is read
 std::vector<std::unique_ptr<Command>> mixCommands(); ///< paint: mixes, recipes, calibration
 std::vector<std::unique_ptr<Command>> makeCommands(); ///< write something
+std::vector<std::unique_ptr<Command>> carryCommands(); ///< lines, landmarks, flow, sheets
 std::vector<std::unique_ptr<Command>> gatherCommands(); ///< the wall: bring in, measure, rank
 std::vector<std::unique_ptr<Command>> cutCommands(); ///< cut out, paint out
 std::vector<std::unique_ptr<Command>> fieldCommands(); ///< the numbers of a work; a damaged file

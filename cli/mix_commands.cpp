@@ -270,6 +270,10 @@ protected:
         json j{{"number", i + 1}, {"element", p.element}, {"family", p.light ? "light" : "shade"},
             {"lab", labJson(p.wanted)}, {"share", p.share}, {"spread_de00", p.spread},
             {"at_cm", {p.at.x / m.pixelsPerCm, p.at.y / m.pixelsPerCm}}};
+        for (const auto& [element, light] : p.also)
+            j["also"].push_back({{"element", element}, {"family", light ? "light" : "shade"}});
+        if (i < m.others.size() && !m.others[i].pigment.empty())
+            j["other_tube"] = {{"paint", m.others[i].pigment}, {"de00", m.others[i].de}};
         if (i < m.recipes.size() && !m.recipes[i].formulas.empty()) {
             const paint::Formula& f = m.recipes[i].formulas[0];
             j["parts"] = partsJson(f.recipe), j["de00"] = f.de, j["reach_de00"] = m.recipes[i].reachDe;

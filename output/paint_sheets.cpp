@@ -24,8 +24,14 @@ QColor colourOn(const colour::ExactLab& lab)
 }
 std::string placeOf(const Project& project, const paint::Puddle& p)
 {
-    const Element* e = project.element(p.element);
-    return std::string(p.light ? "light of " : "shade of ") + (e ? e->name : "the backdrop");
+    const auto place = [&](int element, bool light) {
+        const Element* e = project.element(element);
+        return std::string(light ? "light of " : "shade of ") + (e ? e->name : "the backdrop");
+    };
+    std::string s = place(p.element, p.light);
+    for (const auto& [element, light] : p.also)
+        s += ", " + place(element, light);
+    return s;
 }
 std::string nameOf(const paint::Mixing& m, const std::string& id)
 {

@@ -37,6 +37,8 @@ Shown shownAs(Unit unit)
         return {1, " ml", 0, 5};
     case Unit::Micrometre:
         return {1, QString(" ") + QChar(0xb5) + "m", 0, 10};
+    case Unit::Millimetre:
+        return {1, " mm", 1, 0.5};
     case Unit::Minute:
         return {1, " min", 0, 1};
     case Unit::Count:

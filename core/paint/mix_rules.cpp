@@ -48,14 +48,24 @@ void outOfReach(const View& v)
     for (const std::size_t i : far) {
         const Answer& a = v.mixing.recipes[i];
         const Puddle& p = v.mixing.map.puddles[i];
-        v.say({"mix.reach:" + std::to_string(i), Station::Mix, a.reachDe > 8 ? Severity::Broken : Severity::Watch,
+        const OtherTube other = i < v.mixing.others.size() ? v.mixing.others[i] : OtherTube{};
+        const Pigment* pigment = pigmentOf(other.pigment);
+        Finding f{"mix.reach:" + std::to_string(i), Station::Mix, a.reachDe > 8 ? Severity::Broken : Severity::Watch,
             v.nameOf(i) + " cannot be reached: the nearest is " + a.missed + ", by " + fixed(a.reachDe) + " ΔE on "
-                + fixed(100 * p.share, 1) + " % of the canvas.",
+                + fixed(100 * p.share, 1) + " % of the canvas."
+                + (pigment ? " With " + pigment->name + " (" + pigment->id + ") it would be " + fixed(other.de) + " ΔE."
+                           : std::string(" No other tube brings it much nearer: change its light or its colour.")),
             a.reachDe, kMissed, "ΔE00", v.placeOf(p), p.element,
             "What no tube here gives is better changed in the plan (its light, its colour) or bought now than missed "
-            "in "
-            "paint.",
-            {}});
+            "in paint.",
+            {}};
+        if (pigment)
+            f.fix = Fix{"Put " + pigment->name + " on the shopping list", [id = pigment->id](Project q) {
+                            Tube t;
+                            t.pigment = id, t.leftMl = 0;
+                            return edits::withTube(std::move(q), t);
+                        }};
+        v.say(std::move(f));
     }
 }
 
@@ -97,8 +107,8 @@ void alikeOnes(const View& v)
         if (++said > 4)
             break;
         const Puddle& p = v.mixing.map.puddles[std::size_t(a.second)];
-        v.say({(a.twoLights ? "mix.two-lights:" : "mix.alike:") + std::to_string(a.first) + ","
-                + std::to_string(a.second),
+        Finding f{
+            (a.twoLights ? "mix.two-lights:" : "mix.alike:") + std::to_string(a.first) + "," + std::to_string(a.second),
             Station::Mix, Severity::Watch,
             v.nameOf(std::size_t(a.first)) + " and " + std::to_string(a.second + 1)
                 + (a.twoLights ? " do two lights' work with one colour" : " can hardly be told apart") + " ("
@@ -106,7 +116,14 @@ void alikeOnes(const View& v)
             a.de, 2, "ΔE00", v.placeOf(p), p.element,
             a.twoLights ? "What is light on one thing and shade on another reads as one surface where both meet."
                         : "One mix for both saves paint and a place on the palette.",
-            {}});
+            {}};
+        if (const double within = std::ceil(10 * a.de + 1e-6) / 10; !a.twoLights)
+            f.fix = Fix{"Mix what lies within " + fixed(within) + " ΔE as one", [within](Project q) {
+                            MixPlan mix = q.mix;
+                            mix.mergeDe = within;
+                            return edits::withMix(std::move(q), mix);
+                        }};
+        v.say(std::move(f));
     }
 }
 
@@ -178,6 +195,43 @@ void underlayers(const View& v)
             "That is more than the " + std::to_string(limit) + " layers that " + wordOf(v.box.medium)
                 + " usually takes before it seals or cracks.",
             double(worst), double(limit), "layers", v.whole(), 0, "Too many films lose their hold on each other.", {}});
+}
+
+void tooFine(const View& v)
+{
+    const auto& all = v.mixing.fine;
+    if (all.empty())
+        return;
+    const FineDetail& d = all.front();
+    const double k = v.mixing.pixelsPerCm, weave = weaveHolds(v.project.brief.ground);
+    const bool ground = weave * 10 > v.project.mix.finestMm;
+    const Element* e = v.project.element(d.element);
+    v.say({"mix.fine", Station::Mix, Severity::Watch,
+        counted(int(all.size()), "detail is", "details are") + " thinner than "
+            + (ground ? "what this ground holds (" + fixed(10 * weave) + " mm: two threads)"
+                      : "the finest stroke of the brushes at hand (" + fixed(v.project.mix.finestMm) + " mm)")
+            + "; the thinnest, " + fixed(10 * d.widthCm) + " mm, on " + (e ? "“" + e->name + "”" : "the backdrop")
+            + ": leave " + (all.size() > 1 ? "them" : "it") + " out, or make " + (all.size() > 1 ? "them" : "it")
+            + " wider"
+            + (ground ? ", or take a finer weave or a panel." : ", or take a finer brush and more fluid paint."),
+        10 * d.widthCm, 10 * v.mixing.finestCm, "mm", {d.box.x / k, d.box.y / k, d.box.width / k, d.box.height / k},
+        d.element, "A line thinner than brush or weave breaks up into dots.", {}});
+}
+
+/// Tubes in the palette that no recipe may use.
+void glowing(const View& v)
+{
+    for (const Tube& t : v.box.tubes)
+        if (const Pigment* p = t.chosen ? pigmentOf(t.pigment) : nullptr; p && p->fluorescent)
+            v.say({"mix.glowing:" + std::to_string(t.id), Station::Mix, Severity::Watch,
+                (t.name.empty() ? p->name : t.name)
+                    + " glows by day and fades fast: it is in no recipe; keep it for what need not last.",
+                0, 0, "", v.whole(), 0, "Fluorescent dyes fade within months in daylight.",
+                Fix{"Leave it out of this palette", [t](Project q) {
+                        Tube out = t;
+                        out.chosen = false;
+                        return edits::withTube(std::move(q), out);
+                    }}});
 }
 
 void tubesThemselves(const View& v)
@@ -267,7 +321,9 @@ Findings mixFindings(const Project& project, const Mixing& mixing, const std::st
     runsOut(view);
     blending(view);
     underlayers(view);
+    tooFine(view);
     tubesThemselves(view);
+    glowing(view);
     lifting(view);
     range(view);
     cards(view, today);

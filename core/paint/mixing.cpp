@@ -1,4 +1,5 @@
 #include "core/paint/mixing.h"
+#include "core/base/parallel.h"
 
 namespace rl::paint {
 
@@ -22,6 +23,24 @@ std::pair<double, double> planRange(const LinearPicture& picture)
         return {0, 100};
     std::sort(L.begin(), L.end());
     return {double(L[L.size() / 100]), double(L[L.size() - 1 - L.size() / 100])};
+}
+/// What else would reach the puddles that are far out of reach; the largest misses, since each costs a search.
+void nearerTubes(Mixing& m)
+{
+    constexpr double kFar = 4, kMost = 5;
+    m.others.resize(m.recipes.size());
+    std::vector<std::size_t> far;
+    for (std::size_t i = 0; i < m.recipes.size(); ++i)
+        if (m.recipes[i].reachDe > kFar)
+            far.push_back(i);
+    std::sort(far.begin(), far.end(), [&](std::size_t a, std::size_t b) {
+        return m.recipes[a].reachDe * m.map.puddles[a].share > m.recipes[b].reachDe * m.map.puddles[b].share;
+    });
+    far.resize(std::min<std::size_t>(far.size(), kMost));
+    parallelItems(int(far.size()), [&](int n) {
+        const std::size_t i = far[std::size_t(n)];
+        m.others[i] = otherTube(m.box, m.map.puddles[i].wanted, m.recipes[i].reachDe);
+    });
 }
 } // namespace
 
@@ -74,6 +93,8 @@ Mixing mixing(const Project& p, const LinearPicture& picture, const IdMap& ids, 
     const PaintBox* box = p.paintBox();
     m.pixelsPerCm = pixelsPerCm;
     m.map = map ? *map : recipeMap(picture, ids, p.mix.puddles, progress);
+    if (p.mix.mergeDe > 0)
+        m.map = merged(std::move(m.map), p.mix.mergeDe);
     if (!box || progress.cancelled())
         return m;
     m.box = mixingBox(*box);
@@ -81,6 +102,9 @@ Mixing mixing(const Project& p, const LinearPicture& picture, const IdMap& ids, 
     m.recipes = puddleRecipes(search, m.map, true, p.mix.letDown, progress);
     m.needs = needsOf(m.recipes, m.map, m.box, *box, p.mix, areaOf(p.brief));
     m.alike = alike(m.map);
+    m.finestCm = std::max(p.mix.finestMm / 10, weaveHolds(p.brief.ground));
+    m.fine = fineDetails(m.map, pixelsPerCm, m.finestCm);
+    nearerTubes(m);
     m.sky = skyPassage(picture, ids, pixelsPerCm, p.mix.paceCmPerMinute);
     std::tie(m.darkest, m.lightest) = rangeOf(m.box.paints, p.mix.finish);
     std::tie(m.planDarkest, m.planLightest) = planRange(picture);

@@ -1,6 +1,8 @@
 #pragma once
 #include "core/base/finding.h"
+#include "core/paint/details.h"
 #include "core/paint/medium.h"
+#include "core/paint/other_tube.h"
 #include "core/paint/quantities.h"
 
 namespace rl::paint {
@@ -14,6 +16,10 @@ struct Mixing {
     Needs needs;
     std::vector<Alike> alike;
     Passage sky;
+    double finestCm = 0; ///< the finest that brush and ground hold
+    std::vector<FineDetail> fine; ///< what is finer, the thinnest first
+    std::vector<OtherTube>
+        others; ///< of each puddle: the tube not in the box that brings it nearest, where it is far off
     double darkest = 0, lightest = 100; ///< L* that these paints reach with the wanted finish
     double planDarkest = 0, planLightest = 100; ///< L* of the plan: 1 % and 99 % points
 };
@@ -31,9 +37,9 @@ double shareOffTypical(const Mixing& mixing, double de);
 /// Every second pixel as often as the picture has more than that many.
 void thinned(LinearPicture& picture, IdMap& ids, double& pixelsPerCm, std::size_t mostPixels);
 
-/// Out of reach, alike, runs out, cannot be blended in time, needs an underlayer, too many layers, fugitive, sprayed
-/// hazard, beyond the range, card missing or old.
-/// \param today YYYY-MM-DD; empty: the age of a card is not judged
+/// Out of reach, alike, runs out, cannot be blended in time, needs an underlayer, too many layers, too fine for brush
+/// or ground, fugitive, fluorescent, sprayed hazard, beyond the range, card missing or old. \param today YYYY-MM-DD;
+/// empty: the age of a card is not judged
 Findings mixFindings(const Project& project, const Mixing& mixing, const std::string& today = {});
 
 } // namespace rl::paint

@@ -240,6 +240,62 @@ std::vector<Alike> alike(const RecipeMap& map, double within)
     return all;
 }
 
+namespace {
+/// The second puddle into the first.
+void pour(RecipeMap& map, std::size_t into, std::size_t from)
+{
+    Puddle &a = map.puddles[into], &b = map.puddles[from];
+    const double both = a.share + b.share, k = both > 0 ? b.share / both : 0.5;
+    const ExactLab mean(a.wanted.L + k * (b.wanted.L - a.wanted.L), a.wanted.a + k * (b.wanted.a - a.wanted.a),
+        a.wanted.b + k * (b.wanted.b - a.wanted.b));
+    a.spread = (1 - k) * (a.spread + colour::deltaE2000(mean, a.wanted))
+        + k * (b.spread + colour::deltaE2000(mean, b.wanted));
+    const Rect r{std::min(a.box.x, b.box.x), std::min(a.box.y, b.box.y), 0, 0};
+    a.box = {r.x, r.y, std::max(a.box.right(), b.box.right()) - r.x, std::max(a.box.bottom(), b.box.bottom()) - r.y};
+    if (b.share > a.share)
+        std::swap(a.element, b.element), std::swap(a.light, b.light), std::swap(a.at, b.at);
+    a.wanted = mean, a.share = both;
+    std::pair<int, bool> own{a.element, a.light};
+    b.also.emplace_back(b.element, b.light);
+    for (const auto& x : b.also)
+        if (x != own && std::find(a.also.begin(), a.also.end(), x) == a.also.end())
+            a.also.push_back(x);
+    std::erase(a.also, own);
+}
+} // namespace
+
+RecipeMap merged(RecipeMap map, double withinDe)
+{
+    std::vector<std::size_t> of(map.puddles.size()), left; // where each went; those that stay
+    for (std::size_t i = 0; i < of.size(); ++i)
+        of[i] = i;
+    for (;;) {
+        const auto all = alike(map, withinDe);
+        const auto next = std::find_if(all.begin(), all.end(), [](const Alike& a) { return !a.twoLights; });
+        if (next == all.end())
+            break;
+        const auto a = std::size_t(next->first), b = std::size_t(next->second);
+        pour(map, a, b);
+        map.puddles.erase(map.puddles.begin() + std::ptrdiff_t(b));
+        for (std::size_t& i : of)
+            i = i == b ? a : i > b ? i - 1 : i;
+    }
+    std::vector<std::size_t> order(map.puddles.size()), place(order.size());
+    for (std::size_t i = 0; i < order.size(); ++i)
+        order[i] = i;
+    std::stable_sort(order.begin(), order.end(),
+        [&](std::size_t a, std::size_t b) { return map.puddles[a].wanted.L > map.puddles[b].wanted.L; });
+    std::vector<Puddle> sorted;
+    for (std::size_t i = 0; i < order.size(); ++i)
+        place[order[i]] = i, sorted.push_back(std::move(map.puddles[order[i]]));
+    map.puddles = std::move(sorted);
+    std::vector<std::uint8_t> which(map.which.data(), map.which.data() + map.which.size());
+    for (std::uint8_t& w : which)
+        w = std::uint8_t(place[of[w]]);
+    map.which = {map.which.width(), map.which.height(), std::move(which)};
+    return map;
+}
+
 std::vector<Answer> puddleRecipes(
     const Search& search, const RecipeMap& map, bool inParts, int letDown, Progress& progress)
 {

@@ -14,6 +14,7 @@ struct Puddle {
     double share = 0; ///< of the canvas, 0…1
     Vec2 at; ///< px, a place well inside
     Rect box; ///< px
+    std::vector<std::pair<int, bool>> also; ///< element and family of what was merged into it
 };
 /// The whole canvas in a chosen number of mixes, split by element, by light and shade, and by value.
 struct RecipeMap {
@@ -39,6 +40,10 @@ struct Alike {
     bool twoLights = false; ///< one is light, the other shade of different things: one puddle does two lights' work
 };
 std::vector<Alike> alike(const RecipeMap& map, double within = 2);
+
+/// The map with the nearest two puddles made one, again and again, until no two lie within that much CIEDE2000; the
+/// light of one thing and the shade of another stay apart (see Alike::twoLights).
+RecipeMap merged(RecipeMap map, double withinDe);
 
 /// Recipes for all puddles from few tubes: each in parts, tubes that others use already preferred.
 /// \return one formula for each puddle, in their order; empty when given up or there are no paints

@@ -32,6 +32,8 @@ const char* symbolOf(Unit unit)
         return "ml";
     case Unit::Micrometre:
         return "µm";
+    case Unit::Millimetre:
+        return "mm";
     case Unit::Minute:
         return "min";
     case Unit::Count:

@@ -24,6 +24,7 @@ enum class Unit {
     DeltaE,
     Millilitre,
     Micrometre,
+    Millimetre,
     Minute,
     Count
 };
@@ -192,6 +193,8 @@ inline constexpr Number<MixPlan> kMixPlanNumbers[] = {{"puddles", &MixPlan::pudd
     {"loss", &MixPlan::loss, 0, 3, 0.25, Unit::Share},
     {"openMinutes", &MixPlan::openMinutes, 0.5, 10000, 12, Unit::Minute},
     {"paceCmPerMinute", &MixPlan::paceCmPerMinute, 0.1, 500, 4, Unit::Count},
+    {"mergeDe", &MixPlan::mergeDe, 0, 10, 0, Unit::DeltaE},
+    {"finestMm", &MixPlan::finestMm, 0.05, 50, 1, Unit::Millimetre},
     {"letDown", &MixPlan::letDown, 0, 100, 20, Unit::Count}};
 
 /// The table of a type. \pre there is one (else it does not compile)

@@ -57,6 +57,8 @@ struct MixPlan {
     double loss = 0.25; ///< share left on palette and brush
     double openMinutes = 12; ///< that the paint can be moved
     double paceCmPerMinute = 4; ///< of a band laid and blended
+    double mergeDe = 0; ///< puddles within so much CIEDE2000 of each other are mixed as one; 0 = each for itself
+    double finestMm = 1; ///< width of the finest stroke the brushes at hand can lay
     int letDown = 20; ///< strong tubes also kept as 1 part in so many of white, for pale colours; 0 = not
     bool operator==(const MixPlan&) const = default;
 };

@@ -25,9 +25,12 @@ MixState& MixState::of(Desk& desk, StationView& view)
 MixState::MixState(Desk& desk)
     : m_desk(desk)
     , m_answer(&desk.notices)
+    , m_other(&desk.notices)
     , m_proof(&desk.notices)
 {
-    for (JobBase* job : {static_cast<JobBase*>(&m_answer), static_cast<JobBase*>(&m_proof)})
+    connect(&m_answer, &JobBase::done, this, &MixState::askOther);
+    for (JobBase* job :
+        {static_cast<JobBase*>(&m_answer), static_cast<JobBase*>(&m_other), static_cast<JobBase*>(&m_proof)})
         connect(job, &JobBase::done, this, &MixState::changed);
 }
 
@@ -64,6 +67,16 @@ void MixState::ask()
         });
 }
 
+void MixState::askOther()
+{
+    const paint::Answer* a = answer();
+    const PaintBox* box = m_desk.project().paintBox();
+    if (a && box && a->reachDe > kFarOff)
+        m_other.ask(answerKey(), [box = *box, wanted = m_wanted->lab, de = a->reachDe](Progress&) {
+            return Result<paint::OtherTube>(paint::otherTube(paint::mixingBox(box), wanted, de));
+        });
+}
+
 void MixState::refresh()
 {
     if (m_wanted)
@@ -91,6 +104,11 @@ void MixState::refresh()
 const paint::Answer* MixState::answer() const
 {
     return m_wanted ? m_answer.answer(answerKey()) : nullptr;
+}
+const paint::OtherTube* MixState::otherTube() const
+{
+    const paint::Answer* a = answer();
+    return a && a->reachDe > kFarOff ? m_other.answer(answerKey()) : nullptr;
 }
 const paint::Kept* MixState::kept() const
 {
@@ -155,7 +173,8 @@ QString MixState::placeOf(int i) const
     const paint::Puddle& p = mixing()->map.puddles[std::size_t(i)];
     const Element* e = m_desk.project().element(p.element);
     const QString whose = e ? QString::fromStdString(e->name) : tr("the backdrop");
-    return p.light ? tr("light of %1").arg(whose) : tr("shade of %1").arg(whose);
+    const QString place = p.light ? tr("light of %1").arg(whose) : tr("shade of %1").arg(whose);
+    return p.also.empty() ? place : tr("%1 and %2 more").arg(place).arg(p.also.size());
 }
 
 void MixState::want(Wanted wanted)

@@ -1,6 +1,7 @@
 #pragma once
 #include "app/desk/desk.h"
 #include "app/desk/job.h"
+#include "core/paint/other_tube.h"
 #include "core/paint/reach.h"
 #include <QColor>
 #include <QImage>
@@ -48,6 +49,8 @@ public:
     void wantPuddle(int puddle);
     void wantFamily(int element, bool light);
     const paint::Answer* answer() const;
+    static constexpr double kFarOff = 2; ///< CIEDE2000 from which a colour is out of reach
+    const paint::OtherTube* otherTube() const; ///< what would bring a colour out of reach nearer; null: not known
     bool full() const { return m_full; }
     void setFull(bool on); ///< every combination of parts, a second or so
     bool searching() const { return m_answer.running(); }
@@ -67,11 +70,13 @@ private:
     JobKey answerKey() const;
     JobKey proofKey() const;
     void ask();
+    void askOther();
     Desk& m_desk;
     int m_shown = Plan;
     std::optional<Wanted> m_wanted;
     bool m_full = false;
     Job<paint::Answer> m_answer;
+    Job<paint::OtherTube> m_other;
     Job<Proofed> m_proof;
     QImage m_map;
     const void* m_mapOf = nullptr;

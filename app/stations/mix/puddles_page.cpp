@@ -33,6 +33,13 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
     m_form->number(lens::mix(), &MixPlan::paceCmPerMinute,
         {"mixPace", tr("pace"), tr("How many cm of a passage you lay and blend in a minute"), tr("Say your pace"),
             Shown{1, tr(" cm/min"), 1, 0.5}});
+    m_form->number(lens::mix(), &MixPlan::mergeDe,
+        {"mixMerge", tr("as one within"),
+            tr("Puddles that lie nearer to each other than that are mixed as one; 0 keeps each for itself"),
+            tr("Mix like puddles as one")});
+    m_form->number(lens::mix(), &MixPlan::finestMm,
+        {"mixFinest", tr("finest stroke"), tr("The thinnest line your brushes can lay; what is thinner is said"),
+            tr("Say your finest stroke")});
     const auto can = [this] { return m_state.canMix(); };
     m_form->mainButton(
         "puddleCards", tr("Puddle cards…"),

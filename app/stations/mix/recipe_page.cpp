@@ -57,11 +57,19 @@ QString RecipePage::says() const
                     .arg(w->lab.hue(), 0, 'f', 0)
                     .arg(QChar(0xb0));
     const paint::Answer* a = m_state.answer();
-    if (a && a->reachDe > 2)
-        s += tr(" Out of reach by %1 %2E: the nearest is %3; change the light or the plan there, or another tube.")
+    if (a && a->reachDe > MixState::kFarOff) {
+        const paint::OtherTube* o = m_state.otherTube();
+        s += tr(" Out of reach by %1 %2E: the nearest is %3; change the light or the plan there")
                  .arg(a->reachDe, 0, 'f', 1)
                  .arg(QChar(0x394))
                  .arg(QString::fromStdString(a->missed));
+        s += !o                  ? tr(", or another tube.")
+            : o->pigment.empty() ? tr("; no other tube brings it much nearer.")
+                                 : tr(", or take %1 (then %2 %3E off).")
+                                       .arg(m_state.nameOf(o->pigment))
+                                       .arg(o->de, 0, 'f', 1)
+                                       .arg(QChar(0x394));
+    }
     if (a && a->hueKept)
         s += tr(" A grey would be nearer; its hue is kept.");
     if (m_state.mixing() && m_state.mixing()->box.typical())
