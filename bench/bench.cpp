@@ -1,6 +1,7 @@
 // lantern-bench [--json]: how fast the heart of the program is, as ratios within one run.
 // lantern-bench --light: how good light direction, relief and shadows are, on sets whose truth is known.
 // lantern-bench --mix: recipes, the recipe map and the soft proof, and their speed.
+// lantern-bench --carry: line art against rendered truth, stroke flow, landmarks, keystone.
 // lantern-bench --read: reading order, suggestions and their speed, on sets whose truth is known.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/frame/main_window.h"
@@ -279,12 +280,14 @@ int main(int argc, char** argv)
             std::printf("%g %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
         return 0;
     }
-    if (words.contains("--light") || words.contains("--read") || words.contains("--mix")) {
+    if (words.contains("--light") || words.contains("--read") || words.contains("--mix") || words.contains("--carry")) {
         std::vector<bench::Figure> all;
         if (words.contains("--read"))
             bench::readFigures(all);
         if (words.contains("--mix"))
             bench::mixFigures(all);
+        if (words.contains("--carry"))
+            bench::carryFigures(all);
         if (words.contains("--light")) {
             bench::lightFigures(all);
             bench::reliefFigures(all);

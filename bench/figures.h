@@ -1,4 +1,5 @@
 #pragma once
+#include "core/transfer/lineart.h"
 #include <string>
 #include <vector>
 
@@ -22,6 +23,16 @@ void cutFigures(std::vector<Figure>& out, int cases); ///< cut-outs with known a
 void readFigures(
     std::vector<Figure>& out); ///< orders and suggestions on tests/data/attention-examples; speed of reading
 void mixFigures(std::vector<Figure>& out); ///< recipes, recipe map, soft proof, and their speed
+/// How lines lie on where a thing's parts end.
+struct LineScore {
+    double overTwoCm = 0, onTrue = 0, found = 0; ///< shares of line length; of the true edges
+    int strokes = 0;
+    double lengthCm = 0;
+};
+LineScore scored(const std::vector<transfer::Stroke>& lines, const cv::Mat& truth, double pixelsPerCm);
+/// A picture of the demo that wide, its thing as the one element; truths lie in tests/data/lines.
+std::optional<transfer::LineSource> photographedThing(const Project& demo, const std::string& name, int widthPx);
+void carryFigures(std::vector<Figure>& out); ///< line art, flow, landmarks, keystone, and their speed
 void eyeLevelFigures(std::vector<Figure>& out); ///< boxes seen by a level camera
 void importFigures(std::vector<Figure>& out); ///< 200 pictures of 12 megapixels onto the wall of the real window
 int importRun(const std::string& folder); ///< the part that runs in a process of its own

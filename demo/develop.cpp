@@ -1,5 +1,7 @@
 // lantern-develop picture IN.png OUT.jpg SEED LENS QUALITY   a rendering becomes a photograph: lens, film curve, grain
 // lantern-develop outline MASK.png OUT.json                   a mask becomes the outline somebody would have drawn
+// lantern-develop edges EDGES.txt W H OUT.png                 where a thing's parts end: 1 in depth, 2 in direction, 4
+// in kind
 #include <fstream>
 #include <iostream>
 #include <nlohmann/json.hpp>
@@ -80,6 +82,38 @@ int outline(char** a)
     return 0;
 }
 
+/// A line that a draughtsman may draw: depth breaks (1/z is linear over planes), the surface turns by 35° within two
+/// pixels, or another part begins.
+int edges(char** a)
+{
+    std::ifstream in(a[2]);
+    const int w = std::stoi(a[3]), h = std::stoi(a[4]);
+    cv::Mat near(h, w, CV_64F), normal(h, w, CV_64FC3), part(h, w, CV_64F), out(h, w, CV_8U, cv::Scalar(0));
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x) {
+            double z = 0;
+            cv::Vec3d n;
+            if (!(in >> z >> n[0] >> n[1] >> n[2] >> part.at<double>(y, x)))
+                return 2;
+            near.at<double>(y, x) = z > 0 ? 1 / z : 0, normal.at<cv::Vec3d>(y, x) = n;
+        }
+    double most = 0;
+    cv::minMaxLoc(near, nullptr, &most);
+    for (int y = 1; y + 1 < h; ++y)
+        for (int x = 1; x + 1 < w; ++x)
+            for (const auto& [dx, dy] : {std::pair{1, 0}, {0, 1}}) {
+                const cv::Point p(x, y), d(dx, dy);
+                const double i = near.at<double>(p - d), j = near.at<double>(p), k = near.at<double>(p + d);
+                int bits = std::abs(i - 2 * j + k) > 0.006 * most ? 1 : 0;
+                if (i > 0 && k > 0 && normal.at<cv::Vec3d>(p - d).dot(normal.at<cv::Vec3d>(p + d)) < std::cos(0.611))
+                    bits |= 2;
+                if (j > 0 && k > 0 && std::abs(part.at<double>(p) - part.at<double>(p + d)) > 1e-3)
+                    bits |= 4;
+                out.at<std::uint8_t>(p) |= std::uint8_t(bits);
+            }
+    return cv::imwrite(a[5], out) ? 0 : 2;
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -89,6 +123,8 @@ int main(int argc, char** argv)
         return picture(argv);
     if (what == "outline" && argc == 4)
         return outline(argv);
+    if (what == "edges" && argc == 6)
+        return edges(argv);
     std::cerr << "see the first lines of demo/develop.cpp\n";
     return 2;
 }

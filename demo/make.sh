@@ -21,5 +21,12 @@ X
         "$develop" outline "$work/${name}_mask.png" "$here/outlines/$name.json"
         ;;
     esac
+    case $name in
+    tortoise | tea_house | lamplighter | pylon) # for tests of line art; kept at half the size
+        povray "+I$name.pov" "+O$work/none.png" +W16 +H12 -D Declare=Silhouette=1 Declare=Edges=1
+        "$develop" edges edges.txt $((w > h ? 840 : 600)) $((w > h ? 630 : 800)) "$here/../tests/data/lines/$name.png"
+        rm edges.txt
+        ;;
+    esac
     seed=$((seed + 1))
 done

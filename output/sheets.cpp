@@ -133,7 +133,8 @@ void content(Page& page, const SheetJob& job, const Prepared& ready, const Rect&
     }
     if (job.content == SheetContent::LineArt)
         for (const transfer::Stroke& s : ready.strokes) {
-            page.pen(s.contour ? 0.5 : 0.3, s.contour ? QColor(30, 30, 30) : QColor(110, 110, 110));
+            page.pen(s.kind == transfer::LineKind::Outline ? 0.5 : 0.3,
+                s.kind == transfer::LineKind::Outline ? QColor(30, 30, 30) : QColor(110, 110, 110));
             page->setBrush(Qt::NoBrush);
             page->drawPath(pathOf(s));
         }
@@ -170,7 +171,7 @@ void mapPage(QPainter& painter, const SheetJob& job, const Prepared& ready)
     page.pen(0.4);
     page->drawRect(at({0, 0, b.widthCm, b.heightCm}));
     for (const transfer::Stroke& s : ready.strokes) {
-        if (!s.contour)
+        if (s.kind != transfer::LineKind::Outline)
             continue;
         QPainterPath path = pathOf(s);
         page.pen(0.15, QColor(120, 120, 120));
@@ -228,11 +229,19 @@ Result<SheetJob> sheetJob(
 {
     const int lineWidthPx = 2000; // enough for a line of 0.3 mm on a canvas of 60 cm
     const int width = content == SheetContent::Picture ? printWidthPx(project) : lineWidthPx;
-    const auto frame = stage::compose(project, width, cache, progress);
-    if (!frame)
-        return Error{Kind::Cancelled, "The sheets were not written.", {}};
-    light::Relighter relighter;
-    return SheetJob{project, relighter.light(frame, project.lights), content, withGrid};
+    SheetJob job{project, {}, {}, content, withGrid};
+    const Error givenUp{Kind::Cancelled, "The sheets were not written.", {}};
+    if (content == SheetContent::Picture) {
+        const auto frame = stage::compose(project, width, cache, progress);
+        if (!frame)
+            return givenUp;
+        job.picture = light::Relighter().light(frame, project.lights);
+    } else if (content == SheetContent::LineArt) {
+        job.lines = transfer::lineSource(project, width, cache, progress);
+        if (!job.lines)
+            return givenUp;
+    }
+    return job;
 }
 
 Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& progress)
@@ -245,7 +254,8 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
                     + " sheets; carry it with the grid instead.",
                 {}};
         progress.report(0.05, "drawing the lines");
-        ready.strokes = transfer::lineArt(job.picture.colour, job.picture.ids, job.picture.pixelsPerCm);
+        if (job.lines)
+            ready.strokes = transfer::lineArt(*job.lines);
         if (job.content == SheetContent::Picture)
             ready.photo = colour::codeOf(job.picture.colour);
         static const bool fonts = (theme::loadFonts(), true);

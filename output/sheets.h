@@ -12,7 +12,8 @@ enum class SheetContent { LineArt, Picture, Grid };
 
 struct SheetJob {
     Project project;
-    light::Picture picture; ///< as rendered; for pictures at about 200 px/inch of canvas where the references carry it
+    light::Picture picture; ///< for pictures: as rendered, at about 200 px/inch of canvas where the references carry it
+    std::optional<transfer::LineSource> lines; ///< for line art
     SheetContent content = SheetContent::LineArt;
     bool withGrid = true;
 };

@@ -185,35 +185,59 @@ Merged mergedOf(const std::vector<Votes>& sizes, const cv::Mat& inside)
     return m;
 }
 
-/// Where the correlation of the picture with itself falls to a tenth along the flow, px.
-double lagAlong(const cv::Mat& L, const cv::Mat& inside, Vec2 at, Vec2 way, double half)
+/// A way along the flow, 1 px a step, as far as it is known.
+std::vector<Vec2> wayAlong(const FlowField& field, Vec2 at, double heading, int steps)
+{
+    std::vector<Vec2> way{at};
+    for (int i = 0; i < steps; ++i) {
+        const int u = int(at.x), v = int(at.y);
+        if (!field.angle.contains(u, v) || field.clear.at(u, v) <= 0)
+            break;
+        double a = double(field.angle.at(u, v));
+        a += std::abs(std::remainder(a - heading, 360)) > 90 ? 180 : 0;
+        heading = a;
+        at = at + Vec2{std::cos(a * std::numbers::pi / 180), -std::sin(a * std::numbers::pi / 180)};
+        way.push_back(at);
+    }
+    return way;
+}
+
+/// How like the picture about one place is to that about another, −1…1; nothing where too little lies inside.
+std::optional<double> likeness(const cv::Mat& L, const cv::Mat& inside, Vec2 from, Vec2 to)
+{
+    constexpr int kHalf = 7, kLeast = 40;
+    double both = 0, square = 0;
+    int n = 0;
+    const auto in
+        = [&](int x, int y) { return x >= 0 && y >= 0 && x < L.cols && y < L.rows && inside.at<float>(y, x) > 0.5f; };
+    const int dx = int(std::lround(to.x - from.x)), dy = int(std::lround(to.y - from.y));
+    for (int v = -kHalf; v <= kHalf; ++v)
+        for (int u = -kHalf; u <= kHalf; ++u) {
+            const int x = int(from.x) + u, y = int(from.y) + v;
+            if (!in(x, y) || !in(x + dx, y + dy))
+                continue;
+            const double a = double(L.at<float>(y, x)), b = double(L.at<float>(y + dy, x + dx));
+            both += a * b, square += 0.5 * (a * a + b * b), ++n;
+        }
+    if (n < kLeast || square <= 0)
+        return {};
+    return both / square;
+}
+
+/// Where the correlation of the picture with itself falls to a tenth along the flow, px; 0 where it cannot be told.
+double lagAlong(const cv::Mat& L, const cv::Mat& inside, const std::vector<Vec2>& way)
 {
     constexpr double kFallen = 0.1;
-    const int most = int(half);
-    const auto value = [&](double x, double y) { return L.at<float>(int(y + 0.5), int(x + 0.5)); };
     double before = 1;
-    for (int lag = 1; lag < most; ++lag) {
-        double both = 0, square = 0;
-        int n = 0;
-        for (int v = -8; v <= 8; v += 2)
-            for (int u = -12; u <= 12; u += 2) {
-                const double x = at.x + u, y = at.y + v, x1 = x + lag * way.x, y1 = y + lag * way.y;
-                const cv::Rect in(0, 0, L.cols - 1, L.rows - 1);
-                if (!in.contains({int(x + 0.5), int(y + 0.5)}) || !in.contains({int(x1 + 0.5), int(y1 + 0.5)})
-                    || inside.at<float>(int(y + 0.5), int(x + 0.5)) < 0.5f
-                    || inside.at<float>(int(y1 + 0.5), int(x1 + 0.5)) < 0.5f)
-                    continue;
-                const double a = double(value(x, y)), b = double(value(x1, y1));
-                both += a * b, square += 0.5 * (a * a + b * b), ++n;
-            }
-        if (n < 20 || square <= 0)
-            return 0;
-        const double now = both / square;
-        if (now <= kFallen)
-            return lag - 1 + (before - kFallen) / std::max(before - now, 1e-6);
-        before = now;
+    for (std::size_t lag = 1; lag < way.size(); ++lag) {
+        const auto now = likeness(L, inside, way[0], way[lag]);
+        if (!now)
+            break;
+        if (*now <= kFallen)
+            return double(lag) - 1 + (before - kFallen) / std::max(before - *now, 1e-6);
+        before = *now;
     }
-    return half;
+    return before < 0.6 ? double(way.size()) : 0;
 }
 } // namespace
 
@@ -281,8 +305,7 @@ std::vector<FlowPoint> flowPoints(const FlowField& field, const Photo& photo, co
         }
     parallelItems(int(all.size()), [&](int n) {
         FlowPoint& p = all[std::size_t(n)];
-        const double a = p.angle * std::numbers::pi / 180;
-        p.length = kPerLag * lagAlong(L, weight, p.at, {std::cos(a), -std::sin(a)}, 70);
+        p.length = kPerLag * lagAlong(L, weight, wayAlong(field, p.at, p.angle, 90));
     });
     return all;
 }

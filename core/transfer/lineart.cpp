@@ -1,105 +1,252 @@
 #include "core/transfer/lineart.h"
+#include "core/base/parallel.h"
 #include "core/colour/lab.h"
+#include "core/transfer/curves.h"
+#include "core/transfer/edges.h"
+#include "core/transfer/line_tracer.h"
 #include <opencv2/imgproc.hpp>
 #include <set>
 
 namespace rl::transfer {
 
 namespace {
-/// Smoothed by a running mean and thinned to 0.15 mm.
-Stroke strokeOf(const std::vector<cv::Point>& chain, bool closed, double pixelsPerCm)
+/// A chain of pixels as a line: a running mean, weighed, over 2 × reach + 1 of them. \return px, of pixel corners
+std::vector<Vec2> smoothed(const std::vector<Vec2>& p, bool closed, int reach)
+{
+    const int n = int(p.size());
+    std::vector<Vec2> out;
+    for (int i = 0; i < n; ++i) {
+        Vec2 sum;
+        double all = 0;
+        // The ends stay where they are.
+        const int most = closed ? reach : std::min({reach, i, n - 1 - i});
+        for (int k = -most; k <= most; ++k) {
+            const double w = most + 1 - std::abs(k);
+            sum = sum + p[std::size_t((i + k + n) % n)] * w, all += w;
+        }
+        out.push_back(sum * (1 / all));
+    }
+    return out;
+}
+
+Stroke strokeOf(std::vector<Vec2> px, bool closed, LineKind kind, int element, double pixelsPerCm, int reach)
 {
     Stroke s;
-    s.closed = closed;
-    const int n = int(chain.size());
-    std::vector<cv::Point2f> smooth;
-    for (int i = 0; i < n; ++i) {
-        cv::Point2f sum(0, 0);
-        int count = 0;
-        for (int k = -2; k <= 2; ++k) {
-            const int j = closed ? (i + k + n) % n : i + k;
-            if (j < 0 || j >= n)
-                continue;
-            sum += cv::Point2f(chain[std::size_t(j)]);
-            ++count;
-        }
-        smooth.push_back(sum * (1.f / float(count)));
-    }
-    std::vector<cv::Point2f> thin;
-    cv::approxPolyDP(smooth, thin, std::max(0.35, 0.015 * pixelsPerCm), closed);
-    for (const cv::Point2f p : thin)
-        s.points.push_back({(double(p.x) + 0.5) / pixelsPerCm, (double(p.y) + 0.5) / pixelsPerCm});
+    s.closed = closed, s.kind = kind, s.element = element;
+    for (const Vec2 p : smoothed(px, closed, reach))
+        s.points.push_back(p * (1 / pixelsPerCm));
     return s;
 }
 
-void outlines(const IdMap& ids, double pixelsPerCm, std::vector<Stroke>& out)
+/// Runs of a closed chain where a condition holds; the whole of it, closed, where it holds everywhere.
+template <class Holds>
+void runsOf(const std::vector<cv::Point>& chain, const Holds& holds, std::size_t least,
+    const std::function<void(std::vector<Vec2>, bool closed)>& take)
 {
-    const std::set<int> seen(ids.data(), ids.data() + ids.size());
+    const std::size_t n = chain.size();
+    std::size_t from = 0;
+    while (from < n && holds(chain[from]))
+        ++from;
+    const auto at = [&](std::size_t i) { return Vec2{double(chain[i % n].x) + 0.5, double(chain[i % n].y) + 0.5}; };
+    std::vector<Vec2> run;
+    if (from == n) {
+        for (std::size_t i = 0; i < n; ++i)
+            run.push_back(at(i));
+        if (n >= least)
+            take(std::move(run), true);
+        return;
+    }
+    for (std::size_t i = from; i <= from + n; ++i) {
+        if (i < from + n && holds(chain[i % n])) {
+            run.push_back(at(i));
+            continue;
+        }
+        if (run.size() >= least)
+            take(std::move(run), false);
+        run.clear();
+    }
+}
+
+void outlines(const LineSource& s, std::vector<Stroke>& out)
+{
+    const cv::Mat ids = s.ids.mat();
+    std::map<int, int> place; // nearer = higher
+    for (std::size_t i = 0; i < s.order.size(); ++i)
+        place[s.order[i]] = int(i) + 1;
+    const std::set<int> seen(s.ids.data(), s.ids.data() + s.ids.size());
+    const auto nearer = [&](int id) {
+        const auto at = place.find(id);
+        return at == place.end() ? (id ? int(s.order.size()) + 1 : 0) : at->second;
+    };
     for (const int id : seen) {
         if (id == 0)
             continue;
         std::vector<std::vector<cv::Point>> contours;
-        cv::findContours(cv::Mat(ids.mat() == id), contours, cv::RETR_CCOMP, cv::CHAIN_APPROX_NONE);
-        for (const auto& c : contours) {
-            if (double(c.size()) < 0.6 * pixelsPerCm)
-                continue;
-            Stroke s = strokeOf(c, true, pixelsPerCm);
-            s.contour = true;
-            s.element = id;
-            if (s.points.size() > 2)
-                out.push_back(std::move(s));
-        }
+        cv::findContours(cv::Mat(ids == id), contours, cv::RETR_CCOMP, cv::CHAIN_APPROX_NONE);
+        const int own = nearer(id);
+        // Its own where what lies beyond is farther off; the canvas' border is no outline.
+        const auto holds = [&](cv::Point p) {
+            bool any = false;
+            for (int v = -1; v <= 1; ++v)
+                for (int u = -1; u <= 1; ++u) {
+                    if (!s.ids.contains(p.x + u, p.y + v))
+                        continue;
+                    const int other = s.ids.at(p.x + u, p.y + v);
+                    any = any || (other != id && nearer(other) <= own);
+                }
+            return any;
+        };
+        for (const auto& c : contours)
+            runsOf(c, holds, std::size_t(std::max(4.0, 0.4 * s.pixelsPerCm)), [&](std::vector<Vec2> px, bool closed) {
+                out.push_back(strokeOf(std::move(px), closed, LineKind::Outline, id, s.pixelsPerCm, 2));
+            });
     }
 }
 
-void innerEdges(
-    const LinearPicture& picture, const IdMap& ids, double pixelsPerCm, double slope, std::vector<Stroke>& out)
+int elementUnder(const LineSource& s, const std::vector<Vec2>& px)
 {
-    cv::Mat L(picture.height(), picture.width(), CV_32FC1);
-    for (int y = 0; y < L.rows; ++y)
-        for (int x = 0; x < L.cols; ++x)
-            L.at<float>(y, x) = colour::lightness(luminance(picture.at(x, y)));
-    const double sigma = std::max(1.2, 0.05 * pixelsPerCm);
-    cv::Mat fine, wide, gx, gy, steep;
-    cv::GaussianBlur(L, fine, cv::Size(), sigma);
-    cv::GaussianBlur(L, wide, cv::Size(), 1.6 * sigma);
-    cv::Sobel(fine, gx, CV_32F, 1, 0, 3, 0.125);
-    cv::Sobel(fine, gy, CV_32F, 0, 1, 3, 0.125);
-    cv::magnitude(gx, gy, steep);
-    cv::Mat border;
-    cv::dilate(ids.mat() == 0, border, cv::Mat(), cv::Point(-1, -1), 3);
-    std::vector<std::vector<cv::Point>> contours;
-    cv::findContours(cv::Mat(fine - wide > 0), contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
-    const std::size_t least = std::size_t(std::max(8.0, 0.7 * pixelsPerCm));
-    for (const auto& contour : contours) {
-        std::vector<cv::Point> run;
-        const auto finish = [&] {
-            if (run.size() >= least)
-                out.push_back(strokeOf(run, false, pixelsPerCm));
-            run.clear();
-        };
-        for (const cv::Point p : contour) {
-            const bool inside = ids.at(p.x, p.y) != 0 && !border.at<std::uint8_t>(p);
-            const double needed = inside ? slope : 2 * slope; // the backdrop only where it is bold
-            const bool rim = !inside && border.at<std::uint8_t>(p) && ids.at(p.x, p.y) != 0;
-            if (!rim && double(steep.at<float>(p)) >= needed)
-                run.push_back(p);
-            else
-                finish();
-        }
-        finish();
+    std::map<int, int> count;
+    for (const Vec2 p : px)
+        if (s.ids.contains(int(p.x), int(p.y)))
+            ++count[s.ids.at(int(p.x), int(p.y))];
+    const auto most = std::max_element(
+        count.begin(), count.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
+    return most == count.end() ? 0 : most->first;
+}
+
+void innerLines(const LineSource& s, double leastCm, std::vector<Stroke>& out)
+{
+    const double k = s.pixelsPerCm, sigma = std::clamp(0.075 * k, 1.1, 4.0);
+    const EdgeField field = edgesOf(s.plain, s.normals, sigma, std::clamp(0.5 * k, 3.0, 16.0));
+    LineTracer tracer(field, sigma);
+    for (const Stroke& o : out) {
+        std::vector<Vec2> px;
+        for (const Vec2 p : o.points)
+            px.push_back(p * k);
+        tracer.occupy(px, o.closed);
     }
+    const std::vector<TracedLine> lines = tracer.all(leastCm * k, std::max(3.0, 0.5 * k));
+    double all = 0, before = 0;
+    for (const TracedLine& l : lines)
+        all += lengthOf(l.points);
+    for (const TracedLine& l : lines) {
+        before += lengthOf(l.points);
+        Stroke stroke = strokeOf(
+            l.points, false, LineKind::Inner, elementUnder(s, l.points), k, std::max(2, int(std::lround(2 * sigma))));
+        stroke.rank = 100 * before / all;
+        out.push_back(std::move(stroke));
+    }
+}
+
+/// Borders between values of a smooth map, as lines.
+void levels(const cv::Mat& map, double level, double pixelsPerCm, std::size_t least, const cv::Mat& allowed,
+    const std::function<void(std::vector<Vec2>, bool)>& take)
+{
+    std::vector<std::vector<cv::Point>> contours;
+    cv::findContours(cv::Mat(map > level), contours, cv::RETR_LIST, cv::CHAIN_APPROX_NONE);
+    const int w = map.cols, h = map.rows;
+    for (const auto& c : contours)
+        runsOf(
+            c,
+            [&](cv::Point p) {
+                return p.x > 0 && p.y > 0 && p.x < w - 1 && p.y < h - 1
+                    && (allowed.empty() || allowed.at<std::uint8_t>(p));
+            },
+            least, take);
+    (void)pixelsPerCm;
+}
+
+void shadowBorders(const LineSource& s, double leastCm, std::vector<Stroke>& out)
+{
+    if (s.zones.empty())
+        return;
+    const double k = s.pixelsPerCm;
+    const auto least = std::size_t(std::max(6.0, 1.5 * leastCm * k));
+    // Where the outlines run, a border of shadow says nothing new.
+    cv::Mat ids, grown, shrunk, inside;
+    s.ids.mat().convertTo(ids, CV_32F);
+    const cv::Mat kernel = cv::getStructuringElement(cv::MORPH_ELLIPSE, {5, 5});
+    cv::dilate(ids, grown, kernel), cv::erode(ids, shrunk, kernel);
+    inside = grown == shrunk;
+    cv::Mat soft;
+    cv::GaussianBlur(s.zones.mat(), soft, {}, std::max(1.0, 0.06 * k));
+    for (const auto& [level, kind] : {std::pair{0.75, LineKind::FormShadow}, {0.25, LineKind::CastShadow}})
+        levels(soft, level, k, least, inside, [&, kind = kind](std::vector<Vec2> px, bool closed) {
+            const int element = elementUnder(s, px);
+            // What passes from light into cast shadow crosses both levels: one line, the cast one.
+            if (kind == LineKind::FormShadow) {
+                std::size_t cast = 0;
+                for (const Vec2 p : px) {
+                    const int r = int(std::max(2.0, 0.2 * k));
+                    const cv::Rect about
+                        = cv::Rect(int(p.x) - r, int(p.y) - r, 2 * r + 1, 2 * r + 1) & cv::Rect({}, soft.size());
+                    double low = 1;
+                    cv::minMaxLoc(soft(about), &low);
+                    cast += low < 0.25;
+                }
+                if (2 * cast > px.size() || element == 0)
+                    return;
+            }
+            out.push_back(strokeOf(std::move(px), closed, kind, element, k, 4));
+        });
+}
+
+void valueSteps(const LineSource& s, int steps, double leastCm, std::vector<Stroke>& out)
+{
+    if (s.lit.empty() || steps < 2)
+        return;
+    const double k = s.pixelsPerCm;
+    cv::Mat L(s.lit.height(), s.lit.width(), CV_32F);
+    parallelRows(L.rows, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y)
+            for (int x = 0; x < L.cols; ++x)
+                L.at<float>(y, x) = colour::lightness(luminance(s.lit.at(x, y)));
+    });
+    cv::GaussianBlur(L, L, {}, std::max(1.5, 0.25 * k));
+    for (int n = 1; n < std::min(steps, 9); ++n)
+        levels(L, 100.0 * n / std::min(steps, 9), k, std::size_t(std::max(8.0, 2 * leastCm * k)), {},
+            [&](std::vector<Vec2> px, bool closed) {
+                const int element = elementUnder(s, px);
+                out.push_back(strokeOf(std::move(px), closed, LineKind::ValueStep, element, k, 5));
+                out.back().step = n;
+            });
 }
 } // namespace
 
-std::vector<Stroke> lineArt(const LinearPicture& picture, const IdMap& ids, double pixelsPerCm, double slope)
+const char* wordOf(LineKind kind)
+{
+    constexpr const char* words[]{"outline", "inner", "form shadow", "cast shadow", "value step"};
+    return words[std::size_t(kind)];
+}
+
+double Stroke::lengthCm() const
+{
+    return lengthOf(points, closed);
+}
+
+double leastUsefulCm(double viewingDistanceM)
+{
+    constexpr double kTwelveMinutes = 12.0 / 60 * 3.14159265358979 / 180;
+    return std::clamp(100 * viewingDistanceM * kTwelveMinutes, 0.4, 5.0);
+}
+
+std::vector<Stroke> lineArt(const LineSource& source, const LineWish& wish)
 {
     std::vector<Stroke> out;
-    if (picture.empty())
+    if (source.plain.empty() || !(source.pixelsPerCm > 0))
         return out;
-    outlines(ids, pixelsPerCm, out);
-    innerEdges(picture, ids, pixelsPerCm, slope, out);
+    outlines(source, out);
+    innerLines(source, wish.leastCm, out);
+    if (wish.shadows)
+        shadowBorders(source, wish.leastCm, out);
+    valueSteps(source, wish.valueSteps, wish.leastCm, out);
     return out;
+}
+
+std::vector<Stroke> chosenLines(std::vector<Stroke> all, double most)
+{
+    std::erase_if(all, [&](const Stroke& s) { return s.kind == LineKind::Inner && s.rank > most + 1e-9; });
+    return all;
 }
 
 } // namespace rl::transfer

@@ -75,4 +75,6 @@ box { <-30,0,22>, <30,9,22.3> texture { pigment { granite scale 4 turbulence 0.4
     #local S = S + 2;
   #end
 }
-object { Figure rotate y*-10 translate <-0.30,0,8.6> }
+#declare Thing = object { Figure rotate y*-10 translate <-0.30,0,8.6> }
+object { Thing }
+#ifdef (Edges) TraceEdges(Thing, 2.2, 33, 3/4, function { 0 }, transform { translate 0 }, 0) #end

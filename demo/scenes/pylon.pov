@@ -18,7 +18,7 @@ SandGround(rgb <0.50,0.48,0.44>, rgb <0.34,0.32,0.29>)
   cylinder { <-2.3,0,0>, <-0.7,-1.5,0>, 0.08 } cylinder { <1.9,0,0>, <0.7,-1.3,0>, 0.08 }
   #local I = -1; #while (I <= 1) sphere { <I*2.25-0.1,0.30,0>, 0.16 scale <1,1.3,1> } cylinder { <I*2.25-0.1,0.1,0>, <I*2.25-0.1,0.62,0>, 0.07 } #local I = I+2; #end
   texture { Rust } }
-union {
+#declare Thing = union {
   object { Pier }
   object { Arm rotate z*-5 translate <0,8.25,-0.2> }
   sphere_sweep { cubic_spline 8, <-2.2,8.9,-0.2>,0.05 <-2.3,8.55,-0.3>,0.05 <-2.6,7.3,-0.6>,0.05 <-2.45,5.6,-0.8>,0.05 <-2.75,4.0,-0.8>,0.045 <-2.5,2.6,-0.9>,0.045 <-2.65,1.5,-0.9>,0.04 <-2.6,0.5,-0.9>,0.04 tolerance 0.01 texture { Rust } }
@@ -27,3 +27,5 @@ union {
      texture { pigment { granite scale 1 color_map { [0 rgb <0.40,0.38,0.35>] [1 rgb <0.22,0.2,0.18>] } } normal { granite 0.5 scale 0.4 } } } #local I = I+1; #end
   rotate y*18 translate <0.2,0,14.5>
 }
+object { Thing }
+#ifdef (Edges) TraceEdges(Thing, 1.7, 40, 3/4, function { Stones(x,y,z) }, transform { rotate y*18 translate <0.2,0,14.5> }, 0) #end

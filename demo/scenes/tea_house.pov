@@ -64,4 +64,6 @@ SandGround(rgb <0.46,0.42,0.37>, rgb <0.30,0.27,0.235>)
   // ladder and skids
   object { Board(<-2.6,-0.12,-0.12>, <2.6,0.12,0.12>, 0.55) translate <0,0.13,-1.6> } object { Board(<-2.6,-0.12,-0.12>, <2.6,0.12,0.12>, 0.55) translate <0,0.13,1.6> }
 }
-object { House rotate y*24 translate <0,0.0,10.6> }
+#declare Thing = object { House rotate y*24 translate <0,0.0,10.6> }
+object { Thing }
+#ifdef (Edges) TraceEdges(Thing, 2.0, 45, 4/3, function { 0 }, transform { translate 0 }, 0) #end

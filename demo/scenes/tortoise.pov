@@ -63,7 +63,7 @@ SandGround(rgb <0.52,0.45,0.36>, rgb <0.34,0.285,0.22>)
   torus { 0.09, 0.032 rotate x*80 translate <3.55,2.315,-0.325> texture { Hide scale 0.3 } }
   sphere { <3.93,2.145,-0.09>, 0.017 pigment { rgb 0.02 } }
 }
-union {
+#declare Thing = union {
   object { Shell }
   object { Head }
   Leg(1.75,-0.95, 2.15,-1.15, 1.0)
@@ -74,3 +74,5 @@ union {
   cone { <-2.6,1.15,0>, 0.24, <-3.25,0.75,0.05>, 0.04 texture { Hide } }
   rotate y*-14 translate <-0.25,0,12.2>
 }
+object { Thing }
+#ifdef (Edges) TraceEdges(Thing, 1.9, 44, 4/3, function { PlateIds(x,y,z) }, transform { rotate y*-14 translate <-0.25,0,12.2> }, 1.0) #end

@@ -108,11 +108,13 @@ private slots:
                 if (ids[std::size_t(y * 400 + x)] && x > 200) // a bold edge down its middle
                     colour[std::size_t(y * 400 + x)] = {0.05f, 0.05f, 0.05f};
             }
-        const auto lines = lineArt({400, 400, colour}, {400, 400, ids}, 20);
+        LineSource source;
+        source.plain = {400, 400, colour}, source.ids = {400, 400, ids}, source.order = {7}, source.pixelsPerCm = 20;
+        const auto lines = lineArt(source);
         int outlines = 0;
         bool middle = false;
         for (const Stroke& s : lines) {
-            if (s.contour) {
+            if (s.kind == LineKind::Outline) {
                 ++outlines;
                 QVERIFY(s.closed && s.element == 7 && s.points.size() > 12);
                 for (const Vec2 p : s.points)
@@ -125,7 +127,7 @@ private slots:
         }
         QCOMPARE(outlines, 1);
         QVERIFY(middle);
-        QVERIFY(lineArt({}, {}, 10).empty());
+        QVERIFY(lineArt(LineSource{}).empty());
     }
 
     void carryRulesFindAndFix()

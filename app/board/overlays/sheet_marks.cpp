@@ -12,7 +12,8 @@ constexpr int kDrawnPx = 2000; ///< across the canvas
 
 void drawStroke(QPainter& p, const transfer::Stroke& s, const QPolygonF& line, double pen)
 {
-    p.setPen(QPen(s.contour ? theme::kInk : QColor(0x6e, 0x6e, 0x6e), (s.contour ? 1.5 : 0.9) * pen));
+    const bool outline = s.kind == transfer::LineKind::Outline;
+    p.setPen(QPen(outline ? theme::kInk : QColor(0x6e, 0x6e, 0x6e), (outline ? 1.5 : 0.9) * pen));
     s.closed ? p.drawPolygon(line) : p.drawPolyline(line);
 }
 } // namespace

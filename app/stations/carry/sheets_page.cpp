@@ -139,8 +139,7 @@ void SheetsPage::show()
                 const auto job = output::sheetJob(p, output::SheetContent::LineArt, false, m_desk.surfaces(), progress);
                 if (!job)
                     return job.error();
-                SheetMarks::Lines lines{
-                    transfer::lineArt(job->picture.colour, job->picture.ids, job->picture.pixelsPerCm), {}};
+                SheetMarks::Lines lines{transfer::lineArt(*job->lines), {}};
                 lines.drawn = SheetMarks::drawn(lines.strokes, p.brief.widthCm, p.brief.heightCm);
                 return lines;
             });
