@@ -1,6 +1,7 @@
 #pragma once
 #include "cli/commands.h"
 #include "core/base/progress.h"
+#include "core/project/project.h"
 #include <CLI/CLI.hpp>
 
 namespace rl::cli {
@@ -40,6 +41,9 @@ private:
     bool m_tells;
     int m_last = -1;
 };
+
+/// A work as it is in its file.
+Result<Project> openWork(const std::string& file);
 
 std::vector<std::unique_ptr<Command>> lookCommands();
 std::vector<std::unique_ptr<Command>> readCommands(); ///< read a work or a picture

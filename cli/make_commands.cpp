@@ -2,9 +2,7 @@
 #include "core/colour/srgb.h"
 #include "core/relief/detail.h"
 #include "core/review/review.h"
-#include "core/transfer/grid.h"
 #include "demo/demo_work.h"
-#include "output/sheets.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
 
@@ -12,14 +10,6 @@ namespace rl::cli {
 
 namespace {
 using nlohmann::json;
-
-Result<Project> openWork(const std::string& file)
-{
-    auto opened = store::ProjectFile::open(file);
-    if (!opened)
-        return opened.error();
-    return opened.take().project;
-}
 
 class Render final : public NamedCommand {
 public:
@@ -185,55 +175,6 @@ private:
     double m_detail = 0.35;
 };
 
-class Carry final : public NamedCommand {
-public:
-    Carry()
-        : NamedCommand("carry", "sheets at 1:1 to take the composite onto the canvas")
-    {
-    }
-    void describe(CLI::App& app) override
-    {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("-o,--output", m_out, "PDF to write")->required();
-        app.add_option("--paper", m_paper, "A4 or Letter")->check(CLI::IsMember({"A4", "Letter"}));
-        app.add_option("--what", m_what, "lineart, picture or grid")
-            ->check(CLI::IsMember({"lineart", "picture", "grid"}));
-        app.add_option("--overlap-cm", m_overlap, "shared by neighbouring sheets")->check(CLI::Range(0.0, 5.0));
-        app.add_flag("!--no-grid", m_grid, "leave the squared grid off");
-    }
-    Result<json> run() override
-    {
-        auto opened = openWork(m_file);
-        if (!opened)
-            return opened.error();
-        Project p = opened.take();
-        if (!m_paper.empty())
-            p.sheets.paper = m_paper;
-        if (m_overlap >= 0)
-            p.sheets.overlapCm = m_overlap;
-        const auto what = m_what == "picture" ? output::SheetContent::Picture
-            : m_what == "grid"                ? output::SheetContent::Grid
-                                              : output::SheetContent::LineArt;
-        NoProgress progress;
-        stage::SurfaceCache cache;
-        const auto job = output::sheetJob(p, what, m_grid, cache, progress);
-        if (!job)
-            return job.error();
-        if (const auto done = output::writeSheets(*job, QString::fromStdString(m_out), progress); !done)
-            return done.error();
-        const auto plan = transfer::tilesOf(p);
-        const auto grid = transfer::gridOf(p);
-        return json{{"output", m_out}, {"sheets", plan.tiles.size()}, {"columns", plan.columns}, {"rows", plan.rows},
-            {"pages", plan.tiles.size() + 1}, {"paper", p.sheets.paper}, {"overlap_cm", plan.overlap},
-            {"grid_cm", grid.sideCm}, {"squares", {grid.columns, grid.rows}}};
-    }
-
-private:
-    std::string m_file, m_out, m_paper, m_what = "lineart";
-    double m_overlap = -1;
-    bool m_grid = true;
-};
-
 class New final : public NamedCommand {
 public:
     New()
@@ -312,7 +253,6 @@ std::vector<std::unique_ptr<Command>> makeCommands()
     std::vector<std::unique_ptr<Command>> all;
     all.push_back(std::make_unique<Render>());
     all.push_back(std::make_unique<ReliefCommand>());
-    all.push_back(std::make_unique<Carry>());
     all.push_back(std::make_unique<New>());
     all.push_back(std::make_unique<Demo>());
     return all;

@@ -1,4 +1,5 @@
 #include "cli/command_base.h"
+#include "store/project_file.h"
 #include <csignal>
 #include <cstdio>
 
@@ -39,6 +40,14 @@ void TerminalProgress::report(double fraction, std::string_view note)
 bool TerminalProgress::cancelled() const
 {
     return interrupted != 0;
+}
+
+Result<Project> openWork(const std::string& file)
+{
+    auto opened = store::ProjectFile::open(file);
+    if (!opened)
+        return opened.error();
+    return opened.take().project;
 }
 
 } // namespace rl::cli

@@ -1,68 +1,36 @@
 #include "output/sheets.h"
 #include "app/theme/fonts.h"
 #include "core/base/text.h"
-#include "core/colour/srgb.h"
+#include "core/review/review.h"
+#include "core/stage/compose.h"
+#include "core/stage/cover.h"
+#include "core/transfer/canvas_plan.h"
 #include "core/transfer/grid.h"
+#include "output/sheet_page.h"
 #include <QFile>
-#include <QImage>
 #include <QPageSize>
-#include <QPainter>
-#include <QPainterPath>
 #include <QPdfWriter>
 
 namespace rl::output {
 
 namespace {
-constexpr int kDpi = 1200;
-constexpr double kUnitsPerCm = kDpi / 2.54;
+constexpr int kSheetDpi = 1200;
+constexpr int kLineWidthPx = 1200; ///< enough for lines that stay within a third of a millimetre on a canvas of 60 cm
 
-/// A painter whose unit is one centimetre of paper, from the page's top left corner.
-class Page {
-public:
-    explicit Page(QPainter& painter)
-        : m_painter(painter)
-    {
-        m_painter.save();
-        m_painter.resetTransform();
-        m_painter.scale(kUnitsPerCm, kUnitsPerCm);
-    }
-    ~Page() { m_painter.restore(); }
-    Page(const Page&) = delete;
-    Page& operator=(const Page&) = delete;
-    QPainter* operator->() { return &m_painter; }
-    QPainter& painter() { return m_painter; }
-    void pen(double mm, QColor colour = Qt::black, Qt::PenStyle style = Qt::SolidLine)
-    {
-        m_painter.setPen(QPen(colour, mm / 10, style, Qt::RoundCap, Qt::RoundJoin));
-    }
-    /// \param heightCm of the capitals, roughly
-    void text(double x, double y, const QString& words, double heightCm = 0.3)
-    {
-        m_painter.save();
-        m_painter.translate(x, y);
-        const double k = heightCm / 100;
-        m_painter.scale(k, k);
-        QFont font("Cabin");
-        font.setPixelSize(140);
-        m_painter.setFont(font);
-        m_painter.drawText(QPointF(0, 0), words);
-        m_painter.restore();
-    }
-
-private:
-    QPainter& m_painter;
-};
-
-void checkRuler(Page& page, double x, double y)
+void checkRuler(SheetPage& page, double x, double y, double correction)
 {
+    page->save();
+    page->translate(x, y);
+    page->scale(correction, correction);
     page.pen(0.2);
-    page->drawLine(QPointF(x, y), QPointF(x + 10, y));
+    page->drawLine(QPointF(0, 0), QPointF(10, 0));
     for (int i = 0; i <= 10; ++i)
-        page->drawLine(QPointF(x + i, y), QPointF(x + i, y - (i % 5 == 0 ? 0.45 : 0.25)));
-    page.text(x + 10.2, y, "10 cm: measure me", 0.26);
+        page->drawLine(QPointF(i, 0), QPointF(i, -(i % 5 == 0 ? 0.45 : 0.25)));
+    page.text(10.2, 0, "10 cm: measure me", 0.26);
+    page->restore();
 }
 
-void cutMarks(Page& page, const QRectF& r)
+void cutMarks(SheetPage& page, const QRectF& r)
 {
     page.pen(0.15);
     const double out = 0.15, length = 0.6;
@@ -84,207 +52,322 @@ QString sheetName(const transfer::TilePlan& plan, const transfer::Tile& t)
     return QString::number(t.row * plan.columns + t.column + 1);
 }
 
-void gridLines(Page& page, const transfer::Grid& grid, double penMm, double labelCm)
+void mapPage(QPainter& painter, const SheetJob& job, const transfer::TilePlan& plan)
 {
-    page.pen(penMm, QColor(70, 90, 120));
-    const double w = grid.xs.back(), h = grid.ys.back();
-    for (const double x : grid.xs)
-        page->drawLine(QPointF(x, 0), QPointF(x, h));
-    for (const double y : grid.ys)
-        page->drawLine(QPointF(0, y), QPointF(w, y));
-    page.pen(penMm, QColor(50, 65, 95));
-    for (int c = 0; c < grid.columns; ++c)
-        for (int r = 0; r < grid.rows; ++r)
-            page.text(grid.xs[std::size_t(c)] + 0.1, grid.ys[std::size_t(r)] + 0.12 + labelCm,
-                QString::fromStdString(grid.column(c)) + QString::number(r + 1), labelCm);
-}
-
-QPainterPath pathOf(const transfer::Stroke& s)
-{
-    QPainterPath path;
-    const std::size_t n = s.points.size();
-    if (n < 2)
-        return path;
-    path.moveTo(s.points[0].x, s.points[0].y);
-    for (std::size_t i = 1; i < n; ++i)
-        path.lineTo(s.points[i].x, s.points[i].y);
-    if (s.closed)
-        path.closeSubpath();
-    return path;
-}
-
-struct Prepared {
-    transfer::TilePlan plan;
-    transfer::Grid grid;
-    std::vector<transfer::Stroke> strokes;
-    Photo photo;
-};
-
-void content(Page& page, const SheetJob& job, const Prepared& ready, const Rect& part)
-{
-    if (job.content == SheetContent::Picture) {
-        const double k = ready.photo.width() / job.project.brief.widthCm;
-        const QImage whole(reinterpret_cast<const uchar*>(ready.photo.data()), ready.photo.width(),
-            ready.photo.height(), ready.photo.width() * 3, QImage::Format_RGB888);
-        const int x0 = std::max(0, int(part.x * k) - 1), y0 = std::max(0, int(part.y * k) - 1);
-        const int x1 = std::min(whole.width(), int(part.right() * k) + 2),
-                  y1 = std::min(whole.height(), int(part.bottom() * k) + 2);
-        page->drawImage(QRectF(x0 / k, y0 / k, (x1 - x0) / k, (y1 - y0) / k), whole.copy(x0, y0, x1 - x0, y1 - y0));
-    }
-    if (job.content == SheetContent::LineArt)
-        for (const transfer::Stroke& s : ready.strokes) {
-            page.pen(s.kind == transfer::LineKind::Outline ? 0.5 : 0.3,
-                s.kind == transfer::LineKind::Outline ? QColor(30, 30, 30) : QColor(110, 110, 110));
-            page->setBrush(Qt::NoBrush);
-            page->drawPath(pathOf(s));
-        }
-    if (job.withGrid || job.content == SheetContent::Grid)
-        gridLines(page, ready.grid, job.content == SheetContent::Grid ? 0.25 : 0.15, 0.25);
-    page.pen(0.3);
-    page->setBrush(Qt::NoBrush);
-    page->drawRect(QRectF(0, 0, job.project.brief.widthCm, job.project.brief.heightCm));
-}
-
-void mapPage(QPainter& painter, const SheetJob& job, const Prepared& ready)
-{
-    Page page(painter);
-    const transfer::TilePlan& plan = ready.plan;
+    SheetPage page(painter);
     const Brief& b = job.project.brief;
+    const auto canvas = transfer::canvasPlanOf(job.project);
     const double left = plan.margin, top = plan.margin;
     page.pen(0.2);
     page.text(left, top + 0.8, QString::fromStdString(b.title.empty() ? "Untitled work" : b.title), 0.6);
     page.text(left, top + 1.6,
         QString("%1 × %2 cm in %3 sheets of %4, %5 mm shared. Print at 100 %; measure the ruler on each.")
-            .arg(b.widthCm, 0, 'f', 1)
-            .arg(b.heightCm, 0, 'f', 1)
+            .arg(canvas.widthCm, 0, 'f', 1)
+            .arg(canvas.heightCm, 0, 'f', 1)
             .arg(plan.tiles.size())
             .arg(QString::fromStdString(job.project.sheets.paper))
             .arg(10 * plan.overlap, 0, 'f', 0),
         0.26);
     page.text(left, top + 2.1,
-        "Cut along the marks of the upper left sheets, lay each over its neighbour's shared strip, tape from behind.",
+        job.project.sheets.mirrored ? "Mirrored, for rubbing down from the back: lay each sheet face down."
+                                    : "Cut along the marks of the upper left sheets, lay each over its neighbour's "
+                                      "shared strip, tape from behind.",
         0.26);
-    const double room = plan.printableHeight() - 3.2;
-    const double k = std::min(plan.printableWidth() / b.widthCm, room / b.heightCm);
-    const auto at
-        = [&](const Rect& r) { return QRectF(left + r.x * k, top + 2.8 + r.y * k, r.width * k, r.height * k); };
+    const double room = plan.paperHeight - 2 * plan.margin - plan.foot - 3.2;
+    const Rect all = carriedPart(job);
+    const double k = std::min((plan.paperWidth - 2 * plan.margin) / all.width, room / all.height);
+    const auto at = [&](const Rect& r) {
+        return QRectF(left + (r.x - all.x) * k, top + 2.8 + (r.y - all.y) * k, r.width * k, r.height * k);
+    };
     page.pen(0.4);
-    page->drawRect(at({0, 0, b.widthCm, b.heightCm}));
-    for (const transfer::Stroke& s : ready.strokes) {
-        if (s.kind != transfer::LineKind::Outline)
-            continue;
-        QPainterPath path = pathOf(s);
-        page.pen(0.15, QColor(120, 120, 120));
-        page->drawPath(QTransform(k, 0, 0, k, left, top + 2.8).map(path));
-    }
+    page->drawRect(at({0, 0, canvas.widthCm, canvas.heightCm}));
+    page->save();
+    page->translate(left - all.x * k, top + 2.8 - all.y * k);
+    page->scale(k, k);
+    page->translate(canvas.offset.x, canvas.offset.y);
+    page->scale(canvas.scale, canvas.scale);
+    for (const transfer::Stroke& s : job.lines)
+        if (s.kind == transfer::LineKind::Outline && (!job.element || s.element == job.element)) {
+            page.pen(0.15 / (k * canvas.scale), QColor(120, 120, 120));
+            page->drawPath(pathOf(s));
+        }
+    page->restore();
     page.pen(0.25, QColor(60, 80, 120));
     for (const transfer::Tile& t : plan.tiles) {
         const QRectF r = at(t.canvas);
         page->drawRect(r);
-        page.text(r.center().x() - 0.3, r.center().y() + 0.2, sheetName(plan, t), 0.45);
+        page.text(r.center().x() - 0.3, r.center().y() + 0.2, sheetName(plan, t) + " ☐", 0.45);
     }
-    checkRuler(page, left, plan.paperHeight - plan.margin - 0.2);
+    checkRuler(page, left, plan.paperHeight - plan.margin - 0.2, plan.correction);
 }
 
-void tilePage(QPainter& painter, const SheetJob& job, const Prepared& ready, const transfer::Tile& tile)
+void tilePage(QPainter& painter, const SheetJob& job, const transfer::TilePlan& plan, const transfer::Tile& tile)
 {
-    const transfer::TilePlan& plan = ready.plan;
-    Page page(painter);
-    const QRectF area(plan.margin, plan.margin, tile.canvas.width, tile.canvas.height);
+    SheetPage page(painter);
+    const double k = plan.correction;
+    const QRectF area(plan.margin, plan.margin, tile.canvas.width * k, tile.canvas.height * k);
     page->save();
     page->setClipRect(area);
-    page->translate(plan.margin - tile.canvas.x, plan.margin - tile.canvas.y);
-    content(page, job, ready, tile.canvas);
+    if (job.project.sheets.mirrored) {
+        page->translate(area.left() + area.right(), 0);
+        page->scale(-1, 1);
+    }
+    page->translate(plan.margin, plan.margin);
+    page->scale(k, k);
+    page->translate(-tile.canvas.x, -tile.canvas.y);
+    drawContent(page, job, tile.canvas);
     page->restore();
     // The strips shared with neighbours, so that it is plain where to lay one sheet on the other.
     page.pen(0.1, QColor(150, 150, 150), Qt::DashLine);
-    if (tile.column + 1 < plan.columns)
-        page->drawLine(
-            QPointF(area.right() - plan.overlap, area.top()), QPointF(area.right() - plan.overlap, area.bottom()));
+    const double shared = plan.overlap * k;
+    const bool mirrored = job.project.sheets.mirrored;
+    if (tile.column + 1 < plan.columns) {
+        const double x = mirrored ? area.left() + shared : area.right() - shared;
+        page->drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
+    }
     if (tile.row + 1 < plan.rows)
-        page->drawLine(
-            QPointF(area.left(), area.bottom() - plan.overlap), QPointF(area.right(), area.bottom() - plan.overlap));
+        page->drawLine(QPointF(area.left(), area.bottom() - shared), QPointF(area.right(), area.bottom() - shared));
     cutMarks(page, area);
     const double foot = plan.paperHeight - plan.margin - 0.2;
-    checkRuler(page, plan.margin, foot);
-    const QString label = QString("%1  sheet %2 (column %3 of %4, row %5 of %6)")
-                              .arg(QString::fromStdString(job.project.brief.title), sheetName(plan, tile))
-                              .arg(tile.column + 1)
-                              .arg(plan.columns)
-                              .arg(tile.row + 1)
-                              .arg(plan.rows);
+    checkRuler(page, plan.margin, foot, k);
+    QString label = QString("%1  sheet %2 (column %3 of %4, row %5 of %6)")
+                        .arg(QString::fromStdString(job.project.brief.title), sheetName(plan, tile))
+                        .arg(tile.column + 1)
+                        .arg(plan.columns)
+                        .arg(tile.row + 1)
+                        .arg(plan.rows);
+    if (job.content == SheetContent::Recarry) {
+        const LengthUnit unit = job.project.brief.unit;
+        label = QString("%1: its upper left mark lies %2 from the canvas' left edge, %3 from its top")
+                    .arg(QString::fromStdString(job.project.element(job.element)->name),
+                        QString::fromStdString(transfer::onRuler(tile.canvas.x, unit)),
+                        QString::fromStdString(transfer::onRuler(tile.canvas.y, unit)));
+    }
     page.pen(0.2);
     page.text(plan.margin, foot - 0.65, label, 0.26);
 }
+
+/// Pages that are no tiles. \return false for what is tiled
+bool singlePages(QPagedPaintDevice& writer, QPainter& painter, const SheetJob& job, double width, double height)
+{
+    if (job.content == SheetContent::Colours || job.content == SheetContent::Values) {
+        SheetPage page(painter);
+        (job.content == SheetContent::Colours ? coloursPage : valuesPage)(page, job, width, height);
+        return true;
+    }
+    if (job.content != SheetContent::Landmarks)
+        return false;
+    for (std::size_t from = 0;;) {
+        {
+            SheetPage page(painter);
+            from = landmarksPage(page, job, width, height, from);
+        }
+        if (from >= job.landmarks->points.size())
+            return true;
+        writer.newPage();
+    }
+}
+
+/// \return what is missing for a content
+std::optional<Error> lacking(const Project& p, SheetContent content, int element)
+{
+    const bool needs = content == SheetContent::Flow || content == SheetContent::Stencil
+        || content == SheetContent::Mask || content == SheetContent::Recarry;
+    if (!needs)
+        return {};
+    if (!element)
+        return Error{Kind::Missing, "Say of which element.", {}};
+    if (!p.element(element))
+        return Error{Kind::Missing, "There is no element of that number.", {}};
+    return {};
+}
 } // namespace
+
+const char* wordOf(SheetContent content)
+{
+    constexpr const char* words[]{
+        "lineart", "picture", "grid", "colours", "values", "landmarks", "flow", "stencil", "mask", "recarry"};
+    return words[std::size_t(content)];
+}
 
 int printWidthPx(const Project& p)
 {
-    const double longest = std::max(p.brief.widthCm, p.brief.heightCm), scale = std::min(200 / 2.54, 6000 / longest);
-    return std::max(64, int(std::lround(p.brief.widthCm * scale)));
+    const Brief& b = p.brief;
+    double carried = 0; // px per cm that the photographs have where they lie
+    if (const Reference* r = p.reference(p.backdrop.reference))
+        if (const Rect place = stage::backdropPlace(p); place.width > 0)
+            carried = r->pixels.width() / place.width;
+    for (const Element& e : p.elements)
+        if (const Cutout* c = p.cutout(e.cutout))
+            if (const Reference* r = p.reference(c->reference); r && !c->alpha.empty()) {
+                const stage::Placement at = stage::placementOf(p, e, stage::shapeOf(c->alpha));
+                if (at.visible && at.cmPerPixel > 0)
+                    carried = std::max(carried, 1 / at.cmPerPixel);
+            }
+    const double longest = std::max(b.widthCm, b.heightCm), most = std::min(200 / 2.54, 6000 / longest);
+    const double k = carried > 0 ? std::min(most, std::max(carried, 1000 / longest)) : most;
+    return std::max(64, int(std::lround(b.widthCm * k)));
 }
 
-Result<SheetJob> sheetJob(
-    const Project& project, SheetContent content, bool withGrid, stage::SurfaceCache& cache, Progress& progress)
+Result<SheetJob> sheetJob(const Project& project, SheetContent content, bool withGrid, stage::SurfaceCache& cache,
+    Progress& progress, int element)
 {
-    const int lineWidthPx = 2000; // enough for a line of 0.3 mm on a canvas of 60 cm
-    const int width = content == SheetContent::Picture ? printWidthPx(project) : lineWidthPx;
-    SheetJob job{project, {}, {}, content, withGrid};
+    if (const auto error = lacking(project, content, element))
+        return *error;
+    SheetJob job;
+    job.project = project, job.content = content, job.withGrid = withGrid, job.element = element;
     const Error givenUp{Kind::Cancelled, "The sheets were not written.", {}};
-    if (content == SheetContent::Picture) {
-        const auto frame = stage::compose(project, width, cache, progress);
+    const bool pictured
+        = content == SheetContent::Picture || content == SheetContent::Colours || content == SheetContent::Values;
+    if (pictured) {
+        const auto frame
+            = stage::compose(project, content == SheetContent::Picture ? printWidthPx(project) : 1600, cache, progress);
         if (!frame)
             return givenUp;
         job.picture = light::Relighter().light(frame, project.lights);
-    } else if (content == SheetContent::LineArt) {
-        job.lines = transfer::lineSource(project, width, cache, progress);
-        if (!job.lines)
-            return givenUp;
+        if (content == SheetContent::Colours)
+            job.mixing = review::mixingOf(project, job.picture, progress);
+        return job;
+    }
+    const auto source = transfer::lineSource(project, kLineWidthPx, cache, progress);
+    if (!source)
+        return givenUp;
+    const Sheets& s = project.sheets;
+    transfer::LineWish wish;
+    wish.leastCm = transfer::leastUsefulCm(project.brief.viewingDistanceCm / 100);
+    wish.shadows = s.shadows, wish.valueSteps = s.valueSteps;
+    job.lines = transfer::lineArt(*source, wish);
+    if (content == SheetContent::Landmarks)
+        job.landmarks = transfer::landmarksOf(project, job.lines, transfer::canvasPlanOf(project));
+    job.lines = transfer::chosenLines(std::move(job.lines), s.lines);
+    if (content == SheetContent::Flow) {
+        auto flow = transfer::elementFlow(project, element, 0.25, cache, progress);
+        if (!flow)
+            return flow.error();
+        job.flow = flow.take();
+    }
+    if (content == SheetContent::Stencil || content == SheetContent::Mask) {
+        auto shape = shapeToCut(project, element, content, cache);
+        if (!shape)
+            return shape.error();
+        job.shape = shape.take();
     }
     return job;
+}
+
+Result<PlacedShape> shapeToCut(const Project& p, int element, SheetContent content, stage::SurfaceCache& cache)
+{
+    const Error unseen{Kind::Invalid, "It is not seen on the canvas, or too small for a knife.", {}};
+    const Element* e = p.element(element);
+    if (!e)
+        return Error{Kind::Missing, "There is no element of that number.", {}};
+    PlacedShape out;
+    const stage::Cover cover = stage::coverOf(p, *e, cache, 1400);
+    if (cover.empty())
+        return unseen;
+    std::vector<std::uint8_t> in(cover.share.size());
+    for (std::size_t i = 0; i < in.size(); ++i)
+        in[i] = cover.share.data()[i] > 0.5f ? 255 : 0;
+    const Mask mask(cover.share.width(), cover.share.height(), std::move(in));
+    const auto canvas = transfer::canvasPlanOf(p);
+    const double perCm = cover.pixelsPerCm / canvas.scale; // of the canvas
+    if (content == SheetContent::Stencil) {
+        const transfer::Stencil s = transfer::stencilOf(mask, perCm, p.sheets.bridgeMm / 10);
+        out.loops = s.cuts, out.islands = s.islands, out.bridges = s.bridges;
+    } else
+        out.loops = transfer::maskOutlines(mask, perCm, 0);
+    const Vec2 origin = canvas.toCanvas(cover.originCm);
+    for (auto& loop : out.loops)
+        for (Vec2& v : loop)
+            v = v + origin;
+    if (out.loops.empty())
+        return unseen;
+    return out;
+}
+
+Rect carriedPart(const SheetJob& job)
+{
+    const auto canvas = transfer::canvasPlanOf(job.project);
+    Rect r = canvas.whole;
+    if (!job.element)
+        return r;
+    double l = 1e18, t = 1e18, right = -1e18, b = -1e18;
+    const auto take = [&](Vec2 p) {
+        l = std::min(l, p.x), t = std::min(t, p.y), right = std::max(right, p.x), b = std::max(b, p.y);
+    };
+    for (const auto& loop : job.shape.loops)
+        for (const Vec2 p : loop)
+            take(p);
+    if (job.shape.loops.empty())
+        for (const auto& s : job.lines)
+            if (s.element == job.element)
+                for (const Vec2 p : s.points)
+                    take(canvas.toCanvas(p));
+    if (right < l)
+        return r;
+    const Rect grown{std::floor(l - 1), std::floor(t - 1), std::ceil(right + 1) - std::floor(l - 1),
+        std::ceil(b + 1) - std::floor(t - 1)};
+    return job.content == SheetContent::Recarry || job.content == SheetContent::Flow ? grown.cutTo(r) : grown;
+}
+
+std::optional<Error> tooMany(const SheetJob& job)
+{
+    const transfer::TilePlan plan = transfer::tilesOver(job.project, carriedPart(job));
+    if (!plan.tiles.empty())
+        return {};
+    return Error{Kind::TooLarge,
+        "That would make " + std::to_string(std::int64_t(plan.columns) * plan.rows)
+            + " sheets; carry it with the grid instead.",
+        {}};
+}
+
+void setPaper(QPagedPaintDevice& device, const SheetJob& job)
+{
+    const transfer::TilePlan plan = transfer::tilesOver(job.project, carriedPart(job));
+    device.setPageSize(QPageSize(
+        QSizeF(plan.paperWidth, plan.paperHeight) * 10, QPageSize::Millimeter, QString(), QPageSize::ExactMatch));
+    device.setPageMargins(QMarginsF(0, 0, 0, 0));
+}
+
+void drawSheets(const SheetJob& job, QPagedPaintDevice& device, QPainter& painter, Progress& progress)
+{
+    static const bool fonts = (theme::loadFonts(), true);
+    Q_UNUSED(fonts)
+    const transfer::TilePlan plan = transfer::tilesOver(job.project, carriedPart(job));
+    if (singlePages(device, painter, job, plan.paperWidth, plan.paperHeight))
+        return;
+    mapPage(painter, job, plan);
+    double done = 0;
+    for (const transfer::Tile& tile : plan.tiles) {
+        if (progress.cancelled())
+            return;
+        progress.report(0.2 + 0.8 * done++ / double(plan.tiles.size()), "sheet " + sheetName(plan, tile).toStdString());
+        device.newPage();
+        tilePage(painter, job, plan, tile);
+    }
 }
 
 Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& progress)
 {
     return guarded([&]() -> Result<Done> {
-        Prepared ready{transfer::tilesOf(job.project), transfer::gridOf(job.project), {}, {}};
-        if (ready.plan.tiles.size() > 2000)
-            return Error{Kind::TooLarge,
-                "That would make " + std::to_string(ready.plan.tiles.size())
-                    + " sheets; carry it with the grid instead.",
-                {}};
-        progress.report(0.05, "drawing the lines");
-        if (job.lines)
-            ready.strokes = transfer::lineArt(*job.lines);
-        if (job.content == SheetContent::Picture)
-            ready.photo = colour::codeOf(job.picture.colour);
-        static const bool fonts = (theme::loadFonts(), true);
-        Q_UNUSED(fonts)
+        if (!path.endsWith(".pdf", Qt::CaseInsensitive))
+            return Error{Kind::Invalid, "Sheets are a PDF: end the name with .pdf.", path.toStdString()};
+        if (const auto error = tooMany(job))
+            return *error;
         const QString beside = path + ".part";
         {
             QPdfWriter writer(beside);
-            writer.setResolution(kDpi);
+            writer.setResolution(kSheetDpi);
             writer.setTitle(QString::fromStdString(job.project.brief.title));
             writer.setCreator("Roving Lantern");
-            writer.setPageSize(QPageSize(QSizeF(ready.plan.paperWidth, ready.plan.paperHeight) * 10,
-                QPageSize::Millimeter, QString(), QPageSize::ExactMatch));
-            writer.setPageMargins(QMarginsF(0, 0, 0, 0));
+            setPaper(writer, job);
             QPainter painter;
             if (!painter.begin(&writer)) {
                 QFile::remove(beside);
                 return Error{Kind::NotWritable, "The sheets cannot be written there; choose another folder.",
                     path.toStdString()};
             }
-            mapPage(painter, job, ready);
-            double done = 0;
-            for (const transfer::Tile& tile : ready.plan.tiles) {
-                if (progress.cancelled())
-                    break;
-                progress.report(0.2 + 0.8 * done++ / double(ready.plan.tiles.size()),
-                    "sheet " + sheetName(ready.plan, tile).toStdString());
-                writer.newPage();
-                tilePage(painter, job, ready, tile);
-            }
+            drawSheets(job, writer, painter, progress);
             painter.end();
         }
         if (progress.cancelled()) {

@@ -128,7 +128,9 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lights, sun, lanterns, air, grou
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Scene, elements, groups, camera, backdrop, lights)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Take, id, name, letter, scene, aside, reason)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vote, who, take, words)
-RL_JSON_NUMBERS_AND(Sheets, paper)
+RL_JSON_WORDS(
+    CanvasFit, {{CanvasFit::Crop, "crop"}, {CanvasFit::Extend, "extend"}, {CanvasFit::Inset, "inset"}})
+RL_JSON_NUMBERS_AND(Sheets, paper, fit, traced)
 } // namespace rl
 
 namespace rl::store {

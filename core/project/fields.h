@@ -182,7 +182,19 @@ inline constexpr Number<Guides> kGuidesNumbers[]
     = {{"spiralTurn", &Guides::spiralTurn, 0, 3, 0, Unit::Count}, {"rings", &Guides::rings, 1, 12, 4, Unit::Count}};
 
 inline constexpr Number<Sheets> kSheetsNumbers[] = {{"overlapCm", &Sheets::overlapCm, 0, 5, 1, Unit::Centimetre},
-    {"gridCm", &Sheets::gridCm, 0, 500, 0, Unit::Centimetre}};
+    {"gridCm", &Sheets::gridCm, 0, 500, 0, Unit::Centimetre}, {"quarters", &Sheets::quarters, 0, 1, 0, Unit::Count},
+    {"canvasWidthCm", &Sheets::canvasWidthCm, 0, 2000, 0, Unit::Centimetre},
+    {"canvasHeightCm", &Sheets::canvasHeightCm, 0, 2000, 0, Unit::Centimetre},
+    {"bleedCm", &Sheets::bleedCm, 0, 50, 0, Unit::Centimetre}, {"wrapCm", &Sheets::wrapCm, 0, 50, 0, Unit::Centimetre},
+    {"bevelCm", &Sheets::bevelCm, 0, 50, 0, Unit::Centimetre},
+    {"boardsAcross", &Sheets::boardsAcross, 1, 20, 1, Unit::Count},
+    {"boardsDown", &Sheets::boardsDown, 1, 20, 1, Unit::Count},
+    {"scaleCorrection", &Sheets::scaleCorrection, 0.9, 1.1, 1, Unit::Times},
+    {"lines", &Sheets::lines, 0, 100, 70, Unit::Count}, {"lineMm", &Sheets::lineMm, 0.05, 5, 0.4, Unit::Millimetre},
+    {"grey", &Sheets::grey, 5, 100, 100, Unit::Count}, {"mirrored", &Sheets::mirrored, 0, 1, 0, Unit::Count},
+    {"darkGround", &Sheets::darkGround, 0, 1, 0, Unit::Count}, {"shadows", &Sheets::shadows, 0, 1, 0, Unit::Count},
+    {"valueSteps", &Sheets::valueSteps, 0, 9, 0, Unit::Count},
+    {"bridgeMm", &Sheets::bridgeMm, 0.5, 100, 4, Unit::Millimetre}};
 
 inline constexpr Number<Tube> kTubeNumbers[] = {{"sizeMl", &Tube::sizeMl, 1, 5000, 60, Unit::Millilitre},
     {"leftMl", &Tube::leftMl, 0, 5000, 60, Unit::Millilitre}, {"price", &Tube::price, 0, 100000, 0, Unit::Count}};

@@ -107,10 +107,33 @@ struct Vote {
     bool operator==(const Vote&) const = default;
 };
 
+/// What to do where the real canvas has another shape than the plan: cut the plan, leave some of the canvas over for
+/// more of the scene, or neither (the plan in its middle, ground about it).
+enum class CanvasFit { Crop, Extend, Inset };
+inline constexpr int kCanvasFitCount = 3;
+
+/// How the plan is carried onto the canvas.
 struct Sheets {
-    std::string paper = "A4"; ///< or "Letter"
-    double overlapCm = 1;
+    std::string paper = "A4"; ///< a name of papers()
+    double overlapCm = 1; ///< shared by neighbouring sheets
     double gridCm = 0; ///< side of a square, 0 = chosen by the program
+    int quarters = 0; ///< 1: cross and quarter lines instead of squares
+    double canvasWidthCm = 0, canvasHeightCm = 0; ///< the real one's face; 0 = as planned
+    CanvasFit fit = CanvasFit::Crop;
+    double bleedCm = 0; ///< painted beyond the edge and trimmed
+    double wrapCm = 0; ///< painted round the edge of the stretcher
+    double bevelCm = 0; ///< of the face, lost to a bevel or a frame's rebate
+    int boardsAcross = 1, boardsDown = 1; ///< a panel of several boards
+    double scaleCorrection = 1; ///< × every length, for a printer that does not print true
+    double lines = 70; ///< inner lines, % of their length, the most telling first; 0 = outlines only
+    double lineMm = 0.4; ///< weight
+    double grey = 100; ///< % black of the lines; less for faint tracing
+    int mirrored = 0; ///< 1: for rubbing down from the back
+    int darkGround = 0; ///< 1: white lines
+    int shadows = 0; ///< 1: borders of form shadow and cast shadow too
+    int valueSteps = 0; ///< contours between so many values; 0 = none
+    double bridgeMm = 4; ///< least width of what holds a stencil's islands
+    std::vector<std::string> traced; ///< squares ("B3") and elements ("#12") that are on the canvas already
     bool operator==(const Sheets&) const = default;
 };
 

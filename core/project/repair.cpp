@@ -1,4 +1,5 @@
 // Everything a file or a person could get wrong, put right.
+#include "core/project/papers.h"
 #include "core/project/fields.h"
 #include "core/project/schools.h"
 #include <set>
@@ -329,7 +330,7 @@ bool repair(Project& p)
     repairBrief(p, r);
     repairPaints(p, r);
     r.keep(p.sheets);
-    if (p.sheets.paper != "A4" && p.sheets.paper != "Letter") {
+    if (!paperOf(p.sheets.paper)) {
         p.sheets.paper = "A4";
         r.changed();
     }

@@ -192,14 +192,10 @@ std::vector<TracedLine> LineTracer::all(double least, double gap)
         for (const Vec2 p : line.points)
             sum += double(strengthAt(p));
         line.strength = sum / double(line.points.size());
+        line.tells = line.strength * std::sqrt(std::min(lengthOf(line.points) / least, 20.0));
         occupy(line.points, false);
         lines.push_back(std::move(line));
     }
-    std::stable_sort(lines.begin(), lines.end(), [&](const TracedLine& a, const TracedLine& b) {
-        const auto tells
-            = [&](const TracedLine& l) { return l.strength * std::sqrt(std::min(lengthOf(l.points) / least, 20.0)); };
-        return tells(a) > tells(b);
-    });
     return lines;
 }
 

@@ -8,6 +8,7 @@ namespace rl::transfer {
 struct TracedLine {
     std::vector<Vec2> points; ///< px, a pixel apart, from pixel corners
     double strength = 0; ///< mean
+    double tells = 0; ///< what it is worth to a drawing: strength and length
 };
 
 /// Follows the ridges of an edge field into long lines.
@@ -17,7 +18,7 @@ public:
     LineTracer(const EdgeField& field, double sigma);
     /// A line that is there already: what runs beside it is not drawn again, what meets it ends on it.
     void occupy(const std::vector<Vec2>& px, bool closed);
-    /// All lines of that length or more, the most telling first. \param gap px that a line may be lost for
+    /// All lines of that length or more, in the order they were found. \param gap px that a line may be lost for
     std::vector<TracedLine> all(double least, double gap);
 
 private:

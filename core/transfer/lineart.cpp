@@ -125,14 +125,18 @@ void innerLines(const LineSource& s, double leastCm, std::vector<Stroke>& out)
             px.push_back(p * k);
         tracer.occupy(px, o.closed);
     }
-    const std::vector<TracedLine> lines = tracer.all(leastCm * k, std::max(3.0, 0.5 * k));
+    constexpr double kBackdrop = 0.4; // what lies behind all things tells less
     double all = 0, before = 0;
-    for (const TracedLine& l : lines)
-        all += lengthOf(l.points);
-    for (const TracedLine& l : lines) {
-        before += lengthOf(l.points);
-        Stroke stroke = strokeOf(
-            l.points, false, LineKind::Inner, elementUnder(s, l.points), k, std::max(2, int(std::lround(2 * sigma))));
+    std::vector<std::pair<double, Stroke>> lines;
+    for (const TracedLine& l : tracer.all(leastCm * k, std::max(3.0, 0.5 * k))) {
+        const int element = elementUnder(s, l.points);
+        lines.emplace_back(l.tells * (element ? 1 : kBackdrop),
+            strokeOf(l.points, false, LineKind::Inner, element, k, std::max(2, int(std::lround(2 * sigma)))));
+        all += lines.back().second.lengthCm();
+    }
+    std::stable_sort(lines.begin(), lines.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
+    for (auto& [tells, stroke] : lines) {
+        before += stroke.lengthCm();
         stroke.rank = 100 * before / all;
         out.push_back(std::move(stroke));
     }

@@ -315,7 +315,7 @@ private slots:
         stage::SurfaceCache cache;
         NoProgress progress;
         const auto job = output::sheetJob(project(), output::SheetContent::LineArt, true, cache, progress);
-        const auto printed = transfer::lineArt(*job->lines);
+        const auto& printed = job->lines;
         const auto& shown = window().here()->find<SheetsPage>()->lines();
         QCOMPARE(shown.size(), printed.size());
         for (std::size_t i = 0; i < shown.size(); ++i)

@@ -35,7 +35,8 @@ private slots:
         p.elements[0].ownLight = {200, -10, 0.8};
         p.lights.lanterns = {{11, "Łamp", false, {1, 2, 3}, 0.2, 1900, 3, 0.7}};
         p.setAside["read.melts:4"] = "on purpose";
-        p.sheets = {"Letter", 1.5, 2.54};
+        p.sheets.paper = "Letter", p.sheets.overlapCm = 1.5, p.sheets.gridCm = 2.54;
+        p.sheets.fit = CanvasFit::Inset, p.sheets.traced = {"B3", "#12"}, p.sheets.canvasWidthCm = 70;
         p.lastId = 40;
         const std::string path = at("whole.lantern");
         QVERIFY(bool(ProjectFile::create(path, p)));

@@ -1,37 +1,33 @@
 #pragma once
-#include "app/board/overlays/sheet_marks.h"
-#include "app/stations/station.h"
-#include "output/sheets.h"
-
-class QProgressBar;
+#include "app/stations/carry/carry_page.h"
 
 namespace rl::app {
 
 /// The sheets as they will come out of the printer, laid over the canvas.
-class SheetsPage final : public Page {
+class SheetsPage final : public CarryPage {
     Q_OBJECT
 public:
-    explicit SheetsPage(Desk& desk);
+    SheetsPage(Desk& desk, StationView& view);
     QString says() const override;
     void show() override;
-    std::vector<Overlay*> overlays() override { return {&m_marks}; }
     QImage look() override;
-    bool busy() const override { return m_write.running() || m_lines.running(); }
+    bool busy() const override { return m_sheets.running() || m_state.busy(); }
     void writeTo(const QString& path); ///< the PDF, in the background
-    bool writing() const { return m_write.running(); }
+    bool writing() const { return m_sheets.running(); }
     const std::vector<transfer::Stroke>& lines() const; ///< as shown; empty while they are being drawn
+    enum class On { File, Desktop, Simulated };
 
 signals:
     void written(bool ok);
 
 private:
     void chooseFile();
+    void print();
     output::SheetContent m_what = output::SheetContent::LineArt;
     bool m_grid = true;
-    SheetMarks m_marks;
+    On m_on = On::File;
     QProgressBar* m_bar;
-    Job<SheetMarks::Lines> m_lines;
-    Job<Done> m_write;
+    Job<Done> m_sheets;
     QString m_path;
     int m_count = 0;
 };

@@ -1,0 +1,266 @@
+#include "app/stations/carry/grid_page.h"
+#include "app/theme/theme.h"
+#include "core/transfer/grid.h"
+#include <QHeaderView>
+#include <QTreeWidget>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace rl::app {
+
+/// A click ticks a square.
+class GridPage::Tick final : public Tool {
+public:
+    Tick(Desk& desk, CarryState& state)
+        : m_desk(desk)
+        , m_state(state)
+    {
+    }
+    bool press(const BoardPoint& p) override
+    {
+        const auto grid = transfer::gridOf(m_desk.project());
+        const Vec2 at = transfer::canvasPlanOf(m_desk.project()).toCanvas(p.at);
+        const auto index = [](const std::vector<double>& lines, double v) {
+            return int(std::upper_bound(lines.begin(), lines.end(), v) - lines.begin()) - 1;
+        };
+        const int c = index(grid.xs, at.x), r = index(grid.ys, at.y);
+        if (c < 0 || r < 0 || c >= grid.columns || r >= grid.rows)
+            return false;
+        const std::string name = grid.column(c) + std::to_string(r + 1);
+        m_state.setTraced(name, !m_state.traced(name));
+        return true;
+    }
+
+private:
+    Desk& m_desk;
+    CarryState& m_state;
+};
+
+GridPage::GridPage(Desk& desk, StationView& view)
+    : CarryPage(desk, view, tr("Grid"), tr("Squares to draw by, what to mark along the canvas' edges, what is traced"))
+    , m_tick(std::make_unique<Tick>(desk, m_state))
+{
+    m_marks.shows.lines = m_marks.shows.grid = m_marks.shows.traced = true;
+    const auto sheets = lens::sheets();
+    m_form->pick(
+        {"gridSide", tr("squares of"),
+            tr("Side of a square; the program picks one that gives 6 to 14 squares along the long side"), {}},
+        [this] {
+            const bool inch = project().brief.unit == LengthUnit::Inch;
+            const auto canvas = transfer::canvasPlanOf(project());
+            const double own = transfer::chosenSideCm(canvas.widthCm, canvas.heightCm, project().brief.unit);
+            const auto said = [inch](double cm) {
+                return inch ? tr("%1 in").arg(cm / 2.54, 0, 'g', 3) : tr("%1 cm").arg(cm, 0, 'g', 3);
+            };
+            Choices all{{tr("%1, chosen").arg(said(own)), 0}};
+            for (const double s :
+                inch ? std::vector<double>{1.27, 2.54, 5.08, 10.16} : std::vector<double>{1, 2, 2.5, 5, 10, 20})
+                all.emplace_back(said(s), int(std::lround(1000 * s)));
+            return all;
+        },
+        [this] { return std::optional(int(std::lround(1000 * project().sheets.gridCm))); },
+        [this, sheets](int i) {
+            m_form->change(sheets, tr("Choose the squares"), -1, [i](Sheets& s) { s.gridCm = i / 1000.0; });
+        });
+    m_form->check(
+        {"quarters", tr("cross and quarters only"),
+            tr("The cross, quarter lines and diagonals, for those who want no more"), {}},
+        [this] { return std::optional(project().sheets.quarters != 0); },
+        [this, sheets](bool on) {
+            m_form->change(sheets, tr("Choose cross and quarters"), -1, [on](Sheets& s) { s.quarters = on; });
+        });
+    m_form->latch("tickSquares", tr("Tick squares"), tr("Click a square on the board once it is on the canvas (T)"),
+        [this](bool on) {
+            m_ticking = on;
+            emit lookChanged();
+        });
+    m_form->button(
+        "untickAll", tr("Begin anew"), tr("Takes all ticks back"),
+        [this] { m_form->change(lens::sheets(), tr("Begin tracing anew"), -1, [](Sheets& s) { s.traced.clear(); }); },
+        [this] { return !project().sheets.traced.empty(); });
+    m_form->mainButton(
+        "writeGrid", tr("Grid sheets…"), tr("A PDF of the squares at 1:1 with what to mark along each edge"),
+        [this] {
+            if (const QString path = askPath(tr("Grid sheets"), "grid.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
+                writeTo(path);
+        },
+        [this] { return !m_write.running(); });
+    addWriting();
+}
+
+GridPage::~GridPage() = default;
+
+std::vector<Tool*> GridPage::tools()
+{
+    return m_ticking ? std::vector<Tool*>{m_tick.get()} : std::vector<Tool*>{};
+}
+
+void GridPage::writeTo(const QString& path)
+{
+    write(tr("The grid is in %1.").arg(path), [this, p = project(), path](Progress& progress) -> Result<Done> {
+        const auto job = output::sheetJob(p, output::SheetContent::Grid, true, m_desk.surfaces(), progress);
+        return job ? output::writeSheets(*job, path, progress) : Result<Done>(job.error());
+    });
+}
+
+QString GridPage::says() const
+{
+    const auto grid = transfer::gridOf(project());
+    const LengthUnit unit = project().brief.unit;
+    const auto ruler = [unit](double cm) { return QString::fromStdString(transfer::onRuler(cm, unit)); };
+    const int all = grid.columns * grid.rows;
+    int done = 0;
+    std::string open;
+    for (int r = 0; r < grid.rows; ++r)
+        for (int c = 0; c < grid.columns; ++c) {
+            const std::string name = grid.column(c) + std::to_string(r + 1);
+            if (m_state.traced(name))
+                ++done;
+            else if (open.empty())
+                open = name;
+        }
+    QString s
+        = tr("%1 × %2 squares; mark the upper and lower edge every %3 from the left, the sides every %4 from the top.")
+              .arg(grid.columns)
+              .arg(grid.rows)
+              .arg(ruler(grid.xs[1]), ruler(grid.ys[1]));
+    if (const auto* d = m_state.drawn(); d && !d->dense.empty())
+        s += tr(" %1 squares are dense: quarter them.").arg(d->dense.size());
+    if (done)
+        s += tr(" <b>%1 of %2 traced</b>%3.")
+                 .arg(done)
+                 .arg(all)
+                 .arg(open.empty() ? QString() : tr("; next %1").arg(QString::fromStdString(open)));
+    return s;
+}
+
+LandmarksPage::LandmarksPage(Desk& desk, StationView& view)
+    : CarryPage(desk, view, tr("Landmarks"), tr("The points that fix the drawing best, each found with a ruler"))
+    , m_list(new QTreeWidget)
+{
+    m_marks.shows.lines = m_marks.shows.landmarks = true;
+    m_list->setObjectName("landmarks");
+    m_list->setAccessibleName(tr("Landmarks"));
+    m_list->setHeaderLabels({tr("point"), tr("across"), tr("down"), tr("to others")});
+    m_list->setRootIsDecorated(false);
+    m_list->setUniformRowHeights(true);
+    m_list->setFixedHeight(theme::px(150));
+    m_list->header()->setStretchLastSection(true);
+    m_list->header()->resizeSection(0, theme::px(330));
+    m_list->header()->resizeSection(1, theme::px(170));
+    m_list->header()->resizeSection(2, theme::px(170));
+    layout()->addWidget(m_list);
+    connect(m_list, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
+        m_marks.landmark = item ? m_list->indexOfTopLevelItem(item) : -1;
+        emit m_desk.overlayChanged();
+    });
+    connect(m_list, &QTreeWidget::itemChanged, this, [this](QTreeWidgetItem* item, int column) {
+        if (!m_filling && column == 0)
+            m_state.setTraced(
+                "L" + std::to_string(m_list->indexOfTopLevelItem(item) + 1), item->checkState(0) == Qt::Checked);
+    });
+    m_form->mainButton(
+        "writeLandmarks", tr("List to print…"), tr("A PDF: the plan with its points, and how to find each"),
+        [this] {
+            if (const QString path = askPath(tr("Landmarks"), "landmarks.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
+                writeTo(path);
+        },
+        [this] { return !m_write.running(); });
+    m_form->button("nextLandmark", tr("Next open one"), tr("Goes to the next landmark that is not ticked (])"),
+        [this] { step(1); });
+    m_form->button(
+        "tickLandmark", tr("Tick it"), tr("It is on the canvas (T)"), [this] { tickHeld(); },
+        [this] { return m_marks.landmark >= 0; });
+    addWriting();
+}
+
+void LandmarksPage::step(int by)
+{
+    const int n = m_list->topLevelItemCount();
+    for (int i = 1, at = m_marks.landmark; i <= n; ++i) {
+        at = (at + by + n) % n;
+        if (!m_state.traced("L" + std::to_string(at + 1))) {
+            m_list->setCurrentItem(m_list->topLevelItem(at));
+            return;
+        }
+    }
+}
+
+void LandmarksPage::tickHeld()
+{
+    const std::string name = "L" + std::to_string(m_marks.landmark + 1);
+    if (m_marks.landmark >= 0)
+        m_state.setTraced(name, !m_state.traced(name));
+}
+
+void LandmarksPage::show()
+{
+    CarryPage::show();
+    fill();
+}
+
+void LandmarksPage::fill()
+{
+    const CarryState::Drawn* d = m_state.drawn();
+    if (!d)
+        return;
+    m_filling = true;
+    const auto ruler
+        = [this](double cm) { return QString::fromStdString(transfer::onRuler(cm, project().brief.unit)); };
+    if (m_filledFrom != d || m_list->topLevelItemCount() != int(d->landmarks.points.size())) {
+        m_list->clear();
+        for (std::size_t i = 0; i < d->landmarks.points.size(); ++i) {
+            const auto& l = d->landmarks.points[i];
+            auto* item = new QTreeWidgetItem({tr("%1  %2").arg(i + 1).arg(QString::fromStdString(l.name)),
+                tr("%1 from the %2").arg(ruler(l.across), l.fromRight ? tr("right") : tr("left")),
+                tr("%1 from the %2").arg(ruler(l.down), l.fromBottom ? tr("bottom") : tr("top")),
+                l.near[0] < 0 ? QString()
+                              : tr("%1 to %2, %3 to %4")
+                                    .arg(ruler(l.toNear[0]))
+                                    .arg(l.near[0] + 1)
+                                    .arg(ruler(l.toNear[1]))
+                                    .arg(l.near[1] + 1)});
+            item->setFlags(item->flags() | Qt::ItemIsUserCheckable);
+            m_list->addTopLevelItem(item);
+        }
+        m_filledFrom = d;
+    }
+    for (int i = 0; i < m_list->topLevelItemCount(); ++i)
+        m_list->topLevelItem(i)->setCheckState(
+            0, m_state.traced("L" + std::to_string(i + 1)) ? Qt::Checked : Qt::Unchecked);
+    m_filling = false;
+}
+
+void LandmarksPage::writeTo(const QString& path)
+{
+    write(tr("The landmarks are in %1.").arg(path), [this, p = project(), path](Progress& progress) -> Result<Done> {
+        const auto job = output::sheetJob(p, output::SheetContent::Landmarks, false, m_desk.surfaces(), progress);
+        return job ? output::writeSheets(*job, path, progress) : Result<Done>(job.error());
+    });
+}
+
+QString LandmarksPage::says() const
+{
+    const CarryState::Drawn* d = m_state.drawn();
+    if (!d)
+        return tr("Looking for landmarks…");
+    const auto& all = d->landmarks;
+    int done = 0;
+    for (std::size_t i = 0; i < all.points.size(); ++i)
+        done += m_state.traced("L" + std::to_string(i + 1));
+    QString s = tr("<b>%1 landmarks</b>, %2 on the canvas.").arg(all.points.size()).arg(done);
+    const auto ruler
+        = [this](double cm) { return QString::fromStdString(transfer::onRuler(cm, project().brief.unit)); };
+    for (std::size_t i = 0; i < all.spans.size() && i < 2; ++i) {
+        const auto& span = all.spans[i];
+        s += tr(" From %1 (%2) to %3 (%4) must be %5.")
+                 .arg(QString::fromStdString(all.points[std::size_t(span.first)].name).toHtmlEscaped())
+                 .arg(span.first + 1)
+                 .arg(QString::fromStdString(all.points[std::size_t(span.second)].name).toHtmlEscaped())
+                 .arg(span.second + 1)
+                 .arg(ruler(span.cm));
+    }
+    return s;
+}
+
+} // namespace rl::app

@@ -1,0 +1,44 @@
+#pragma once
+#include "app/board/tool.h"
+#include "app/stations/carry/carry_page.h"
+
+class QTreeWidget;
+
+namespace rl::app {
+
+/// Squares to transfer by, and which of them are on the canvas already.
+class GridPage final : public CarryPage {
+    Q_OBJECT
+public:
+    GridPage(Desk& desk, StationView& view);
+    ~GridPage() override;
+    QString says() const override;
+    std::vector<Tool*> tools() override;
+    void writeTo(const QString& path);
+
+private:
+    class Tick;
+    std::unique_ptr<Tick> m_tick;
+    bool m_ticking = false;
+};
+
+/// The points that fix the drawing, to be found with a ruler and ticked off.
+class LandmarksPage final : public CarryPage {
+    Q_OBJECT
+public:
+    LandmarksPage(Desk& desk, StationView& view);
+    QString says() const override;
+    void show() override;
+    bool tall() const override { return false; }
+    void writeTo(const QString& path);
+    void step(int by); ///< to the next landmark not yet ticked
+    void tickHeld();
+
+private:
+    void fill();
+    QTreeWidget* m_list;
+    const void* m_filledFrom = nullptr;
+    bool m_filling = false;
+};
+
+} // namespace rl::app

@@ -1,0 +1,478 @@
+#include "app/stations/carry/throw_page.h"
+#include "app/theme/theme.h"
+#include "core/colour/lab.h"
+#include "core/transfer/canvas_plan.h"
+#include "store/picture_reader.h"
+#include <QFileDialog>
+#include <QGuiApplication>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QScreen>
+
+namespace rl::app {
+
+ThrowWindow::ThrowWindow(const QString& title)
+    : QWidget(nullptr, Qt::Window)
+{
+    setWindowTitle(title);
+    setObjectName("thrown");
+    setFocusPolicy(Qt::StrongFocus);
+    setMinimumSize(320, 200);
+}
+
+void ThrowWindow::setPicture(const QImage& image)
+{
+    m_image = image;
+    update();
+}
+
+void ThrowWindow::setHandles(const std::optional<transfer::Corners>& corners)
+{
+    m_corners = corners;
+    update();
+}
+
+QRectF ThrowWindow::place() const
+{
+    if (m_image.isNull())
+        return rect();
+    const QSizeF s = QSizeF(m_image.size()).scaled(size(), Qt::KeepAspectRatio);
+    return {(width() - s.width()) / 2, (height() - s.height()) / 2, s.width(), s.height()};
+}
+
+Vec2 ThrowWindow::pixelAt(QPointF at) const
+{
+    const QRectF r = place();
+    return {(at.x() - r.left()) * m_image.width() / r.width(), (at.y() - r.top()) * m_image.height() / r.height()};
+}
+
+void ThrowWindow::paintEvent(QPaintEvent*)
+{
+    QPainter p(this);
+    p.fillRect(rect(), Qt::black);
+    if (m_image.isNull())
+        return;
+    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    const QRectF r = place();
+    p.drawImage(r, m_image);
+    if (!m_corners)
+        return;
+    p.setRenderHint(QPainter::Antialiasing);
+    QPolygonF frame;
+    for (const Vec2 c : *m_corners)
+        frame << QPointF(r.left() + c.x * r.width() / m_image.width(), r.top() + c.y * r.height() / m_image.height());
+    p.setPen(QPen(QColor(0xff, 0xc8, 0x60), 2));
+    p.drawPolygon(frame);
+    for (int i = 0; i < 4; ++i) {
+        p.setBrush(i == m_held ? QColor(0xff, 0xc8, 0x60) : QColor(0, 0, 0, 120));
+        p.drawEllipse(frame[i], 9, 9);
+        p.drawLine(frame[i] - QPointF(16, 0), frame[i] + QPointF(16, 0));
+        p.drawLine(frame[i] - QPointF(0, 16), frame[i] + QPointF(0, 16));
+    }
+    p.setPen(QColor(0xff, 0xc8, 0x60));
+    p.setFont(theme::text(15));
+    p.drawText(rect().adjusted(12, 8, -12, -8), Qt::AlignHCenter | Qt::AlignBottom,
+        tr("Drag each corner onto the canvas' corner; arrows move it by a pixel, Tab takes the next, Esc ends."));
+}
+
+void ThrowWindow::mousePressEvent(QMouseEvent* e)
+{
+    if (!m_corners)
+        return;
+    const Vec2 at = pixelAt(e->position());
+    double nearest = 1e18;
+    for (int i = 0; i < 4; ++i)
+        if (const double d = ((*m_corners)[std::size_t(i)] - at).length(); d < nearest)
+            nearest = d, m_held = i;
+    m_dragging = true;
+    mouseMoveEvent(e);
+}
+
+void ThrowWindow::mouseMoveEvent(QMouseEvent* e)
+{
+    if (!m_corners || !m_dragging)
+        return;
+    (*m_corners)[std::size_t(m_held)] = pixelAt(e->position());
+    update();
+    emit cornersMoved(*m_corners);
+}
+
+void ThrowWindow::mouseReleaseEvent(QMouseEvent*)
+{
+    m_dragging = false;
+}
+
+void ThrowWindow::keyPressEvent(QKeyEvent* e)
+{
+    if (e->key() == Qt::Key_Escape) {
+        close();
+        return;
+    }
+    if (!m_corners)
+        return QWidget::keyPressEvent(e);
+    Vec2& c = (*m_corners)[std::size_t(m_held)];
+    const double by = e->modifiers() & Qt::ShiftModifier ? 10 : 1;
+    switch (e->key()) {
+    case Qt::Key_Tab:
+        m_held = (m_held + 1) % 4;
+        break;
+    case Qt::Key_Left:
+        c.x -= by;
+        break;
+    case Qt::Key_Right:
+        c.x += by;
+        break;
+    case Qt::Key_Up:
+        c.y -= by;
+        break;
+    case Qt::Key_Down:
+        c.y += by;
+        break;
+    default:
+        return QWidget::keyPressEvent(e);
+    }
+    update();
+    emit cornersMoved(*m_corners);
+}
+
+void ThrowWindow::closeEvent(QCloseEvent* e)
+{
+    QWidget::closeEvent(e);
+    emit shut();
+}
+
+namespace {
+Photo photoOf(const QImage& image)
+{
+    const QImage rgb = image.convertToFormat(QImage::Format_RGB888);
+    std::vector<Rgb8> pixels;
+    pixels.reserve(std::size_t(rgb.width()) * std::size_t(rgb.height()));
+    for (int y = 0; y < rgb.height(); ++y)
+        for (const uchar *p = rgb.constScanLine(y), *end = p + 3 * rgb.width(); p < end; p += 3)
+            pixels.push_back({p[0], p[1], p[2]});
+    return {rgb.width(), rgb.height(), std::move(pixels)};
+}
+QImage imageOfPhoto(const Photo& p)
+{
+    return QImage(reinterpret_cast<const uchar*>(p.data()), p.width(), p.height(), 3 * p.width(), QImage::Format_RGB888)
+        .copy();
+}
+} // namespace
+
+ThrowPage::ThrowPage(Desk& desk, StationView& view)
+    : CarryPage(desk, view, tr("Projector"), tr("The plan thrown onto the canvas, squared up to its corners"))
+    , m_photo(&desk.notices)
+    , m_found(&desk.notices)
+{
+    m_marks.shows.lines = true;
+    m_form->pick(
+        {"projector", tr("projector"), tr("A screen of this desktop, or the simulated one to learn with"), {}},
+        [] {
+            Choices all{{tr("simulated"), 0}};
+            const auto screens = QGuiApplication::screens();
+            for (int i = 0; i < screens.size(); ++i)
+                all.emplace_back(tr("screen %1, %2 × %3")
+                                     .arg(i + 1)
+                                     .arg(screens[i]->size().width())
+                                     .arg(screens[i]->size().height()),
+                    i + 1);
+            return all;
+        },
+        [this] { return std::optional(m_screen); },
+        [this](int i) {
+            setThrowing(false);
+            m_screen = i;
+            m_keystone.reset();
+            show();
+        });
+    m_form->pick(
+        {"throwWhat", tr("throw"), tr("What is thrown onto the canvas"), {}},
+        [] {
+            return Choices{{tr("line art"), Lines}, {tr("grid"), GridAlone}, {tr("line art and grid"), Both},
+                {tr("what is in hand"), Element}, {tr("one value step"), Values}, {tr("the picture"), Picture}};
+        },
+        [this] { return std::optional(m_what); },
+        [this](int i) {
+            m_what = i;
+            show();
+            refresh();
+        });
+    m_form->value(
+        {"throwStep", tr("values up to"), tr("What is as dark as that or darker is thrown white"), {}},
+        Shown{1, tr(" of 5"), 0, 1}, 1, 4,
+        [this] { return m_what == Values ? std::optional(double(m_step)) : std::nullopt; },
+        [this](double v, int) {
+            m_step = int(v);
+            refresh();
+        });
+    m_form->value(
+        {"throwBright", tr("brightness"), tr("Dims what is thrown, so that the paint can be seen under it"), {}},
+        Shown{1, " %", 0, 10}, 5, 100, [this] { return std::optional(m_bright); },
+        [this](double v, int) {
+            m_bright = v;
+            refresh();
+        });
+    m_form->check(
+        {"throwInverted", tr("dark lines on light"), tr("For a light ground in a dark room; else light lines on black"),
+            {}},
+        [this] { return std::optional(m_inverted); },
+        [this](bool on) {
+            m_inverted = on;
+            refresh();
+        });
+    m_form->latch("throwNow", tr("Throw it"),
+        tr("Opens the projector's picture; drag its corners onto the canvas', Esc ends it"),
+        [this](bool on) { setThrowing(on); });
+    m_form->button(
+        "throwDots", tr("Throw dots"),
+        tr("A pattern of dots to be photographed: the corners are then found by themselves"), [this] { throwDots(); },
+        [this] { return m_thrown != nullptr; });
+    m_form->mainButton(
+        "throwPhoto", tr("Photograph them"),
+        tr("With the simulated camera; with a real projector the photograph is chosen as a file"),
+        [this] {
+            if (m_screen == 0)
+                return photograph();
+            const QString file = QFileDialog::getOpenFileName(
+                this, tr("Photograph of the dots"), {}, tr("Pictures (*.jpg *.jpeg *.png *.tif *.heic)"));
+            if (!file.isEmpty())
+                photograph(file);
+        },
+        [this] { return m_thrown && m_dots; });
+    connect(&m_photo, &JobBase::done, this, [this] {
+        if (m_room && m_photo.last())
+            m_room->setPicture(*m_photo.last());
+    });
+    connect(&m_found, &JobBase::done, this, [this] {
+        if (m_found.problem() || !m_found.last())
+            return;
+        m_keystone = *m_found.last();
+        m_dots = false;
+        refresh();
+        show();
+        emit saysChanged();
+    });
+    connect(&m_state, &CarryState::changed, this, [this] { refresh(); });
+}
+
+ThrowPage::~ThrowPage() = default;
+
+int ThrowPage::widthPx() const
+{
+    const auto screens = QGuiApplication::screens();
+    return m_screen > 0 && m_screen <= screens.size() ? screens[m_screen - 1]->size().width() : 1280;
+}
+int ThrowPage::heightPx() const
+{
+    const auto screens = QGuiApplication::screens();
+    return m_screen > 0 && m_screen <= screens.size() ? screens[m_screen - 1]->size().height() : 800;
+}
+
+void ThrowPage::show()
+{
+    CarryPage::show();
+}
+
+void ThrowPage::setThrowing(bool on)
+{
+    if (!on) {
+        m_thrown.reset();
+        m_room.reset();
+        m_simulated.reset();
+        m_dots = false;
+        CarryPage::show();
+        if (auto* latch = findChild<QPushButton*>("throwNow"))
+            latch->setChecked(false);
+        emit saysChanged();
+        return;
+    }
+    const auto canvas = transfer::canvasPlanOf(project());
+    m_thrown = std::make_unique<ThrowWindow>(tr("Projector"));
+    connect(m_thrown.get(), &ThrowWindow::cornersMoved, this, &ThrowPage::setCorners);
+    connect(m_thrown.get(), &ThrowWindow::shut, this, [this] {
+        QMetaObject::invokeMethod(
+            this, [this] { setThrowing(false); }, Qt::QueuedConnection);
+    });
+    if (m_screen == 0) {
+        m_simulated = std::make_unique<devices::SimulatedProjector>(canvas.widthCm, canvas.heightCm);
+        m_room = std::make_unique<ThrowWindow>(tr("The simulated room"));
+        m_room->setObjectName("room");
+        m_room->resize(820, 580);
+        m_room->show();
+        m_thrown->resize(640, 400);
+        m_thrown->show();
+    } else {
+        m_thrown->setScreen(QGuiApplication::screens()[m_screen - 1]);
+        m_thrown->setGeometry(QGuiApplication::screens()[m_screen - 1]->geometry());
+        m_thrown->showFullScreen();
+    }
+    if (!m_keystone) { // four fifths of the picture, to begin with
+        const double w = widthPx(), h = heightPx();
+        setCorners({Vec2{0.1 * w, 0.1 * h}, Vec2{0.9 * w, 0.1 * h}, Vec2{0.9 * w, 0.9 * h}, Vec2{0.1 * w, 0.9 * h}});
+    }
+    refresh();
+    CarryPage::show();
+}
+
+void ThrowPage::setCorners(const transfer::Corners& px)
+{
+    const auto canvas = transfer::canvasPlanOf(project());
+    if (const auto k = transfer::keystoneOf(px, canvas.widthCm, canvas.heightCm)) {
+        m_keystone = *k;
+        m_dots = false;
+        refresh();
+        emit saysChanged();
+    }
+}
+
+QImage ThrowPage::canvasPicture() const
+{
+    const auto canvas = transfer::canvasPlanOf(project());
+    const double k = 1500 / std::max(canvas.widthCm, canvas.heightCm);
+    QImage image(int(canvas.widthCm * k), int(canvas.heightCm * k), QImage::Format_RGB32);
+    const bool picture = m_what == Picture || m_what == Values;
+    image.fill(picture ? QColor(0, 0, 0) : m_inverted ? QColor(255, 255, 255) : QColor(0, 0, 0));
+    QPainter p(&image);
+    p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+    p.scale(k, k);
+    const QColor ink = m_inverted ? QColor(0, 0, 0) : QColor(255, 255, 255);
+    if (m_what == GridAlone || m_what == Both) {
+        const auto grid = transfer::gridOf(project());
+        p.setPen(QPen(ink, 0.06));
+        for (const double x : grid.xs)
+            p.drawLine(QPointF(x, 0), QPointF(x, canvas.heightCm));
+        for (const double y : grid.ys)
+            p.drawLine(QPointF(0, y), QPointF(canvas.widthCm, y));
+    }
+    p.translate(canvas.offset.x, canvas.offset.y);
+    p.scale(canvas.scale, canvas.scale);
+    const QRectF plan(0, 0, project().brief.widthCm, project().brief.heightCm);
+    if (m_what == Picture && m_desk.lit)
+        p.drawImage(plan, m_desk.lit->image);
+    if (m_what == Values && m_desk.lit) {
+        const LinearPicture& lit = m_desk.lit->picture.colour;
+        QImage step(lit.width(), lit.height(), QImage::Format_Grayscale8);
+        for (int y = 0; y < lit.height(); ++y)
+            for (int x = 0; x < lit.width(); ++x)
+                step.scanLine(y)[x] = colour::lightness(luminance(lit.at(x, y))) < 20 * float(m_step) ? 255 : 0;
+        if (m_inverted)
+            step.invertPixels();
+        p.drawImage(plan, step);
+    }
+    const auto* d = m_state.drawn();
+    if (!picture && m_what != GridAlone && d)
+        for (const auto& s : d->lines) {
+            if (m_what == Element && s.element != m_desk.element())
+                continue;
+            p.setPen(QPen(ink, (s.kind == transfer::LineKind::Outline ? 1.6 : 1) * project().sheets.lineMm / 10));
+            QPolygonF line;
+            for (const Vec2 v : s.points)
+                line << QPointF(v.x, v.y);
+            s.closed ? p.drawPolygon(line) : p.drawPolyline(line);
+        }
+    p.resetTransform();
+    if (m_bright < 100)
+        p.fillRect(image.rect(), QColor(0, 0, 0, int(255 * (1 - m_bright / 100))));
+    return image;
+}
+
+void ThrowPage::refresh()
+{
+    if (!m_thrown || !m_keystone)
+        return;
+    const auto canvas = transfer::canvasPlanOf(project());
+    const Photo bent = m_dots
+        ? [&] {
+              transfer::DotPattern dots;
+              dots.widthPx = widthPx(), dots.heightPx = heightPx();
+              const Mask m = dots.picture();
+              std::vector<Rgb8> pixels;
+              for (std::size_t i = 0; i < m.size(); ++i)
+                  pixels.push_back({m.data()[i], m.data()[i], m.data()[i]});
+              return Photo(m.width(), m.height(), std::move(pixels));
+          }()
+        : transfer::prewarped(
+              photoOf(canvasPicture()), *m_keystone, canvas.widthCm, canvas.heightCm, widthPx(), heightPx());
+    m_thrown->setPicture(imageOfPhoto(bent));
+    std::optional<transfer::Corners> handles;
+    if (!m_dots) {
+        handles.emplace();
+        const double w = canvas.widthCm, h = canvas.heightCm;
+        const transfer::Corners at{Vec2{0, 0}, Vec2{w, 0}, Vec2{w, h}, Vec2{0, h}};
+        for (std::size_t i = 0; i < 4; ++i)
+            (*handles)[i] = m_keystone->projectorAt(at[i]);
+    }
+    m_thrown->setHandles(handles);
+    if (m_simulated) {
+        m_simulated->show(bent);
+        showRoom();
+    }
+}
+
+void ThrowPage::showRoom()
+{
+    m_photo.ask(
+        ++m_count, [room = *m_simulated](Progress&) { return Result<QImage>(imageOfPhoto(room.photograph(900))); });
+}
+
+void ThrowPage::throwDots()
+{
+    m_dots = true;
+    refresh();
+    CarryPage::show();
+    emit saysChanged();
+}
+
+void ThrowPage::photograph(const QString& file)
+{
+    const auto canvas = transfer::canvasPlanOf(project());
+    transfer::DotPattern dots;
+    dots.widthPx = widthPx(), dots.heightPx = heightPx();
+    std::optional<devices::SimulatedProjector> room;
+    if (file.isEmpty() && m_simulated)
+        room = *m_simulated;
+    m_found.ask(
+        ++m_count,
+        [room, file, dots, canvas](Progress&) -> Result<transfer::Keystone> {
+            Photo photo;
+            if (room)
+                photo = room->photograph();
+            else {
+                const auto read = store::readPicture(std::filesystem::path(file.toStdString()));
+                if (!read)
+                    return read.error();
+                photo = read->pixels;
+            }
+            return transfer::keystoneOf(photo, dots, canvas.widthCm, canvas.heightCm);
+        },
+        Lane::Long);
+}
+
+double ThrowPage::trueErrorMm() const
+{
+    if (!m_simulated || !m_keystone)
+        return 0;
+    const auto canvas = transfer::canvasPlanOf(project());
+    double worst = 0;
+    for (const Vec2 c :
+        {Vec2{0, 0}, Vec2{canvas.widthCm, 0}, Vec2{canvas.widthCm, canvas.heightCm}, Vec2{0, canvas.heightCm}})
+        worst = std::max(worst, 10 * (m_simulated->canvasAt(m_keystone->projectorAt(c)) - c).length());
+    return worst;
+}
+
+QString ThrowPage::says() const
+{
+    if (!m_thrown)
+        return tr("Stand the projector before the canvas, throw the picture, and square it up to the canvas' corners.");
+    if (m_dots)
+        return tr("Photograph the dots with all four corners of the canvas in the picture.");
+    QString s = m_keystone && m_keystone->points > 4
+        ? tr("Squared up by %1 dots, to %2 mm.").arg(m_keystone->points).arg(m_keystone->errorMm, 0, 'f', 2)
+        : tr("Drag the four corners onto the canvas', or throw dots and photograph them.");
+    if (m_simulated)
+        s += tr(" In the simulated room its worst corner is off by %1 mm.").arg(trueErrorMm(), 0, 'f', 1);
+    return s;
+}
+
+} // namespace rl::app

@@ -1,0 +1,72 @@
+#pragma once
+#include "app/stations/carry/carry_page.h"
+#include "devices/projector.h"
+
+namespace rl::app {
+
+/// What a projector throws, full screen on its own screen; or the room of the simulated one. Four handles are dragged
+/// onto the canvas' corners.
+class ThrowWindow final : public QWidget {
+    Q_OBJECT
+public:
+    explicit ThrowWindow(const QString& title);
+    void setPicture(const QImage& image); ///< as large as the projector's
+    void setHandles(const std::optional<transfer::Corners>& corners); ///< projector px; nothing: not dragged
+    QSize sizeHint() const override { return {900, 600}; }
+
+signals:
+    void cornersMoved(const transfer::Corners& corners);
+    void shut();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+    void closeEvent(QCloseEvent*) override;
+
+private:
+    QRectF place() const; ///< of the picture in the window
+    Vec2 pixelAt(QPointF at) const;
+    QImage m_image;
+    std::optional<transfer::Corners> m_corners;
+    int m_held = 0;
+    bool m_dragging = false;
+};
+
+/// Projecting the plan onto the canvas.
+class ThrowPage final : public CarryPage {
+    Q_OBJECT
+public:
+    ThrowPage(Desk& desk, StationView& view);
+    ~ThrowPage() override;
+    QString says() const override;
+    void show() override;
+    enum What { Lines, GridAlone, Both, Element, Values, Picture };
+    void setThrowing(bool on);
+    void setCorners(const transfer::Corners& projectorPx);
+    void throwDots();
+    void photograph(const QString& file = {}); ///< the simulated camera's, or a file
+    const transfer::Keystone* keystone() const { return m_keystone ? &*m_keystone : nullptr; }
+    double trueErrorMm() const; ///< of the simulated projector: the worst corner
+    ThrowWindow* thrown() const { return m_thrown.get(); }
+
+private:
+    QImage canvasPicture() const;
+    void refresh();
+    void showRoom();
+    int widthPx() const;
+    int heightPx() const;
+    int m_what = Lines, m_screen = 0, m_step = 2;
+    double m_bright = 100;
+    bool m_inverted = false, m_dots = false;
+    std::optional<transfer::Keystone> m_keystone;
+    std::unique_ptr<devices::SimulatedProjector> m_simulated;
+    std::unique_ptr<ThrowWindow> m_thrown, m_room;
+    Job<QImage> m_photo;
+    Job<transfer::Keystone> m_found;
+    int m_count = 0;
+};
+
+} // namespace rl::app
