@@ -55,7 +55,12 @@ Findings findingsOf(const Project& p, const light::Picture& picture, const readi
     take(light::lightFindings(p, cache));
     take(reading::readFindings(p, picture, reading));
     take(paint::mixFindings(p, mixing, today()));
-    take(transfer::carryFindings(p));
+    std::vector<Rect> faces;
+    for (const Rect& f : reading.faces)
+        faces.push_back({f.x / picture.pixelsPerCm, f.y / picture.pixelsPerCm, f.width / picture.pixelsPerCm,
+            f.height / picture.pixelsPerCm});
+    take(transfer::carryFindings(
+        p, transfer::seenThings(picture.ids, picture.pixelsPerCm, reading.attention.share), faces));
     merge(all, {});
     return all;
 }

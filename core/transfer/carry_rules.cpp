@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/project/fixes.h"
 #include "core/stage/camera.h"
+#include "core/transfer/canvas_plan.h"
 #include "core/transfer/grid.h"
 #include "core/transfer/tiles.h"
 
@@ -80,14 +81,164 @@ void squares(const Project& p, Findings& out)
                 return edits::withSheets(std::move(q), s);
             }}});
 }
+
+Project withSheetsAs(Project p, const std::function<void(Sheets&)>& change)
+{
+    Sheets s = p.sheets;
+    change(s);
+    return edits::withSheets(std::move(p), s);
+}
+std::string nameOf(const Project& p, int element)
+{
+    const Element* e = p.element(element);
+    return e ? "“" + e->name + "”" : "the backdrop";
+}
+
+/// What the real canvas, a bevel or a trimmed edge takes away of a thing.
+void trim(const Project& p, const CanvasPlan& canvas, const std::vector<SeenThing>& seen, Findings& out)
+{
+    constexpr double kMuch = 0.12, kLeading = 0.05;
+    const Rect kept = canvas.toPlan(canvas.seen);
+    for (const SeenThing& t : seen) {
+        const double area = t.place.width * t.place.height;
+        const Rect in = t.place.cutTo(kept);
+        const double lost = area > 0 ? 1 - in.width * in.height / area : 0;
+        if (lost < (t.weight > 0.2 ? kLeading : kMuch))
+            continue;
+        Finding f{"carry.trim:" + std::to_string(t.element), Station::Carry,
+            t.weight > 0.2 ? Severity::Broken : Severity::Watch,
+            nameOf(p, t.element) + " loses " + fixed(100 * lost, 0) + " % to the edge of the real canvas.", 100 * lost,
+            100 * (t.weight > 0.2 ? kLeading : kMuch), "%", t.place, t.element,
+            "What the trim takes is not seen again; the eye still looks for it.", {}};
+        if (canvas.lostAcross > 0 || canvas.lostDown > 0)
+            f.fix = Fix{"Cut nothing: leave room for more of the scene",
+                [](Project q) { return withSheetsAs(std::move(q), [](Sheets& s) { s.fit = CanvasFit::Extend; }); }};
+        out.push_back(std::move(f));
+    }
+    for (const SeenThing& t : seen) { // whole, but so near that trimming eats it
+        constexpr double kNear = 0.4; // cm
+        const double left = t.place.x - kept.x, right = kept.right() - t.place.right(), top = t.place.y - kept.y,
+                     bottom = kept.bottom() - t.place.bottom();
+        const double nearest = std::min({left, right, top, bottom}) * canvas.scale;
+        if (nearest > 0.03 && nearest < kNear)
+            out.push_back({"carry.near-edge:" + std::to_string(t.element), Station::Carry, Severity::Watch,
+                nameOf(p, t.element) + " ends " + fixed(10 * nearest, 0)
+                    + " mm from the edge: a landmark there goes with "
+                      "the next trim or round the stretcher.",
+                10 * nearest, 10 * kNear, "mm", t.place, t.element,
+                "A measure of a few millimetres from an edge that is not straight is worth little.", {}});
+    }
+}
+
+/// Joints through what the eye looks at.
+void joints(const Project& p, const CanvasPlan& canvas, const std::vector<SeenThing>& seen,
+    const std::vector<Rect>& faces, Findings& out)
+{
+    const Fix oneBoard{"Take one board",
+        [](Project q) { return withSheetsAs(std::move(q), [](Sheets& s) { s.boardsAcross = s.boardsDown = 1; }); }};
+    for (const Rect& face : faces) {
+        const Rect at = canvas.toCanvas(face);
+        const auto in = [](const std::vector<double>& joints, double from, double to) {
+            return std::any_of(joints.begin(), joints.end(), [&](double j) { return j > from && j < to; });
+        };
+        if (in(canvas.jointsX, at.x, at.right()) || in(canvas.jointsY, at.y, at.bottom()))
+            out.push_back(
+                {"carry.joint-face", Station::Carry, Severity::Broken, "A joint of the boards goes through a face.", 0,
+                    0, "", face, 0, "A joint opens with the years, and a face with a crack is spoilt.", oneBoard});
+    }
+    const auto through = [](double joint, double from, double length) {
+        return length > 0 && joint > from + 0.2 * length && joint < from + 0.8 * length;
+    };
+    // Heads are in the upper part of what stands; a joint across a whole body is not so bad.
+    for (const SeenThing& t : seen) {
+        if (t.weight < 0.08)
+            continue;
+        const Rect at = canvas.toCanvas(t.place);
+        const bool upright = at.height > 1.4 * at.width;
+        double worst = -1;
+        for (const double x : canvas.jointsX)
+            worst = through(x, at.x, at.width) ? x : worst;
+        for (const double y : canvas.jointsY)
+            worst = through(y, at.y, upright ? at.height / 4 : at.height) ? y : worst;
+        if (worst < 0)
+            continue;
+        Finding f{"carry.joint:" + std::to_string(t.element), Station::Carry, Severity::Watch,
+            "A joint of the boards, " + onRuler(worst, p.brief.unit) + " from the edge, goes through "
+                + nameOf(p, t.element) + ".",
+            worst, 0, "cm", t.place, t.element, "A joint opens with the years, and a face with a crack is spoilt.", {}};
+        f.fix = oneBoard;
+        out.push_back(std::move(f));
+    }
+}
+
+/// Things that nobody sees from where the work is looked at.
+void tooSmall(const Project& p, const CanvasPlan& canvas, const std::vector<SeenThing>& seen, Findings& out)
+{
+    constexpr double kMinute = 3.14159265358979 / 180 / 60, kReadable = 12; // minutes of arc across
+    const double least = kReadable * kMinute * p.brief.viewingDistanceCm;
+    for (const SeenThing& t : seen) {
+        const double across = std::min(t.place.width, t.place.height) * canvas.scale;
+        if (across > 0 && across < least)
+            out.push_back({"carry.too-small:" + std::to_string(t.element), Station::Carry, Severity::Watch,
+                nameOf(p, t.element) + " is " + fixed(10 * across, 0) + " mm across; from "
+                    + fixed(p.brief.viewingDistanceCm / 100) + " m nothing under " + fixed(10 * least, 0)
+                    + " mm is made out.",
+                10 * across, 10 * least, "mm", t.place, t.element,
+                "Detail below twelve minutes of arc costs hours and is never read.", {}});
+    }
+}
+
+void canvasAndTools(const Project& p, const CanvasPlan& canvas, Findings& out)
+{
+    const Rect whole{0, 0, p.brief.widthCm, p.brief.heightCm};
+    const double empty = std::max(canvas.emptyAcross, canvas.emptyDown);
+    if (empty > 0.2 && p.sheets.fit == CanvasFit::Extend)
+        out.push_back(
+            {"carry.empty", Station::Carry, Severity::Watch, fixed(empty) + " cm of the canvas are not planned.", empty,
+                0, "cm", whole, 0, "What is not planned is made up at the easel, in paint.",
+                Fix{"Let the plan grow", [](Project q) { return withPlanExtended(std::move(q)); }}});
+    if (const double off = 100 * std::abs(p.sheets.scaleCorrection - 1); off > 2)
+        out.push_back({"carry.printer", Station::Carry, Severity::Watch,
+            "The printer strays by " + fixed(off) + " %: see that it does not shrink sheets to its margins.", off, 2,
+            "%", whole, 0, "Printers stray by half a per cent; more is a setting, “fit to page”.", {}});
+    if (p.sheets.bridgeMm < 2)
+        out.push_back({"carry.bridge", Station::Carry, Severity::Watch,
+            "Bridges of " + fixed(p.sheets.bridgeMm) + " mm tear in card.", p.sheets.bridgeMm, 2, "mm", whole, 0,
+            "Card holds from 2 to 3 mm, film from 1.5 mm; wet card less.",
+            Fix{"Bridges of 4 mm",
+                [](Project q) { return withSheetsAs(std::move(q), [](Sheets& s) { s.bridgeMm = 4; }); }}});
+}
 } // namespace
 
-Findings carryFindings(const Project& p)
+std::vector<SeenThing> seenThings(const IdMap& ids, double k, const std::map<int, double>& weights)
 {
+    std::map<int, std::array<int, 4>> boxes;
+    for (int y = 0; y < ids.height(); ++y)
+        for (int x = 0; x < ids.width(); ++x)
+            if (const int id = ids.at(x, y)) {
+                auto& b = boxes.try_emplace(id, std::array{x, y, x, y}).first->second;
+                b = {std::min(b[0], x), std::min(b[1], y), std::max(b[2], x), std::max(b[3], y)};
+            }
+    std::vector<SeenThing> all;
+    for (const auto& [id, b] : boxes) {
+        const auto w = weights.find(id);
+        all.push_back({id, {b[0] / k, b[1] / k, (b[2] - b[0] + 1) / k, (b[3] - b[1] + 1) / k},
+            w == weights.end() ? 0 : w->second});
+    }
+    return all;
+}
+
+Findings carryFindings(const Project& p, const std::vector<SeenThing>& seen, const std::vector<Rect>& faces)
+{
+    const CanvasPlan canvas = canvasPlanOf(p);
     Findings out;
     backdrop(p, out);
     overlap(p, tilesOf(p), out);
     squares(p, out);
+    trim(p, canvas, seen, out);
+    joints(p, canvas, seen, faces, out);
+    tooSmall(p, canvas, seen, out);
+    canvasAndTools(p, canvas, out);
     return out;
 }
 

@@ -87,8 +87,7 @@ float gathered(const cv::Mat& gx, const cv::Mat& gy, const cv::Mat& bends, const
     float square = 0;
     for (const float s : slope)
         square += s * s;
-    const float line = bend > 0 ? bend : 0.6f * bend; // dark lines are drawn sooner than light ones
-    return std::sqrt(square + line * line);
+    return std::sqrt(square + bend * bend);
 }
 } // namespace
 
@@ -103,7 +102,7 @@ EdgeField edgesOf(const LinearPicture& picture, const Raster<Vec3f>& normals, do
     cv::Scharr(soft, gy, CV_32F, 0, 1, sigma / 32);
     cv::extractChannel(soft, L, 0);
     std::array<cv::Mat, 3> second;
-    const double k = 2 * sigma * sigma; // a line of about its width answers as much as a step of its height
+    const double k = 1.1 * sigma * sigma; // a step and a line have one peak each: neither's flanks outdo its middle
     cv::Sobel(L, second[0], CV_32F, 2, 0, 3, k / 4);
     cv::Sobel(L, second[1], CV_32F, 1, 1, 3, k / 4);
     cv::Sobel(L, second[2], CV_32F, 0, 2, 3, k / 4);

@@ -1,8 +1,11 @@
 #include "core/transfer/flow.h"
 #include "core/base/parallel.h"
 #include "core/colour/srgb.h"
+#include <array>
+#include <cmath>
 #include <numbers>
 #include <opencv2/imgproc.hpp>
+#include <optional>
 
 namespace rl::transfer {
 
@@ -11,6 +14,7 @@ constexpr int kBins = 24;
 constexpr double kSharp = 6; // concentration of a vote
 constexpr std::array<double, 4> kScales{0.7, 1.4, 2.8, 5.6}; // px, of the gradient
 constexpr double kGather = 12, kGatherPerScale = 2.2; // px
+constexpr double kApart = 0.36; // radians, mean, from which two halves of the votes do not agree
 constexpr int kCoarse = 4; // px in one cell of the votes
 
 cv::Mat blurred(const cv::Mat& m, double sigma)
@@ -54,6 +58,7 @@ cv::Mat logOf(const Photo& photo)
 /// What one size of detail says, in cells.
 struct Votes {
     cv::Mat angle, clear, contrast; ///< CV_32F: radians 0…π, peak over mean, band contrast
+    cv::Mat apart; ///< CV_32F: radians between what two halves of the votes say
 };
 
 /// Contrast made even and only what is about as fine as `s`.
@@ -109,34 +114,57 @@ std::array<cv::Mat, kBins> binned(const cv::Mat& L, const cv::Mat& inside, doubl
     return bins;
 }
 
+/// The mode of the votes in a cell: its direction in radians, and how far it stands out over their mean.
+std::pair<double, double> modeOf(const std::array<cv::Mat, kBins>& bins, int x, int y)
+{
+    std::array<double, kBins> v{};
+    double sum = 1e-20;
+    std::size_t best = 0;
+    for (std::size_t b = 0; b < kBins; ++b) {
+        v[b] = double(bins[b].at<float>(y, x));
+        sum += v[b];
+        best = v[b] > v[best] ? b : best;
+    }
+    const double l = v[(best + kBins - 1) % kBins], m = v[best], r = v[(best + 1) % kBins], curve = l - 2 * m + r,
+                 off = curve < 0 ? 0.5 * (l - r) / curve : 0;
+    return {(double(best) + 0.5 / 8 + std::clamp(off, -0.5, 0.5)) * std::numbers::pi / kBins, m * kBins / sum};
+}
+
 Votes votesOf(const cv::Mat& B, const cv::Mat& weight, double s)
 {
     Votes out;
     cv::Mat contrast;
     const cv::Mat L = evened(B, weight, s, contrast);
-    std::array<cv::Mat, kBins> bins = binned(L, weight, s);
+    // Gathered in two halves that share no pixel: where they tell two directions, none can be told.
+    std::array<cv::Mat, kBins> bins = binned(L, weight, s), half;
+    const int block = std::max(1, int(std::lround(4 * s / kCoarse)));
+    cv::Mat chequer(bins[0].size(), CV_32F);
+    for (int y = 0; y < chequer.rows; ++y)
+        for (int x = 0; x < chequer.cols; ++x)
+            chequer.at<float>(y, x) = float((x / block + y / block) % 2);
     const double gather = std::max(kGather, kGatherPerScale * s) / kCoarse;
     parallelItems(kBins, [&](int b) {
-        cv::Mat& m = bins[std::size_t(b)];
+        cv::Mat &m = bins[std::size_t(b)], &h = half[std::size_t(b)];
+        cv::GaussianBlur(m.mul(chequer), h, {}, gather, gather, cv::BORDER_REPLICATE);
         cv::GaussianBlur(m, m, {}, gather, gather, cv::BORDER_REPLICATE);
     });
-    out.angle = cv::Mat(bins[0].size(), CV_32F), out.clear = cv::Mat(bins[0].size(), CV_32F);
-    for (int y = 0; y < out.angle.rows; ++y)
-        for (int x = 0; x < out.angle.cols; ++x) {
-            std::array<double, kBins> v{};
-            double sum = 1e-20;
-            std::size_t best = 0;
-            for (std::size_t b = 0; b < kBins; ++b) {
-                v[b] = double(bins[b].at<float>(y, x));
-                sum += v[b];
-                best = v[b] > v[best] ? b : best;
+    for (cv::Mat* m : {&out.angle, &out.clear, &out.apart})
+        *m = cv::Mat(bins[0].size(), CV_32F);
+    parallelRows(out.angle.rows, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y)
+            for (int x = 0; x < out.angle.cols; ++x) {
+                const auto [angle, clear] = modeOf(bins, x, y);
+                out.angle.at<float>(y, x) = float(angle), out.clear.at<float>(y, x) = float(clear);
             }
-            const double l = v[(best + kBins - 1) % kBins], m = v[best], r = v[(best + 1) % kBins],
-                         curve = l - 2 * m + r, off = curve < 0 ? 0.5 * (l - r) / curve : 0,
-                         a = (double(best) + 0.5 / 8 + std::clamp(off, -0.5, 0.5)) * std::numbers::pi / kBins;
-            out.angle.at<float>(y, x) = float(a);
-            out.clear.at<float>(y, x) = float(m * kBins / sum);
-        }
+    });
+    for (std::size_t b = 0; b < kBins; ++b)
+        bins[b] = bins[b] - half[b];
+    parallelRows(out.angle.rows, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y)
+            for (int x = 0; x < out.angle.cols; ++x)
+                out.apart.at<float>(y, x) = float(
+                    std::abs(std::remainder(modeOf(bins, x, y).first - modeOf(half, x, y).first, std::numbers::pi)));
+    });
     cv::resize(contrast, out.contrast, out.angle.size(), 0, 0, cv::INTER_AREA);
     return out;
 }
@@ -156,7 +184,7 @@ double medianOf(const cv::Mat& m, const cv::Mat& inside)
 
 /// One field of several sizes: the finest that shows a direction in most places, filled from coarser ones.
 struct Merged {
-    cv::Mat cos2, sin2, clear, contrast;
+    cv::Mat cos2, sin2, clear, contrast, apart;
 };
 Merged mergedOf(const std::vector<Votes>& sizes, const cv::Mat& inside)
 {
@@ -168,9 +196,10 @@ Merged mergedOf(const std::vector<Votes>& sizes, const cv::Mat& inside)
     Merged m;
     m.clear = sizes[first].clear.clone(), m.contrast = sizes[first].contrast;
     m.cos2 = cv::Mat(m.clear.size(), CV_32F), m.sin2 = cv::Mat(m.clear.size(), CV_32F);
+    m.apart = cv::Mat(m.clear.size(), CV_32F);
     for (int y = 0; y < m.clear.rows; ++y)
         for (int x = 0; x < m.clear.cols; ++x) {
-            double left = 1, c2 = 0, s2 = 0, c = 0;
+            double left = 1, c2 = 0, s2 = 0, c = 0, apart = 0;
             for (std::size_t k = first; k < sizes.size() && left > 1e-3; ++k) {
                 const float clear = sizes[k].clear.at<float>(y, x);
                 const double share = k + 1 == sizes.size()
@@ -178,9 +207,11 @@ Merged mergedOf(const std::vector<Votes>& sizes, const cv::Mat& inside)
                     : left * std::clamp(double((clear - kUnsure) / (kSure - kUnsure)), 0.0, 1.0);
                 const double a = double(sizes[k].angle.at<float>(y, x));
                 c2 += share * std::cos(2 * a), s2 += share * std::sin(2 * a), c += share * double(clear);
+                apart += share * double(sizes[k].apart.at<float>(y, x));
                 left -= share;
             }
             m.cos2.at<float>(y, x) = float(c2), m.sin2.at<float>(y, x) = float(s2), m.clear.at<float>(y, x) = float(c);
+            m.apart.at<float>(y, x) = float(apart);
         }
     return m;
 }
@@ -263,7 +294,10 @@ FlowField flowOf(const Photo& photo, const Mask& mask, Progress& progress)
     cv::resize(weight, inside, sizes[0].angle.size(), 0, 0, cv::INTER_AREA);
     const Merged m = mergedOf(sizes, inside);
     const double clearMiddle = medianOf(m.clear, inside), contrastMiddle = medianOf(m.contrast, inside);
-    const cv::Mat sure = (m.clear > std::max(1.25, 0.68 * clearMiddle)) & (m.contrast > 0.45 * contrastMiddle);
+    cv::Mat apart;
+    cv::GaussianBlur(m.apart, apart, {}, kGather / kCoarse, kGather / kCoarse, cv::BORDER_REPLICATE);
+    const cv::Mat sure
+        = (m.clear > std::max(1.25, 0.68 * clearMiddle)) & (m.contrast > 0.45 * contrastMiddle) & (apart < kApart);
     cv::Mat cos2, sin2, clear, reliable;
     cv::resize(m.cos2, cos2, weight.size(), 0, 0, cv::INTER_LINEAR);
     cv::resize(m.sin2, sin2, weight.size(), 0, 0, cv::INTER_LINEAR);

@@ -27,9 +27,11 @@ struct FlowPoint {
 /// Orientation votes, fine first: the log of luminance, without what is broader than a strand and with its local
 /// contrast made even, is looked at in four sizes; each gradient votes for its own direction (von Mises kernel, 24
 /// bins), votes are gathered over some 12 px, and the mode is taken, which keeps seams that averages smear. Where a
-/// size shows no direction the next coarser fills in. Source: the mode of a smoothed local histogram (van de Weijer &
-/// van den Boomgaard 2001), kernel of directions after von Mises; local contrast as in divisive normalisation (Heeger
-/// 1992). \param mask same size, 255 inside; empty: all of it \return empty when given up or nothing is inside
+/// size shows no direction the next coarser fills in. Told apart from mere grain by letting two halves of the votes,
+/// which share no pixel, find it each for itself (split-half reliability, Spearman 1910). Source: the mode of a
+/// smoothed local histogram (van de Weijer & van den Boomgaard 2001), kernel of directions after von Mises; local
+/// contrast as in divisive normalisation (Heeger 1992). \param mask same size, 255 inside; empty: all of it \return
+/// empty when given up or nothing is inside
 FlowField flowOf(const Photo& photo, const Mask& mask, Progress& progress);
 
 /// The field at every `step` px inside the mask, and how long strands are there.

@@ -124,6 +124,25 @@ std::optional<cv::Matx33d> ordered(
             return {};
         toPhoto = h;
     }
+    // Dots that lie across the canvas' edge have their middles shifted: what does not fit the others is left out.
+    for (int round = 0; round < 4; ++round) {
+        std::vector<double> off;
+        for (std::size_t i = 0; i < from.size(); ++i)
+            off.push_back((through(toPhoto, from[i]) - to[i]).length());
+        std::vector<double> sorted = off;
+        std::nth_element(sorted.begin(), sorted.begin() + std::ptrdiff_t(sorted.size() / 2), sorted.end());
+        const double most = std::max(0.1, 2.5 * sorted[sorted.size() / 2]);
+        std::vector<Vec2> a, b;
+        for (std::size_t i = 0; i < from.size(); ++i)
+            if (off[i] <= most)
+                a.push_back(from[i]), b.push_back(to[i]);
+        const cv::Mat h = a.size() < 12 ? cv::Mat() : cv::findHomography(pointsOf(a), pointsOf(b), 0);
+        if (h.empty())
+            break;
+        toPhoto = h;
+        if (round == 3)
+            from = a, to = b;
+    }
     return toPhoto;
 }
 
@@ -133,16 +152,20 @@ bool lineAlong(const cv::Mat& soft, Vec2 a, Vec2 b, double reach, cv::Vec3d& lin
     const Vec2 d = b - a;
     const double length = d.length();
     const Vec2 u = d * (1 / length), n{-u.y, u.x};
+    constexpr double kStep = 0.25; // px
     std::vector<cv::Point2f> edge;
     for (int i = 8; i < 120 - 8; ++i) {
         const Vec2 p = a + d * (i / 120.0);
         double best = 0, at = 0;
         std::vector<double> slope;
-        for (double t = -reach; t <= reach; t += 0.5) {
+        for (double t = -reach; t <= reach; t += kStep) {
             const auto value = [&](double s) {
-                const int x = std::clamp(int(p.x + n.x * s), 0, soft.cols - 1),
-                          y = std::clamp(int(p.y + n.y * s), 0, soft.rows - 1);
-                return double(soft.at<float>(y, x));
+                const double px = std::clamp(p.x + n.x * s - 0.5, 0.0, soft.cols - 1.001),
+                             py = std::clamp(p.y + n.y * s - 0.5, 0.0, soft.rows - 1.001);
+                const int x = int(px), y = int(py);
+                const double fx = px - x, fy = py - y;
+                return (1 - fy) * ((1 - fx) * double(soft.at<float>(y, x)) + fx * double(soft.at<float>(y, x + 1)))
+                    + fy * ((1 - fx) * double(soft.at<float>(y + 1, x)) + fx * double(soft.at<float>(y + 1, x + 1)));
             };
             slope.push_back(std::abs(value(t + 1.5) - value(t - 1.5)));
             if (slope.back() > best)
@@ -152,7 +175,7 @@ bool lineAlong(const cv::Mat& soft, Vec2 a, Vec2 b, double reach, cv::Vec3d& lin
             continue;
         double sum = 0, weight = 0; // its middle
         for (std::size_t k = 0; k < slope.size(); ++k)
-            if (const double t = -reach + 0.5 * double(k); std::abs(t - at) < 2.6)
+            if (const double t = -reach + kStep * double(k); std::abs(t - at) < 3.1)
                 sum += slope[k] * t, weight += slope[k];
         const Vec2 q = p + n * (sum / weight);
         edge.emplace_back(float(q.x), float(q.y));
@@ -207,7 +230,7 @@ Mask DotPattern::picture() const
     return Mask::fromMat(m);
 }
 
-Result<Corners> canvasCorners(const Photo& photo)
+Result<Corners> canvasCorners(const Photo& photo, const std::optional<Corners>& thrown)
 {
     const Error none{Kind::Missing, "The canvas' four edges can not be made out; set its corners by hand.", {}};
     if (photo.width() < 64 || photo.height() < 64)
@@ -242,7 +265,10 @@ Result<Corners> canvasCorners(const Photo& photo)
                 std::swap(q[1], q[3]);
             const bool border = std::any_of(quad.begin(), quad.end(),
                 [&](cv::Point p) { return p.x < 2 || p.y < 2 || p.x > small.cols - 3 || p.y > small.rows - 3; });
-            if (!goesRound(q) || border)
+            double off = 0; // from the thrown picture's own edge
+            for (std::size_t i = 0; thrown && i < 4; ++i)
+                off = std::max(off, (q[i] - (*thrown)[i]).length() * k);
+            if (!goesRound(q) || border || (thrown && off < 0.03 * small.cols))
                 continue;
             // Steep all along its sides.
             double score = 0;
@@ -293,7 +319,10 @@ Result<Keystone> keystoneOf(
             "photograph again.",
             {}};
     if (!corners) {
-        const auto found = canvasCorners(photo);
+        const double w = pattern.widthPx, h = pattern.heightPx;
+        const auto found = canvasCorners(photo,
+            Corners{through(*toPhoto, {0, 0}), through(*toPhoto, {w, 0}), through(*toPhoto, {w, h}),
+                through(*toPhoto, {0, h})});
         if (!found)
             return found.error();
         corners = *found;

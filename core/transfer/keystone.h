@@ -41,7 +41,8 @@ Result<Keystone> keystoneOf(const Photo& photo, const DotPattern& pattern, doubl
     std::optional<Corners> corners = {});
 
 /// The four corners of a canvas in a photograph, px: the quadrangle whose sides stand out best.
-Result<Corners> canvasCorners(const Photo& photo);
+/// \param thrown a quadrangle that is none: the edge of what the projector throws
+Result<Corners> canvasCorners(const Photo& photo, const std::optional<Corners>& thrown = {});
 
 /// A picture of the canvas bent so that the projector throws it true. \param canvas a picture of the whole canvas
 /// \return as large as the projector's, black outside

@@ -60,7 +60,7 @@ void turnsOf(const Stroke& s, const std::string& whose, std::vector<Candidate>& 
         const bool end = s.kind == LineKind::Outline && turnAt(p, i, kFar, s.closed) > kEnd;
         const double w = (end ? 0.75 : s.kind == LineKind::Outline ? 0.45 : 0.3) + 0.25 * std::min(1.0, turn[i] / 120);
         out.push_back({p[i], end ? LandmarkKind::End : LandmarkKind::Corner, s.element,
-            (end                                  ? "end on "
+            (end                                  ? "tip of "
                     : s.kind == LineKind::Outline ? "corner of "
                                                   : "corner in ")
                 + whose,

@@ -7,8 +7,8 @@
 namespace rl::transfer {
 
 namespace {
-constexpr float kBegin = 2.0f, kGoOn = 0.8f; // L* of a step that begins a line, and that one goes on with
-constexpr double kBeside = 1.7; // sigmas within which two lines are one
+constexpr float kBegin = 1.7f, kGoOn = 0.7f; // L* of a step that begins a line, and that one goes on with
+constexpr double kBeside = 2.0; // sigmas within which two lines are one
 constexpr double kSharpest = 0.62; // cosine of the sharpest turn in a pixel
 } // namespace
 
@@ -76,9 +76,16 @@ bool LineTracer::centred(Vec2& p) const
     return true;
 }
 
-/// The nearest point of another line close by.
-std::optional<Vec2> LineTracer::joins(Vec2 p) const
+/// Where a line that ends here meets another close by: straight on from where it came, not where the two blur together.
+std::optional<Vec2> LineTracer::joins(Vec2 p, const std::vector<Vec2>& way) const
 {
+    const std::size_t n = way.size(), k = blurredEnd();
+    const Vec2 from = n > k + 8 ? way[n - 1 - k] : p;
+    Vec2 u{0, 0};
+    if (n > k + 8) {
+        const Vec2 d = from - way[n - 1 - std::min(n - 1, k + 10)];
+        u = d.length() > 0 ? d * (1 / d.length()) : u;
+    }
     const double reach = 2.2 * kBeside * m_sigma;
     double best = reach;
     std::optional<Vec2> out;
@@ -88,8 +95,11 @@ std::optional<Vec2> LineTracer::joins(Vec2 p) const
         for (int x = std::max(0, cx - r); x <= std::min(m_cells - 1, cx + r); ++x)
             for (const auto& [line, point] : m_near[std::size_t(y * m_cells + x)]) {
                 const Vec2 q = m_lines[std::size_t(line)][std::size_t(point)];
-                if (const double d = (q - p).length(); d < best)
-                    best = d, out = q;
+                const Vec2 v = q - p;
+                const Vec2 w = q - from;
+                const double d = v.length(), aside = std::abs(w.x * u.y - w.y * u.x);
+                if (const double cost = u == Vec2{} ? d : 0.7 * aside + 0.3 * d; d < reach && cost < best)
+                    best = cost, out = q;
             }
     return out;
 }
@@ -109,9 +119,24 @@ bool LineTracer::ownTrack(Vec2 p, int step)
     return back;
 }
 
+/// The end set straight onto another line: what lay in the blur of both is left out.
+void LineTracer::endOn(const std::optional<Vec2>& meets, std::vector<Vec2>& way) const
+{
+    if (!meets)
+        return;
+    if (const std::size_t k = blurredEnd(); way.size() > k + 8)
+        way.resize(way.size() - k);
+    const Vec2 from = way.empty() ? *meets : way.back(), d = *meets - from;
+    const int n = int(d.length());
+    for (int i = 1; i < n; ++i)
+        way.push_back(from + d * (double(i) / n));
+    way.push_back(*meets);
+}
+
 /// From a place one way, a pixel a step, until the ridge is lost for longer than the gap or another line is met.
 std::vector<Vec2> LineTracer::follow(Vec2 at, double hx, double hy, double gap)
 {
+    const Vec2 start = at;
     std::vector<Vec2> out;
     std::size_t good = 0;
     const std::size_t most = std::size_t(4 * (m_width + m_height));
@@ -120,11 +145,8 @@ std::vector<Vec2> LineTracer::follow(Vec2 at, double hx, double hy, double gap)
         if (next.x < 1 || next.y < 1 || next.x >= m_width - 1 || next.y >= m_height - 1)
             break;
         if (taken(next)) {
-            if (const auto meets = joins(next)) { // it ends on that line
-                out.push_back(*meets);
-                good = out.size();
-            }
-            break;
+            endOn(joins(next, out), out);
+            return out;
         }
         Vec2 ridge = next;
         const bool on = centred(ridge) && strengthAt(ridge) > kGoOn && (ridge - next).length() < 1;
@@ -153,6 +175,17 @@ std::vector<Vec2> LineTracer::follow(Vec2 at, double hx, double hy, double gap)
             break;
     }
     out.resize(good);
+    // A line that fades just before another one ends on it.
+    const Vec2 last = out.empty() ? start : out.back();
+    for (double ahead = 1; good > 2 && ahead < std::min(gap, 5 * m_sigma); ++ahead) {
+        const Vec2 next = last + Vec2{hx, hy} * ahead;
+        if (next.x < 1 || next.y < 1 || next.x >= m_width - 1 || next.y >= m_height - 1)
+            break;
+        if (!taken(next))
+            continue;
+        endOn(joins(next, out), out);
+        break;
+    }
     return out;
 }
 

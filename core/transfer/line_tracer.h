@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/geometry.h"
 #include "core/transfer/edges.h"
+#include <optional>
 #include <vector>
 
 namespace rl::transfer {
@@ -27,7 +28,9 @@ private:
     float strengthAt(Vec2 p) const;
     bool taken(Vec2 p) const;
     bool centred(Vec2& p) const;
-    std::optional<Vec2> joins(Vec2 p) const;
+    std::size_t blurredEnd() const { return std::size_t(11 * m_sigma); } ///< px near a junction that are no guide
+    void endOn(const std::optional<Vec2>& meets, std::vector<Vec2>& way) const;
+    std::optional<Vec2> joins(Vec2 p, const std::vector<Vec2>& way) const;
     const EdgeField& m_field;
     double m_sigma;
     int m_width, m_height;

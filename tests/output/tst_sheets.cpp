@@ -13,15 +13,11 @@ using namespace rl::output;
 namespace {
 SheetJob jobOf(SheetContent content, const char* paper)
 {
-    SheetJob job;
-    job.project = kit::postWork();
-    job.project.sheets.paper = paper;
-    job.content = content;
+    Project p = kit::postWork();
+    p.sheets.paper = paper;
     stage::SurfaceCache cache;
     NoProgress progress;
-    light::Relighter relighter;
-    job.picture = relighter.light(stage::compose(job.project, 1200, cache, progress), job.project.lights);
-    return job;
+    return sheetJob(p, content, true, cache, progress).take();
 }
 } // namespace
 
@@ -36,6 +32,7 @@ private slots:
         QTest::addColumn<double>("h");
         QTest::newRow("A4") << "A4" << 210.0 << 297.0;
         QTest::newRow("Letter") << "Letter" << 215.9 << 279.4;
+        QTest::newRow("A3") << "A3" << 297.0 << 420.0;
     }
     void pagesAreTrueToSize()
     {

@@ -134,8 +134,48 @@ QString GridPage::says() const
     return s;
 }
 
+/// A click near a landmark takes it in hand.
+class LandmarksPage::Pick final : public Tool {
+public:
+    Pick(Desk& desk, CarryState& state, LandmarksPage& page)
+        : m_desk(desk)
+        , m_state(state)
+        , m_page(page)
+    {
+    }
+    bool press(const BoardPoint& p) override
+    {
+        const CarryState::Drawn* d = m_state.drawn();
+        if (!d)
+            return false;
+        const auto canvas = transfer::canvasPlanOf(m_desk.project());
+        double nearest = 14 * p.px;
+        int found = -1;
+        for (std::size_t i = 0; i < d->landmarks.points.size(); ++i)
+            if (const double l = (canvas.toPlan(d->landmarks.points[i].at) - p.at).length(); l < nearest)
+                nearest = l, found = int(i);
+        if (found < 0 || found >= m_page.m_list->topLevelItemCount())
+            return false;
+        m_page.m_list->setCurrentItem(m_page.m_list->topLevelItem(found));
+        return true;
+    }
+
+private:
+    Desk& m_desk;
+    CarryState& m_state;
+    LandmarksPage& m_page;
+};
+
+LandmarksPage::~LandmarksPage() = default;
+
+std::vector<Tool*> LandmarksPage::tools()
+{
+    return {m_pick.get()};
+}
+
 LandmarksPage::LandmarksPage(Desk& desk, StationView& view)
     : CarryPage(desk, view, tr("Landmarks"), tr("The points that fix the drawing best, each found with a ruler"))
+    , m_pick(std::make_unique<Pick>(desk, m_state, *this))
     , m_list(new QTreeWidget)
 {
     m_marks.shows.lines = m_marks.shows.landmarks = true;

@@ -27,14 +27,17 @@ class LandmarksPage final : public CarryPage {
     Q_OBJECT
 public:
     LandmarksPage(Desk& desk, StationView& view);
+    ~LandmarksPage() override;
     QString says() const override;
     void show() override;
-    bool tall() const override { return false; }
+    std::vector<Tool*> tools() override;
     void writeTo(const QString& path);
     void step(int by); ///< to the next landmark not yet ticked
     void tickHeld();
 
 private:
+    class Pick;
+    std::unique_ptr<Pick> m_pick;
     void fill();
     QTreeWidget* m_list;
     const void* m_filledFrom = nullptr;
