@@ -300,18 +300,22 @@ Result<Done> writeOra(
     return Done{};
 }
 
+constexpr int kMuralPx = 12000, kMuralLitPx = 2200;
+
 Result<Done> writePixels(
     const Project& p, const QString& path, const ExportWish& wish, stage::SurfaceCache& cache, Progress& progress)
 {
-    const int rendered = wish.widthPx ? wish.widthPx : printWidthPx(p);
+    const auto canvas = transfer::canvasPlanOf(p);
+    const double planInches = p.brief.widthCm * canvas.scale / 2.54;
+    // A mural is lit no finer than its photographs carry and half a gigabyte holds.
+    const bool mural = planInches * wish.pixelsPerInch > kMuralPx;
+    const int rendered = wish.widthPx ? wish.widthPx : std::min(printWidthPx(p), mural ? kMuralLitPx : 6000);
     auto frame = stage::compose(p, rendered, cache, progress);
     if (!frame)
         return kGivenUp;
     const auto shown = light::finalPicture(std::move(frame), p.lights, progress, 128);
     if (!shown)
         return shown.error();
-    const auto canvas = transfer::canvasPlanOf(p);
-    const double planInches = p.brief.widthCm * canvas.scale / 2.54;
     const double ppi = wish.pixelsPerInch > 0 ? wish.pixelsPerInch : shown->width() / planInches;
     const int w = wish.pixelsPerInch > 0 ? int(std::lround(planInches * ppi)) : shown->width(),
               h = int(std::lround(double(w) * shown->height() / shown->width()));

@@ -1,4 +1,5 @@
 #include "tests/kit/pdf.h"
+#include <QImageReader>
 #include <QProcess>
 #include <QRegularExpression>
 #include <QTemporaryDir>
@@ -30,6 +31,7 @@ QSizeF pdfPageMm(const QString& pdf, int page)
 
 QImage pdfPage(const QString& pdf, int page, int dpi)
 {
+    QImageReader::setAllocationLimit(0); // an A3 page at printers' resolution
     QTemporaryDir dir;
     const QString n = QString::number(page);
     told("pdftoppm", {"-png", "-singlefile", "-r", QString::number(dpi), "-f", n, "-l", n, pdf, dir.filePath("page")});

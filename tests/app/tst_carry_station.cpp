@@ -1,0 +1,158 @@
+#include "app/stations/carry/canvas_page.h"
+#include "app/stations/carry/grid_page.h"
+#include "app/stations/carry/sheets_page.h"
+#include "app/stations/carry/throw_page.h"
+#include "tests/kit/pdf.h"
+#include "tests/kit/program.h"
+#include "tests/kit/station_hand.h"
+#include "tests/kit/tiny.h"
+#include <QCheckBox>
+#include <QPushButton>
+#include <QTreeWidget>
+
+using namespace rl;
+using namespace rl::app;
+
+/// Carry by clicks and keys in the real window.
+class TestCarryStation : public QObject {
+    Q_OBJECT
+    std::optional<kit::StationHand> m_hand;
+    kit::StationHand& hand() { return *m_hand; }
+    const Project& project() { return hand().project(); }
+    StationView& view() { return *hand().window().here(); }
+    CarryState& state() { return CarryState::of(hand().desk(), view()); }
+    bool drawn()
+    {
+        return QTest::qWaitFor([this] { return state().current() && !state().busy(); }, 20000);
+    }
+
+private slots:
+    void init()
+    {
+        m_hand.emplace(kit::postWork());
+        QVERIFY(hand().settle());
+        hand().go(Station::Carry);
+        QVERIFY(drawn());
+    }
+    void cleanup() { m_hand.reset(); }
+
+    void theCanvasCutsThePlanAndSaysSo()
+    {
+        hand().page("Canvas");
+        hand().type("canvasWide", "50");
+        hand().type("canvasHigh", "50");
+        QCOMPARE(project().sheets.canvasWidthCm, 50.0);
+        QVERIFY2(view().says().contains("20.0 cm"), qPrintable(view().says()));
+        hand().choose("canvasFit", 1);
+        QVERIFY(view().says().contains("not planned"));
+        const double before = project().brief.heightCm;
+        hand().press("growPlan");
+        QVERIFY(project().brief.heightCm > before + 10 && !view().says().contains("not planned"));
+        hand().undo();
+        QCOMPARE(project().brief.heightCm, before);
+    }
+    void linesAreChosenByFieldAndKey()
+    {
+        hand().page("Lines");
+        hand().type("lines", "40");
+        QCOMPARE(project().sheets.lines, 40.0);
+        QTest::keyClick(hand().board(), Qt::Key_M);
+        QCOMPARE(project().sheets.lines, 50.0);
+        QTest::keyClick(hand().board(), Qt::Key_F);
+        QTest::keyClick(hand().board(), Qt::Key_F);
+        QCOMPARE(project().sheets.lines, 30.0);
+        QVERIFY(drawn() && view().says().contains("to trace"));
+        hand().find<QCheckBox>("darkGround")->click();
+        QVERIFY(project().sheets.darkGround && qGray(view().current()->look().pixel(2, 2)) < 90);
+        hand().undo();
+        QVERIFY(qGray(view().current()->look().pixel(2, 2)) > 200);
+    }
+    void squaresAreTickedOnTheBoard()
+    {
+        hand().page("Grid");
+        QVERIFY(drawn());
+        QTest::keyClick(hand().board(), Qt::Key_T);
+        QVERIFY(hand().find<QPushButton>("tickSquares")->isChecked());
+        hand().click(Vec2{1, 1});
+        QCOMPARE(project().sheets.traced, (std::vector<std::string>{"A1"}));
+        QVERIFY(view().says().contains("1 of"));
+        hand().click(Vec2{1, 1});
+        QVERIFY(project().sheets.traced.empty());
+        hand().undo();
+        QCOMPARE(project().sheets.traced.size(), std::size_t(1));
+        hand().press("untickAll");
+        QVERIFY(project().sheets.traced.empty());
+    }
+    void landmarksAreTickedOff()
+    {
+        hand().page("Landmarks");
+        QVERIFY(drawn());
+        auto* list = hand().find<QTreeWidget>("landmarks");
+        QTRY_VERIFY(list->topLevelItemCount() >= 4);
+        QTest::keyClick(hand().board(), Qt::Key_BracketRight);
+        QCOMPARE(list->indexOfTopLevelItem(list->currentItem()), 0);
+        QTest::keyClick(hand().board(), Qt::Key_T);
+        QCOMPARE(project().sheets.traced, (std::vector<std::string>{"L1"}));
+        QCOMPARE(list->topLevelItem(0)->checkState(0), Qt::Checked);
+        QTest::keyClick(hand().board(), Qt::Key_BracketRight);
+        QCOMPARE(list->indexOfTopLevelItem(list->currentItem()), 1);
+        list->topLevelItem(2)->setCheckState(0, Qt::Checked);
+        QCOMPARE(project().sheets.traced.size(), std::size_t(2));
+        // A click near one takes it in hand.
+        hand().click(state().drawn()->landmarks.points[3].at);
+        QCOMPARE(list->indexOfTopLevelItem(list->currentItem()), 3);
+        dynamic_cast<LandmarksPage*>(view().current())->writeTo(hand().file("l.pdf"));
+        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(hand().file("l.pdf")), 15000);
+    }
+    void whatIsInHandIsCutAndStroked()
+    {
+        hand().page("Strokes");
+        hand().desk().hold({});
+        QVERIFY(view().says().contains("Click a thing"));
+        hand().desk().holdElement(project().elements[0].id);
+        QTRY_VERIFY_WITH_TIMEOUT(state().flow() || state().flowProblem(), 20000);
+        hand().page("Stencil");
+        QTRY_VERIFY_WITH_TIMEOUT(state().shape() != nullptr, 20000);
+        QVERIFY(view().says().contains("Nothing falls out") && view().says().contains("blade"));
+        hand().choose("cutWhat", 1);
+        QTRY_VERIFY_WITH_TIMEOUT(state().mask() && state().shape(), 20000);
+        dynamic_cast<StencilPage*>(view().current())->writeTo(hand().file("m.pdf"));
+        QTRY_VERIFY_WITH_TIMEOUT(kit::pdfPages(hand().file("m.pdf")) >= 2, 15000);
+    }
+    void theProjectorIsSquaredUpInTheSimulatedRoom()
+    {
+        hand().page("Projector");
+        auto* page = view().find<ThrowPage>();
+        hand().find<QPushButton>("throwNow")->click();
+        QVERIFY(page->thrown() && page->keystone());
+        const double before = page->trueErrorMm();
+        QVERIFY(before > 5);
+        // A corner by the mouse and by keys.
+        const Vec2 was = page->keystone()->projectorAt({0, 0});
+        QTest::keyClick(page->thrown(), Qt::Key_Right);
+        QTest::keyClick(page->thrown(), Qt::Key_Down, Qt::ShiftModifier);
+        const Vec2 now = page->keystone()->projectorAt({0, 0});
+        QVERIFY(std::abs(now.x - was.x - 1) < 1e-3 && std::abs(now.y - was.y - 10) < 1e-3);
+        hand().press("throwDots");
+        QVERIFY(view().says().contains("Photograph"));
+        hand().press("throwPhoto");
+        QTRY_VERIFY_WITH_TIMEOUT(page->keystone()->points > 4, 20000);
+        QVERIFY2(page->trueErrorMm() < 0.5, qPrintable(QString::number(page->trueErrorMm())));
+        QTest::keyClick(page->thrown(), Qt::Key_Escape);
+        QTRY_VERIFY(!page->thrown() && !hand().find<QPushButton>("throwNow")->isChecked());
+    }
+    void aStrayingPrinterIsMeasuredAndCorrected()
+    {
+        hand().page("Sheets");
+        auto* page = view().find<SheetsPage>();
+        hand().choose("printOn", 2);
+        page->writeTo(hand().file("s.pdf"));
+        QTRY_VERIFY_WITH_TIMEOUT(!page->writing() && QFile::exists(hand().file("s.pdf")), 20000);
+        QVERIFY(kit::rulerMm(hand().file("s.pdf"), 2) < 99.6);
+        hand().type("rulerSays", "99.4");
+        QVERIFY(std::abs(project().sheets.scaleCorrection - 100 / 99.4) < 1e-6);
+    }
+};
+
+RL_TEST(TestCarryStation)
+#include "tst_carry_station.moc"

@@ -1,0 +1,238 @@
+#include "core/colour/srgb.h"
+#include "core/transfer/canvas_plan.h"
+#include "core/transfer/grid.h"
+#include "devices/printing/printer.h"
+#include "output/big_picture.h"
+#include "output/export.h"
+#include "store/picture_reader.h"
+#include "tests/kit/pdf.h"
+#include "tests/kit/program.h"
+#include "tests/kit/tiny.h"
+#include <QFile>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QXmlStreamReader>
+#include <opencv2/imgcodecs.hpp>
+#include <set>
+
+using namespace rl;
+using namespace rl::output;
+
+/// What leaves the program, read back by others: librsvg, libarchive, OpenCV, poppler.
+class TestExport : public QObject {
+    Q_OBJECT
+    QTemporaryDir m_dir;
+    stage::SurfaceCache m_cache;
+    NoProgress m_progress;
+    QString at(const char* name) const { return m_dir.filePath(name); }
+    Result<SheetJob> job(SheetContent content, int element = 0, const char* paper = "A4")
+    {
+        Project p = kit::postWork();
+        p.sheets.paper = paper;
+        return sheetJob(p, content, true, m_cache, m_progress, element);
+    }
+
+private slots:
+    void linesAreSvgInMillimetres()
+    {
+        const Project p = kit::postWork();
+        const QString file = at("lines.svg");
+        QVERIFY(bool(exportWork(p, file, {}, m_cache, m_progress)));
+        // Another reader draws it: the canvas is as large as it is, the post's side where it stands.
+        const auto drawn = store::readPicture(std::filesystem::path(file.toStdString()));
+        QVERIFY2(bool(drawn), drawn ? "" : drawn.error().sentence.c_str());
+        const double k = drawn->pixels.width() / p.brief.widthCm;
+        QVERIFY(std::abs(drawn->pixels.height() / k - p.brief.heightCm) < 0.1);
+        QFile xml(file);
+        QVERIFY(xml.open(QIODevice::ReadOnly));
+        QXmlStreamReader reader(&xml);
+        std::set<QString> layers;
+        int paths = 0, marks = 0;
+        double most = 0;
+        while (!reader.atEnd()) {
+            reader.readNext();
+            if (!reader.isStartElement())
+                continue;
+            if (reader.name() == u"svg")
+                QCOMPARE(reader.attributes().value("width").toString(), QString("%1.000mm").arg(10 * p.brief.widthCm));
+            if (reader.name() == u"g")
+                layers.insert(reader.attributes().value("id").toString());
+            marks += reader.name() == u"circle";
+            if (reader.name() == u"path") {
+                ++paths;
+                const QString d = reader.attributes().value("d").toString();
+                QVERIFY(d.startsWith('M') && d.contains('C'));
+                most = std::max(most, d.mid(1).section(',', 0, 0).toDouble());
+            }
+        }
+        QVERIFY(!reader.hasError() && paths >= 1 && marks >= 4);
+        QVERIFY(layers.contains("grid") && layers.contains("landmarks")
+            && layers.contains(QString("lines-%1-0").arg(p.elements[0].id)));
+        QVERIFY(most > 50 && most <= 10 * p.brief.widthCm);
+    }
+    void layersAreOpenRaster()
+    {
+        const Project p = kit::postWork();
+        const QString file = at("layers.ora");
+        ExportWish wish;
+        wish.widthPx = 300;
+        QVERIFY(bool(exportWork(p, file, wish, m_cache, m_progress)));
+        // The mimetype comes first, unpacked, so that the file can be told by its first bytes.
+        QFile raw(file);
+        QVERIFY(raw.open(QIODevice::ReadOnly));
+        const QByteArray head = raw.read(60);
+        QVERIFY(head.startsWith("PK") && head.mid(30).startsWith("mimetypeimage/openraster"));
+        QProcess tar;
+        tar.setWorkingDirectory(m_dir.path());
+        tar.start("cmake", {"-E", "tar", "xf", file});
+        QVERIFY(tar.waitForFinished(20000) && tar.exitCode() == 0);
+        QFile stack(at("stack.xml"));
+        QVERIFY(stack.open(QIODevice::ReadOnly));
+        QXmlStreamReader xml(&stack);
+        QStringList names;
+        QString top;
+        while (!xml.atEnd()) {
+            xml.readNext();
+            if (!xml.isStartElement() || xml.name() != u"layer")
+                continue;
+            names << xml.attributes().value("name").toString();
+            QVERIFY(!QImage(at(xml.attributes().value("src").toUtf8())).isNull());
+            if (names.last() == QString::fromStdString(p.elements[0].name))
+                top = xml.attributes().value("src").toString();
+        }
+        QVERIFY(names.contains("backdrop") && names.contains("pass: shadow") && !top.isEmpty());
+        QCOMPARE(names.last(), QString("backdrop"));
+        const QImage whole(at("mergedimage.png")), post(at(top.toUtf8()));
+        QCOMPARE(whole.width(), 300);
+        QVERIFY(post.hasAlphaChannel() && std::max(QImage(at("Thumbnails/thumbnail.png")).width(), 0) <= 256);
+    }
+    void picturesKnowTheirResolution()
+    {
+        const Project p = kit::postWork();
+        ExportWish wish;
+        wish.widthPx = 400, wish.pixelsPerInch = 30;
+        const int w = int(std::lround(p.brief.widthCm / 2.54 * 30));
+        QVERIFY(bool(exportWork(p, at("p.png"), wish, m_cache, m_progress)));
+        const QImage png(at("p.png"));
+        QCOMPARE(png.width(), w);
+        QVERIFY(std::abs(png.dotsPerMeterX() * 0.0254 - 30) < 0.1);
+        QVERIFY(bool(exportWork(p, at("p.tif"), wish, m_cache, m_progress)));
+        const QImage tif(at("p.tif"));
+        QCOMPARE(tif.width(), w);
+        QVERIFY(std::abs(tif.dotsPerMeterX() * 0.0254 - 30) < 0.5);
+        QVERIFY(exportWork(p, at("p.gif"), wish, m_cache, m_progress).error().kind == Kind::Invalid);
+        QVERIFY(exportWork(p, m_dir.filePath("no/such/p.tif"), wish, m_cache, m_progress).error().kind
+            == Kind::NotWritable);
+    }
+    void stripsAreOnePicture_data()
+    {
+        QTest::addColumn<int>("w");
+        QTest::newRow("grown") << 1500;
+        QTest::newRow("as it is") << 500;
+        QTest::newRow("shrunk") << 120;
+    }
+    void stripsAreOnePicture()
+    {
+        QFETCH(int, w);
+        const Photo photo = kit::plain(500, 400, {10, 20, 30});
+        std::vector<Rgb8> pixels;
+        for (int y = 0; y < 400; ++y)
+            for (int x = 0; x < 500; ++x)
+                pixels.push_back({std::uint8_t(x / 2), std::uint8_t(y / 2), std::uint8_t(x / 2)});
+        const int h = w * 4 / 5;
+        QVERIFY(bool(writeTiff({500, 400, pixels}, w, h, 200, at("s.tif"), m_progress)));
+        const cv::Mat read = cv::imread(at("s.tif").toStdString());
+        QVERIFY(read.cols == w && read.rows == h);
+        // A ramp stays that ramp, over the seams of strips too.
+        double worst = 0;
+        for (int y = 8; y < h - 8; ++y)
+            for (int x = 8; x < w - 8; x += 7) {
+                const cv::Vec3b c = read.at<cv::Vec3b>(y, x);
+                worst
+                    = std::max({worst, std::abs(c[2] - (x + 0.5) * 250.0 / w), std::abs(c[1] - (y + 0.5) * 200.0 / h)});
+            }
+        QVERIFY2(worst < 1.6, qPrintable(QString::number(worst)));
+        QVERIFY(!writeTiff({}, 10, 10, 200, at("x.tif"), m_progress)
+            && !writeTiff(photo, 0, 10, 200, at("x.tif"), m_progress)
+            && !writeTiff(photo, 10, 10, std::nan(""), at("x.tif"), m_progress));
+        struct Stop final : Progress {
+            void report(double, std::string_view) override { }
+            bool cancelled() const override { return true; }
+        } stop;
+        QVERIFY(writeTiff(photo, 100, 80, 200, at("c.tif"), stop).error().kind == Kind::Cancelled);
+        QVERIFY(!QFile::exists(at("c.tif")) && !QFile::exists(at("c.tif.part")));
+    }
+    void sheetsOfEveryKindAreWritten_data()
+    {
+        QTest::addColumn<int>("content");
+        for (int i = 0; i < kSheetContentCount; ++i)
+            QTest::newRow(wordOf(SheetContent(i))) << i;
+    }
+    void sheetsOfEveryKindAreWritten()
+    {
+        QFETCH(int, content);
+        const int post = kit::postWork().elements[0].id;
+        const auto what = SheetContent(content);
+        const bool one = content >= int(SheetContent::Flow);
+        const auto made = job(what, one ? post : 0);
+        QVERIFY2(bool(made), made ? "" : made.error().sentence.c_str());
+        const QString pdf = at("kind.pdf");
+        QVERIFY(bool(writeSheets(*made, pdf, m_progress)));
+        QVERIFY(kit::pdfPages(pdf) >= 1);
+        const QImage page = kit::pdfPage(pdf, kit::pdfPages(pdf) > 1 ? 2 : 1, 50);
+        int ink = 0;
+        for (int y = 0; y < page.height(); ++y)
+            for (int x = 0; x < page.width(); ++x)
+                ink += qGray(page.pixel(x, y)) < 180;
+        QVERIFY2(ink > 60, qPrintable(QString::number(ink)));
+        if (one)
+            QVERIFY(job(what, 0).error().kind == Kind::Missing && job(what, 9999).error().kind == Kind::Missing);
+    }
+    void thePrinterThatStraysIsCorrected()
+    {
+        auto made = job(SheetContent::LineArt);
+        QVERIFY(bool(made));
+        // What comes out of it measures short; corrected by that, it measures true.
+        const devices::Slip slip{0.994, 0.994, 0};
+        QVERIFY(bool(devices::SimulatedPrinter(at("short.pdf"), slip).print(*made, m_progress)));
+        const double first = kit::rulerMm(at("short.pdf"), 2);
+        QVERIFY2(std::abs(first - 99.4) < 0.1, qPrintable(QString::number(first)));
+        SheetJob again = *made;
+        again.project.sheets.scaleCorrection = 100 / first;
+        QVERIFY(bool(devices::SimulatedPrinter(at("true.pdf"), slip).print(again, m_progress)));
+        const double then = kit::rulerMm(at("true.pdf"), 2);
+        QVERIFY2(std::abs(then - 100) < 0.1, qPrintable(QString::number(then)));
+        // Askew, its pages are still there.
+        QVERIFY(bool(devices::SimulatedPrinter(at("askew.pdf"), {1, 1, 0.8}).print(*made, m_progress)));
+        QCOMPARE(kit::pdfPages(at("askew.pdf")), kit::pdfPages(at("true.pdf")));
+    }
+    void linesForADarkGroundAndMirrored()
+    {
+        auto read = job(SheetContent::LineArt);
+        SheetJob made = read.take();
+        made.withGrid = false;
+        const QString plain = at("plain.pdf"), dark = at("dark.pdf"), turned = at("turned.pdf");
+        QVERIFY(bool(writeSheets(made, plain, m_progress)));
+        SheetJob other = made;
+        other.project.sheets.darkGround = 1;
+        QVERIFY(bool(writeSheets(other, dark, m_progress)));
+        other = made;
+        other.project.sheets.mirrored = 1;
+        QVERIFY(bool(writeSheets(other, turned, m_progress)));
+        const auto plan = transfer::tilesOf(made.project);
+        const QImage a = kit::pdfPage(plain, 2, 60), b = kit::pdfPage(turned, 2, 60), c = kit::pdfPage(dark, 2, 60);
+        const int y = int((plan.margin + plan.tiles[0].canvas.height / 2) / 2.54 * 60), x = int(4 / 2.54 * 60);
+        QVERIFY(qGray(a.pixel(x, y)) > 200 && qGray(c.pixel(x, y)) < 100);
+        // Seen in a mirror the sheet's face is the same.
+        const double left = plan.margin / 2.54 * 60, wide = plan.tiles[0].canvas.width / 2.54 * 60;
+        int same = 0, all = 0;
+        for (int i = 4; i < int(wide) - 4; ++i)
+            for (int j = int(left) + 4; j < int(left + plan.tiles[0].canvas.height / 2.54 * 60) - 4; j += 2, ++all)
+                same += std::abs(qGray(a.pixel(int(left) + i, j)) - qGray(b.pixel(int(left + wide) - i, j))) < 90;
+        QVERIFY2(same > 0.98 * all, qPrintable(QString("%1 of %2").arg(same).arg(all)));
+    }
+};
+
+RL_TEST(TestExport)
+#include "tst_export.moc"
