@@ -116,6 +116,8 @@ public:
             ->check(CLI::Range(0.9, 1.1));
         app.add_option("--canvas-cm", m_canvas, "the real canvas' width and height")->delimiter(',')->expected(2);
         app.add_flag("!--no-grid", m_grid, "leave the squared grid off");
+        app.add_option("--turns", m_turns, "a stencil or mask of the thing seen from so many directions")
+            ->check(CLI::Range(1, 24));
     }
     Result<json> run() override
     {
@@ -134,7 +136,7 @@ public:
                 what = output::SheetContent(i);
         NoProgress progress;
         stage::SurfaceCache cache;
-        const auto job = output::sheetJob(p, what, m_grid, cache, progress, element);
+        const auto job = output::sheetJob(p, what, m_grid, cache, progress, element, m_turns);
         if (!job)
             return job.error();
         if (const auto done = output::writeSheets(*job, QString::fromStdString(m_out), progress); !done)
@@ -193,6 +195,7 @@ private:
     double m_overlap = -1, m_grey = -1, m_lines = -1, m_correction = -1;
     std::vector<double> m_canvas;
     bool m_grid = true, m_mirror = false;
+    int m_turns = 1;
 };
 
 /// `lantern landmarks FILE`

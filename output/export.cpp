@@ -108,8 +108,8 @@ private:
 
 void lineLayers(SvgSheet& svg, const SheetJob& job)
 {
-    constexpr std::array<double, transfer::kLineKindCount> weight{1.3, 0.8, 0.6, 0.6, 0.5};
-    constexpr std::array<const char*, transfer::kLineKindCount> dashes{"", "", "0.4 1.4", "2.4 1.6", "3 1 0.4 1"};
+    constexpr std::array<double, transfer::kLineKindCount> weight{1.3, 0.8, 0.6, 0.6, 0.5, 0.4};
+    constexpr std::array<const char*, transfer::kLineKindCount> dashes{"", "", "0.4 1.4", "2.4 1.6", "3 1 0.4 1", ""};
     std::map<std::pair<int, int>, std::vector<const transfer::Stroke*>> layers;
     for (const auto& s : job.lines)
         layers[{s.element, int(s.kind)}].push_back(&s);

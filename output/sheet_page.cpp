@@ -80,6 +80,8 @@ void linePen(SheetPage& page, const Sheets& s, const transfer::Stroke& line)
         return page.pen(0.6 * s.lineMm, ink, Qt::DashLine);
     case LineKind::ValueStep:
         return page.pen(0.5 * s.lineMm, ink, Qt::DashDotLine);
+    case LineKind::Hatch:
+        return page.pen(0.4 * s.lineMm, s.darkGround ? QColor(170, 170, 170) : QColor(140, 140, 140));
     }
 }
 
@@ -225,6 +227,15 @@ void edges(SheetPage& page, const SheetJob& job)
         page->drawRect(QRectF(-grow, -grow, canvas.widthCm + 2 * grow, canvas.heightCm + 2 * grow));
     };
     box(0, 0.3, Qt::SolidLine);
+    if (job.project.brief.format != Format::Rectangle) { // round and odd supports
+        QPolygonF outline;
+        for (const Vec2 p : outlineOf(job.project.brief)) {
+            const Vec2 c = canvas.toCanvas(p);
+            outline << QPointF(c.x, c.y);
+        }
+        page.pen(0.3, ink);
+        page->drawPolygon(outline);
+    }
     if (s.bleedCm > 0)
         box(s.bleedCm, 0.15, Qt::DashLine);
     if (s.wrapCm > 0)

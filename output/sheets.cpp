@@ -210,7 +210,7 @@ int printWidthPx(const Project& p)
 }
 
 Result<SheetJob> sheetJob(const Project& project, SheetContent content, bool withGrid, stage::SurfaceCache& cache,
-    Progress& progress, int element)
+    Progress& progress, int element, int turns)
 {
     if (const auto error = lacking(project, content, element))
         return *error;
@@ -247,7 +247,7 @@ Result<SheetJob> sheetJob(const Project& project, SheetContent content, bool wit
         job.flow = flow.take();
     }
     if (content == SheetContent::Stencil || content == SheetContent::Mask) {
-        auto shape = shapeToCut(project, element, content, cache);
+        auto shape = shapeToCut(project, element, content, cache, turns);
         if (!shape)
             return shape.error();
         job.shape = shape.take();
@@ -255,16 +255,13 @@ Result<SheetJob> sheetJob(const Project& project, SheetContent content, bool wit
     return job;
 }
 
-Result<PlacedShape> shapeToCut(const Project& p, int element, SheetContent content, stage::SurfaceCache& cache)
+namespace {
+PlacedShape oneShape(const Project& p, const Element& e, SheetContent content, stage::SurfaceCache& cache)
 {
-    const Error unseen{Kind::Invalid, "It is not seen on the canvas, or too small for a knife.", {}};
-    const Element* e = p.element(element);
-    if (!e)
-        return Error{Kind::Missing, "There is no element of that number.", {}};
     PlacedShape out;
-    const stage::Cover cover = stage::coverOf(p, *e, cache, 1400);
+    const stage::Cover cover = stage::coverOf(p, e, cache, 1400);
     if (cover.empty())
-        return unseen;
+        return out;
     std::vector<std::uint8_t> in(cover.share.size());
     for (std::size_t i = 0; i < in.size(); ++i)
         in[i] = cover.share.data()[i] > 0.5f ? 255 : 0;
@@ -280,9 +277,59 @@ Result<PlacedShape> shapeToCut(const Project& p, int element, SheetContent conte
     for (auto& loop : out.loops)
         for (Vec2& v : loop)
             v = v + origin;
-    if (out.loops.empty())
-        return unseen;
     return out;
+}
+
+Rect boxOf(const PlacedShape& shape)
+{
+    double l = 1e18, t = 1e18, r = -1e18, b = -1e18;
+    for (const auto& loop : shape.loops)
+        for (const Vec2 p : loop)
+            l = std::min(l, p.x), t = std::min(t, p.y), r = std::max(r, p.x), b = std::max(b, p.y);
+    return r < l ? Rect{} : Rect{l, t, r - l, b - t};
+}
+} // namespace
+
+Result<PlacedShape> shapeToCut(
+    const Project& p, int element, SheetContent content, stage::SurfaceCache& cache, int turns)
+{
+    const Error unseen{Kind::Invalid, "It is not seen on the canvas, or too small for a knife.", {}};
+    const Element* e = p.element(element);
+    if (!e)
+        return Error{Kind::Missing, "There is no element of that number.", {}};
+    std::vector<PlacedShape> shapes;
+    const bool card = p.cutout(e->cutout) != nullptr;
+    for (int i = 0; i < std::max(turns, 1); ++i) {
+        Project turned = p;
+        Element& copy = *turned.element(element);
+        if (turns > 1 && card) {
+            const int half = (turns + 1) / 2, at = i % half;
+            copy.yaw = half > 1 ? -60 + 120.0 * at / (half - 1) : 0;
+            copy.mirrored = (i >= half) != copy.mirrored;
+        } else if (turns > 1)
+            copy.yaw += 360.0 * i / turns;
+        if (PlacedShape s = oneShape(turned, copy, content, cache); !s.loops.empty())
+            shapes.push_back(std::move(s));
+    }
+    if (shapes.empty())
+        return unseen;
+    if (turns <= 1)
+        return std::move(shapes[0]);
+    std::vector<Vec2> sizes;
+    for (const PlacedShape& s : shapes)
+        sizes.push_back({boxOf(s).width, boxOf(s).height});
+    const auto places = transfer::laidOut(sizes, transfer::canvasPlanOf(p).widthCm, 1);
+    PlacedShape all;
+    for (std::size_t i = 0; i < shapes.size(); ++i) {
+        const Rect box = boxOf(shapes[i]);
+        for (auto& loop : shapes[i].loops) {
+            for (Vec2& v : loop)
+                v = v - Vec2{box.x, box.y} + places[i];
+            all.loops.push_back(std::move(loop));
+        }
+        all.islands += shapes[i].islands, all.bridges += shapes[i].bridges;
+    }
+    return all;
 }
 
 Rect carriedPart(const SheetJob& job)

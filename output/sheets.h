@@ -25,8 +25,11 @@ struct PlacedShape {
     int islands = 0, bridges = 0; ///< of a stencil
 };
 
-/// \param content Stencil or Mask \return Invalid where it is not seen, or too small for a knife
-Result<PlacedShape> shapeToCut(const Project& project, int element, SheetContent content, stage::SurfaceCache& cache);
+/// \param content Stencil or Mask \param turns more than 1: the thing as seen from so many directions, side by side
+/// from the canvas' upper left (a cut-out is a card: turned up to 60° either way, and mirrored; a stand-in all round)
+/// \return Invalid where it is not seen, or too small for a knife
+Result<PlacedShape> shapeToCut(
+    const Project& project, int element, SheetContent content, stage::SurfaceCache& cache, int turns = 1);
 
 /// All that sheets are drawn from.
 struct SheetJob {
@@ -45,7 +48,7 @@ struct SheetJob {
 /// The work made ready for its sheets: the board shows the lines of the same source.
 /// \param element needed for flow, stencil and mask of one, and carrying one again
 Result<SheetJob> sheetJob(const Project& project, SheetContent content, bool withGrid, stage::SurfaceCache& cache,
-    Progress& progress, int element = 0);
+    Progress& progress, int element = 0, int turns = 1);
 
 /// What of the canvas goes on sheets, cm: all with its bleed, or one element's place with 1 cm about it.
 Rect carriedPart(const SheetJob& job);

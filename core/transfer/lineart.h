@@ -5,8 +5,8 @@
 
 namespace rl::transfer {
 
-enum class LineKind { Outline, Inner, FormShadow, CastShadow, ValueStep };
-inline constexpr int kLineKindCount = 5;
+enum class LineKind { Outline, Inner, FormShadow, CastShadow, ValueStep, Hatch };
+inline constexpr int kLineKindCount = 6;
 const char* wordOf(LineKind kind); ///< "outline"
 
 /// A line to trace, cm on the canvas.
@@ -36,7 +36,8 @@ std::optional<LineSource> lineSource(
 
 struct LineWish {
     double leastCm = 0.8; ///< nothing shorter; see leastUsefulCm
-    bool shadows = false; ///< borders of form shadow and cast shadow too
+    bool shadows = false; ///< borders of form shadow and cast shadow too, and hatching inside them
+    double hatchCm = 0.5; ///< between lines in cast shadow; twice that in form shadow
     int valueSteps = 0; ///< contours between so many steps of L*, 2…9; 0 = none
 };
 /// The shortest line that says something from that far, cm: twelve minutes of arc, at least 4 mm.

@@ -82,6 +82,11 @@ private slots:
         QCOMPARE(project().sheets.traced.size(), std::size_t(1));
         hand().press("untickAll");
         QVERIFY(project().sheets.traced.empty());
+        // By element too: what is forgotten is named.
+        hand().desk().holdElement(project().elements[0].id);
+        hand().find<QCheckBox>("tickElement")->click();
+        QCOMPARE(project().sheets.traced, (std::vector<std::string>{"#" + std::to_string(project().elements[0].id)}));
+        QVERIFY(view().says().contains("Every thing is traced"));
     }
     void landmarksAreTickedOff()
     {
@@ -114,6 +119,9 @@ private slots:
         hand().page("Stencil");
         QTRY_VERIFY_WITH_TIMEOUT(state().shape() != nullptr, 20000);
         QVERIFY(view().says().contains("Nothing falls out") && view().says().contains("blade"));
+        hand().type("cutTurns", "5");
+        QTRY_VERIFY_WITH_TIMEOUT(state().shape() && state().shape()->loops.size() >= 5, 20000);
+        hand().type("cutTurns", "1");
         hand().choose("cutWhat", 1);
         QTRY_VERIFY_WITH_TIMEOUT(state().mask() && state().shape(), 20000);
         dynamic_cast<StencilPage*>(view().current())->writeTo(hand().file("m.pdf"));

@@ -2,6 +2,7 @@
 #include "core/transfer/curves.h"
 #include "core/transfer/lineart.h"
 #include "tests/kit/program.h"
+#include <QDir>
 #include <QTest>
 #include <fstream>
 #include <nlohmann/json.hpp>
@@ -175,6 +176,17 @@ private slots:
         }
         QVERIFY(count[LineKind::FormShadow] == 1 && count[LineKind::CastShadow] >= 1);
         QCOMPARE(count[LineKind::ValueStep], 4);
+        // Hatching lies in the shadows, in the cast one twice as dense.
+        double inForm = 0, inCast = 0;
+        for (const Stroke& l : lineArt(s, wish))
+            if (l.kind == LineKind::Hatch)
+                for (double t = 0; t <= 1; t += 0.01) {
+                    const double x = l.points[0].x + t * (l.points[1].x - l.points[0].x), d = l.lengthCm() / 101;
+                    QVERIFY2(x > 9.7, qPrintable(QString::number(x)));
+                    (x < 20 ? inForm : inCast) += d;
+                }
+        QVERIFY2(
+            inForm > 100 && std::abs(inCast / inForm - 2) < 0.25, qPrintable(QString("%1 %2").arg(inForm).arg(inCast)));
         QCOMPARE(QString(wordOf(LineKind::CastShadow)), QString("cast shadow"));
     }
     void curvesStayOnTheirPoints()
@@ -202,6 +214,50 @@ private slots:
         }
         QVERIFY(curveThrough({}, 0.1, true).empty() && curveThrough({{1, 1}}, 0.1, false).empty());
         QCOMPARE(thinnedLine({{0, 0}, {1, 0.001}, {2, 0}, {2, 2}}, 0.01).size(), std::size_t(3));
+    }
+    /// Photographs made by others: no truth, but what must hold of any line art.
+    void onPicturesOfStrangers()
+    {
+        const QDir folder("/usr/lib/python3/dist-packages/skimage/data");
+        const auto files = folder.entryList({"*.png", "*.jpg"}, QDir::Files);
+        int seen = 0;
+        std::vector<double> longer;
+        for (const QString& name : files) {
+            cv::Mat m = cv::imread(folder.filePath(name).toStdString());
+            if (m.empty() || m.cols < 200 || m.rows < 200)
+                continue;
+            const double k = std::min(1.0, 700.0 / std::max(m.cols, m.rows));
+            cv::resize(m, m, {}, k, k, cv::INTER_AREA);
+            cv::cvtColor(m, m, cv::COLOR_BGR2RGB);
+            LineSource s;
+            s.plain = colour::linearOf(Photo::fromMat(m));
+            s.ids = IdMap::filled(m.cols, m.rows, 3);
+            s.order = {3}, s.pixelsPerCm = 14;
+            const auto lines = lineArt(s);
+            cv::Mat drawn(m.size(), CV_32S, cv::Scalar(-1));
+            double all = 0, over = 0, beside = 0;
+            for (std::size_t n = 0; n < lines.size(); ++n) {
+                all += lines[n].lengthCm(), over += lines[n].lengthCm() > 2 ? lines[n].lengthCm() : 0;
+                for (std::size_t i = 6; i + 6 < lines[n].points.size(); ++i) {
+                    const Vec2 p = lines[n].points[i] * 14;
+                    QVERIFY(std::isfinite(p.x) && p.x > -1 && p.y > -1 && p.x < m.cols + 1 && p.y < m.rows + 1);
+                    const cv::Point at(std::clamp(int(p.x), 0, m.cols - 1), std::clamp(int(p.y), 0, m.rows - 1));
+                    const int other = drawn.at<int>(at);
+                    beside += other >= 0 && other != int(n);
+                    drawn.at<int>(at) = int(n);
+                }
+            }
+            if (lines.empty())
+                continue;
+            ++seen;
+            longer.push_back(over / all);
+            QVERIFY2(beside < 0.03 * 14 * all, qPrintable(name));
+        }
+        if (!seen)
+            QSKIP("those pictures are not on this machine");
+        std::sort(longer.begin(), longer.end());
+        qInfo("%d pictures: in strokes over 2 cm median %.2f, worst %.2f", seen, longer[longer.size() / 2], longer[0]);
+        QVERIFY(longer[longer.size() / 2] > 0.75);
     }
     /// Photographs of the demo against where its parts truly end.
     void againstRenderedTruth_data()

@@ -189,6 +189,65 @@ private slots:
         if (one)
             QVERIFY(job(what, 0).error().kind == Kind::Missing && job(what, 9999).error().kind == Kind::Missing);
     }
+    void aFlockIsCutFromManyDirections_data()
+    {
+        QTest::addColumn<int>("turns");
+        QTest::newRow("one") << 1;
+        QTest::newRow("two") << 2;
+        QTest::newRow("seven") << 7;
+    }
+    void aFlockIsCutFromManyDirections()
+    {
+        QFETCH(int, turns);
+        const Project p = kit::postWork();
+        const auto shape = shapeToCut(p, p.elements[0].id, SheetContent::Mask, m_cache, turns);
+        QVERIFY2(bool(shape), shape ? "" : shape.error().sentence.c_str());
+        QCOMPARE(int(shape->loops.size()), turns);
+        // They lie apart, within the canvas' width, and are as wide as they are seen.
+        std::vector<Rect> boxes;
+        for (const auto& loop : shape->loops) {
+            Rect b{loop[0].x, loop[0].y, 0, 0};
+            for (const Vec2 v : loop) {
+                const double l = std::min(b.x, v.x), t = std::min(b.y, v.y);
+                b = {l, t, std::max(b.right(), v.x) - l, std::max(b.bottom(), v.y) - t};
+            }
+            for (const Rect& o : boxes)
+                QVERIFY(b.cutTo(o).width * b.cutTo(o).height < 1e-6);
+            boxes.push_back(b);
+        }
+        if (turns == 7) { // straight on it is widest: cos 60° at the ends
+            const auto widest = std::max_element(
+                boxes.begin(), boxes.end(), [](const Rect& a, const Rect& b) { return a.width < b.width; });
+            QVERIFY2(boxes[0].width < 0.7 * widest->width,
+                qPrintable(QString("%1 %2").arg(boxes[0].width).arg(widest->width)));
+        }
+        QVERIFY(!shapeToCut(p, 9999, SheetContent::Mask, m_cache, turns));
+    }
+    void roundCanvasesHaveTheirOutline()
+    {
+        for (const Format format : {Format::Rectangle, Format::Oval}) {
+            Project p = kit::postWork();
+            p.brief.format = format;
+            p.elements.clear();
+            p.sheets.paper = "A1";
+            auto made = sheetJob(p, SheetContent::LineArt, false, m_cache, m_progress);
+            SheetJob j = made.take();
+            j.lines.clear();
+            QVERIFY(bool(writeSheets(j, at("round.pdf"), m_progress)));
+            const auto plan = transfer::tilesOf(p);
+            const QImage page = kit::pdfPage(at("round.pdf"), 2, 50);
+            // On the diagonal an oval's border lies 0.146 of the side in.
+            const auto dark = [&](Vec2 cm) {
+                const int x = int((plan.margin + cm.x) / 2.54 * 50), y = int((plan.margin + cm.y) / 2.54 * 50);
+                int least = 255;
+                for (int v = -2; v <= 2; ++v)
+                    for (int u = -2; u <= 2; ++u)
+                        least = std::min(least, qGray(page.pixel(x + u, y + v)));
+                return least < 150;
+            };
+            QCOMPARE(dark({0.1464 * p.brief.widthCm, 0.1464 * p.brief.heightCm}), format == Format::Oval);
+        }
+    }
     void thePrinterThatStraysIsCorrected()
     {
         auto made = job(SheetContent::LineArt);

@@ -1,4 +1,5 @@
 #include "app/stations/carry/canvas_page.h"
+#include "core/paint/glaze.h"
 #include "core/transfer/canvas_plan.h"
 #include "core/transfer/curves.h"
 #include "output/export.h"
@@ -179,14 +180,30 @@ QString StrokesPage::says() const
     if (f->reliable < 0.1)
         return tr("<b>%1</b>: no direction can be told; it has no strands, or they are too small here.")
             .arg(nameOfHeld(m_desk));
-    return tr("<b>%1</b>: strands %2 mm long as seen, %3 (± %4°); told on %5 % of it, left open elsewhere.")
-        .arg(nameOfHeld(m_desk))
-        .arg(10 * f->lengthCm, 0, 'f', 0)
-        .arg(f->waviness < 4      ? tr("straight")
-                : f->waviness < 9 ? tr("slightly wavy")
-                                  : tr("wavy"))
-        .arg(f->waviness, 0, 'f', 0)
-        .arg(100 * f->reliable, 0, 'f', 0);
+    QString words = tr("<b>%1</b>: strands %2 mm long as seen, %3 (± %4°); told on %5 % of it, left open elsewhere.")
+                        .arg(nameOfHeld(m_desk))
+                        .arg(10 * f->lengthCm, 0, 'f', 0)
+                        .arg(f->waviness < 4      ? tr("straight")
+                                : f->waviness < 9 ? tr("slightly wavy")
+                                                  : tr("wavy"))
+                        .arg(f->waviness, 0, 'f', 0)
+                        .arg(100 * f->reliable, 0, 'f', 0);
+    // How close they must lie, from the mixes of its light over its shade.
+    if (const auto* m = m_desk.review ? m_desk.review->mixing.get() : nullptr) {
+        const auto light = paint::familyOf(m->map, m_desk.element(), true),
+                   shade = paint::familyOf(m->map, m_desk.element(), false);
+        if (light && shade && light->first.L > shade->first.L + 4) {
+            const double middle = (light->first.L + shade->first.L) / 2;
+            const paint::Strokes s = paint::strokesFor(
+                light->first.L, shade->first.L, middle, project().sheets.lineMm, project().brief.viewingDistanceCm);
+            words += tr(" Light strokes (L* %1) over its shade (L* %2): %3 a cm make L* %4.")
+                         .arg(light->first.L, 0, 'f', 0)
+                         .arg(shade->first.L, 0, 'f', 0)
+                         .arg(s.perCm, 0, 'f', 0)
+                         .arg(middle, 0, 'f', 0);
+        }
+    }
+    return words;
 }
 
 StencilPage::StencilPage(Desk& desk, StationView& view)
@@ -204,6 +221,11 @@ StencilPage::StencilPage(Desk& desk, StationView& view)
     m_form->number(lens::sheets(), &Sheets::bridgeMm,
         {"bridge", tr("bridges"), tr("Least width of what holds a stencil's islands, so that nothing falls out"),
             tr("Set the bridges")});
+    m_form->value(
+        {"cutTurns", tr("seen from"),
+            tr("One shape from many directions, for a flock or a crowd: laid side by side on the sheets"), {}},
+        Shown{1, tr(" directions"), 0, 1}, 1, 24, [this] { return std::optional(double(m_state.turns())); },
+        [this](double v, int) { m_state.setTurns(int(v)); });
     m_form->mainButton(
         "writeCut", tr("Cutting sheet…"), tr("A PDF at 1:1 in its place on the canvas, hatched where it is cut away"),
         [this] {
@@ -218,8 +240,9 @@ void StencilPage::writeTo(const QString& path)
 {
     const auto what = m_state.mask() ? output::SheetContent::Mask : output::SheetContent::Stencil;
     write(tr("The cutting sheet is in %1.").arg(path),
-        [this, p = project(), e = m_desk.element(), what, path](Progress& progress) -> Result<Done> {
-            const auto job = output::sheetJob(p, what, false, m_desk.surfaces(), progress, e);
+        [this, p = project(), e = m_desk.element(), what, turns = m_state.turns(), path](
+            Progress& progress) -> Result<Done> {
+            const auto job = output::sheetJob(p, what, false, m_desk.surfaces(), progress, e, turns);
             return job ? output::writeSheets(*job, path, progress) : Result<Done>(job.error());
         });
 }

@@ -152,6 +152,12 @@ void CarryMarks::paintCanvas(QPainter& p, const Board& board) const
     p.fillPath(lost, QBrush(QColor(150, 60, 40, 190), Qt::BDiagPattern));
     p.setPen(QPen(theme::kInk, 2));
     p.drawRect(face);
+    if (m_desk.project().brief.format != Format::Rectangle) {
+        QPolygonF outline;
+        for (const Vec2 v : outlineOf(m_desk.project().brief))
+            outline << board.toScreen(v);
+        p.drawPolygon(outline);
+    }
     const auto box = [&](double grow, Qt::PenStyle style) {
         p.setPen(QPen(theme::kAccent, 1.5, style));
         p.drawRect(at(board, Rect{-grow, -grow, canvas.widthCm + 2 * grow, canvas.heightCm + 2 * grow}));

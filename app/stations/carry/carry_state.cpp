@@ -42,7 +42,7 @@ JobKey CarryState::shapeKey() const
     const Project& p = m_desk.project();
     Sheets s = p.sheets;
     s.traced.clear();
-    return std::tuple(m_mask, m_desk.element(), p.scene(), p.brief.widthCm, p.brief.heightCm, s);
+    return std::tuple(m_mask, m_turns, m_desk.element(), p.scene(), p.brief.widthCm, p.brief.heightCm, s);
 }
 
 QImage CarryState::lineImage(const std::vector<transfer::Stroke>& lines, const Project& p, double k, bool dark)
@@ -55,9 +55,9 @@ QImage CarryState::lineImage(const std::vector<transfer::Stroke>& lines, const P
     painter.scale(k, k);
     const int black = dark ? 255 : int(225 - 2 * p.sheets.grey);
     for (const transfer::Stroke& s : lines) {
-        constexpr std::array<double, transfer::kLineKindCount> weight{1.5, 0.9, 0.8, 0.8, 0.6};
+        constexpr std::array<double, transfer::kLineKindCount> weight{1.5, 0.9, 0.8, 0.8, 0.6, 0.4};
         constexpr std::array<Qt::PenStyle, transfer::kLineKindCount> style{
-            Qt::SolidLine, Qt::SolidLine, Qt::DotLine, Qt::DashLine, Qt::DashDotLine};
+            Qt::SolidLine, Qt::SolidLine, Qt::DotLine, Qt::DashLine, Qt::DashDotLine, Qt::SolidLine};
         const auto kind = std::size_t(s.kind);
         const double wide = std::max(weight[kind] * p.sheets.lineMm / 10, 1.1 * weight[kind] / k);
         painter.setPen(QPen(QColor(black, black, black), wide, style[kind], Qt::RoundCap, Qt::RoundJoin));
@@ -97,12 +97,19 @@ void CarryState::wantShape()
         m_shape.ask(shapeKey(),
             [this, p = m_desk.project(), e = m_desk.element(),
                 what = m_mask ? output::SheetContent::Mask : output::SheetContent::Stencil](
-                Progress&) { return output::shapeToCut(p, e, what, m_desk.surfaces()); });
+                Progress&) { return output::shapeToCut(p, e, what, m_desk.surfaces(), turns); });
 }
 
 void CarryState::setMask(bool on)
 {
     m_mask = on;
+    wantShape();
+    emit changed();
+}
+
+void CarryState::setTurns(int turns)
+{
+    m_turns = turns;
     wantShape();
     emit changed();
 }

@@ -33,6 +33,8 @@ public:
     const Error* flowProblem() const { return m_flow.problem(); }
     bool mask() const { return m_mask; } ///< the shape is a mask, not a stencil
     void setMask(bool on);
+    int turns() const { return m_turns; } ///< directions that the shape is cut from
+    void setTurns(int turns);
     void wantLines();
     void wantFlow();
     void wantShape();
@@ -52,6 +54,7 @@ private:
     JobKey shapeKey() const;
     Desk& m_desk;
     bool m_mask = false;
+    int m_turns = 1;
     Job<Drawn> m_drawn;
     Job<transfer::ElementFlow> m_flow;
     Job<output::PlacedShape> m_shape;

@@ -74,6 +74,14 @@ GridPage::GridPage(Desk& desk, StationView& view)
             m_ticking = on;
             emit lookChanged();
         });
+    m_form->check(
+        {"tickElement", tr("what is in hand is traced"), tr("Ticks the element in hand, whatever squares it lies in"),
+            {}},
+        [this]() -> std::optional<bool> {
+            return m_desk.element() ? std::optional(m_state.traced("#" + std::to_string(m_desk.element())))
+                                    : std::nullopt;
+        },
+        [this](bool on) { m_state.setTraced("#" + std::to_string(m_desk.element()), on); });
     m_form->button(
         "untickAll", tr("Begin anew"), tr("Takes all ticks back"),
         [this] { m_form->change(lens::sheets(), tr("Begin tracing anew"), -1, [](Sheets& s) { s.traced.clear(); }); },
@@ -126,6 +134,16 @@ QString GridPage::says() const
               .arg(ruler(grid.xs[1]), ruler(grid.ys[1]));
     if (const auto* d = m_state.drawn(); d && !d->dense.empty())
         s += tr(" %1 squares are dense: quarter them.").arg(d->dense.size());
+    QStringList forgotten;
+    bool any = false;
+    for (const Element& e : project().elements)
+        if (m_state.traced("#" + std::to_string(e.id)))
+            any = true;
+        else
+            forgotten << QString::fromStdString(e.name).toHtmlEscaped();
+    if (any)
+        s += forgotten.isEmpty() ? tr(" Every thing is traced.")
+                                 : tr(" Still to trace: %1.").arg(forgotten.mid(0, 4).join(", "));
     if (done)
         s += tr(" <b>%1 of %2 traced</b>%3.")
                  .arg(done)
