@@ -95,7 +95,7 @@ void CarryState::wantShape()
 {
     if (m_desk.element())
         m_shape.ask(shapeKey(),
-            [this, p = m_desk.project(), e = m_desk.element(),
+            [this, p = m_desk.project(), e = m_desk.element(), turns = m_turns,
                 what = m_mask ? output::SheetContent::Mask : output::SheetContent::Stencil](
                 Progress&) { return output::shapeToCut(p, e, what, m_desk.surfaces(), turns); });
 }
