@@ -222,9 +222,9 @@ StencilPage::StencilPage(Desk& desk, StationView& view)
         {"bridge", tr("bridges"), tr("Least width of what holds a stencil's islands, so that nothing falls out"),
             tr("Set the bridges")});
     m_form->value(
-        {"cutTurns", tr("seen from"),
+        {"cutTurns", tr("directions"),
             tr("One shape from many directions, for a flock or a crowd: laid side by side on the sheets"), {}},
-        Shown{1, tr(" directions"), 0, 1}, 1, 24, [this] { return std::optional(double(m_state.turns())); },
+        Shown{1, QString(" ") + QChar(0xd7), 0, 1}, 1, 24, [this] { return std::optional(double(m_state.turns())); },
         [this](double v, int) { m_state.setTurns(int(v)); });
     m_form->mainButton(
         "writeCut", tr("Cutting sheet…"), tr("A PDF at 1:1 in its place on the canvas, hatched where it is cut away"),
@@ -255,13 +255,14 @@ QString StencilPage::says() const
     if (!s)
         return m_state.busy() ? tr("Drawing the shape…")
                               : tr("It is not seen on the canvas, or too small for a knife.");
-    QString words = tr("<b>%1</b>: %2 pieces to cut.").arg(nameOfHeld(m_desk)).arg(s->loops.size());
+    QString words
+        = tr("<b>%1</b>: %2 to cut.")
+              .arg(nameOfHeld(m_desk), s->loops.size() == 1 ? tr("one piece") : tr("%1 pieces").arg(s->loops.size()));
     if (!m_state.mask())
-        words += s->islands ? tr(" %1 islands would fall out; %2 bridges of %3 mm hold them.")
-                                  .arg(s->islands)
-                                  .arg(s->bridges)
-                                  .arg(project().sheets.bridgeMm, 0, 'f', 1)
-                            : tr(" Nothing falls out.");
+        words += s->islands == 0
+            ? tr(" Nothing falls out.")
+            : (s->islands == 1 ? tr(" One island would fall out;") : tr(" %1 islands would fall out;").arg(s->islands))
+                + tr(" %1 bridges of %2 mm hold what would.").arg(s->bridges).arg(project().sheets.bridgeMm, 0, 'f', 1);
     return words + tr(" Cut away from yourself, on a mat, with a fresh blade.");
 }
 
