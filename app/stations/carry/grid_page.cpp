@@ -204,9 +204,8 @@ LandmarksPage::LandmarksPage(Desk& desk, StationView& view)
     m_list->setUniformRowHeights(true);
     m_list->setFixedHeight(theme::px(150));
     m_list->header()->setStretchLastSection(true);
-    m_list->header()->resizeSection(0, theme::px(330));
-    m_list->header()->resizeSection(1, theme::px(170));
-    m_list->header()->resizeSection(2, theme::px(170));
+    for (int c = 0; c < 3; ++c)
+        m_list->header()->setSectionResizeMode(c, QHeaderView::ResizeToContents);
     layout()->addWidget(m_list);
     connect(m_list, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
         m_marks.landmark = item ? m_list->indexOfTopLevelItem(item) : -1;
