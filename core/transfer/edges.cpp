@@ -18,9 +18,11 @@ cv::Mat channelsOf(const LinearPicture& picture, const Raster<Vec3f>& normals)
         for (int y = begin; y < end; ++y)
             for (int x = 0; x < picture.width(); ++x) {
                 const Rgb c = picture.at(x, y);
-                const auto in = [](float v) { return std::clamp(v, 0.f, 1.f); };
+                const auto in = [](float v) { return v > 0 ? std::min(v, 1.f) : 0.f; }; // what is no number is black
                 const colour::Lab l = colour::toLab({in(c.r), in(c.g), in(c.b)});
-                const Vec3f n = normals.empty() ? Vec3f{} : normals.at(x, y);
+                Vec3f n = normals.empty() ? Vec3f{} : normals.at(x, y);
+                if (!(n.x * n.x + n.y * n.y + n.z * n.z < 4))
+                    n = {};
                 out.at<Six>(y, x) = {l.L, kAb * l.a, kAb * l.b, kNormal * n.x, kNormal * n.y, kNormal * n.z};
             }
     });

@@ -77,7 +77,10 @@ Result<ElementFlow> elementFlow(
         return Error{Kind::Cancelled, "The measuring was given up.", {}};
     if (!first || first->second < 1)
         return Error{Kind::Invalid, "It lies outside the canvas.", {}};
-    const auto second = box(int(std::clamp(400 * 900 / first->second, 400.0, 5000.0)));
+    // As large as 900 px, but no larger than it was photographed: what is blown up runs along its pixels.
+    const stage::Placement place = stage::placed(project, *e, cache);
+    const double own = place.cmPerPixel > 0 ? project.brief.widthCm / place.cmPerPixel : 5000;
+    const auto second = box(int(std::clamp(std::min(400 * 900 / first->second, own), 60.0, 5000.0)));
     if (!second)
         return Error{Kind::Cancelled, "The measuring was given up.", {}};
     const stage::Layer& l = *layerOf(*second->first, element);

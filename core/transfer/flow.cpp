@@ -360,6 +360,8 @@ void follow(
             return;
         heading = a;
         at = at + Vec2{std::cos(a * std::numbers::pi / 180), -std::sin(a * std::numbers::pi / 180)} * kStep;
+        if (!field.reliable.contains(int(at.x), int(at.y)) || field.reliable.at(int(at.x), int(at.y)) == 0)
+            return;
         out.push_back(at);
     }
 }

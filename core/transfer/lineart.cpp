@@ -236,8 +236,10 @@ void valueSteps(const LineSource& s, int steps, double leastCm, std::vector<Stro
     cv::Mat L(s.lit.height(), s.lit.width(), CV_32F);
     parallelRows(L.rows, [&](int begin, int end) {
         for (int y = begin; y < end; ++y)
-            for (int x = 0; x < L.cols; ++x)
-                L.at<float>(y, x) = colour::lightness(luminance(s.lit.at(x, y)));
+            for (int x = 0; x < L.cols; ++x) {
+                const float v = luminance(s.lit.at(x, y));
+                L.at<float>(y, x) = colour::lightness(v > 0 ? std::min(v, 1.f) : 0.f);
+            }
     });
     cv::GaussianBlur(L, L, {}, std::max(1.5, 0.25 * k));
     for (int n = 1; n < std::min(steps, 9); ++n)

@@ -7,6 +7,8 @@
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
 #include <QCheckBox>
+#include <QComboBox>
+#include <QMouseEvent>
 #include <QPushButton>
 #include <QTreeWidget>
 
@@ -148,6 +150,97 @@ private slots:
         QVERIFY2(page->trueErrorMm() < 0.5, qPrintable(QString::number(page->trueErrorMm())));
         QTest::keyClick(page->thrown(), Qt::Key_Escape);
         QTRY_VERIFY(!page->thrown() && !hand().find<QPushButton>("throwNow")->isChecked());
+    }
+    void everyKindOfSheetIsWrittenFromTheWindow_data()
+    {
+        QTest::addColumn<int>("what");
+        QTest::addColumn<bool>("paper"); // on the board: paper, or the picture itself
+        QTest::newRow("line art") << int(output::SheetContent::LineArt) << true;
+        QTest::newRow("picture") << int(output::SheetContent::Picture) << false;
+        QTest::newRow("grid alone") << int(output::SheetContent::Grid) << true;
+        QTest::newRow("colours") << int(output::SheetContent::Colours) << false;
+        QTest::newRow("values") << int(output::SheetContent::Values) << false;
+        QTest::newRow("landmarks") << int(output::SheetContent::Landmarks) << true;
+        QTest::newRow("what is in hand, again") << int(output::SheetContent::Recarry) << true;
+    }
+    void everyKindOfSheetIsWrittenFromTheWindow()
+    {
+        QFETCH(int, what);
+        QFETCH(bool, paper);
+        hand().desk().holdElement(project().elements[0].id);
+        hand().page("Sheets");
+        auto* page = view().find<SheetsPage>();
+        auto* box = hand().find<QComboBox>("carryWhat");
+        const int at = box->findData(what);
+        QVERIFY(at >= 0);
+        box->setCurrentIndex(at);
+        emit box->activated(at);
+        QCOMPARE(!page->look().isNull(), paper);
+        page->writeTo(hand().file("k.pdf"));
+        QVERIFY(page->writing());
+        QTRY_VERIFY_WITH_TIMEOUT(!page->writing(), 30000);
+        QVERIFY(kit::pdfPages(hand().file("k.pdf")) >= 1);
+    }
+    void whatIsGivenUpLeavesNothing()
+    {
+        hand().page("Sheets");
+        auto* page = view().find<SheetsPage>();
+        page->writeTo(hand().file("g.pdf"));
+        hand().press("stopSheets");
+        QTRY_VERIFY_WITH_TIMEOUT(!page->writing(), 20000);
+        const bool finished = QFile::exists(hand().file("g.pdf"));
+        QVERIFY(finished || !QFile::exists(hand().file("g.pdf.part")));
+        page->writeTo("/no/such/folder/g.pdf");
+        QTRY_VERIFY_WITH_TIMEOUT(!page->writing(), 20000);
+        QVERIFY(!QFile::exists("/no/such/folder/g.pdf"));
+    }
+    void whatTheCanvasCutsOffIsFoundAndPutRight()
+    {
+        hand().page("Canvas");
+        hand().type("canvasWide", "20");
+        hand().type("canvasHigh", "60"); // a tall strip: most of the plan's width is lost
+        const auto found = [&]() -> const Finding* {
+            if (const auto& r = hand().desk().review)
+                for (const Finding& f : r->findings)
+                    if (f.key.starts_with("carry.empty") || f.key.starts_with("carry.trim"))
+                        return &f;
+            return nullptr;
+        };
+        hand().choose("canvasFit", 1);
+        QVERIFY(hand().settle());
+        QTRY_VERIFY_WITH_TIMEOUT(found() && found()->fix, 20000);
+        hand().desk().edit("fix", found()->fix->apply(project()));
+        QVERIFY(hand().settle());
+        QTRY_VERIFY_WITH_TIMEOUT(!found(), 20000);
+    }
+    void aCornerIsDraggedInTheThrownPicture()
+    {
+        hand().page("Projector");
+        auto* page = view().find<ThrowPage>();
+        hand().find<QPushButton>("throwNow")->click();
+        ThrowWindow* thrown = page->thrown();
+        QVERIFY(thrown);
+        thrown->resize(640, 400); // half the projector's size
+        QTest::qWait(50);
+        const Vec2 was = page->keystone()->projectorAt({project().brief.widthCm, project().brief.heightCm});
+        const QPoint at(int(was.x / 2), int(was.y / 2));
+        QTest::mousePress(thrown, Qt::LeftButton, {}, at);
+        QMouseEvent move(QEvent::MouseMove, QPointF(at + QPoint(-20, -10)),
+            thrown->mapToGlobal(QPointF(at + QPoint(-20, -10))), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(thrown, &move);
+        QTest::mouseRelease(thrown, Qt::LeftButton, {}, at + QPoint(-20, -10));
+        const Vec2 now = page->keystone()->projectorAt({project().brief.widthCm, project().brief.heightCm});
+        QVERIFY2(std::abs(now.x - was.x + 40) < 3 && std::abs(now.y - was.y + 20) < 3,
+            qPrintable(QString("%1 %2").arg(now.x - was.x).arg(now.y - was.y)));
+        // The other corners stayed; what is thrown can be changed and dimmed meanwhile.
+        QVERIFY(page->keystone()->projectorAt({0, 0}).x > 0);
+        for (int what = 0; what < 6; ++what)
+            hand().choose("throwWhat", what);
+        hand().type("throwBright", "40");
+        hand().find<QCheckBox>("throwInverted")->click();
+        QVERIFY(page->thrown());
+        hand().find<QPushButton>("throwNow")->click();
+        QVERIFY(!page->thrown());
     }
     void aStrayingPrinterIsMeasuredAndCorrected()
     {

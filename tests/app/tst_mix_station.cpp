@@ -89,6 +89,45 @@ private slots:
         hand().undo();
         QCOMPARE(project().mix.coats, 2);
     }
+    void likePuddlesBecomeOneByAField()
+    {
+        hand().desk().edit("box", edits::withPaintBox(project(), paint::firstBox()));
+        QVERIFY(hand().settle() && mixed());
+        hand().page("Puddles");
+        const std::size_t before = state().mixing()->map.puddles.size();
+        hand().type("mixMerge", "6");
+        QCOMPARE(project().mix.mergeDe, 6.0);
+        QVERIFY(
+            QTest::qWaitFor([&] { return state().canMix() && state().mixing()->map.puddles.size() < before; }, 20000));
+        bool more = false;
+        for (int i = 0; i < int(state().mixing()->map.puddles.size()); ++i)
+            more = more || state().placeOf(i).contains("more");
+        QVERIFY(more);
+        hand().type("mixFinest", "40"); // nothing on the post is as wide as that
+        QVERIFY(QTest::qWaitFor([&] { return state().mixing() && !state().mixing()->fine.empty(); }, 20000));
+        const std::size_t merged = state().mixing()->map.puddles.size();
+        hand().undo();
+        hand().undo();
+        QCOMPARE(project().mix.mergeDe, 0.0);
+        QVERIFY(
+            QTest::qWaitFor([&] { return state().canMix() && state().mixing()->map.puddles.size() > merged; }, 20000));
+    }
+    void theTubeThatIsMissingIsNamed()
+    {
+        PaintBox earths{0, "earths", PaintMedium::Oil, {}};
+        for (const char* id : {"PW6", "PBk9", "PY42"}) {
+            Tube t;
+            t.pigment = id;
+            earths.tubes.push_back(t);
+        }
+        hand().desk().edit("box", edits::withPaintBox(project(), earths));
+        QVERIFY(hand().settle() && mixed());
+        hand().page("Recipes");
+        state().want({{35, 25, -50}, {50, 0, 0}, "a blue", {}});
+        QVERIFY(QTest::qWaitFor([this] { return state().otherTube() != nullptr; }, 20000));
+        QVERIFY(!state().otherTube()->pigment.empty() && state().otherTube()->de < 0.67 * state().answer()->reachDe);
+        QVERIFY2(view().says().contains("Out of reach") && view().says().contains("take"), qPrintable(view().says()));
+    }
     void aTubeIsLeftInTheBoxAndTaken()
     {
         hand().desk().edit("box", edits::withPaintBox(project(), paint::firstBox()));

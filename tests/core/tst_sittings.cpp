@@ -117,6 +117,47 @@ private slots:
                 QVERIFY(b->sittings <= a->sittings);
         }
     }
+    void moreFreeHoursNeverMakeItLater()
+    {
+        std::mt19937 random(21);
+        for (int round = 0; round < 10; ++round) {
+            const auto tasks = someTasks(random, 7);
+            auto windows = evenings(50, 2.25, 2);
+            const auto before = planned(tasks, windows, {}, m_progress);
+            windows.push_back({kDay + 9 * kHour, kDay + 12 * kHour}); // a free morning between the first two
+            const auto after = planned(tasks, windows, {}, m_progress);
+            QVERIFY(before && after && before->proved && after->proved);
+            QVERIFY(after->finish <= before->finish);
+        }
+    }
+    void longPlansStayNearWhatIsPossible()
+    {
+        // Chains of coats that dry for a day beside each other: the painter is never idle in the best plan.
+        std::vector<Task> tasks;
+        for (int chain = 0; chain < 12; ++chain)
+            for (int coat = 0; coat < 10; ++coat) {
+                Task t = task("", 0.5 + 0.25 * (chain % 3));
+                t.id = std::to_string(chain) + "." + std::to_string(coat);
+                if (coat)
+                    t.after.push_back({std::to_string(chain) + "." + std::to_string(coat - 1), 12 * kHour});
+                tasks.push_back(t);
+            }
+        const auto windows = evenings(80, 3);
+        const auto plan = planned(tasks, windows, {}, m_progress);
+        QVERIFY(plan && faultsOf(*plan, tasks, *sittingsOf(windows)).empty());
+        Minutes work = 0;
+        for (const Task& t : tasks)
+            work += t.length;
+        const Minutes bound = (work + 179) / 180; // evenings
+        QVERIFY2(plan->sittings <= bound + 2, qPrintable(QString("%1 of %2").arg(plan->sittings).arg(bound)));
+        QVERIFY(plan->finish <= (bound + 2) * kDay);
+        struct Stop final : Progress {
+            void report(double, std::string_view) override { }
+            bool cancelled() const override { return true; }
+        } stop;
+        const auto first = planned(tasks, windows, {}, stop); // given up at once: still a plan that keeps the rules
+        QVERIFY(first && faultsOf(*first, tasks, *sittingsOf(windows)).empty());
+    }
     void theImpossibleIsNamed_data()
     {
         QTest::addColumn<int>("kind");
