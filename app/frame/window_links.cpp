@@ -9,8 +9,8 @@
 #include "app/stations/brief/milestones_page.h"
 #include <QBuffer>
 #include <QClipboard>
-#include <QComboBox>
 #include <QCloseEvent>
+#include <QComboBox>
 #include <QGuiApplication>
 #include <QInputDialog>
 #include <QKeyEvent>

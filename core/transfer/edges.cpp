@@ -127,7 +127,8 @@ EdgeField edgesOf(const LinearPicture& picture, const Raster<Vec3f>& normals, do
     cv::Mat near, far;
     cv::GaussianBlur(energy, near, {}, 2.5 * sigma, 2.5 * sigma, cv::BORDER_REPLICATE);
     const double shrink = 4;
-    cv::resize(energy, far, {}, 1 / shrink, 1 / shrink, cv::INTER_AREA);
+    cv::resize(
+        energy, far, {std::max(1, int(L.cols / shrink)), std::max(1, int(L.rows / shrink))}, 0, 0, cv::INTER_AREA);
     cv::GaussianBlur(far, far, {}, 8 * sigma / shrink, 8 * sigma / shrink, cv::BORDER_REPLICATE);
     cv::resize(far, far, energy.size(), 0, 0, cv::INTER_LINEAR);
     out.sure = Plane::fromMat(energy);

@@ -181,6 +181,36 @@ private slots:
         }
         QVERIFY(landmarksOf(p, {}, canvas).points.empty());
     }
+    void eyesAreLandmarksWhereverTheHeadIsTurned_data()
+    {
+        QTest::addColumn<bool>("mirrored");
+        QTest::newRow("as photographed") << false;
+        QTest::newRow("mirrored") << true;
+    }
+    void eyesAreLandmarksWhereverTheHeadIsTurned()
+    {
+        QFETCH(bool, mirrored);
+        Project p = workOf(60, 40);
+        Element& head = p.elements[0];
+        head.mirrored = mirrored;
+        EyeBall eye;
+        eye.at = {0.25, 0.4};
+        head.eyes = {eye};
+        const Landmarks all
+            = landmarksOf(p, {outline(head.id, {{20, 10}, {30, 10}, {30, 25}, {20, 25}})}, canvasPlanOf(p));
+        const auto found = std::find_if(
+            all.points.begin(), all.points.end(), [](const Landmark& l) { return l.kind == LandmarkKind::Eye; });
+        QVERIFY(found != all.points.end());
+        QVERIFY((found->at - Vec2{mirrored ? 27.5 : 22.5, 16}).length() < 0.2);
+        QVERIFY(found->name.find("eye of") == 0 && found->weight > 0.3);
+        // On a canvas twice as large everything is measured there.
+        p.sheets.canvasWidthCm = 120, p.sheets.canvasHeightCm = 80;
+        const Landmarks large
+            = landmarksOf(p, {outline(head.id, {{20, 10}, {30, 10}, {30, 25}, {20, 25}})}, canvasPlanOf(p));
+        const auto again = std::find_if(
+            large.points.begin(), large.points.end(), [](const Landmark& l) { return l.kind == LandmarkKind::Eye; });
+        QVERIFY(again != large.points.end() && (again->at - found->at * 2).length() < 0.3);
+    }
     void nothingFallsOutOfAStencil_data()
     {
         QTest::addColumn<int>("kind");

@@ -125,7 +125,7 @@ private slots:
     void theSourceOfLinesKnowsTheScene()
     {
         Project p = strandedWork(20, false);
-        p.lights.sun.elevation = 30, p.lights.sun.azimuth = 90; // from the side
+        p.lights.sun.elevation = 30, p.lights.sun.azimuth = 40; // from behind it, to one side
         stage::SurfaceCache cache;
         NoProgress progress;
         const auto s = lineSource(p, 400, cache, progress);
