@@ -147,21 +147,36 @@ void tubesPage(QPainter& p, const Project& project, const paint::Mixing& m)
 }
 } // namespace
 
-Result<Done> writePuddleCards(
-    const Project& project, const paint::Mixing& m, const QImage& picture, const QString& path)
+Result<Done> writePuddleCards(const Project& project, const paint::Mixing& m, const QImage& picture,
+    const QString& path, const std::vector<int>& elements)
 {
     if (m.recipes.empty() || picture.isNull())
         return Error{Kind::Invalid, "Nothing is mixed yet: the work needs a paint box.", {}};
+    const auto wanted = [&](int element) {
+        return elements.empty() || std::find(elements.begin(), elements.end(), element) != elements.end();
+    };
+    std::vector<std::size_t> shown;
+    for (std::size_t i = 0; i < m.map.puddles.size(); ++i) {
+        const paint::Puddle& q = m.map.puddles[i];
+        if (wanted(q.element)
+            || std::any_of(q.also.begin(), q.also.end(), [&](const auto& also) { return wanted(also.first); }))
+            shown.push_back(i);
+    }
+    if (shown.empty())
+        return Error{Kind::Invalid, "No puddle goes there.", {}};
     return writePdf(path, words(project.brief.title), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter& writer) {
         constexpr int kAcross = 2, kDown = 7;
         constexpr double kCardWide = kWidth / kAcross - 15, kCardHigh = 360;
-        for (std::size_t i = 0; i < m.map.puddles.size(); ++i) {
-            const int on = int(i) % (kAcross * kDown);
-            if (i && on == 0)
+        for (std::size_t n = 0; n < shown.size(); ++n) {
+            const int on = int(n) % (kAcross * kDown);
+            if (n && on == 0)
                 writer.newPage();
             if (on == 0)
-                text(p, {kLeft, 130}, words(project.brief.title) + ": puddles, lightest first", 40, true, kWidth);
-            card(p, project, m, picture, i,
+                text(p, {kLeft, 130},
+                    words(project.brief.title)
+                        + (elements.empty() ? ": puddles, lightest first" : ": puddles of this sitting"),
+                    40, true, kWidth);
+            card(p, project, m, picture, shown[n],
                 {kLeft + (on % kAcross) * (kCardWide + 30), 160 + (on / kAcross) * (kCardHigh + 22), kCardWide,
                     kCardHigh});
         }

@@ -10,6 +10,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
+#include <set>
 
 using namespace rl;
 using namespace rl::output;
@@ -44,6 +45,26 @@ private slots:
         QVERIFY(words.contains("What each tube gives") && words.contains("safety data sheets"));
         QVERIFY(!writePuddleCards(m_work, paint::Mixing(), image, at("none.pdf")));
         QVERIFY(!QFile::exists(at("none.pdf")));
+    }
+    void aSittingHasItsOwnCards()
+    {
+        const QImage image = imageOf(m_review.picture.colour);
+        const auto& puddles = m_review.mixing->map.puddles;
+        std::set<int> whose;
+        for (const auto& p : puddles)
+            whose.insert(p.element);
+        for (const int element : whose) {
+            QVERIFY(bool(writePuddleCards(m_work, *m_review.mixing, image, at("sitting.pdf"), {element})));
+            QProcess p;
+            p.start("pdftotext", {"-layout", at("sitting.pdf"), "-"});
+            p.waitForFinished(20000);
+            const QString words = QString::fromUtf8(p.readAllStandardOutput()).simplified();
+            const auto own
+                = std::count_if(puddles.begin(), puddles.end(), [&](const auto& q) { return q.element == element; });
+            QCOMPARE(words.count("dab it here"), qsizetype(own));
+            QVERIFY(words.contains("of this sitting"));
+        }
+        QVERIFY(!writePuddleCards(m_work, *m_review.mixing, image, at("nobody.pdf"), {9999}));
     }
     void theListHasARowForEach()
     {

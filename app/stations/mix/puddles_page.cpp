@@ -46,6 +46,13 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
         tr("A PDF to lie beside the palette: each puddle with its number on a small picture, parts, ml, where it goes, "
            "and room to dab the real thing"),
         [this] { cards(); }, can);
+    m_form->check(
+        {"cardsOfHeld", tr("for a sitting on what is in hand"),
+            tr("Only the puddles that go onto the element in hand, numbered as on the whole palette"), {}},
+        [this]() -> std::optional<bool> {
+            return m_desk.element() && m_state.canMix() ? std::optional(m_ofHeld) : std::nullopt;
+        },
+        [this](bool on) { m_ofHeld = on; });
     m_form->button(
         "puddleCsv", tr("List…"), tr("The recipes as CSV for a table, or as JSON"), [this] { list("csv"); }, can);
     m_figures->setObjectName("puddleFigures");
@@ -135,8 +142,10 @@ void PuddlesPage::cards()
     m_sheet.forget();
     m_sheet.ask(
         path,
-        [p = project(), review = m_desk.review, image = m_desk.lit->image, path](Progress&) -> Result<QString> {
-            const auto done = output::writePuddleCards(p, *review->mixing, image, path);
+        [p = project(), review = m_desk.review, image = m_desk.lit->image, path,
+            only = m_ofHeld && m_desk.element() ? std::vector<int>{m_desk.element()} : std::vector<int>{}](
+            Progress&) -> Result<QString> {
+            const auto done = output::writePuddleCards(p, *review->mixing, image, path, only);
             return done ? Result<QString>(tr("The puddle cards are written.")) : done.error();
         },
         Lane::Long);

@@ -17,6 +17,7 @@ private:
     void cards();
     void list(const QString& suffix);
     QLabel* m_figures;
+    bool m_ofHeld = false; ///< cards for a sitting on what is in hand
     Job<QString> m_sheet;
 };
 
