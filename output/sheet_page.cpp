@@ -105,22 +105,32 @@ void drawLines(SheetPage& page, const SheetJob& job)
     page->restore();
 }
 
+/// A place beyond the picture's edge shows what lies as far within it.
+int reflected(int i, int n)
+{
+    return std::clamp(i < 0 ? -1 - i : i >= n ? 2 * n - 1 - i : i, 0, n - 1);
+}
+
+/// The picture; into bleed and wrapped edges it goes on as in a mirror.
 void drawPicture(SheetPage& page, const SheetJob& job, const Rect& part)
 {
     const auto canvas = transfer::canvasPlanOf(job.project);
+    const Sheets& s = job.project.sheets;
     const LinearPicture& picture = job.picture.colour;
     const double k = picture.width() / job.project.brief.widthCm;
     const Rect r = canvas.toPlan(part);
-    const int x0 = std::max(0, int(r.x * k) - 1), y0 = std::max(0, int(r.y * k) - 1),
-              x1 = std::min(picture.width(), int(r.right() * k) + 2),
-              y1 = std::min(picture.height(), int(r.bottom() * k) + 2);
+    const int beyond = s.fit == CanvasFit::Crop ? int((s.bleedCm + s.wrapCm) / canvas.scale * k) + 1 : 0,
+              x0 = std::max(-beyond, int(std::floor(r.x * k)) - 1),
+              y0 = std::max(-beyond, int(std::floor(r.y * k)) - 1),
+              x1 = std::min(picture.width() + beyond, int(r.right() * k) + 2),
+              y1 = std::min(picture.height() + beyond, int(r.bottom() * k) + 2);
     if (x1 <= x0 || y1 <= y0)
         return;
     QImage image(x1 - x0, y1 - y0, QImage::Format_RGB888); // what goes on this sheet, no more
     for (int y = y0; y < y1; ++y) {
         uchar* to = image.scanLine(y - y0);
         for (int x = x0; x < x1; ++x) {
-            const Rgb8 c = colour::codeOf(picture.at(x, y));
+            const Rgb8 c = colour::codeOf(picture.at(reflected(x, picture.width()), reflected(y, picture.height())));
             *to++ = c.r, *to++ = c.g, *to++ = c.b;
         }
     }
@@ -153,7 +163,10 @@ void gridLines(SheetPage& page, const SheetJob& job, double penMm, double labelC
     for (int c = 0; c < grid.columns; ++c)
         for (int r = 0; r < grid.rows; ++r)
             page.text(grid.xs[std::size_t(c)] + 0.1, grid.ys[std::size_t(r)] + 0.12 + labelCm,
-                QString::fromStdString(grid.column(c)) + QString::number(r + 1), labelCm);
+                QString::fromStdString(grid.column(c)) + QString::number(r + 1)
+                    + (job.content == SheetContent::Grid ? QString(" ") + QChar(0x2610)
+                                                         : QString()), // to tick when traced
+                labelCm);
     if (job.content != SheetContent::Grid)
         return;
     // What to mark along each edge of the canvas, on this side of it.

@@ -234,8 +234,9 @@ private slots:
             qPrintable(QString("%1 %2").arg(now.x - was.x).arg(now.y - was.y)));
         // The other corners stayed; what is thrown can be changed and dimmed meanwhile.
         QVERIFY(page->keystone()->projectorAt({0, 0}).x > 0);
-        for (int what = 0; what < 6; ++what)
+        for (int what = 0; what < 7; ++what)
             hand().choose("throwWhat", what);
+        hand().type("throwPass", "3"); // the only thing is in the nearest third
         hand().type("throwBright", "40");
         hand().find<QCheckBox>("throwInverted")->click();
         QVERIFY(page->thrown());

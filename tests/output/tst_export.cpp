@@ -223,6 +223,27 @@ private slots:
         }
         QVERIFY(!shapeToCut(p, 9999, SheetContent::Mask, m_cache, turns));
     }
+    void theBleedGoesOnAsInAMirror()
+    {
+        Project p = kit::postWork();
+        p.sheets.bleedCm = 2, p.sheets.paper = "A1";
+        auto made = sheetJob(p, SheetContent::Picture, false, m_cache, m_progress);
+        const SheetJob j = made.take();
+        QVERIFY(bool(writeSheets(j, at("bleed.pdf"), m_progress)));
+        const auto plan = transfer::tilesOf(p);
+        const QImage page = kit::pdfPage(at("bleed.pdf"), 2, 50);
+        const auto seen = [&](double x, double y) { // cm of the canvas
+            return page.pixelColor(int((plan.margin + x - plan.tiles[0].canvas.x) / 2.54 * 50),
+                int((plan.margin + y - plan.tiles[0].canvas.y) / 2.54 * 50));
+        };
+        for (const double y : {5.0, 12.0, 30.0})
+            for (const double out : {0.6, 1.2, 1.7}) {
+                const QColor inside = seen(out, y), beyond = seen(-out, y);
+                QVERIFY(std::abs(inside.red() - beyond.red()) < 6 && std::abs(inside.blue() - beyond.blue()) < 6);
+                QVERIFY(beyond.lightness() < 245); // no bare paper
+            }
+        QVERIFY(seen(5, -1).lightness() < 245 && std::abs(seen(5, -1).blue() - seen(5, 1).blue()) < 6);
+    }
     void roundCanvasesHaveTheirOutline()
     {
         for (const Format format : {Format::Rectangle, Format::Oval}) {

@@ -190,7 +190,8 @@ ThrowPage::ThrowPage(Desk& desk, StationView& view)
         {"throwWhat", tr("throw"), tr("What is thrown onto the canvas"), {}},
         [] {
             return Choices{{tr("line art"), Lines}, {tr("grid"), GridAlone}, {tr("line art and grid"), Both},
-                {tr("what is in hand"), Element}, {tr("one value step"), Values}, {tr("the picture"), Picture}};
+                {tr("what is in hand"), Element}, {tr("one value step"), Values}, {tr("the picture"), Picture},
+                {tr("one pass, far to near"), Pass}};
         },
         [this] { return std::optional(m_what); },
         [this](int i) {
@@ -204,6 +205,15 @@ ThrowPage::ThrowPage(Desk& desk, StationView& view)
         [this] { return m_what == Values ? std::optional(double(m_step)) : std::nullopt; },
         [this](double v, int) {
             m_step = int(v);
+            refresh();
+        });
+    m_form->value(
+        {"throwPass", tr("pass"), tr("What is painted in that pass: 1 the farthest third of things, 3 the nearest"),
+            {}},
+        Shown{1, tr(" of 3"), 0, 1}, 1, 3,
+        [this] { return m_what == Pass ? std::optional(double(m_pass)) : std::nullopt; },
+        [this](double v, int) {
+            m_pass = int(v);
             refresh();
         });
     m_form->value(
@@ -326,6 +336,20 @@ void ThrowPage::setCorners(const transfer::Corners& px)
     }
 }
 
+std::set<int> ThrowPage::inPass() const
+{
+    std::vector<std::pair<double, int>> far;
+    for (const auto& e : project().elements)
+        if (const auto at = m_desk.placed(e); at.visible)
+            far.emplace_back(-at.distance, e.id);
+    std::sort(far.begin(), far.end());
+    std::set<int> out;
+    const std::size_t n = far.size(), from = n * std::size_t(m_pass - 1) / 3, to = n * std::size_t(m_pass) / 3;
+    for (std::size_t i = from; i < to; ++i)
+        out.insert(far[i].second);
+    return out;
+}
+
 QImage ThrowPage::canvasPicture() const
 {
     const auto canvas = transfer::canvasPlanOf(project());
@@ -361,8 +385,11 @@ QImage ThrowPage::canvasPicture() const
         p.drawImage(plan, step);
     }
     const auto* d = m_state.drawn();
+    const std::set<int> pass = m_what == Pass ? inPass() : std::set<int>();
     if (!picture && m_what != GridAlone && d)
         for (const auto& s : d->lines) {
+            if (m_what == Pass && !pass.contains(s.element))
+                continue;
             if (m_what == Element && s.element != m_desk.element())
                 continue;
             p.setPen(QPen(ink, (s.kind == transfer::LineKind::Outline ? 1.6 : 1) * project().sheets.lineMm / 10));

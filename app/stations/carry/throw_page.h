@@ -1,6 +1,7 @@
 #pragma once
 #include "app/stations/carry/carry_page.h"
 #include "devices/projector.h"
+#include <set>
 
 namespace rl::app {
 
@@ -43,7 +44,7 @@ public:
     ~ThrowPage() override;
     QString says() const override;
     void show() override;
-    enum What { Lines, GridAlone, Both, Element, Values, Picture };
+    enum What { Lines, GridAlone, Both, Element, Values, Picture, Pass };
     void setThrowing(bool on);
     void setCorners(const transfer::Corners& projectorPx);
     void throwDots();
@@ -55,10 +56,11 @@ public:
 private:
     QImage canvasPicture() const;
     void refresh();
+    std::set<int> inPass() const; ///< elements of one pass, far to near
     void showRoom();
     int widthPx() const;
     int heightPx() const;
-    int m_what = Lines, m_screen = 0, m_step = 2;
+    int m_what = Lines, m_screen = 0, m_step = 2, m_pass = 1;
     double m_bright = 100;
     bool m_inverted = false, m_dots = false;
     std::optional<transfer::Keystone> m_keystone;
