@@ -331,7 +331,7 @@ void ThrowPage::setCorners(const transfer::Corners& px)
     if (const auto k = transfer::keystoneOf(px, canvas.widthCm, canvas.heightCm)) {
         m_keystone = *k;
         m_dots = false;
-        refresh();
+        refresh(false);
         emit saysChanged();
     }
 }
@@ -404,10 +404,12 @@ QImage ThrowPage::canvasPicture() const
     return image;
 }
 
-void ThrowPage::refresh()
+void ThrowPage::refresh(bool anew)
 {
     if (!m_thrown || !m_keystone)
         return;
+    if (anew || m_canvas.empty())
+        m_canvas = photoOf(canvasPicture());
     const auto canvas = transfer::canvasPlanOf(project());
     const Photo bent = m_dots
         ? [&] {
@@ -420,7 +422,7 @@ void ThrowPage::refresh()
               return Photo(m.width(), m.height(), std::move(pixels));
           }()
         : transfer::prewarped(
-              photoOf(canvasPicture()), *m_keystone, canvas.widthCm, canvas.heightCm, widthPx(), heightPx());
+              m_canvas, *m_keystone, canvas.widthCm, canvas.heightCm, widthPx(), heightPx());
     m_thrown->setPicture(imageOfPhoto(bent));
     std::optional<transfer::Corners> handles;
     if (!m_dots) {

@@ -55,7 +55,7 @@ public:
 
 private:
     QImage canvasPicture() const;
-    void refresh();
+    void refresh(bool anew = true); ///< \param anew the picture of the canvas too, not only how it is bent
     std::set<int> inPass() const; ///< elements of one pass, far to near
     void showRoom();
     int widthPx() const;
@@ -64,6 +64,7 @@ private:
     double m_bright = 100;
     bool m_inverted = false, m_dots = false;
     std::optional<transfer::Keystone> m_keystone;
+    Photo m_canvas; ///< what is thrown, before it is bent
     std::unique_ptr<devices::SimulatedProjector> m_simulated;
     std::unique_ptr<ThrowWindow> m_thrown, m_room;
     Job<QImage> m_photo;
