@@ -31,20 +31,12 @@ public:
     }
     Result<json> run() override
     {
-        const auto picture = store::readPicture(std::filesystem::path(m_image));
+        const auto picture = readMasked(m_image, m_mask);
         if (!picture)
             return picture.error();
-        Mask mask;
-        if (!m_mask.empty()) {
-            auto read = store::readMask(m_mask);
-            if (!read)
-                return read.error();
-            mask = read.take();
-            if (mask.width() != picture->pixels.width() || mask.height() != picture->pixels.height())
-                return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
-        }
+        const Mask& mask = picture->mask;
         TerminalProgress progress(m_tells);
-        const transfer::FlowField field = transfer::flowOf(picture->pixels, mask, progress);
+        const transfer::FlowField field = transfer::flowOf(picture->photo, mask, progress);
         if (progress.cancelled())
             return Error{Kind::Cancelled, "The measuring was given up; nothing was written.", {}};
         if (field.empty())
@@ -54,7 +46,7 @@ public:
                 return written.error();
         json grid = json::array();
         std::size_t reliable = 0;
-        const auto points = transfer::flowPoints(field, picture->pixels, mask, m_step);
+        const auto points = transfer::flowPoints(field, picture->photo, mask, m_step);
         for (const auto& p : points) {
             reliable += p.reliable;
             grid.push_back({{"at", {p.at.x, p.at.y}}, {"angle_deg", p.angle}, {"length_px", p.length},

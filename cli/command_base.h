@@ -42,6 +42,13 @@ private:
     int m_last = -1;
 };
 
+/// A photograph and, where one is said, the mask of the thing on it (white = in).
+struct MaskedPicture {
+    Photo photo;
+    Mask mask; ///< empty: none was said
+};
+/// \return Invalid where they are not of one size, and what reading them returns
+Result<MaskedPicture> readMasked(const std::string& image, const std::string& mask);
 /// A work as it is in its file.
 Result<Project> openWork(const std::string& file);
 

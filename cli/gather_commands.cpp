@@ -141,22 +141,14 @@ public:
     }
     Result<json> run() override
     {
-        const auto picture = store::readPicture(std::filesystem::path(m_image));
+        const auto picture = readMasked(m_image, m_mask);
         if (!picture)
             return picture.error();
-        Mask mask;
-        if (!m_mask.empty()) {
-            auto read = store::readMask(m_mask);
-            if (!read)
-                return read.error();
-            mask = read.take();
-            if (mask.width() != picture->pixels.width() || mask.height() != picture->pixels.height())
-                return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
-        }
+        const Mask& mask = picture->mask;
         NoProgress progress;
-        json j = jsonOf(gather::measured(picture->pixels, mask, progress));
+        json j = jsonOf(gather::measured(picture->photo, mask, progress));
         j["vanishing_points"] = json::array();
-        const auto eye = gather::eyeLevelOf(picture->pixels);
+        const auto eye = gather::eyeLevelOf(picture->photo);
         for (const gather::VanishingPoint& v : eye.points)
             j["vanishing_points"].push_back({{"px", {v.at.x, v.at.y}}, {"lines", v.lines.size()}});
         j["eye_level_px"] = eye.y;

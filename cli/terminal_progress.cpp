@@ -1,4 +1,5 @@
 #include "cli/command_base.h"
+#include "store/picture_reader.h"
 #include "store/project_file.h"
 #include <csignal>
 #include <cstdio>
@@ -40,6 +41,23 @@ void TerminalProgress::report(double fraction, std::string_view note)
 bool TerminalProgress::cancelled() const
 {
     return interrupted != 0;
+}
+
+Result<MaskedPicture> readMasked(const std::string& image, const std::string& mask)
+{
+    const auto picture = store::readPicture(std::filesystem::path(image));
+    if (!picture)
+        return picture.error();
+    MaskedPicture out{picture->pixels, {}};
+    if (mask.empty())
+        return out;
+    auto read = store::readMask(mask);
+    if (!read)
+        return read.error();
+    out.mask = read.take();
+    if (out.mask.width() != out.photo.width() || out.mask.height() != out.photo.height())
+        return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
+    return out;
 }
 
 Result<Project> openWork(const std::string& file)

@@ -131,7 +131,6 @@ EdgeField edgesOf(const LinearPicture& picture, const Raster<Vec3f>& normals, do
         energy, far, {std::max(1, int(L.cols / shrink)), std::max(1, int(L.rows / shrink))}, 0, 0, cv::INTER_AREA);
     cv::GaussianBlur(far, far, {}, 8 * sigma / shrink, 8 * sigma / shrink, cv::BORDER_REPLICATE);
     cv::resize(far, far, energy.size(), 0, 0, cv::INTER_LINEAR);
-    out.sure = Plane::fromMat(energy);
     cv::Mat left = cv::max(energy - kTextureOff * cv::max(far * 1.1 - 0.1 * near, 0), 0);
     out.strength = Plane::fromMat(left);
     return out;

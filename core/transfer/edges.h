@@ -6,7 +6,6 @@ namespace rl::transfer {
 /// What in a picture a draughtsman would draw as a line: borders of colour and dark or light lines, each once.
 struct EdgeField {
     Plane strength; ///< L* and more, after what only belongs to a texture is taken off
-    Plane sure; ///< before that
     Plane tx, ty; ///< unit: along the line
 };
 /// Local energy of a step and a line detector across the direction of least change (Morrone & Owens 1987), gathered

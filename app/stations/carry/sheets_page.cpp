@@ -114,16 +114,21 @@ void SheetsPage::chooseFile()
 
 void SheetsPage::print()
 {
-    QPrinter printer(QPrinter::HighResolution);
-    QPrintDialog dialog(&printer, this);
-    if (dialog.exec() != QDialog::Accepted)
+    if (writing())
         return;
-    NoProgress progress;
-    const auto job = output::sheetJob(project(), m_what, m_grid, m_desk.surfaces(), progress, m_desk.element());
-    const auto done = job ? devices::DesktopPrinter(printer).print(*job, progress) : Result<Done>(job.error());
-    if (!done)
-        return m_desk.notices.fail(done.error());
-    m_desk.notices.say(tr("The sheets are with %1. Measure the ruler on each.").arg(printer.printerName()));
+    const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+    if (QPrintDialog(printer.get(), this).exec() != QDialog::Accepted)
+        return;
+    m_path = printer->printerName();
+    const int element = m_what == output::SheetContent::Recarry ? m_desk.element() : 0;
+    m_sheets.ask(
+        ++m_count,
+        [this, p = project(), what = m_what, grid = m_grid, element, printer](Progress& progress) -> Result<Done> {
+            const auto job = output::sheetJob(p, what, grid, m_desk.surfaces(), progress, element);
+            return job ? devices::DesktopPrinter(*printer).print(*job, progress) : Result<Done>(job.error());
+        },
+        Lane::Long);
+    show();
 }
 
 void SheetsPage::writeTo(const QString& path)

@@ -162,6 +162,7 @@ QImage imageOfPhoto(const Photo& p)
 
 ThrowPage::ThrowPage(Desk& desk, StationView& view)
     : CarryPage(desk, view, tr("Projector"), tr("The plan thrown onto the canvas, squared up to its corners"))
+    , m_bend(&desk.notices)
     , m_photo(&desk.notices)
     , m_found(&desk.notices)
 {
@@ -250,6 +251,13 @@ ThrowPage::ThrowPage(Desk& desk, StationView& view)
                 photograph(file);
         },
         [this] { return m_thrown && m_dots; });
+    connect(&m_bend, &JobBase::done, this, [this] {
+        if (m_dots || !m_thrown || m_bend.problem() || !m_bend.last())
+            return;
+        if (m_bend.last()->content == m_content)
+            m_canvas = m_bend.last()->canvas;
+        throwBent(m_bend.last()->bent);
+    });
     connect(&m_photo, &JobBase::done, this, [this] {
         if (m_room && m_photo.last())
             m_room->setPicture(*m_photo.last());
@@ -350,19 +358,29 @@ std::set<int> ThrowPage::inPass() const
     return out;
 }
 
-QImage ThrowPage::canvasPicture() const
+ThrowPage::Wish ThrowPage::wish() const
 {
-    const auto canvas = transfer::canvasPlanOf(project());
+    Wish w{project(), m_what, m_step, m_desk.element(), m_bright, m_inverted, {}, {}, m_desk.lit};
+    if (m_what == Pass)
+        w.pass = inPass();
+    if (const auto* d = m_state.drawn())
+        w.lines = d->lines;
+    return w;
+}
+
+QImage ThrowPage::canvasPicture(const Wish& w)
+{
+    const auto canvas = transfer::canvasPlanOf(w.project);
     const double k = 1500 / std::max(canvas.widthCm, canvas.heightCm);
     QImage image(int(canvas.widthCm * k), int(canvas.heightCm * k), QImage::Format_RGB32);
-    const bool picture = m_what == Picture || m_what == Values;
-    image.fill(picture ? QColor(0, 0, 0) : m_inverted ? QColor(255, 255, 255) : QColor(0, 0, 0));
+    const bool picture = w.what == Picture || w.what == Values;
+    image.fill(picture ? QColor(0, 0, 0) : w.inverted ? QColor(255, 255, 255) : QColor(0, 0, 0));
     QPainter p(&image);
     p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     p.scale(k, k);
-    const QColor ink = m_inverted ? QColor(0, 0, 0) : QColor(255, 255, 255);
-    if (m_what == GridAlone || m_what == Both) {
-        const auto grid = transfer::gridOf(project());
+    const QColor ink = w.inverted ? QColor(0, 0, 0) : QColor(255, 255, 255);
+    if (w.what == GridAlone || w.what == Both) {
+        const auto grid = transfer::gridOf(w.project);
         p.setPen(QPen(ink, 0.06));
         for (const double x : grid.xs)
             p.drawLine(QPointF(x, 0), QPointF(x, canvas.heightCm));
@@ -371,36 +389,34 @@ QImage ThrowPage::canvasPicture() const
     }
     p.translate(canvas.offset.x, canvas.offset.y);
     p.scale(canvas.scale, canvas.scale);
-    const QRectF plan(0, 0, project().brief.widthCm, project().brief.heightCm);
-    if (m_what == Picture && m_desk.lit)
-        p.drawImage(plan, m_desk.lit->image);
-    if (m_what == Values && m_desk.lit) {
-        const LinearPicture& lit = m_desk.lit->picture.colour;
+    const QRectF plan(0, 0, w.project.brief.widthCm, w.project.brief.heightCm);
+    if (w.what == Picture && w.lit)
+        p.drawImage(plan, w.lit->image);
+    if (w.what == Values && w.lit) {
+        const LinearPicture& lit = w.lit->picture.colour;
         QImage step(lit.width(), lit.height(), QImage::Format_Grayscale8);
         for (int y = 0; y < lit.height(); ++y)
             for (int x = 0; x < lit.width(); ++x)
-                step.scanLine(y)[x] = colour::lightness(luminance(lit.at(x, y))) < 20 * float(m_step) ? 255 : 0;
-        if (m_inverted)
+                step.scanLine(y)[x] = colour::lightness(luminance(lit.at(x, y))) < 20 * float(w.step) ? 255 : 0;
+        if (w.inverted)
             step.invertPixels();
         p.drawImage(plan, step);
     }
-    const auto* d = m_state.drawn();
-    const std::set<int> pass = m_what == Pass ? inPass() : std::set<int>();
-    if (!picture && m_what != GridAlone && d)
-        for (const auto& s : d->lines) {
-            if (m_what == Pass && !pass.contains(s.element))
+    if (!picture && w.what != GridAlone)
+        for (const auto& s : w.lines) {
+            if (w.what == Pass && !w.pass.contains(s.element))
                 continue;
-            if (m_what == Element && s.element != m_desk.element())
+            if (w.what == Element && s.element != w.element)
                 continue;
-            p.setPen(QPen(ink, (s.kind == transfer::LineKind::Outline ? 1.6 : 1) * project().sheets.lineMm / 10));
+            p.setPen(QPen(ink, (s.kind == transfer::LineKind::Outline ? 1.6 : 1) * w.project.sheets.lineMm / 10));
             QPolygonF line;
             for (const Vec2 v : s.points)
                 line << QPointF(v.x, v.y);
             s.closed ? p.drawPolygon(line) : p.drawPolyline(line);
         }
     p.resetTransform();
-    if (m_bright < 100)
-        p.fillRect(image.rect(), QColor(0, 0, 0, int(255 * (1 - m_bright / 100))));
+    if (w.bright < 100)
+        p.fillRect(image.rect(), QColor(0, 0, 0, int(255 * (1 - w.bright / 100))));
     return image;
 }
 
@@ -408,31 +424,35 @@ void ThrowPage::refresh(bool anew)
 {
     if (!m_thrown || !m_keystone)
         return;
-    if (anew || m_canvas.empty())
-        m_canvas = photoOf(canvasPicture());
+    if (anew)
+        m_canvas = {}, ++m_content;
     const auto canvas = transfer::canvasPlanOf(project());
-    const Photo bent = m_dots
-        ? [&] {
-              transfer::DotPattern dots;
-              dots.widthPx = widthPx(), dots.heightPx = heightPx();
-              const Mask m = dots.picture();
-              std::vector<Rgb8> pixels;
-              for (std::size_t i = 0; i < m.size(); ++i)
-                  pixels.push_back({m.data()[i], m.data()[i], m.data()[i]});
-              return Photo(m.width(), m.height(), std::move(pixels));
-          }()
-        : transfer::prewarped(
-              m_canvas, *m_keystone, canvas.widthCm, canvas.heightCm, widthPx(), heightPx());
-    m_thrown->setPicture(imageOfPhoto(bent));
-    std::optional<transfer::Corners> handles;
-    if (!m_dots) {
-        handles.emplace();
-        const double w = canvas.widthCm, h = canvas.heightCm;
-        const transfer::Corners at{Vec2{0, 0}, Vec2{w, 0}, Vec2{w, h}, Vec2{0, h}};
-        for (std::size_t i = 0; i < 4; ++i)
-            (*handles)[i] = m_keystone->projectorAt(at[i]);
+    if (m_dots) {
+        transfer::DotPattern dots;
+        dots.widthPx = widthPx(), dots.heightPx = heightPx();
+        m_thrown->setHandles({});
+        const Mask pattern = dots.picture();
+        return throwBent(photoOf(
+            QImage(pattern.data(), pattern.width(), pattern.height(), pattern.width(), QImage::Format_Grayscale8)));
     }
+    transfer::Corners handles;
+    const double w = canvas.widthCm, h = canvas.heightCm;
+    const transfer::Corners at{Vec2{0, 0}, Vec2{w, 0}, Vec2{w, h}, Vec2{0, h}};
+    for (std::size_t i = 0; i < 4; ++i)
+        handles[i] = m_keystone->projectorAt(at[i]);
     m_thrown->setHandles(handles);
+    m_bend.ask(++m_count,
+        [wish = m_canvas.empty() ? std::optional(this->wish()) : std::nullopt, drawn = m_canvas, content = m_content,
+            keystone = *m_keystone, w, h, across = widthPx(), down = heightPx()](Progress&) -> Result<Thrown> {
+            Thrown t{wish ? photoOf(canvasPicture(*wish)) : drawn, {}, content};
+            t.bent = transfer::prewarped(t.canvas, keystone, w, h, across, down);
+            return t;
+        });
+}
+
+void ThrowPage::throwBent(const Photo& bent)
+{
+    m_thrown->setPicture(imageOfPhoto(bent));
     if (m_simulated) {
         m_simulated->show(bent);
         showRoom();

@@ -54,7 +54,23 @@ public:
     ThrowWindow* thrown() const { return m_thrown.get(); }
 
 private:
-    QImage canvasPicture() const;
+    /// What is thrown, as values that a worker can take along.
+    struct Wish {
+        Project project;
+        int what = Lines, step = 2, element = 0;
+        double bright = 100;
+        bool inverted = false;
+        std::set<int> pass; ///< elements
+        std::vector<transfer::Stroke> lines;
+        std::shared_ptr<const LitWork> lit;
+    };
+    struct Thrown {
+        Photo canvas, bent;
+        int content = 0; ///< which canvas
+    };
+    static QImage canvasPicture(const Wish& wish);
+    Wish wish() const;
+    void throwBent(const Photo& bent);
     void refresh(bool anew = true); ///< \param anew the picture of the canvas too, not only how it is bent
     std::set<int> inPass() const; ///< elements of one pass, far to near
     void showRoom();
@@ -64,9 +80,11 @@ private:
     double m_bright = 100;
     bool m_inverted = false, m_dots = false;
     std::optional<transfer::Keystone> m_keystone;
-    Photo m_canvas; ///< what is thrown, before it is bent
+    Photo m_canvas; ///< what is thrown, before it is bent; empty while it is drawn anew
+    int m_content = 0; ///< counts what it shows
     std::unique_ptr<devices::SimulatedProjector> m_simulated;
     std::unique_ptr<ThrowWindow> m_thrown, m_room;
+    Job<Thrown> m_bend;
     Job<QImage> m_photo;
     Job<transfer::Keystone> m_found;
     int m_count = 0;
