@@ -89,12 +89,13 @@ void extremesOf(const std::vector<Stroke>& lines, int element, const std::string
 }
 
 /// Ends of lines that lie on another line.
-void crossingsOf(
-    const std::vector<Stroke>& lines, const std::function<std::string(int)>& named, std::vector<Candidate>& out)
+void crossingsOf(const std::vector<Stroke>& lines, const std::function<std::string(int)>& named, bool bare,
+    std::vector<Candidate>& out)
 {
     constexpr double kOn = 0.12; // cm
     for (const Stroke& s : lines) {
-        if (s.closed || s.points.size() < 2 || s.kind > LineKind::Inner || s.element == 0 || s.lengthCm() < 1.5)
+        if (s.closed || s.points.size() < 2 || s.kind > LineKind::Inner || (s.element == 0 && !bare)
+            || s.lengthCm() < 1.5)
             continue;
         for (const Vec2 end : {s.points.front(), s.points.back()})
             for (const Stroke& o : lines) {
@@ -178,8 +179,10 @@ Landmarks landmarksOf(const Project& project, const std::vector<Stroke>& lines, 
     };
     std::vector<Candidate> candidates;
     std::vector<int> seen;
+    // Where nothing stands before it, the backdrop itself is what is drawn.
+    const bool bare = std::none_of(lines.begin(), lines.end(), [](const Stroke& s) { return s.element != 0; });
     for (const Stroke& s : lines) {
-        if (s.kind > LineKind::Inner || (s.kind == LineKind::Inner && (s.rank > 60 || s.element == 0)))
+        if (s.kind > LineKind::Inner || (s.kind == LineKind::Inner && (s.rank > 60 || (s.element == 0 && !bare))))
             continue;
         turnsOf(s, named(s.element), candidates);
         if (s.kind == LineKind::Outline && std::find(seen.begin(), seen.end(), s.element) == seen.end())
@@ -187,7 +190,7 @@ Landmarks landmarksOf(const Project& project, const std::vector<Stroke>& lines, 
     }
     for (const int id : seen)
         extremesOf(lines, id, named(id), candidates);
-    crossingsOf(lines, named, candidates);
+    crossingsOf(lines, named, bare, candidates);
     for (const Element& e : project.elements)
         for (const EyeBall& ball : e.eyes) {
             Rect box; // its outline's

@@ -16,7 +16,13 @@ std::optional<LineSource> lineSource(const Project& p, int widthPx, stage::Surfa
     s.lit = lit.colour, s.ids = lit.ids;
     if (progress.cancelled())
         return {};
-    s.plain = relighter.pass(frame, p.lights, light::Pass::Albedo);
+    // Things without light, what lies behind them as photographed: its ground is no other picture than its sky.
+    const LinearPicture things = relighter.pass(frame, p.lights, light::Pass::Albedo);
+    std::vector<Rgb> plain(frame->backdrop.data(), frame->backdrop.data() + frame->backdrop.size());
+    for (std::size_t i = 0; i < plain.size(); ++i)
+        if (s.ids.data()[i])
+            plain[i] = things.data()[i];
+    s.plain = {things.width(), things.height(), std::move(plain)};
     const LinearPicture n = relighter.pass(frame, p.lights, light::Pass::Normal),
                         z = relighter.pass(frame, p.lights, light::Pass::Zones, 5);
     const auto grey = [](light::Zone zone) { return luminance(colour::fromLab({light::lightnessOf(zone), 0, 0})); };

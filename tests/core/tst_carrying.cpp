@@ -180,6 +180,12 @@ private slots:
             QVERIFY(std::abs(s.cm - true_) <= rulerStepCm(p.brief.unit) / 2 + 1e-9);
         }
         QVERIFY(landmarksOf(p, {}, canvas).points.empty());
+        // A backdrop alone is drawn too; behind things it fixes nothing.
+        Stroke shore = outline(0, {{10, 20}, {20, 12}, {31, 25}, {22, 33}});
+        shore.kind = LineKind::Inner;
+        QVERIFY(landmarksOf(p, {shore}, canvas).points.size() >= 4);
+        for (const Landmark& l : landmarksOf(p, {shore, lines[0]}, canvas).points)
+            QVERIFY(l.element != 0);
     }
     void eyesAreLandmarksWhereverTheHeadIsTurned_data()
     {

@@ -158,6 +158,23 @@ private slots:
         } stop;
         QVERIFY(!lineSource(p, 400, cache, stop));
     }
+    void theHorizonOfTheStageIsNoLine()
+    {
+        // An even picture behind nothing: wherever the stage's horizon lies, there is nothing to draw.
+        for (const double horizon : {6.0, 16.0, 33.0}) {
+            Project p = kit::postWork();
+            Reference r = kit::referenceOf("wall", kit::plain(300, 200, {150, 120, 90}));
+            r.id = p.freshId();
+            p.references.push_back(r);
+            p.backdrop = {r.id, 0.5};
+            p.elements.clear(), p.camera.horizonCm = horizon;
+            stage::SurfaceCache cache;
+            NoProgress progress;
+            const auto s = lineSource(p, 400, cache, progress);
+            QVERIFY(s);
+            QCOMPARE(lineArt(*s).size(), std::size_t(0));
+        }
+    }
     void oddSourcesAreTakenWell()
     {
         const float nan = std::numeric_limits<float>::quiet_NaN();
