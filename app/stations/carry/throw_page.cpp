@@ -307,6 +307,9 @@ void ThrowPage::setThrowing(bool on)
     }
     const auto canvas = transfer::canvasPlanOf(project());
     m_thrown = std::make_unique<ThrowWindow>(tr("Projector"));
+    QImage dark(widthPx(), heightPx(), QImage::Format_RGB32); // its corners can be dragged before anything is drawn
+    dark.fill(Qt::black);
+    m_thrown->setPicture(dark);
     connect(m_thrown.get(), &ThrowWindow::cornersMoved, this, &ThrowPage::setCorners);
     connect(m_thrown.get(), &ThrowWindow::shut, this, [this] {
         QMetaObject::invokeMethod(
