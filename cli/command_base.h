@@ -59,6 +59,7 @@ std::vector<std::unique_ptr<Command>> mixCommands(); ///< paint: mixes, recipes,
 std::vector<std::unique_ptr<Command>> makeCommands(); ///< write something
 std::vector<std::unique_ptr<Command>> carryCommands(); ///< lines, landmarks, flow, sheets
 std::vector<std::unique_ptr<Command>> planCommands(); ///< sittings
+std::vector<std::unique_ptr<Command>> workCommands(); ///< painting: plan of work, stages, survey, log, record
 std::vector<std::unique_ptr<Command>> gatherCommands(); ///< the wall: bring in, measure, rank
 std::vector<std::unique_ptr<Command>> cutCommands(); ///< cut out, paint out
 std::vector<std::unique_ptr<Command>> fieldCommands(); ///< the numbers of a work; a damaged file

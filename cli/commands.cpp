@@ -8,7 +8,7 @@ std::vector<std::unique_ptr<Command>> allCommands()
 {
     auto all = lookCommands();
     for (auto part : {readCommands, studyCommands, mixCommands, makeCommands, carryCommands, planCommands,
-             gatherCommands, cutCommands, stageCommands, fieldCommands})
+             workCommands, gatherCommands, cutCommands, stageCommands, fieldCommands})
         for (auto& c : part())
             all.push_back(std::move(c));
     return all;

@@ -79,6 +79,25 @@ RL_JSON_NUMBERS_AND(TubeCard, masstone, tint2, tint10, overWhite, overBlack, dat
 RL_JSON_NUMBERS_AND(Tube, id, pigment, name, chosen, card)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PaintBox, id, name, medium, tubes)
 RL_JSON_NUMBERS_AND(MixPlan, box, finish)
+RL_JSON_WORDS(WorkKind,
+    {{WorkKind::Prepare, "prepare"}, {WorkKind::Tone, "tone"}, {WorkKind::Carry, "carry"},
+        {WorkKind::BlockIn, "block in"}, {WorkKind::Pass, "pass"}, {WorkKind::Darks, "darks"},
+        {WorkKind::Middles, "middles"}, {WorkKind::Lights, "lights"}, {WorkKind::Glaze, "glaze"},
+        {WorkKind::Detail, "details"}, {WorkKind::Accent, "accents"}, {WorkKind::Look, "fresh eyes"},
+        {WorkKind::Check, "facts"}, {WorkKind::Sign, "sign"}, {WorkKind::Varnish, "varnish"},
+        {WorkKind::Other, "other"}})
+RL_JSON_NUMBERS(FreeHours)
+RL_JSON_NUMBERS_AND(DayHours, date, free)
+RL_JSON_NUMBERS_AND(Diary, roundFrom, hours, days)
+RL_JSON_NUMBERS_AND(TaskWord, task, done, dropped, into, before, words, kind, element)
+RL_JSON_NUMBERS_AND(WorkSpan, task, kind, element, at)
+RL_JSON_NUMBERS_AND(Sitting, id, began, spans, notes, paints)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(CanvasPhoto, id, reference, at, task, corners)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Decision, id, at, words, reason, scrapped, photo)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Accepted, id, photo, part)
+RL_JSON_NUMBERS_AND(Tolerance, element)
+RL_JSON_NUMBERS_AND(
+    Painting, diary, from, tasks, sittings, photos, decisions, accepted, tolerances, signatureAt, signature)
 RL_JSON_NUMBERS(PictureLight)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(OutlinePoint, at, curved)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Outline, points, hole)
@@ -128,8 +147,7 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Lights, sun, lanterns, air, grou
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Scene, elements, groups, camera, backdrop, lights)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Take, id, name, letter, scene, aside, reason)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Vote, who, take, words)
-RL_JSON_WORDS(
-    CanvasFit, {{CanvasFit::Crop, "crop"}, {CanvasFit::Extend, "extend"}, {CanvasFit::Inset, "inset"}})
+RL_JSON_WORDS(CanvasFit, {{CanvasFit::Crop, "crop"}, {CanvasFit::Extend, "extend"}, {CanvasFit::Inset, "inset"}})
 RL_JSON_NUMBERS_AND(Sheets, paper, fit, traced)
 } // namespace rl
 
@@ -190,8 +208,8 @@ nlohmann::json toJson(const Project& p, const std::function<std::string(const Ma
     json j{{"format", kFormat}, {"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera},
         {"backdrop", p.backdrop}, {"lights", p.lights}, {"sheets", p.sheets}, {"groups", p.groups}, {"takes", p.takes},
         {"take", p.take}, {"votes", p.votes}, {"guides", p.guides}, {"boxes", p.boxes}, {"mix", p.mix},
-        {"heights", p.heights}, {"setAside", p.setAside}, {"lead", p.lead}, {"lastId", p.lastId},
-        {"references", json::array()}, {"cutouts", json::array()}};
+        {"painting", p.painting}, {"heights", p.heights}, {"setAside", p.setAside}, {"lead", p.lead},
+        {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
         j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256},
             {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", keyOf(r.permission)},
@@ -236,6 +254,7 @@ Result<Project> read(const json& j, const PixelSource& source)
     p.guides = j.value("guides", Guides{});
     p.boxes = j.value("boxes", std::vector<PaintBox>{});
     p.mix = j.value("mix", MixPlan{});
+    p.painting = j.value("painting", Painting{});
     p.heights = j.value("heights", std::vector<UsualHeight>{});
     p.setAside = j.value("setAside", std::map<std::string, std::string>{});
     p.lead = j.value("lead", 0);

@@ -41,6 +41,12 @@ Shown shownAs(Unit unit)
         return {1, " mm", 1, 0.5};
     case Unit::Minute:
         return {1, " min", 0, 1};
+    case Unit::Hour:
+        return {1, " h", 1, 1};
+    case Unit::Day:
+        return {1, " days", 0, 1};
+    case Unit::Percent:
+        return {1, " %", 0, 5};
     case Unit::Count:
         return {1, QString(" ") + times, 0, 1};
     }

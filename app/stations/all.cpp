@@ -4,6 +4,7 @@
 #include "app/stations/gather/gather.h"
 #include "app/stations/light/light.h"
 #include "app/stations/mix/mix.h"
+#include "app/stations/paint/paint.h"
 #include "app/stations/read/read.h"
 #include "app/stations/stage/stage.h"
 
@@ -21,6 +22,7 @@ const std::vector<StationSpec>& allStations()
         readStation(),
         mixStation(),
         carryStation(),
+        paintStation(),
     };
     return all;
 }

@@ -9,8 +9,8 @@ namespace rl {
 
 struct Project;
 
-enum class Station { Brief, Gather, Cut, Stage, Light, Read, Mix, Carry };
-inline constexpr int kStationCount = 8;
+enum class Station { Brief, Gather, Cut, Stage, Light, Read, Mix, Carry, Paint };
+inline constexpr int kStationCount = 9;
 
 /// Holds: nothing to say. Watch: worth a look. Broken: will show in paint.
 enum class Severity { Holds, Watch, Broken };

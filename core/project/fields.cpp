@@ -36,6 +36,12 @@ const char* symbolOf(Unit unit)
         return "mm";
     case Unit::Minute:
         return "min";
+    case Unit::Hour:
+        return "h";
+    case Unit::Day:
+        return "days";
+    case Unit::Percent:
+        return "%";
     case Unit::Count:
         return "";
     }
@@ -93,6 +99,14 @@ std::vector<FieldTold> allFields()
     tell<Tube>("tube", out);
     tell<TubeCard>("swatches", out);
     tell<MixPlan>("mix", out);
+    tell<Painting>("painting", out);
+    tell<Diary>("diary", out);
+    tell<FreeHours>("hours", out);
+    tell<DayHours>("day", out);
+    tell<TaskWord>("task", out);
+    tell<WorkSpan>("span", out);
+    tell<Sitting>("sitting", out);
+    tell<Tolerance>("tolerance", out);
     return out;
 }
 

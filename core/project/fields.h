@@ -26,6 +26,9 @@ enum class Unit {
     Micrometre,
     Millimetre,
     Minute,
+    Hour,
+    Day,
+    Percent,
     Count
 };
 
@@ -209,6 +212,23 @@ inline constexpr Number<MixPlan> kMixPlanNumbers[] = {{"puddles", &MixPlan::pudd
     {"finestMm", &MixPlan::finestMm, 0.05, 50, 1, Unit::Millimetre},
     {"letDown", &MixPlan::letDown, 0, 100, 20, Unit::Count}};
 
+inline constexpr Number<Painting> kPaintingNumbers[] = {{"humidity", &Painting::humidity, 5, 100, 50, Unit::Percent},
+    {"dryer", &Painting::dryer, 0, 1, 0, Unit::Count}, {"pace", &Painting::pace, 0.1, 10, 1, Unit::Times},
+    {"blockMm", &Painting::blockMm, 1, 300, 20, Unit::Millimetre},
+    {"freshEyesHours", &Painting::freshEyesHours, 0, 1000, 24, Unit::Hour},
+    {"varnishDays", &Painting::varnishDays, -1, 1000, -1, Unit::Day}};
+inline constexpr Number<Diary> kDiaryNumbers[] = {{"roundDays", &Diary::roundDays, 1, 60, 7, Unit::Day}};
+inline constexpr Number<FreeHours> kFreeHoursNumbers[] = {{"day", &FreeHours::day, 0, 59, 0, Unit::Count},
+    {"from", &FreeHours::from, 0, 1440, 1140, Unit::Minute}, {"to", &FreeHours::to, 0, 1440, 1260, Unit::Minute}};
+inline constexpr Number<DayHours> kDayHoursNumbers[]
+    = {{"from", &DayHours::from, 0, 1440, 0, Unit::Minute}, {"to", &DayHours::to, 0, 1440, 1440, Unit::Minute}};
+inline constexpr Number<TaskWord> kTaskWordNumbers[] = {{"hours", &TaskWord::hours, -1, 1000, -1, Unit::Hour},
+    {"pieces", &TaskWord::pieces, 1, 24, 1, Unit::Count}, {"areaCm2", &TaskWord::areaCm2, 0, 4e6, 0, Unit::Count}};
+inline constexpr Number<WorkSpan> kWorkSpanNumbers[] = {{"seconds", &WorkSpan::seconds, 0, 1e6, 0, Unit::Count}};
+inline constexpr Number<Sitting> kSittingNumbers[] = {{"utcMinutes", &Sitting::utcMinutes, -900, 900, 0, Unit::Minute},
+    {"pausedSeconds", &Sitting::pausedSeconds, 0, 1e6, 0, Unit::Count}};
+inline constexpr Number<Tolerance> kToleranceNumbers[] = {{"times", &Tolerance::times, 0.25, 100, 1, Unit::Times}};
+
 /// The table of a type. \pre there is one (else it does not compile)
 template <class O> constexpr std::span<const Number<O>> numbersOf()
 {
@@ -220,6 +240,22 @@ template <class O> constexpr std::span<const Number<O>> numbersOf()
         return kTubeCardNumbers;
     else if constexpr (std::is_same_v<O, MixPlan>)
         return kMixPlanNumbers;
+    else if constexpr (std::is_same_v<O, Painting>)
+        return kPaintingNumbers;
+    else if constexpr (std::is_same_v<O, Diary>)
+        return kDiaryNumbers;
+    else if constexpr (std::is_same_v<O, FreeHours>)
+        return kFreeHoursNumbers;
+    else if constexpr (std::is_same_v<O, DayHours>)
+        return kDayHoursNumbers;
+    else if constexpr (std::is_same_v<O, TaskWord>)
+        return kTaskWordNumbers;
+    else if constexpr (std::is_same_v<O, WorkSpan>)
+        return kWorkSpanNumbers;
+    else if constexpr (std::is_same_v<O, Sitting>)
+        return kSittingNumbers;
+    else if constexpr (std::is_same_v<O, Tolerance>)
+        return kToleranceNumbers;
     else if constexpr (std::is_same_v<O, PaintGround>)
         return kGroundNumbers;
     else if constexpr (std::is_same_v<O, PlannedEdge>)

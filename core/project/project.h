@@ -3,6 +3,7 @@
 #include "core/project/brief.h"
 #include "core/project/lazy_photo.h"
 #include "core/project/paint_box.h"
+#include "core/project/painting.h"
 #include "core/project/scene.h"
 #include <cstdint>
 #include <map>
@@ -151,6 +152,7 @@ struct Project : Scene {
     int lead = 0; ///< reference the others are held against; 0 = the backdrop
     std::vector<PaintBox> boxes;
     MixPlan mix;
+    Painting painting;
     std::map<std::string, std::string> setAside; ///< finding key → the painter's reason
     int lastId = 0;
 

@@ -1,6 +1,6 @@
 // Everything a file or a person could get wrong, put right.
-#include "core/project/papers.h"
 #include "core/project/fields.h"
+#include "core/project/papers.h"
 #include "core/project/schools.h"
 #include <set>
 
@@ -256,6 +256,8 @@ void repairIds(Project& p, Repairs& r)
     unique(p.groups);
     unique(p.lights.groups);
     unique(p.takes);
+    unique(p.painting.sittings), unique(p.painting.photos), unique(p.painting.decisions);
+    unique(p.painting.accepted);
     for (const Take& t : p.takes)
         for (const Element& e : t.scene.elements)
             highest = std::max(highest, e.id);
@@ -322,12 +324,68 @@ void repairPaints(Project& p, Repairs& r)
     r.keep(p.mix);
     r.unlink(p.mix.box, std::none_of(p.boxes.begin(), p.boxes.end(), [&](const auto& b) { return b.id == p.mix.box; }));
 }
+
+bool isDate(const std::string& s)
+{
+    return daysBetween(s, s).has_value();
+}
+void repairLog(Project& p, Repairs& r)
+{
+    Painting& a = p.painting;
+    r.atMost(a.sittings, 20000), r.atMost(a.photos, 2000), r.atMost(a.decisions, 5000), r.atMost(a.accepted, 1000);
+    for (Sitting& s : a.sittings) {
+        r.keep(s);
+        r.atMost(s.spans, 5000);
+        for (WorkSpan& w : s.spans)
+            r.keep(w);
+    }
+    r.dropIf(a.photos, [&](const CanvasPhoto& c) {
+        const bool four = c.corners.size() == 4 || c.corners.empty();
+        return !p.reference(c.reference) || !four;
+    });
+    for (CanvasPhoto& c : a.photos)
+        for (Vec2& v : c.corners)
+            r.keep(v.x, -1e5, 1e5, 0), r.keep(v.y, -1e5, 1e5, 0);
+    const auto photo = [&](int id) {
+        return std::any_of(a.photos.begin(), a.photos.end(), [&](const CanvasPhoto& c) { return c.id == id; });
+    };
+    for (Decision& d : a.decisions)
+        r.unlink(d.photo, !photo(d.photo));
+    r.dropIf(a.accepted, [&](const Accepted& c) { return !photo(c.photo); });
+    for (Accepted& c : a.accepted)
+        for (double* v : {&c.part.x, &c.part.y, &c.part.width, &c.part.height})
+            r.keep(*v, -2000, 4000, 0);
+}
+void repairPainting(Project& p, Repairs& r)
+{
+    Painting& a = p.painting;
+    r.keep(a), r.keep(a.diary);
+    for (std::string* date : {&a.from, &a.diary.roundFrom})
+        if (!date->empty() && !isDate(*date))
+            date->clear(), r.changed();
+    r.atMost(a.diary.hours, 500), r.atMost(a.diary.days, 5000), r.atMost(a.tasks, 2000);
+    for (FreeHours& h : a.diary.hours)
+        r.keep(h);
+    for (DayHours& h : a.diary.days)
+        r.keep(h);
+    r.dropIf(a.diary.hours, [&](const FreeHours& h) { return h.to <= h.from || h.day >= a.diary.roundDays; });
+    r.dropIf(a.diary.days, [](const DayHours& h) { return h.to <= h.from || !isDate(h.date); });
+    for (TaskWord& t : a.tasks)
+        r.keep(t);
+    std::set<std::string> seen;
+    r.dropIf(a.tasks, [&](const TaskWord& t) { return t.task.empty() || !seen.insert(t.task).second; });
+    for (Tolerance& t : a.tolerances)
+        r.keep(t);
+    r.keep(a.signatureAt.x, -1, 2000, -1), r.keep(a.signatureAt.y, -1, 2000, -1);
+    repairLog(p, r);
+}
 } // namespace
 
 bool repair(Project& p)
 {
     Repairs r;
     repairBrief(p, r);
+    repairPainting(p, r);
     repairPaints(p, r);
     r.keep(p.sheets);
     if (!paperOf(p.sheets.paper)) {

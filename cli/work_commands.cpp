@@ -1,0 +1,502 @@
+// Painting: the plan of work, expected looks, photographs of the canvas, the log, the record.
+#include "cli/command_base.h"
+#include "cli/json_out.h"
+#include "core/colour/srgb.h"
+#include "core/review/review.h"
+#include "core/schedule/paint_rules.h"
+#include "core/survey/work_survey.h"
+#include "output/work_sheets.h"
+#include "store/picture_reader.h"
+#include <QImage>
+#include <chrono>
+#include <ctime>
+#include <filesystem>
+
+namespace rl::cli {
+
+namespace {
+using nlohmann::json;
+namespace fs = std::filesystem;
+
+schedule::Minutes localNow()
+{
+    const std::time_t now = std::time(nullptr);
+    std::tm t{};
+    localtime_r(&now, &t);
+    return schedule::Minutes((now + t.tm_gmtoff) / 60);
+}
+
+/// Work on the painting of a work: its picture lit, mixed where that is wanted.
+class PaintingCommand : public NamedCommand {
+public:
+    using NamedCommand::NamedCommand;
+
+protected:
+    void describe(CLI::App& app) override
+    {
+        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
+        app.add_option("--now", m_now, "local time to plan from, 2031-03-01T19:00; without it the clock's");
+        app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
+    }
+    Result<survey::PaintedWork> opened(Progress& progress, bool mix) const
+    {
+        const auto project = openWork(m_file);
+        if (!project)
+            return project.error();
+        const double longest = std::max(project->brief.widthCm, project->brief.heightCm);
+        const int wide = std::max(64, int(std::lround(900 * project->brief.widthCm / longest)));
+        stage::SurfaceCache cache;
+        const auto frame = stage::compose(*project, wide, cache, progress);
+        if (!frame)
+            return Error{Kind::Cancelled, "Given up.", {}};
+        light::Relighter relighter;
+        const light::Picture picture = relighter.light(frame, project->lights);
+        std::shared_ptr<const paint::Mixing> mixing;
+        if (mix && project->paintBox())
+            mixing = review::mixingOf(*project, picture, progress);
+        return survey::paintedWork(*project, picture, schedule::farToNear(*frame), mixing);
+    }
+    Result<schedule::Minutes> now() const
+    {
+        if (m_now.empty())
+            return localNow();
+        const auto at = schedule::minutesFrom(m_now);
+        if (!at)
+            return Error{Kind::Invalid, "A time is written 2031-03-01T19:00.", m_now};
+        return *at;
+    }
+    const std::string& file() const { return m_file; }
+    bool tells() const { return m_tells; }
+
+private:
+    std::string m_file, m_now;
+    bool m_tells = false;
+};
+
+json jsonOf(const schedule::WorkTask& t)
+{
+    json j{{"key", t.key}, {"kind", schedule::wordOf(t.kind)}, {"words", t.words}, {"why", t.why},
+        {"area_cm2", t.areaCm2}, {"detail", t.detail}, {"hours", t.hours}, {"hours_from", t.low}, {"hours_to", t.high},
+        {"after", t.after}, {"touch_dry_hours", t.dry.touchHours}, {"overpaint_hours", t.dry.overHours},
+        {"brush_mm", t.brushMm}, {"puddles", json::array()}, {"masks", t.masks}, {"cautions", t.cautions},
+        {"layers", t.layers}, {"wet", t.wet}, {"pause", t.pause}, {"done", t.done}};
+    for (const int p : t.puddles)
+        j["puddles"].push_back(p + 1);
+    if (t.element)
+        j["element"] = t.element;
+    return j;
+}
+
+json jsonOf(const schedule::WorkPlan& plan)
+{
+    json j{{"finish", schedule::textOf(plan.finish)}, {"finish_from", schedule::textOf(plan.early)},
+        {"finish_to", schedule::textOf(plan.late)}, {"hours", plan.hours}, {"hours_from", plan.lowHours},
+        {"hours_to", plan.highHours}, {"logged_hours", plan.loggedHours}, {"assumed_hours", plan.assumed},
+        {"tasks", json::array()}, {"sittings", json::array()}, {"findings", rl::cli::jsonOf(plan.findings)}};
+    if (plan.problem)
+        j["problem"] = plan.problem->sentence;
+    for (const auto& t : plan.tasks)
+        j["tasks"].push_back(jsonOf(t));
+    for (const auto& s : plan.sittings) {
+        json one{
+            {"from", schedule::textOf(s.free.from)}, {"to", schedule::textOf(s.free.to)}, {"parts", json::array()}};
+        for (const auto& p : s.parts)
+            one["parts"].push_back({{"task", plan.tasks[std::size_t(p.task)].key}, {"from", schedule::textOf(p.from)},
+                {"to", schedule::textOf(p.to)}, {"ends", p.last}});
+        j["sittings"].push_back(one);
+    }
+    return j;
+}
+
+/// `lantern plan FILE [--ics out.ics] [--sitting N -o next.pdf]`
+class PlanOf final : public PaintingCommand {
+public:
+    PlanOf()
+        : PaintingCommand("plan", "the plan of work: stages, hours, sittings laid over the painter's free hours")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        PaintingCommand::describe(app);
+        app.add_option("--ics", m_ics, "calendar file to write");
+        app.add_option("--busy", m_busy, "calendar file whose entries take hours");
+        app.add_option("--free", m_free, "calendar file whose entries are the free hours");
+        app.add_option("--sitting", m_sitting, "which sitting goes on a page, 1 = the next")
+            ->check(CLI::Range(1, 10000));
+        app.add_option("-o,--output", m_out, "PDF of that sitting");
+    }
+    Result<json> run() override
+    {
+        TerminalProgress progress(tells());
+        const auto at = now();
+        if (!at)
+            return at.error();
+        auto work = opened(progress, true);
+        if (!work)
+            return work.error();
+        survey::PaintedWork w = work.take();
+        for (const auto& [file, asFree] : {std::pair(m_busy, false), std::pair(m_free, true)}) {
+            if (file.empty())
+                continue;
+            const auto bytes = store::readFile(file, 20'000'000);
+            if (!bytes)
+                return bytes.error();
+            const auto entries
+                = schedule::entriesOf(std::string((*bytes)->begin(), (*bytes)->end()), 0, *at + 3660 * schedule::kDay);
+            if (!entries)
+                return entries.error();
+            w.project.painting.diary = schedule::withCalendar(w.project.painting.diary, *entries, asFree);
+        }
+        const auto plan = schedule::planWork(w.project, w.facts, w.mixing.get(), *at, {8000, 100'000}, progress);
+        json j = jsonOf(plan);
+        if (!m_ics.empty()) {
+            const std::string ics
+                = schedule::icsOf(schedule::calendarOf(plan, w.project.brief.title), w.project.brief.title, *at);
+            if (const auto done = store::writeFile(m_ics, std::vector<unsigned char>(ics.begin(), ics.end())); !done)
+                return done.error();
+            j["calendar"] = m_ics;
+        }
+        if (!m_out.empty()) {
+            if (const auto done = output::writeSitting(w, plan, m_sitting - 1, QString::fromStdString(m_out)); !done)
+                return done.error();
+            j["output"] = m_out;
+        }
+        return j;
+    }
+
+private:
+    std::string m_ics, m_out, m_busy, m_free;
+    int m_sitting = 1;
+};
+
+/// `lantern stages FILE -o DIR`
+class StagesOf final : public PaintingCommand {
+public:
+    StagesOf()
+        : PaintingCommand("stages", "what the canvas should look like after each task")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        PaintingCommand::describe(app);
+        app.add_option("-o,--output", m_out, "folder to write the pictures into")->required();
+    }
+    Result<json> run() override
+    {
+        TerminalProgress progress(tells());
+        const auto w = opened(progress, false);
+        if (!w)
+            return w.error();
+        std::error_code failed;
+        fs::create_directories(m_out, failed);
+        json j{{"stages", json::array()}};
+        for (std::size_t i = 0; i < w->tasks.size(); ++i) {
+            if (progress.cancelled())
+                return Error{Kind::Cancelled, "Given up; some stages are written.", {}};
+            if (w->tasks[i].pause)
+                continue;
+            char number[32];
+            std::snprintf(number, sizeof number, "%02zu-", i + 1);
+            std::string name = number + w->tasks[i].key + ".png";
+            std::replace_if(
+                name.begin(), name.end(), [](char c) { return c == ':' || c == '#'; }, '-');
+            const auto codes = colour::codeOf(w->looks->afterTask(w->tasks, i));
+            const std::string path = (fs::path(m_out) / name).string();
+            if (const auto done = store::writeFile(path, store::encodePng(codes)); !done)
+                return done.error();
+            j["stages"].push_back({{"task", w->tasks[i].key}, {"words", w->tasks[i].words}, {"picture", path}});
+        }
+        return j;
+    }
+
+private:
+    std::string m_out;
+};
+
+json jsonOf(const survey::Surveyed& s)
+{
+    json j{{"found", s.found}, {"corner_confidence", s.confidence}, {"by_tags", s.byTags}, {"k1", s.view.k1()},
+        {"painted_share", s.painted}, {"light_stops", s.light.stops}, {"landmarks", json::array()},
+        {"zones", json::array()}};
+    if (!s.why.empty())
+        j["why"] = s.why;
+    if (s.view.photo().width > 1)
+        for (const Vec2 c : s.view.corners())
+            j["corners_px"].push_back({c.x, c.y});
+    for (const auto& l : s.landmarks)
+        j["landmarks"].push_back({{"at_cm", {l.at.x, l.at.y}}, {"dx_mm", l.dxMm}, {"dy_mm", l.dyMm},
+            {"confidence", l.confidence}, {"painted", l.painted}});
+    for (const auto& z : s.zones)
+        j["zones"].push_back({{"rect_cm", {z.place.x, z.place.y, z.place.width, z.place.height}}, {"dL", z.dL},
+            {"dC", z.dC}, {"dHue", z.dHue}, {"painted_share", z.painted}});
+    return j;
+}
+
+/// `lantern survey PLAN PHOTO --canvas-cm W,H`, or `lantern survey FILE PHOTO`
+class SurveyOf final : public NamedCommand {
+public:
+    SurveyOf()
+        : NamedCommand("survey", "a photograph of the canvas squared up and held against the plan")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("PLAN", m_plan, "a work (*.lantern), or a picture of the whole plan")->required();
+        app.add_option("PHOTO", m_photo, "the photograph of the canvas")->required();
+        app.add_option("--canvas-cm", m_canvas, "of a picture: width and height of the canvas")
+            ->delimiter(',')
+            ->expected(2);
+        app.add_option("--corners", m_corners,
+               "px in the photograph: x,y of upper left, upper right, lower right, lower left; else they are looked "
+               "for")
+            ->delimiter(',')
+            ->expected(8);
+        app.add_option("--at", m_at,
+            R"(of a picture: JSON {"landmarks":[[x,y]…],"zones":[[x,y,width,height]…],"reference":{"L","rect_cm" or "width_cm"}} in cm)");
+        app.add_option("-o,--output", m_out, "PNG of the photograph squared up");
+        app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
+    }
+    Result<json> run() override
+    {
+        const auto photo = store::readPicture(fs::path(m_photo));
+        if (!photo)
+            return photo.error();
+        TerminalProgress progress(m_tells);
+        return fs::path(m_plan).extension() == ".lantern" ? ofWork(photo->pixels, progress)
+                                                          : ofPicture(photo->pixels, progress);
+    }
+
+private:
+    std::optional<survey::Corners> corners() const
+    {
+        if (m_corners.empty())
+            return {};
+        survey::Corners c;
+        for (std::size_t i = 0; i < 4; ++i)
+            c[i] = {m_corners[2 * i], m_corners[2 * i + 1]};
+        return c;
+    }
+    Result<json> ofPicture(const Photo& photo, Progress& progress) const
+    {
+        const auto plan = store::readPicture(fs::path(m_plan));
+        if (!plan)
+            return plan.error();
+        survey::Asked asked;
+        asked.widthCm = m_canvas[0], asked.heightCm = m_canvas[1], asked.corners = corners();
+        if (!m_at.empty())
+            if (const auto read = places(asked); !read)
+                return read.error();
+        const auto s = survey::surveyed(plan->pixels, photo, asked, progress);
+        if (!s)
+            return s.error();
+        json j = jsonOf(*s);
+        if (!m_out.empty() && s->view.photo().width > 1) {
+            const Photo flat = survey::squaredUp(photo, s->view, 1600);
+            if (const auto done = store::writeFile(m_out, store::encodePng(flat)); !done)
+                return done.error();
+            j["output"] = m_out;
+        }
+        return j;
+    }
+    Result<Done> places(survey::Asked& asked) const
+    {
+        const auto bytes = store::readFile(m_at, 20'000'000);
+        if (!bytes)
+            return bytes.error();
+        const json j = json::parse((*bytes)->begin(), (*bytes)->end(), nullptr, false);
+        if (j.is_discarded() || !j.is_object())
+            return Error{Kind::Invalid, "The places are no JSON.", m_at};
+        try {
+            for (const json& p : j.value("landmarks", json::array()))
+                asked.landmarks.push_back({p.at(0), p.at(1)});
+            for (const json& z : j.value("zones", json::array()))
+                asked.zones.push_back({z.at(0), z.at(1), z.at(2), z.at(3)});
+            if (j.contains("reference") && j["reference"].is_object()) {
+                survey::KnownGrey grey;
+                grey.lightness = std::clamp(j["reference"].at("L").get<double>(), 5.0, 100.0);
+                if (j["reference"].contains("rect_cm")) {
+                    const json& r = j["reference"]["rect_cm"];
+                    grey.places.push_back({r.at(0), r.at(1), r.at(2), r.at(3)});
+                } else {
+                    grey.borderCm = std::clamp(j["reference"].at("width_cm").get<double>(), 0.1, 50.0);
+                }
+                asked.grey = grey;
+            }
+        } catch (const json::exception& e) {
+            return Error{Kind::Invalid, "The places lack something, or it is of another kind.", e.what()};
+        }
+        for (const Vec2 p : asked.landmarks)
+            if (!(std::abs(p.x) < 1e4 && std::abs(p.y) < 1e4))
+                return Error{Kind::Invalid, "A landmark lies nowhere near the canvas.", {}};
+        return Done{};
+    }
+    Result<json> ofWork(const Photo& photo, Progress& progress) const;
+    std::string m_plan, m_photo, m_at, m_out;
+    std::vector<double> m_canvas{60, 40}, m_corners;
+    bool m_tells = false;
+};
+
+Result<json> SurveyOf::ofWork(const Photo& photo, Progress& progress) const
+{
+    const auto project = openWork(m_plan);
+    if (!project)
+        return project.error();
+    const double longest = std::max(project->brief.widthCm, project->brief.heightCm);
+    stage::SurfaceCache cache;
+    const auto frame = stage::compose(
+        *project, std::max(64, int(std::lround(900 * project->brief.widthCm / longest))), cache, progress);
+    const auto marks = survey::landmarksOf(*project, cache, progress);
+    if (!frame || !marks)
+        return Error{Kind::Cancelled, "Given up.", {}};
+    light::Relighter relighter;
+    const light::Picture picture = relighter.light(frame, project->lights);
+    const auto work = survey::paintedWork(*project, picture, schedule::farToNear(*frame), nullptr);
+    const auto s = survey::surveyOf(work, marks->points, photo, corners(), progress);
+    if (!s)
+        return s.error();
+    json j = jsonOf(s->compared);
+    for (std::size_t i = 0; i < s->names.size() && i < s->compared.landmarks.size(); ++i)
+        j["landmarks"][i]["name"] = s->names[i], j["landmarks"][i]["element"] = s->elements[i];
+    j["stage"] = s->task, j["order"] = s->order, j["planned_order"] = s->plannedOrder;
+    j["parts"] = json::array();
+    for (const auto& p : s->parts)
+        j["parts"].push_back({{"element", p.element}, {"name", p.name}, {"painted_share", p.painted}, {"dL", p.dL},
+            {"dC", p.dC}, {"dHue", p.dHue}, {"contrast_L", p.contrast}, {"planned_contrast_L", p.planned}});
+    j["findings"] = rl::cli::jsonOf(s->findings);
+    if (!m_out.empty() && !s->squared.empty()) {
+        if (const auto done = store::writeFile(m_out, store::encodePng(s->squared)); !done)
+            return done.error();
+        j["output"] = m_out;
+    }
+    return j;
+}
+
+/// `lantern log FILE [--csv]`
+class LogOf final : public NamedCommand {
+public:
+    LogOf()
+        : NamedCommand("log", "sittings, hours, decisions and photographs of a work")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
+        app.add_flag("--csv", m_csv, "as CSV");
+    }
+    Result<json> run() override
+    {
+        const auto project = openWork(m_file);
+        if (!project)
+            return project.error();
+        if (m_csv)
+            return json(schedule::csvOf(*project));
+        json j{{"sittings", json::array()}, {"hours_by_element", json::array()}, {"decisions", json::array()},
+            {"photographs", project->painting.photos.size()}};
+        double total = 0;
+        for (const Sitting& s : project->painting.sittings) {
+            double seconds = 0;
+            for (const WorkSpan& w : s.spans)
+                seconds += w.seconds;
+            total += seconds / 3600;
+            j["sittings"].push_back({{"id", s.id}, {"began", s.began}, {"hours", seconds / 3600},
+                {"paused_hours", s.pausedSeconds / 3600}, {"notes", s.notes}, {"paints", s.paints}});
+        }
+        j["hours"] = total;
+        for (const auto& [element, hours] : schedule::hoursByElement(project->painting)) {
+            const Element* e = project->element(element);
+            j["hours_by_element"].push_back(
+                {{"element", element}, {"name", e ? e->name : "backdrop"}, {"hours", hours}});
+        }
+        for (const Decision& d : project->painting.decisions)
+            j["decisions"].push_back({{"words", d.words}, {"reason", d.reason}, {"scrapped", d.scrapped}});
+        return j;
+    }
+
+private:
+    std::string m_file;
+    bool m_csv = false;
+};
+
+/// `lantern record FILE -o record.pdf`
+class RecordOf final : public PaintingCommand {
+public:
+    RecordOf()
+        : PaintingCommand("record", "the record that goes with the finished work, as PDF or JSON")
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        PaintingCommand::describe(app);
+        app.add_option("-o,--output", m_out, "*.pdf or *.json to write; without it JSON is told");
+    }
+    Result<json> run() override
+    {
+        TerminalProgress progress(tells());
+        const auto at = now();
+        if (!at)
+            return at.error();
+        const auto w = opened(progress, true);
+        if (!w)
+            return w.error();
+        const auto plan = schedule::planWork(w->project, w->facts, w->mixing.get(), *at, {200, 0}, progress);
+        const json record = output::recordOf(*w, plan);
+        if (m_out.empty())
+            return record;
+        if (fs::path(m_out).extension() == ".json") {
+            const std::string s = record.dump(2, ' ', false, json::error_handler_t::replace);
+            if (const auto done = store::writeFile(m_out, std::vector<unsigned char>(s.begin(), s.end())); !done)
+                return done.error();
+        } else {
+            std::vector<std::pair<QString, QImage>> stages;
+            for (const CanvasPhoto& c : w->project.painting.photos)
+                if (const Reference* r = w->project.reference(c.reference)) {
+                    const Photo p = r->pixels.photo();
+                    if (!p.empty())
+                        stages.emplace_back(QString::fromStdString(schedule::dateOf(c.at / 60)),
+                            QImage(reinterpret_cast<const uchar*>(p.data()), p.width(), p.height(), 3 * p.width(),
+                                QImage::Format_RGB888)
+                                .copy());
+                }
+            if (const auto done = output::writeRecord(*w, plan, stages, QString::fromStdString(m_out)); !done)
+                return done.error();
+        }
+        return json{{"output", m_out}};
+    }
+
+private:
+    std::string m_out;
+};
+
+/// `lantern tags -o tags.pdf`
+class TagsOf final : public NamedCommand {
+public:
+    TagsOf()
+        : NamedCommand("tags", "four tags to print and stick beside the canvas' corners")
+    {
+    }
+    void describe(CLI::App& app) override { app.add_option("-o,--output", m_out, "*.pdf")->required(); }
+    Result<json> run() override
+    {
+        if (const auto done = output::writeCornerTags(QString::fromStdString(m_out)); !done)
+            return done.error();
+        return json{{"output", m_out}};
+    }
+
+private:
+    std::string m_out;
+};
+} // namespace
+
+std::vector<std::unique_ptr<Command>> workCommands()
+{
+    std::vector<std::unique_ptr<Command>> all;
+    all.push_back(std::make_unique<PlanOf>());
+    all.push_back(std::make_unique<StagesOf>());
+    all.push_back(std::make_unique<SurveyOf>());
+    all.push_back(std::make_unique<LogOf>());
+    all.push_back(std::make_unique<RecordOf>());
+    all.push_back(std::make_unique<TagsOf>());
+    return all;
+}
+
+} // namespace rl::cli

@@ -1,0 +1,290 @@
+#include "core/schedule/paint_rules.h"
+#include "core/base/text.h"
+#include "core/project/painting_edits.h"
+#include "core/transfer/canvas_plan.h"
+#include <algorithm>
+#include <map>
+
+namespace rl::schedule {
+
+std::vector<std::pair<int, double>> hoursByElement(const Painting& p)
+{
+    std::map<int, double> sums;
+    for (const Sitting& s : p.sittings)
+        for (const WorkSpan& w : s.spans)
+            sums[w.element] += w.seconds / 3600;
+    std::vector<std::pair<int, double>> out(sums.begin(), sums.end());
+    std::stable_sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.second > b.second; });
+    return out;
+}
+
+std::array<double, kWorkKindCount> hoursByKind(const Painting& p)
+{
+    std::array<double, kWorkKindCount> out{};
+    for (const Sitting& s : p.sittings)
+        for (const WorkSpan& w : s.spans)
+            out[std::size_t(w.kind)] += w.seconds / 3600;
+    return out;
+}
+
+int layersOn(const std::vector<WorkTask>& tasks, int element, bool doneOnly)
+{
+    int n = 0;
+    for (const WorkTask& t : tasks)
+        if ((t.element == element || (t.element == 0 && t.kind != WorkKind::Pass && t.kind != WorkKind::Detail))
+            && (!doneOnly || t.done) && t.key.find("#") == std::string::npos)
+            n += t.layers;
+        else if (t.element == element && t.key.ends_with("#1") && (!doneOnly || t.done))
+            n += t.layers;
+    return n;
+}
+
+std::optional<EatsHours> eatsTheEvening(const Project& p, const PlanFacts& facts, const std::vector<WorkTask>& tasks)
+{
+    std::map<int, double> hours, reckoned;
+    for (const auto& [element, h] : hoursByElement(p.painting))
+        hours[element] = h;
+    for (const WorkTask& t : tasks)
+        reckoned[t.element] += t.hours;
+    std::optional<EatsHours> worst;
+    for (const PartFacts& a : facts.parts)
+        for (const PartFacts& b : facts.parts) {
+            if (!a.element || !b.element || !b.rank || (a.rank && a.rank <= b.rank))
+                continue;
+            const double over = hours[a.element] - reckoned[a.element];
+            if (hours[a.element] > 0.5 && over > 0.25 && hours[a.element] > hours[b.element]
+                && (!worst || over > worst->hours - worst->reckoned))
+                worst = EatsHours{a.element, b.element, hours[a.element], reckoned[a.element], hours[b.element]};
+        }
+    return worst;
+}
+
+namespace {
+std::string nameOf(const Project& p, int element)
+{
+    const Element* e = p.element(element);
+    return e ? "“" + e->name + "”" : std::string("the backdrop");
+}
+const WorkTask* taskOf(const std::vector<WorkTask>& tasks, const std::string& key)
+{
+    const auto it = std::find_if(tasks.begin(), tasks.end(), [&](const WorkTask& t) { return t.key == key; });
+    return it == tasks.end() ? nullptr : &*it;
+}
+Finding made(const std::string& key, Severity severity, const std::string& sentence, double measured, double target,
+    const char* unit, const char* why)
+{
+    Finding f;
+    f.key = "paint." + key, f.station = Station::Paint, f.severity = severity, f.sentence = sentence;
+    f.measured = measured, f.target = target, f.unit = unit, f.why = why;
+    return f;
+}
+
+void hours(const Project& p, const WorkPlan& plan, Findings& out)
+{
+    if (plan.assumed) {
+        Finding f = made("no-hours", Severity::Watch,
+            "The plan of work does not know when you paint: Tuesday and Thursday evenings and Saturday afternoon are "
+            "taken.",
+            0, 1, "hours a week", "A finish date is only as good as the hours it is laid over.");
+        f.fix = Fix{"Paint at those hours", [](Project q) {
+                        q.painting.diary.hours = usualDiary().hours;
+                        return q;
+                    }};
+        out.push_back(std::move(f));
+    }
+    if (plan.problem)
+        out.push_back(made("no-room", Severity::Broken, plan.problem->sentence, 0, 1, "plans",
+            "What has no place among your hours will not be painted."));
+    const auto deadline = minutesFrom(p.brief.deadline);
+    if (!deadline || plan.problem)
+        return;
+    const Minutes end = *deadline + kDay;
+    if (plan.finish > end) {
+        Finding f = made("late", Severity::Broken,
+            "At these hours the work ends on " + dateOf(plan.finish) + ", "
+                + std::to_string((plan.finish - end) / kDay + 1) + " days after the deadline.",
+            double((plan.finish - *deadline) / kDay), 0, "days", "Better known now than in the last week.");
+        // the longest details of what nobody looks at first
+        const WorkTask* least = nullptr;
+        for (const WorkTask& t : plan.tasks)
+            if (t.kind == WorkKind::Detail && !t.done && (!least || t.why.starts_with("As little")) && t.hours > 0.2)
+                least = &t;
+        if (least)
+            f.fix = Fix{"Leave out: " + least->words, [key = least->key](Project q) {
+                            TaskWord w;
+                            if (const TaskWord* known = q.painting.word(key))
+                                w = *known;
+                            w.task = key, w.dropped = true;
+                            return edits::withTaskWord(std::move(q), w);
+                        }};
+        out.push_back(std::move(f));
+    } else if (plan.late > end) {
+        out.push_back(made("tight", Severity::Watch,
+            "Reckoned to end on " + dateOf(plan.finish) + "; if it goes slowly, on " + dateOf(plan.late)
+                + ", after the deadline.",
+            double((plan.late - *deadline) / kDay), 0, "days", "Every forecast has a range."));
+    }
+}
+
+void orders(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Findings& out)
+{
+    for (const auto& [task, needed] : turnedRound(p, facts)) {
+        const WorkTask *t = taskOf(plan.tasks, task), *n = taskOf(plan.tasks, needed);
+        if (!t || !n || t->done)
+            continue;
+        const char* why = n->kind == WorkKind::Look ? "What fresh eyes would see is painted before they look."
+            : t->kind == WorkKind::Pass             ? "What is behind would have to be painted round it."
+            : n->kind == WorkKind::Carry            ? "The drawing would lie over paint."
+                                                    : "What it goes over would be painted over it.";
+        Finding f = made("order:" + task, Severity::Watch, "“" + t->words + "” comes before “" + n->words + "”.", 1, 0,
+            "turned round", why);
+        f.element = t->element;
+        f.fix = Fix{"Put it back in its order", [task](Project q) {
+                        TaskWord w;
+                        if (const TaskWord* known = q.painting.word(task))
+                            w = *known;
+                        w.task = task, w.before.clear();
+                        q = edits::withTaskWord(std::move(q), w);
+                        std::erase_if(q.painting.tasks, [&](const TaskWord& o) { return o.before == task; });
+                        return q;
+                    }};
+        out.push_back(std::move(f));
+    }
+}
+
+void layers(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Findings& out)
+{
+    const int most = paint::specOf(mediumOf(p)).layers;
+    for (const PartFacts& part : facts.parts) {
+        const int n = layersOn(plan.tasks, part.element, false);
+        if (n <= most || part.areaCm2 <= 0)
+            continue;
+        Finding f = made("layers:" + std::to_string(part.element), Severity::Watch,
+            nameOf(p, part.element) + " gets " + std::to_string(n) + " layers; after about " + std::to_string(most)
+                + " this ground is sealed, and paint slides or cracks.",
+            n, most, "layers", "A sealed ground holds no more paint.");
+        f.element = part.element;
+        if (p.mix.coats > 1)
+            f.fix = Fix{"One coat less in every pass", [](Project q) {
+                            q.mix.coats = std::max(1, q.mix.coats - 1);
+                            return q;
+                        }};
+        out.push_back(std::move(f));
+    }
+}
+
+void wet(const Project& p, const WorkPlan& plan, Findings& out)
+{
+    const double open = p.mix.openMinutes;
+    for (const WorkTask& t : plan.tasks) {
+        if (t.done || !t.key.starts_with("blend") || t.hours * 60 <= open)
+            continue;
+        Finding f = made("open:" + t.key, Severity::Watch,
+            "“" + t.words + "” takes " + fixed(t.hours * 60, 0) + " min; the paint stays open for " + fixed(open, 0)
+                + " min.",
+            t.hours * 60, open, "min", "A blend that dries in the hand leaves a seam.");
+        f.sentence += std::string(" Keep it open longer: ") + paint::specOf(mediumOf(p)).longer + ".";
+        out.push_back(std::move(f));
+    }
+}
+
+void ends(const Project& p, const WorkPlan& plan, Findings& out)
+{
+    const WorkTask* sign = taskOf(plan.tasks, "sign");
+    int open = 0;
+    for (const Fact& f : p.brief.facts)
+        open += !f.checked;
+    const WorkTask* check = taskOf(plan.tasks, "facts");
+    if (sign && open && (sign->done || (check && check->done)))
+        out.push_back(made("facts", Severity::Broken,
+            std::to_string(open) + (open == 1 ? " fact is" : " facts are") + " not checked, and it is to be signed.",
+            open, 0, "facts", "After signing and varnish nothing is put right."));
+    const Vec2 at = p.painting.signatureAt;
+    if (at.x < 0 || at.y < 0)
+        return;
+    const auto canvas = transfer::canvasPlanOf(p);
+    const Vec2 c = canvas.toCanvas(at);
+    const double edge
+        = std::min({c.x - canvas.seen.x, c.y - canvas.seen.y, canvas.seen.right() - c.x, canvas.seen.bottom() - c.y});
+    if (edge < 1.5) {
+        Finding f = made("signature", Severity::Watch,
+            "The signature stands " + fixed(std::max(0.0, edge), 1) + " cm from what the frame or trim takes.",
+            std::max(0.0, edge), 1.5, "cm", "A frame's rebate takes about a centimetre.");
+        f.place = {at.x - 2, at.y - 1, 4, 2};
+        f.fix = Fix{"Move it inwards", [canvas](Project q) {
+                        Vec2 s = canvas.toCanvas(q.painting.signatureAt);
+                        s.x = std::clamp(s.x, canvas.seen.x + 2.5, canvas.seen.right() - 2.5);
+                        s.y = std::clamp(s.y, canvas.seen.y + 2, canvas.seen.bottom() - 2);
+                        return edits::withSignature(std::move(q), canvas.toPlan(s));
+                    }};
+        out.push_back(std::move(f));
+    }
+}
+} // namespace
+
+Findings workFindings(const Project& p, const PlanFacts& facts, const paint::Mixing*, const WorkPlan& plan)
+{
+    Findings out;
+    hours(p, plan, out);
+    orders(p, facts, plan, out);
+    layers(p, facts, plan, out);
+    wet(p, plan, out);
+    ends(p, plan, out);
+    if (const auto e = eatsTheEvening(p, facts, plan.tasks)) {
+        Finding f = made("rank:" + std::to_string(e->element), Severity::Watch,
+            nameOf(p, e->element) + " has had " + fixed(e->hours, 1) + " h, " + fixed(e->hours - e->reckoned, 1)
+                + " h more than reckoned; " + nameOf(p, e->above) + ", which is to be read before it, "
+                + fixed(e->hoursAbove, 1) + " h.",
+            e->hours, e->reckoned, "h", "Hours show: what is worked on longest is looked at first.");
+        f.element = e->element;
+        out.push_back(std::move(f));
+    }
+    std::erase_if(out, [&](const Finding& f) { return p.setAside.contains(f.key); });
+    return out;
+}
+
+namespace {
+std::string quoted(const std::string& s)
+{
+    if (s.find_first_of(",\"\n\r") == std::string::npos)
+        return s;
+    std::string out = "\"";
+    for (const char c : s)
+        out += c == '"' ? std::string("\"\"") : std::string(1, c);
+    return out + "\"";
+}
+std::string stamp(Instant at)
+{
+    const Instant day = at - ((at % 86400) + 86400) % 86400;
+    char text[32];
+    const int s = int(at - day);
+    std::snprintf(text, sizeof text, "T%02d:%02d:%02dZ", s / 3600, s / 60 % 60, s % 60);
+    return dateOf(Minutes(day / 60)) + text;
+}
+} // namespace
+
+std::string csvOf(const Project& p)
+{
+    std::string out = "what,sitting,begins,minutes,task,kind,element,words,reason,picture\r\n";
+    const auto name = [&](int element) {
+        const Element* e = p.element(element);
+        return e ? e->name : std::string();
+    };
+    for (const Sitting& s : p.painting.sittings) {
+        for (const WorkSpan& w : s.spans)
+            out += "work," + std::to_string(s.id) + "," + stamp(w.at) + "," + fixed(w.seconds / 60, 1) + ","
+                + quoted(w.task) + "," + wordOf(w.kind) + "," + quoted(name(w.element)) + ",,,\r\n";
+        out += "sitting," + std::to_string(s.id) + "," + stamp(s.began) + "," + fixed(s.pausedSeconds / 60, 1)
+            + ",,paused,," + quoted(s.notes) + "," + quoted(s.paints) + ",\r\n";
+    }
+    for (const Decision& d : p.painting.decisions)
+        out += std::string(d.scrapped ? "scrapped" : "decision") + ",," + stamp(d.at) + ",,,,," + quoted(d.words) + ","
+            + quoted(d.reason) + "," + (d.photo ? std::to_string(d.photo) : "") + "\r\n";
+    for (const CanvasPhoto& c : p.painting.photos) {
+        const Reference* r = p.reference(c.reference);
+        out += "photograph,," + stamp(c.at) + ",," + quoted(c.task) + ",,,,," + quoted(r ? r->name : "") + "\r\n";
+    }
+    return out;
+}
+
+} // namespace rl::schedule

@@ -1,0 +1,197 @@
+#include "core/survey/survey_rules.h"
+#include "core/base/text.h"
+#include <algorithm>
+#include <map>
+
+namespace rl::survey {
+
+std::string driftWords(double dx, double dy)
+{
+    std::string s;
+    if (std::abs(dy) >= 0.5)
+        s = fixed(std::abs(dy), std::abs(dy) < 3 ? 1 : 0) + " mm " + (dy > 0 ? "low" : "high");
+    if (std::abs(dx) >= 0.5)
+        s += (s.empty() ? "" : " and ") + fixed(std::abs(dx), std::abs(dx) < 3 ? 1 : 0) + " mm to the "
+            + (dx > 0 ? "right" : "left");
+    return s.empty() ? "in its place" : s;
+}
+
+namespace {
+std::string nameOf(const Project& p, int element)
+{
+    const Element* e = p.element(element);
+    return e ? "“" + e->name + "”" : std::string("the backdrop");
+}
+
+/// What usually passes: × by the school, by the element, by the canvas' size.
+double tolerance(const PaintedWork& w, int element)
+{
+    const double school = w.project.brief.school(School::Plan) == 1 ? 2 : 1;
+    return school * w.project.painting.toleranceOf(element);
+}
+
+/// Number of the puddle of an element's light or shade nearest to a lightness; 0 = none is mixed.
+int puddleFor(const PaintedWork& w, int element, double lightness)
+{
+    if (!w.mixing)
+        return 0;
+    int best = 0;
+    double nearest = 1e9;
+    const auto& all = w.mixing->map.puddles;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (const double d = std::abs(all[i].wanted.L - lightness) + (all[i].element == element ? 0 : 200); d < nearest)
+            nearest = d, best = int(i) + 1;
+    return nearest < 200 ? best : 0;
+}
+
+bool accepted(const Project& p, Vec2 cm)
+{
+    return std::any_of(
+        p.painting.accepted.begin(), p.painting.accepted.end(), [&](const Accepted& a) { return a.part.contains(cm); });
+}
+
+void drifts(const PaintedWork& w, const WorkSurvey& s, Findings& out)
+{
+    std::map<int, std::size_t> worst;
+    const auto canvas = transfer::canvasPlanOf(w.project);
+    const auto length
+        = [&](std::size_t i) { return std::hypot(s.compared.landmarks[i].dxMm, s.compared.landmarks[i].dyMm); };
+    for (std::size_t i = 0; i < s.compared.landmarks.size(); ++i) {
+        const Drift& d = s.compared.landmarks[i];
+        if (!d.painted || !d.seen || d.confidence < 0.6 || accepted(w.project, canvas.toPlan(d.at)))
+            continue;
+        const int e = s.elements[i];
+        if (length(i) > 3 * tolerance(w, e) && (!worst.contains(e) || length(i) > length(worst[e])))
+            worst[e] = i;
+    }
+    for (const auto& [element, i] : worst) {
+        const Drift& d = s.compared.landmarks[i];
+        Finding f;
+        f.key = "paint.drift:" + std::to_string(element), f.station = Station::Paint, f.element = element;
+        f.severity = length(i) > 8 ? Severity::Broken : Severity::Watch;
+        f.sentence = s.names[i] + " is " + driftWords(d.dxMm, d.dyMm) + ": move it "
+            + (std::abs(d.dyMm) > std::abs(d.dxMm) ? d.dyMm > 0 ? "up" : "down"
+                    : d.dxMm > 0                   ? "to the left"
+                                                   : "to the right")
+            + " while its edge is repainted.";
+        f.measured = length(i), f.target = 3 * tolerance(w, element), f.unit = "mm";
+        const Vec2 at = canvas.toPlan(d.at);
+        f.place = {at.x - 1.5, at.y - 1.5, 3, 3};
+        f.why = "What has wandered pulls what is drawn after it along.";
+        f.fix = Fix{"Let it stand: this thing need not follow", [element](Project p) {
+                        std::erase_if(p.painting.tolerances, [&](const Tolerance& t) { return t.element == element; });
+                        p.painting.tolerances.push_back({element, 4});
+                        return p;
+                    }};
+        out.push_back(std::move(f));
+    }
+}
+
+void values(const PaintedWork& w, const WorkSurvey& s, Findings& out)
+{
+    for (const PartCheck& c : s.parts) {
+        const double most = 4 * tolerance(w, c.element);
+        if (!c.judged || std::abs(c.dL) <= most)
+            continue;
+        const int puddle = puddleFor(w, c.element, c.lightness);
+        Finding f;
+        f.key = "paint.value:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
+        f.severity = std::abs(c.dL) > 2 * most ? Severity::Broken : Severity::Watch;
+        f.sentence = nameOf(w.project, c.element) + " is " + fixed(std::abs(c.dL), 0) + " L* too "
+            + (c.dL > 0 ? "light" : "dark") + " for this stage: " + (c.dL > 0 ? "darken it" : "lighten it")
+            + (puddle ? ", puddle " + std::to_string(puddle) : std::string())
+            + (c.dL > 0 ? std::abs(c.dL) < 10 ? ", one glaze." : ", opaque." : ", opaque, in its lights first.");
+        f.measured = c.dL, f.target = 0, f.unit = "L*", f.against = Against::Plan;
+        f.why = "Every later value is judged against this one.";
+        out.push_back(std::move(f));
+    }
+}
+
+void colours(const PaintedWork& w, const WorkSurvey& s, Findings& out)
+{
+    for (const PartCheck& c : s.parts) {
+        if (!c.judged || std::abs(c.dC) <= 8 * tolerance(w, c.element))
+            continue;
+        Finding f;
+        f.key = "paint.colour:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
+        f.sentence = nameOf(w.project, c.element) + " is " + fixed(std::abs(c.dC), 0) + " C* too "
+            + (c.dC > 0 ? "strong" : "dull")
+            + (c.dC > 0 ? ": a thin glaze of its complement." : ": one glaze of its own colour, unmixed with white.");
+        f.measured = c.dC, f.target = 0, f.unit = "C*", f.against = Against::Plan;
+        f.why = "Strong colour is read first, dull colour last.";
+        out.push_back(std::move(f));
+    }
+}
+
+void bare(const PaintedWork& w, const WorkSurvey& s, Findings& out)
+{
+    for (const PartCheck& c : s.parts) {
+        const std::string key = "pass:" + std::to_string(c.element);
+        const auto t = std::find_if(w.tasks.begin(), w.tasks.end(), [&](const auto& k) { return k.key == key; });
+        if (t == w.tasks.end() || !t->done || c.painted > 0.85)
+            continue;
+        Finding f;
+        f.key = "paint.bare:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
+        f.sentence = fixed(100 * (1 - c.painted), 0) + " % of " + nameOf(w.project, c.element)
+            + " is still bare ground, and its pass is ticked as done.";
+        f.measured = 100 * c.painted, f.target = 85, f.unit = "%";
+        f.why = "Bare patches are found again when the paint for them is gone.";
+        f.fix = Fix{"Not done yet", [key](Project p) {
+                        for (TaskWord& word : p.painting.tasks)
+                            if (word.task == key)
+                                word.done = false;
+                        return p;
+                    }};
+        out.push_back(std::move(f));
+    }
+}
+
+void melting(const PaintedWork& w, const WorkSurvey& s, Findings& out)
+{
+    for (const PartCheck& c : s.parts) {
+        if (!c.judged || !c.element || std::abs(c.planned) < 8 || std::abs(c.contrast) >= 0.5 * std::abs(c.planned))
+            continue;
+        const double by = std::abs(c.planned) - std::abs(c.contrast);
+        Finding f;
+        f.key = "paint.melts:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
+        f.severity = Severity::Broken;
+        const int puddle = puddleFor(w, 0, c.planned > 0 ? 30 : 80);
+        f.sentence = nameOf(w.project, c.element) + " parts from what is about it by " + fixed(std::abs(c.contrast), 0)
+            + " L*, planned are " + fixed(std::abs(c.planned), 0) + ": " + (c.planned > 0 ? "darken" : "lighten")
+            + " behind it by " + fixed(by, 0) + " L*" + (puddle ? ", puddle " + std::to_string(puddle) : std::string())
+            + (c.planned > 0 ? ", one glaze." : ", opaque.");
+        f.measured = std::abs(c.contrast), f.target = std::abs(c.planned), f.unit = "L*";
+        f.why = "A thing that melts into its ground is not read.";
+        out.push_back(std::move(f));
+    }
+}
+
+void order(const PaintedWork& w, const WorkSurvey& s, Findings& out)
+{
+    if (s.order.empty() || s.plannedOrder.empty() || s.order.front() == s.plannedOrder.front())
+        return;
+    Finding f;
+    f.key = "paint.order-read", f.station = Station::Paint, f.element = s.order.front();
+    f.sentence = "On the canvas " + nameOf(w.project, s.order.front()) + " draws most; at this stage it should be "
+        + nameOf(w.project, s.plannedOrder.front()) + ".";
+    const auto at = std::find(s.order.begin(), s.order.end(), s.plannedOrder.front());
+    f.measured = double(at - s.order.begin()) + 1, f.target = 1, f.unit = "place";
+    f.why = "What draws first now will be hard to hold back later.";
+    out.push_back(std::move(f));
+}
+} // namespace
+
+Findings surveyFindings(const PaintedWork& w, const WorkSurvey& s)
+{
+    Findings out;
+    drifts(w, s, out);
+    values(w, s, out);
+    colours(w, s, out);
+    bare(w, s, out);
+    melting(w, s, out);
+    order(w, s, out);
+    std::erase_if(out, [&](const Finding& f) { return w.project.setAside.contains(f.key); });
+    return out;
+}
+
+} // namespace rl::survey

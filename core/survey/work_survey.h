@@ -1,0 +1,64 @@
+#pragma once
+#include "core/reading/attention.h"
+#include "core/schedule/work_plan.h"
+#include "core/survey/expected.h"
+#include "core/survey/survey.h"
+#include "core/transfer/landmarks.h"
+
+/// A photograph of the canvas held against the stage the work has come to.
+namespace rl::survey {
+
+/// What stages and comparisons need of a work, made once from its lit picture.
+struct PaintedWork {
+    Project project;
+    light::Picture picture; ///< of the plan
+    schedule::PlanFacts facts;
+    std::shared_ptr<const paint::Mixing> mixing; ///< null: not mixed
+    colour::Lab tone; ///< of the ground
+    std::shared_ptr<const StageLooks> looks;
+    std::vector<schedule::WorkTask> tasks;
+};
+/// \param picture some 900 px on its long side is enough
+PaintedWork paintedWork(const Project& project, const light::Picture& picture, const std::vector<int>& farToNear,
+    std::shared_ptr<const paint::Mixing> mixing);
+/// Line art and from it the landmarks of a work. \return nothing when given up
+std::optional<transfer::Landmarks> landmarksOf(const Project& project, stage::SurfaceCache& cache, Progress& progress);
+
+/// One thing of the picture, on the canvas.
+struct PartCheck {
+    int element = 0;
+    std::string name;
+    double painted = 0; ///< share
+    double lightness = 50; ///< L* that it should have
+    double dL = 0, dC = 0, dHue = 0; ///< painted minus what this stage should show
+    double contrast = 0, planned = 0; ///< L* between it and what lies about it: on the canvas, in the stage's look
+    bool judged = false;
+};
+struct WorkSurvey {
+    Surveyed compared;
+    std::vector<std::string> names; ///< of the landmarks
+    std::vector<int> elements; ///< of the landmarks
+    std::vector<PartCheck> parts;
+    Photo squared; ///< the photograph squared up, light as it is
+    Photo even; ///< the same in even light, as large as the stage's picture
+    Photo stage; ///< what it was held against
+    std::vector<int> order, plannedOrder; ///< element ids, what draws most first; on the canvas, in the stage's look
+    std::string task; ///< the last one done
+    Findings findings;
+};
+/// \param landmarks may be empty \param corners by hand, px of the photograph
+/// \return Invalid or Cancelled; a canvas that is not found is told in `compared`
+Result<WorkSurvey> surveyOf(const PaintedWork& work, const std::vector<transfer::Landmark>& landmarks,
+    const Photo& photo, const std::optional<Corners>& corners, Progress& progress);
+
+/// The plan's picture as it lies on the real canvas. \param longPx of the canvas
+light::Picture onCanvasFace(const Project& project, const light::Picture& plan, colour::Lab ground, int longPx);
+
+/// What has changed between two squared-up photographs: share of the canvas that differs by more than ΔE 8, and where.
+struct Changed {
+    double share = 0;
+    Mask where; ///< 255 where it differs
+};
+Changed changedBetween(const Photo& before, const Photo& after);
+
+} // namespace rl::survey
