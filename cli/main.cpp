@@ -39,7 +39,8 @@ int main(int argc, char** argv)
     // Sheets are drawn by Qt, which wants an application; no window is ever opened.
     std::optional<QGuiApplication> app;
     const std::string_view command = argc > 1 ? argv[1] : "";
-    if (command == "carry" || command == "takes" || command == "light" || command == "study" || command == "report") {
+    if (command == "carry" || command == "takes" || command == "light" || command == "study" || command == "report"
+        || command == "plan" || command == "record" || command == "tags") {
         qputenv("QT_QPA_PLATFORM", "offscreen");
         app.emplace(argc, argv);
     }

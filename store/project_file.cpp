@@ -1,6 +1,8 @@
 #include "store/project_file.h"
+#include "core/base/text.h"
 #include "store/database.h"
 #include "store/picture_reader.h"
+#include "store/project_json.h"
 #include "store/stored_picture.h"
 #include <unistd.h>
 
@@ -62,6 +64,36 @@ std::string lostNote(const std::vector<std::string>& lost)
 }
 } // namespace
 
+namespace {
+constexpr const char* kRunningTable
+    = "CREATE TABLE IF NOT EXISTS running(id INTEGER PRIMARY KEY CHECK(id = 1), description TEXT NOT NULL)";
+
+/// A sitting that was under way when the program ended comes to the others. \return its minutes; 0: there was none
+double withRunning(ProjectFile::Database& d, Project& p)
+{
+    Statement there(d.db, "SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = 'running'");
+    if (there.step() != SQLITE_ROW)
+        return 0;
+    Statement get(d.db, "SELECT description FROM running WHERE id = 1 AND length(description) < 2000000");
+    if (get.step() != SQLITE_ROW)
+        return 0;
+    auto read = sittingFrom(get.columnText(0));
+    if (!read)
+        return 0;
+    Sitting sitting = read.take();
+    for (const Sitting& s : p.painting.sittings)
+        if (s.began == sitting.began)
+            return 0;
+    double seconds = 0;
+    for (const WorkSpan& w : sitting.spans)
+        seconds += w.seconds;
+    sitting.id = p.freshId();
+    p.painting.sittings.push_back(std::move(sitting));
+    repair(p);
+    return seconds / 60;
+}
+} // namespace
+
 Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
 {
     return guarded([&]() -> Result<Opened> {
@@ -99,7 +131,11 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
             return unreadable(version, project.error());
         if (const std::string lost = lostNote(d->lost); !lost.empty())
             note += (note.empty() ? "" : " ") + lost;
-        return Opened{ProjectFile(std::move(d)), project.take(), note};
+        Project p = project.take();
+        if (const double minutes = withRunning(*d, p); minutes > 0)
+            note += (note.empty() ? "" : " ") + std::string("A sitting that was under way was kept: ")
+                + fixed(minutes, 0) + " min of work.";
+        return Opened{ProjectFile(std::move(d)), std::move(p), note};
     });
 }
 
@@ -153,6 +189,27 @@ Result<Blob> ProjectFile::pictureBytes(const std::filesystem::path& path, const 
         if (!d)
             return d.error();
         return d.take()->blob(sha256);
+    });
+}
+
+Result<Done> ProjectFile::keepRunning(const Sitting& sitting)
+{
+    return guarded([&]() -> Result<Done> {
+        if (const int code = m_database->run(kRunningTable); code != SQLITE_OK)
+            return doneOr(*m_database, code, "running");
+        return m_database->transaction([&] {
+            Statement put(m_database->db,
+                "INSERT INTO running(id, description) VALUES(1, ?) ON CONFLICT(id) DO UPDATE SET description = "
+                "excluded.description");
+            return doneOr(*m_database, put.text(1, sittingText(sitting)).step(), "running");
+        });
+    });
+}
+
+Result<Done> ProjectFile::dropRunning()
+{
+    return guarded([&]() -> Result<Done> {
+        return doneOr(*m_database, m_database->run("DROP TABLE IF EXISTS running"), "running");
     });
 }
 

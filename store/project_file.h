@@ -64,6 +64,9 @@ public:
     Result<Tidied> tidy(const std::vector<Project>& needed = {});
     /// Copies the file as it stands to where its newest good state is kept.
     Result<Done> keepState() const;
+    /// A sitting under way, so that a sudden end loses its last second at most: open() puts it among the sittings.
+    Result<Done> keepRunning(const Sitting& sitting);
+    Result<Done> dropRunning();
     /// A small picture of the work as last seen, any encoded format; shown while the work itself is being read.
     Result<Done> setPreview(const std::vector<unsigned char>& picture);
     static std::vector<unsigned char> previewOf(const std::filesystem::path& path); ///< empty when there is none

@@ -306,4 +306,20 @@ Result<Project> fromJson(const json& j, const PixelSource& source)
     }
 }
 
+std::string sittingText(const Sitting& sitting)
+{
+    return json(sitting).dump(-1, ' ', false, json::error_handler_t::replace);
+}
+
+Result<Sitting> sittingFrom(const std::string& text)
+{
+    try {
+        return json::parse(text).get<Sitting>();
+    } catch (const UnknownWord& e) {
+        return Error{Kind::Newer, "The sitting says a word that this version does not know.", e.word};
+    } catch (const json::exception& e) {
+        return Error{Kind::Damaged, "The sitting that was under way cannot be read.", e.what()};
+    }
+}
+
 } // namespace rl::store

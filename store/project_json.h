@@ -16,6 +16,9 @@ struct PixelSource {
     std::function<Result<Reference>(Reference, int width, int height)> picture;
     std::function<Result<Mask>(const std::string&)> matte;
 };
+/// A sitting by itself.
+std::string sittingText(const Sitting& sitting);
+Result<Sitting> sittingFrom(const std::string& text);
 Result<Project> fromJson(const nlohmann::json& json, const PixelSource& source);
 
 } // namespace rl::store

@@ -141,10 +141,11 @@ private:
             return;
         const auto& all = m_mixing->map.puddles;
         for (std::size_t i = 0; i < all.size(); ++i) {
-            const bool whose = t.element == 0 && t.kind != WorkKind::Pass ? true
-                                                                          : all[i].element == t.element
+            const bool ofOne = t.kind == WorkKind::Pass || t.kind == WorkKind::Detail,
+                       whose = t.element == 0 && !ofOne ? true
+                                                        : all[i].element == t.element
                     || std::any_of(
-                        all[i].also.begin(), all[i].also.end(), [&](const auto& a) { return a.first == t.element; });
+                        all[i].also.begin(), all[i].also.end(), [&](const auto&a) { return a.first == t.element; });
             if (whose && all[i].wanted.L >= fromL && all[i].wanted.L <= toL)
                 t.puddles.push_back(int(i));
         }
@@ -288,7 +289,7 @@ private:
             dark += p.darkCm2;
         WorkTask& t = add("glaze", WorkKind::Glaze, "Glaze the shades together", dark);
         t.brushMm = m_project.painting.blockMm;
-        rated(t), painted(t, 0.4, 1);
+        rated(t), painted(t, 0.4, 1), mixes(t, -1, m_facts.darkTo);
         t.why = "One thin colour over all shade makes it one light's shade.";
         t.after.push_back(m_last);
         m_last = t.key;

@@ -34,6 +34,35 @@ cv::Mat blocksOf(const cv::Mat& lab, const IdMap& ids, int side)
     return out;
 }
 
+/// Noise without corners, −1…1. \param size px of its waves
+cv::Mat wavesOf(cv::Size size, double wave, unsigned seed)
+{
+    const int w = std::max(2, int(size.width / wave) + 2), h = std::max(2, int(size.height / wave) + 2);
+    cv::Mat knots(h, w, CV_32F), out;
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x)
+            knots.at<float>(y, x) = 2 * noiseAt(x, y, seed) - 1;
+    cv::resize(knots, out, size, 0, 0, cv::INTER_CUBIC);
+    return out;
+}
+
+/// Edges of blocks as a brush leaves them: wavy, but never over into another thing.
+cv::Mat loosened(const cv::Mat& block, const IdMap& ids, int side)
+{
+    const cv::Mat dx = wavesOf(block.size(), side * 0.7, 21), dy = wavesOf(block.size(), side * 0.5, 22),
+                  fine = wavesOf(block.size(), 3, 23);
+    cv::Mat out = block.clone();
+    for (int y = 0; y < block.rows; ++y)
+        for (int x = 0; x < block.cols; ++x) {
+            const int u = std::clamp(x + int(float(side) * 0.45f * dx.at<float>(y, x) + fine.at<float>(y, x) * 2), 0,
+                          block.cols - 1),
+                      v = std::clamp(y + int(float(side) * 0.35f * dy.at<float>(y, x)), 0, block.rows - 1);
+            if (ids.at(u, v) == ids.at(x, y))
+                out.at<cv::Vec3f>(y, x) = block.at<cv::Vec3f>(v, u);
+        }
+    return out;
+}
+
 cv::Mat drawingOf(const cv::Mat& lab, const IdMap& ids)
 {
     cv::Mat L, soft, x, y, out;
@@ -57,30 +86,33 @@ cv::Mat groundOf(cv::Size size, colour::Lab tone, double perCm)
 {
     cv::Mat out(size, CV_32FC3);
     const double thread = std::max(2.0, perCm / 14 * 2);
+    const cv::Mat wipes = wavesOf(size, 6 * perCm, 2); // the cloth that wiped it
     for (int y = 0; y < size.height; ++y)
         for (int x = 0; x < size.width; ++x) {
             const double weave = std::sin(2 * kPi * x / thread) * std::sin(2 * kPi * y / thread);
-            const float by = float(0.8 * weave) + 2.2f * (noiseAt(x / 3, y / 3, 1) - 0.5f)
-                + 2.5f * (noiseAt(x / 40, y / 17, 2) - 0.5f);
+            const float by
+                = float(0.8 * weave) + 1.5f * (noiseAt(x / 2, y / 2, 1) - 0.5f) + 1.2f * wipes.at<float>(y, x);
             out.at<cv::Vec3f>(y, x) = {float(tone.L) + by, float(tone.a), float(tone.b)};
         }
     cv::GaussianBlur(out, out, {}, 0.8);
     return out;
 }
 
+/// Where blocks leave the ground: along some seams, and where the brush ran dry.
 cv::Mat gapsOf(cv::Size size, int side)
 {
+    const cv::Mat bend = wavesOf(size, side * 1.5, 7), where = wavesOf(size, side * 2.5, 11),
+                  dry = wavesOf(size, side * 3.0, 5), hair = wavesOf(size, 2.2, 3);
     cv::Mat out(size, CV_32F);
     for (int y = 0; y < size.height; ++y)
         for (int x = 0; x < size.width; ++x) {
-            const int u = x + int(3 * noiseAt(x / 5, y / 3, 7)), v = y + int(4 * noiseAt(x / 9, y / 4, 9));
-            const bool seam = v % std::max(2, side) < std::max(1, side / 9);
-            const float dry = noiseAt(u / 14, y, 3) * noiseAt(x / 60, y / 30, 5);
-            out.at<float>(y, x) = seam && noiseAt(x / 25, y / std::max(1, side), 11) > 0.55f ? 0.8f
-                : dry > 0.62f                                                                ? 0.7f
-                                                                                             : 0;
+            const float v = float(y) + 0.35f * float(side) * bend.at<float>(y, x),
+                        at = std::fmod(v + 1000 * float(side), float(side)) / float(side);
+            const float seam = at < 0.12f && where.at<float>(y, x) > 0.25f ? 0.75f : 0;
+            const float ran = dry.at<float>(y, x) > 0.45f && hair.at<float>(y / 2, x) > 0.3f ? 0.6f : 0;
+            out.at<float>(y, x) = std::max(seam, ran);
         }
-    cv::GaussianBlur(out, out, {}, 0.6);
+    cv::GaussianBlur(out, out, {}, 0.8);
     return out;
 }
 } // namespace
@@ -105,7 +137,7 @@ StageLooks::StageLooks(
     const double brushMm = std::clamp(project.painting.blockMm / 6, 1.5, 6.0);
     cv::bilateralFilter(m_plan, m_soft, -1, 14, std::clamp(brushMm / 10 * m_perCm, 0.8, 3.0));
     const int side = std::max(3, int(std::lround(project.painting.blockMm / 10 * m_perCm)));
-    m_block = blocksOf(m_plan, m_ids, side);
+    m_block = loosened(blocksOf(m_plan, m_ids, side), m_ids, side);
     m_ground = groundOf(m_plan.size(), tone, m_perCm);
     m_drawing = drawingOf(m_plan, m_ids);
     m_gaps = gapsOf(m_plan.size(), side);

@@ -1,9 +1,8 @@
 #pragma once
 #include "app/board/overlay.h"
+#include "app/forms/writing_page.h"
 #include "app/stations/carry/carry_state.h"
 #include "app/stations/station.h"
-
-class QProgressBar;
 
 namespace rl::app {
 
@@ -41,7 +40,7 @@ private:
 };
 
 /// A page of Carry: paper on the board, and what it draws there.
-class CarryPage : public Page {
+class CarryPage : public WritingPage {
     Q_OBJECT
 public:
     CarryPage(Desk& desk, StationView& view, const QString& name, const QString& tip);
@@ -51,18 +50,8 @@ public:
     void show() override;
 
 protected:
-    /// Writes or exports in the background, with a bar and a button to give it up.
-    void addWriting();
-    void write(const QString& done, std::function<Result<Done>(Progress&)> work);
-    QString askPath(const QString& title, const QString& name, const QString& kinds);
     CarryState& m_state;
     CarryMarks m_marks;
-    Job<Done> m_write;
-
-private:
-    QString m_written;
-    int m_count = 0;
-    QProgressBar* m_bar = nullptr;
 };
 
 } // namespace rl::app

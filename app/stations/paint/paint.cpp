@@ -1,5 +1,5 @@
 #include "app/stations/paint/paint.h"
-#include "app/forms/page.h"
+#include "app/stations/paint/days_page.h"
 
 namespace rl::app {
 StationSpec paintStation()
@@ -8,7 +8,9 @@ StationSpec paintStation()
     s.id = Station::Paint;
     s.key = "paint";
     s.name = QCoreApplication::translate("Paint", "Paint");
-    s.pages = {[](Desk& d, StationView&) -> Page* { return new Page(d, "Days", "The plan of work"); }};
+    s.pages = {[](Desk& d, StationView& v) -> Page* { return new DaysPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new TasksPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new HoursPage(d, v); }};
     return s;
 }
 

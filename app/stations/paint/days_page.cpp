@@ -1,0 +1,159 @@
+#include "app/stations/paint/days_page.h"
+#include "app/theme/theme.h"
+#include "core/project/painting_edits.h"
+#include "output/work_sheets.h"
+#include "store/picture_reader.h"
+#include <QListWidget>
+#include <QVBoxLayout>
+
+namespace rl::app {
+
+namespace {
+QString hoursSaid(double h)
+{
+    return h < 1 ? QObject::tr("%1 min").arg(h * 60, 0, 'f', 0) : QObject::tr("%1 h").arg(h, 0, 'f', h < 10 ? 1 : 0);
+}
+} // namespace
+
+DaysPage::DaysPage(Desk& desk, StationView& view)
+    : PaintPage(desk, view, tr("Days"), tr("The plan of work over your days, and how each sitting should end"))
+    , m_path(new DayPath(desk, m_state))
+    , m_sheet(new QListWidget)
+{
+    m_marks.places = true;
+    m_form->button("sittingBefore", tr("◂ Sitting"), tr("The sitting before ([)"), [this] { m_path->step(-1); });
+    m_form->button("sittingNext", tr("Sitting ▸"), tr("The next sitting (])"), [this] { m_path->step(1); });
+    m_form->button(
+        "asItStands", tr("As it stands"), tr("How the canvas should look now"), [this] { m_state.holdSitting(-1); },
+        [this] { return m_state.sitting() >= 0; });
+    m_form->mainButton(
+        "writeSitting", tr("Sitting on a page…"),
+        tr("A PDF to take to the easel: what, where, puddles, brushes, before and after"),
+        [this] {
+            if (const QString path = askPath(tr("Sitting"), "next-sitting.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
+                writeSitting(path);
+        },
+        [this] { return m_state.plan() && !m_state.plan()->sittings.empty() && !m_write.running(); });
+    m_form->button(
+        "writeCalendar", tr("Calendar…"), tr("The sittings as an iCalendar file, for any calendar"),
+        [this] {
+            if (const QString path = askPath(tr("Calendar"), "painting.ics", tr("Calendar (*.ics)")); !path.isEmpty())
+                writeCalendar(path);
+        },
+        [this] { return m_state.plan() && !m_state.plan()->sittings.empty(); });
+    addWriting();
+    layout()->addWidget(m_path);
+    m_sheet->setObjectName("sittingSheet");
+    m_sheet->setAccessibleName(tr("What is done in this sitting"));
+    m_sheet->setWordWrap(true);
+    m_sheet->setSelectionMode(QAbstractItemView::NoSelection);
+    m_sheet->setFocusPolicy(Qt::NoFocus);
+    m_sheet->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_sheet->hide();
+}
+
+QWidget* DaysPage::beside()
+{
+    return m_sheet;
+}
+
+void DaysPage::fillList()
+{
+    m_sheet->clear();
+    const auto* plan = m_state.plan();
+    if (!plan)
+        return;
+    const auto add = [&](const QString& words, bool bold = false) {
+        auto* item = new QListWidgetItem(words, m_sheet);
+        item->setFont(bold ? theme::heading(15) : theme::text(13));
+    };
+    const int which = m_state.sitting() >= 0 ? m_state.sitting() : plan->sittings.empty() ? -1 : 0;
+    if (which < 0) {
+        add(tr("Nothing is left to do."), true);
+        return;
+    }
+    const auto& s = plan->sittings[std::size_t(which)];
+    add(tr("%1 %2, %3–%4")
+            .arg(schedule::shortDayOf(schedule::weekdayOf(s.free.from)), said(schedule::dateOf(s.free.from)),
+                said(schedule::clockOf(s.free.from)), said(schedule::clockOf(s.free.to))),
+        true);
+    std::set<std::string> cautions;
+    std::set<int> puddles;
+    for (const auto& part : s.parts) {
+        const auto& t = plan->tasks[std::size_t(part.task)];
+        QString line
+            = tr("%1  %2%3").arg(said(schedule::clockOf(part.from)), said(t.words), part.last ? "" : tr(" (goes on)"));
+        if (t.areaCm2 > 0)
+            line += tr("\n%1 cm²").arg(t.areaCm2, 0, 'f', 0);
+        if (t.brushMm > 0)
+            line += tr(", brush %1 mm").arg(t.brushMm, 0, 'f', t.brushMm < 3 ? 1 : 0);
+        if (t.dry.overHours > 0)
+            line += tr(", paint over after %1").arg(hoursSaid(t.dry.overHours));
+        if (!t.why.empty())
+            line += "\n" + said(t.why);
+        add(line);
+        cautions.insert(t.cautions.begin(), t.cautions.end());
+        puddles.insert(t.puddles.begin(), t.puddles.end());
+        for (const int id : t.facts)
+            for (const Fact& f : project().brief.facts)
+                if (f.id == id)
+                    add(tr("Must be right: %1").arg(said(f.words)));
+    }
+    if (!puddles.empty()) {
+        QStringList numbers;
+        for (const int p : puddles)
+            numbers << QString::number(p + 1);
+        add(tr("Puddles %1").arg(numbers.join(", ")));
+    }
+    for (const auto& c : cautions)
+        add(said(c));
+}
+
+void DaysPage::show()
+{
+    PaintPage::show();
+    m_path->refresh();
+    fillList();
+}
+
+void DaysPage::writeSitting(const QString& path)
+{
+    auto work = m_state.current();
+    if (!work)
+        return;
+    write(tr("The sitting is in %1.").arg(path),
+        [work = std::move(*work), plan = *m_state.plan(), which = std::max(0, m_state.sitting()), path](
+            Progress&) { return output::writeSitting(work, plan, which, path); });
+}
+
+void DaysPage::writeCalendar(const QString& path)
+{
+    if (!m_state.plan())
+        return;
+    const std::string title = project().brief.title,
+                      ics
+        = schedule::icsOf(schedule::calendarOf(*m_state.plan(), title), title, m_state.clock.now() / 60);
+    write(tr("The calendar is in %1.").arg(path), [ics, path](Progress&) {
+        return store::writeFile(path.toStdString(), std::vector<unsigned char>(ics.begin(), ics.end()));
+    });
+}
+
+QString DaysPage::says() const
+{
+    const auto* p = m_state.plan();
+    if (!p)
+        return tr("The stages are being worked out from the picture.");
+    if (p->problem)
+        return said(p->problem->sentence);
+    if (p->sittings.empty())
+        return tr("All tasks are done.");
+    return tr("%1 h of work (%2 to %3 h) in %4 sittings; done on %5, between %6 and %7.%8")
+        .arg(p->hours, 0, 'f', 0)
+        .arg(p->lowHours, 0, 'f', 0)
+        .arg(p->highHours, 0, 'f', 0)
+        .arg(p->sittings.size())
+        .arg(said(schedule::dateOf(p->finish)), said(schedule::dateOf(p->early)), said(schedule::dateOf(p->late)),
+            p->assumed ? tr(" Free hours are assumed: say yours on Hours.") : QString());
+}
+
+} // namespace rl::app

@@ -1,0 +1,337 @@
+#include "app/stations/paint/paint_state.h"
+#include "app/stations/station.h"
+#include "core/project/painting_edits.h"
+#include "core/schedule/paint_rules.h"
+#include <QDateTime>
+
+namespace rl::app {
+
+WallClock systemClock()
+{
+    return {[] { return Instant(QDateTime::currentSecsSinceEpoch()); },
+        [](Instant at) { return QDateTime::fromSecsSinceEpoch(at).offsetFromUtc() / 60; }};
+}
+
+PaintState& PaintState::of(Desk& desk, StationView& view)
+{
+    if (auto* state = view.findChild<PaintState*>())
+        return *state;
+    auto* state = new PaintState(desk);
+    state->setParent(&view);
+    return *state;
+}
+
+PaintState::PaintState(Desk& desk)
+    : m_desk(desk)
+    , m_work(&desk.notices)
+    , m_plan(&desk.notices)
+    , m_survey(&desk.notices)
+    , m_small(nullptr)
+    , m_expected(&desk.notices)
+{
+    connect(&m_work, &JobBase::done, this, [this] {
+        want();
+        emit changed();
+    });
+    connect(&m_plan, &JobBase::done, this, [this] {
+        if (const auto* p = plan(); p && m_sitting >= int(p->sittings.size()))
+            m_sitting = -1;
+        wantLooks();
+        emit changed();
+    });
+    connect(&m_small, &JobBase::done, this, &PaintState::changed);
+    connect(&m_expected, &JobBase::done, this, &PaintState::changed);
+    connect(&m_survey, &JobBase::progressed, this, [this](double f, const QString&) {
+        m_progress = f;
+        emit changed();
+    });
+    connect(&m_survey, &JobBase::done, this, &PaintState::changed);
+    connect(&desk.document, &Document::workChanged, this, [this] {
+        m_sitting = -1, m_photo = 0, m_task.clear();
+        if (timer.running())
+            (void)timer.end();
+        m_second.stop();
+        m_landmarks.reset();
+    });
+    m_second.setInterval(1000);
+    connect(&m_second, &QTimer::timeout, this, [this] { tick(double(m_steady.restart()) / 1000); });
+}
+
+PaintState::~PaintState()
+{
+    if (timer.running())
+        journal();
+}
+
+JobKey PaintState::workKey() const
+{
+    const Project& p = m_desk.project();
+    const auto mixing = m_desk.review ? m_desk.review->mixing : nullptr;
+    return std::tuple(
+        p.scene(), p.brief, p.mix, p.painting.blockMm, mixing, m_desk.lit ? m_desk.lit->picture.colour.width() : 0);
+}
+
+JobKey PaintState::planKey() const
+{
+    const Project& p = m_desk.project();
+    const auto at = m_work.last() ? *m_work.last() : nullptr;
+    const Instant now = clock.now();
+    return std::tuple(at, p.painting, p.brief, p.sheets, p.setAside, (now + 60 * clock.utcMinutes(now)) / 900);
+}
+
+void PaintState::want()
+{
+    if (!m_desk.lit || m_desk.lit->picture.colour.empty() || !m_desk.lit->frame)
+        return;
+    if (!m_work.answer(workKey()))
+        m_work.ask(workKey(),
+            [p = m_desk.project(), lit = m_desk.lit, mixing = m_desk.review ? m_desk.review->mixing : nullptr](
+                Progress&) {
+                return Result<std::shared_ptr<const survey::PaintedWork>>(std::make_shared<const survey::PaintedWork>(
+                    survey::paintedWork(p, lit->picture, schedule::farToNear(*lit->frame), mixing)));
+            });
+    if (m_work.last() && !m_plan.answer(planKey())) {
+        const Instant now = clock.now();
+        const schedule::Minutes local = now / 60 + clock.utcMinutes(now);
+        m_plan.ask(planKey(), [p = m_desk.project(), work = *m_work.last(), local](Progress& progress) {
+            return Result<schedule::WorkPlan>(
+                schedule::planWork(p, work->facts, work->mixing.get(), local, {2000, 40'000}, progress));
+        });
+    }
+}
+
+std::optional<survey::PaintedWork> PaintState::current() const
+{
+    if (!work() || !plan())
+        return {};
+    survey::PaintedWork w = *work();
+    w.project = m_desk.project();
+    w.tasks = plan()->tasks;
+    return w;
+}
+
+void PaintState::holdSitting(int which)
+{
+    const int n = plan() ? int(plan()->sittings.size()) : 0;
+    m_sitting = std::clamp(which, -1, n - 1);
+    if (m_sitting >= 0 && !plan()->sittings[std::size_t(m_sitting)].parts.empty())
+        m_task = plan()->tasks[std::size_t(plan()->sittings[std::size_t(m_sitting)].parts.front().task)].key;
+    wantLooks();
+    emit changed();
+}
+
+void PaintState::holdTask(const std::string& key)
+{
+    m_task = key;
+    emit changed();
+}
+
+const schedule::WorkTask* PaintState::heldTask() const
+{
+    if (!plan())
+        return nullptr;
+    for (const auto& t : plan()->tasks)
+        if (t.key == m_task)
+            return &t;
+    return nullptr;
+}
+
+const schedule::WorkTask* PaintState::nextTask() const
+{
+    if (!plan())
+        return nullptr;
+    if (!plan()->sittings.empty() && !plan()->sittings.front().parts.empty())
+        return &plan()->tasks[std::size_t(plan()->sittings.front().parts.front().task)];
+    for (const auto& t : plan()->tasks)
+        if (!t.done && !t.pause)
+            return &t;
+    return nullptr;
+}
+
+std::set<std::string> PaintState::doneBy(const schedule::WorkPlan& plan, int sitting)
+{
+    std::set<std::string> done;
+    for (const auto& t : plan.tasks)
+        if (t.done)
+            done.insert(t.key);
+    for (int i = 0; i <= sitting && i < int(plan.sittings.size()); ++i)
+        for (const auto& p : plan.sittings[std::size_t(i)].parts)
+            if (p.last)
+                done.insert(plan.tasks[std::size_t(p.task)].key);
+    return done;
+}
+
+QImage PaintState::small(int sitting) const
+{
+    const auto* all = m_small.last();
+    return all && sitting >= 0 && sitting < int(all->size()) ? (*all)[std::size_t(sitting)] : QImage();
+}
+
+void PaintState::wantLooks()
+{
+    if (!work() || !plan() || !work()->looks)
+        return;
+    const auto base = *m_work.last();
+    const std::tuple now(base, m_desk.project().painting.tasks, plan()->finish, plan()->sittings.size());
+    if (!m_small.answer(JobKey(now)))
+        m_small.ask(JobKey(now), [base, p = *plan()](Progress& progress) {
+            std::vector<QImage> all;
+            for (int i = 0; i < int(p.sittings.size()) && i < 200 && !progress.cancelled(); ++i)
+                all.push_back(imageOf(base->looks->after(p.tasks, doneBy(p, i)))
+                                  .scaled(240, 240, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+            return Result<std::vector<QImage>>(std::move(all));
+        });
+    const std::tuple one(now, m_sitting);
+    if (!m_expected.answer(JobKey(one)))
+        m_expected.ask(JobKey(one), [base, p = *plan(), sitting = m_sitting](Progress&) {
+            return Result<QImage>(imageOf(base->looks->after(p.tasks, doneBy(p, sitting))));
+        });
+}
+
+void PaintState::begin()
+{
+    const Instant now = clock.now();
+    if (!timer.running())
+        timer.begin(now, clock.utcMinutes(now));
+    timer.pause(false);
+    const auto* t = heldTask();
+    if (!t || t->done || t->pause)
+        t = nextTask();
+    if (t)
+        turnTo(*t);
+    m_steady.start();
+    m_second.start();
+    journal();
+    emit changed();
+}
+
+void PaintState::pause(bool on)
+{
+    timer.pause(on);
+    journal();
+    emit changed();
+}
+
+void PaintState::turnTo(const schedule::WorkTask& task)
+{
+    timer.turnTo(task.key, task.kind, task.element, clock.now());
+    m_task = task.key;
+    emit changed();
+}
+
+void PaintState::tick(double seconds)
+{
+    if (!timer.running())
+        return;
+    timer.advance(seconds);
+    journal();
+    emit ticked();
+    if (!work() || !plan())
+        return;
+    // Said once in a sitting, not every second.
+    Project p = m_desk.project();
+    Sitting now = timer.sitting();
+    now.id = p.freshId();
+    p.painting.sittings.push_back(now);
+    if (const auto e = schedule::eatsTheEvening(p, work()->facts, plan()->tasks)) {
+        const std::string of = std::to_string(timer.sitting().began) + ":" + std::to_string(e->element);
+        const Element *low = p.element(e->element), *high = p.element(e->above);
+        if (of != m_saidOf && low && high && timer.workedOn(e->element) > 60) {
+            m_saidOf = of;
+            m_desk.notices.say(
+                tr("“%1” has had %2 h, more than was reckoned for it; “%3”, which is to be read before it, %4 h.")
+                    .arg(QString::fromStdString(low->name))
+                    .arg(e->hours, 0, 'f', 1)
+                    .arg(QString::fromStdString(high->name))
+                    .arg(e->hoursAbove, 0, 'f', 1));
+        }
+    }
+}
+
+void PaintState::journal()
+{
+    if (const auto saver = m_desk.document.saver(); saver && !saver->readOnly())
+        saver->post([s = timer.sitting()](store::ProjectFile& f) { (void)f.keepRunning(s); });
+}
+
+void PaintState::end()
+{
+    m_second.stop();
+    const Sitting s = timer.end();
+    if (!s.spans.empty())
+        m_desk.edit(tr("Log the sitting"), edits::withSitting(m_desk.project(), s));
+    if (const auto saver = m_desk.document.saver(); saver && !saver->readOnly())
+        saver->post([](store::ProjectFile& f) { (void)f.dropRunning(); });
+    emit changed();
+}
+
+const CanvasPhoto* PaintState::heldPhoto() const
+{
+    for (const CanvasPhoto& c : m_desk.project().painting.photos)
+        if (c.id == m_photo)
+            return &c;
+    return nullptr;
+}
+
+void PaintState::holdPhoto(int id)
+{
+    m_photo = id;
+    if (heldPhoto())
+        compare();
+    else
+        m_photo = 0;
+    emit changed();
+}
+
+JobKey PaintState::surveyKey() const
+{
+    const CanvasPhoto* c = heldPhoto();
+    return std::tuple(m_photo, c ? c->corners : std::vector<Vec2>{}, m_desk.project().painting.tasks,
+        m_desk.project().painting.tolerances, m_desk.project().painting.accepted,
+        m_work.last() ? *m_work.last() : nullptr);
+}
+
+void PaintState::compare()
+{
+    const CanvasPhoto* c = heldPhoto();
+    auto w = current();
+    const Reference* r = c ? m_desk.project().reference(c->reference) : nullptr;
+    if (!w || !r || m_survey.answer(surveyKey()))
+        return;
+    std::optional<survey::Corners> corners;
+    if (c->corners.size() == 4)
+        corners = survey::Corners{c->corners[0], c->corners[1], c->corners[2], c->corners[3]};
+    m_progress = 0;
+    m_survey.ask(
+        surveyKey(),
+        [work = std::move(*w), pixels = r->pixels, corners, &surfaces = m_desk.surfaces()](
+            Progress& progress) -> Result<survey::WorkSurvey> {
+            const Photo photo = pixels.photo();
+            if (photo.empty())
+                return Error{Kind::Missing, "The photograph cannot be read.", {}};
+            const auto marks = survey::landmarksOf(work.project, surfaces, progress);
+            return survey::surveyOf(
+                work, marks ? marks->points : std::vector<transfer::Landmark>{}, photo, corners, progress);
+        },
+        Lane::Long);
+}
+
+void PaintState::takePhoto(Photo photo, std::shared_ptr<const std::vector<unsigned char>> bytes, const QString& name)
+{
+    Reference r;
+    r.name = name.toStdString();
+    r.pixels = bytes ? LazyPhoto(photo, bytes) : LazyPhoto(photo);
+    r.credit = "own photograph";
+    CanvasPhoto c;
+    c.at = clock.now();
+    if (plan())
+        for (const auto& t : plan()->tasks)
+            if (t.done)
+                c.task = t.key;
+    Project p = edits::withCanvasPhoto(m_desk.project(), std::move(r), c);
+    const int id = p.painting.photos.back().id;
+    m_desk.edit(tr("Photograph the canvas"), std::move(p));
+    holdPhoto(id);
+}
+
+} // namespace rl::app

@@ -1,0 +1,215 @@
+#include "app/stations/paint/days_page.h"
+#include "app/theme/theme.h"
+#include "core/project/painting_edits.h"
+#include <QListWidget>
+
+namespace rl::app {
+
+namespace {
+/// A part of a split task stands for the whole.
+std::string wholeOf(const std::string& key)
+{
+    return key.substr(0, key.find('#'));
+}
+} // namespace
+
+TasksPage::TasksPage(Desk& desk, StationView& view)
+    : PaintPage(desk, view, tr("Tasks"), tr("Stages from the plan itself: tick, move, split, merge, leave out, add"))
+    , m_list(new QListWidget)
+{
+    m_marks.places = true;
+    m_list->setObjectName("tasks");
+    m_list->setAccessibleName(tr("Tasks in the order of painting"));
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_list->hide();
+    connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
+        const auto* plan = m_state.plan();
+        if (!m_filling && plan && row >= 0 && row < int(plan->tasks.size()))
+            m_state.holdTask(plan->tasks[std::size_t(row)].key);
+    });
+    connect(m_list, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
+        const auto* plan = m_state.plan();
+        const int row = m_list->row(item);
+        if (m_filling || !plan || row < 0 || row >= int(plan->tasks.size()))
+            return;
+        m_desk.edit(tr("Tick a task"),
+            edits::withTaskDone(project(), plan->tasks[std::size_t(row)].key, item->checkState() == Qt::Checked));
+    });
+    const auto some = [this] { return m_state.heldTask() != nullptr; };
+    m_form->button(
+        "tickTask", tr("Done"), tr("Ticks the task in hand, or takes the tick back (T)"), [this] { tick(); }, some);
+    m_form->button(
+        "earlier", tr("Earlier"), tr("Puts it before the task above; what that breaks is said"), [this] { move(-1); },
+        some);
+    m_form->button(
+        "later", tr("Later"), tr("Puts it after the task below"), [this] { move(1); }, some);
+    m_form->value(
+        {"taskHours", tr("hours"), tr("Of work, in your own reckoning"), {}}, Shown{1, tr(" h"), 2, 0.25}, 0, 1000,
+        [this]() -> std::optional<double> {
+            const auto* t = m_state.heldTask();
+            return t && !t->pause ? std::optional(t->hours) : std::nullopt;
+        },
+        [this](double v, int) { set(tr("Reckon a task"), [v](TaskWord& w) { w.hours = v; }); });
+    m_form->value(
+        {"taskPieces", tr("in parts"), tr("Splits it into equal parts, to be ticked one by one"), {}},
+        Shown{1, tr(" parts"), 0, 1}, 1, 24,
+        [this]() -> std::optional<double> {
+            const auto* t = m_state.heldTask();
+            return t && !t->pause ? std::optional(double(wordOfHeld().pieces)) : std::nullopt;
+        },
+        [this](double v, int) { set(tr("Split a task"), [v](TaskWord& w) { w.pieces = int(v); }); });
+    m_form->pick(
+        {"mergeTask", tr("together with"), tr("Done in one go with another task of its kind"), {}},
+        [this] {
+            Choices all{{tr("by itself"), -1}};
+            const auto* plan = m_state.plan();
+            const auto* held = m_state.heldTask();
+            for (std::size_t i = 0; plan && held && i < plan->tasks.size(); ++i)
+                if (plan->tasks[i].kind == held->kind && wholeOf(plan->tasks[i].key) != wholeOf(held->key))
+                    all.emplace_back(said(plan->tasks[i].words), int(i));
+            return all;
+        },
+        [this]() -> std::optional<int> {
+            const auto* t = m_state.heldTask();
+            return t && !t->pause ? std::optional(-1) : std::nullopt;
+        },
+        [this](int i) {
+            const auto* plan = m_state.plan();
+            const std::string into
+                = i >= 0 && plan && i < int(plan->tasks.size()) ? wholeOf(plan->tasks[std::size_t(i)].key) : "";
+            set(tr("Merge tasks"), [into](TaskWord& w) { w.into = into; });
+        });
+    m_form->button(
+        "dropTask", tr("Leave out"), tr("It is not done in this painting"),
+        [this] { set(tr("Leave a task out"), [](TaskWord& w) { w.dropped = true; }); }, some);
+    m_form->text(
+        {"ownTask", tr("a task of your own"), tr("Its words; it comes before the task in hand"), {}}, 200,
+        [] { return std::optional(QString()); },
+        [this](const QString& words) {
+            if (words.isEmpty())
+                return;
+            TaskWord w;
+            w.words = words.toStdString();
+            w.hours = 0.5;
+            if (const auto* t = m_state.heldTask())
+                w.before = wholeOf(t->key), w.element = t->element;
+            m_desk.edit(tr("Add a task"), edits::withOwnTask(project(), w));
+        });
+    m_form->button(
+        "forgetWords", tr("As reckoned"), tr("Takes back what you changed in the plan of work; ticks stay"),
+        [this] {
+            Painting p = project().painting;
+            std::vector<TaskWord> kept;
+            for (const TaskWord& t : p.tasks)
+                if (t.done) {
+                    TaskWord w;
+                    w.task = t.task, w.done = true, w.pieces = t.pieces, w.words = t.words, w.kind = t.kind;
+                    kept.push_back(w);
+                }
+            p.tasks = kept;
+            m_desk.edit(tr("Take the plan as reckoned"), edits::withPainting(project(), std::move(p)));
+        },
+        [this] { return !project().painting.tasks.empty(); });
+}
+
+QWidget* TasksPage::beside()
+{
+    return m_list;
+}
+
+TaskWord TasksPage::wordOfHeld() const
+{
+    TaskWord w;
+    const std::string key = wholeOf(m_state.task());
+    if (const TaskWord* known = project().painting.word(key))
+        w = *known;
+    w.task = key;
+    return w;
+}
+
+void TasksPage::set(const QString& undo, const std::function<void(TaskWord&)>& change)
+{
+    if (!m_state.heldTask())
+        return;
+    TaskWord w = wordOfHeld();
+    const TaskWord was = w;
+    change(w);
+    if (!(w == was))
+        m_desk.edit(undo, edits::withTaskWord(project(), w));
+}
+
+void TasksPage::tick()
+{
+    if (const auto* t = m_state.heldTask())
+        m_desk.edit(tr("Tick a task"), edits::withTaskDone(project(), t->key, !t->done));
+}
+
+void TasksPage::move(int by)
+{
+    const auto* plan = m_state.plan();
+    const auto* t = m_state.heldTask();
+    if (!plan || !t)
+        return;
+    const auto& all = plan->tasks;
+    const int at = int(t - all.data()), to = by < 0 ? at - 1 : at + 2;
+    if (to < 0 || to >= int(all.size()))
+        return;
+    const std::string before = wholeOf(all[std::size_t(to)].key);
+    set(tr("Move a task"), [before](TaskWord& w) { w.before = before; });
+}
+
+void TasksPage::fillList()
+{
+    const auto* plan = m_state.plan();
+    if (!plan)
+        return;
+    m_filling = true;
+    const int top = m_list->indexAt({4, 4}).row();
+    m_list->clear();
+    for (const auto& t : plan->tasks) {
+        auto* item = new QListWidgetItem(t.pause ? tr("%1 – %2 h").arg(said(t.words)).arg(t.hours, 0, 'f', 0)
+                                                 : tr("%1 – %2 h").arg(said(t.words)).arg(t.hours, 0, 'f', 1),
+            m_list);
+        item->setFlags(item->flags() | Qt::ItemIsUserCheckable);
+        item->setCheckState(t.done ? Qt::Checked : Qt::Unchecked);
+        item->setToolTip(
+            tr("%1\n%2 cm², %3 to %4 h%5")
+                .arg(said(t.why))
+                .arg(t.areaCm2, 0, 'f', 0)
+                .arg(t.low, 0, 'f', 1)
+                .arg(t.high, 0, 'f', 1)
+                .arg(t.dry.overHours > 0 ? tr(", paint over after %1 h").arg(t.dry.overHours, 0, 'f', 1) : QString()));
+        if (t.key == m_state.task())
+            m_list->setCurrentItem(item);
+    }
+    if (top > 0)
+        m_list->scrollToItem(m_list->item(std::min(top, m_list->count() - 1)), QAbstractItemView::PositionAtTop);
+    m_filling = false;
+}
+
+void TasksPage::show()
+{
+    PaintPage::show();
+    fillList();
+}
+
+QString TasksPage::says() const
+{
+    const auto* t = m_state.heldTask();
+    const auto* plan = m_state.plan();
+    if (!plan)
+        return tr("The stages are being worked out from the picture.");
+    if (!t)
+        return tr("%1 tasks; take one in hand in the list.").arg(plan->tasks.size());
+    const auto learned = schedule::learnedFrom(project().painting, plan->tasks);
+    const int from = learned.from[std::size_t(t->kind)];
+    return tr("%1: %2 cm², %3 h (%4 to %5 h)%6. %7")
+        .arg(said(t->words))
+        .arg(t->areaCm2, 0, 'f', 0)
+        .arg(t->hours, 0, 'f', 1)
+        .arg(t->low, 0, 'f', 1)
+        .arg(t->high, 0, 'f', 1)
+        .arg(from ? tr(", learned from %1 of your own").arg(from) : tr(", usual rates"), said(t->why));
+}
+
+} // namespace rl::app
