@@ -71,6 +71,12 @@ int Desk::elementAt(Vec2 cm) const
     return 0;
 }
 
+void Desk::setMore(Findings more)
+{
+    m_more = std::move(more);
+    emit reviewed();
+}
+
 void Desk::setAlone(int which)
 {
     if (m_alone == which)

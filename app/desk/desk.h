@@ -23,6 +23,9 @@ public:
     WallKeeper wall;
     std::shared_ptr<const LitWork> lit;
     std::shared_ptr<const review::Review> review;
+    /// Findings that no review of the plan has: of a photograph of the canvas.
+    const Findings& more() const { return m_more; }
+    void setMore(Findings more);
 
     const Project& project() const { return document.project(); }
     stage::SurfaceCache& surfaces() { return light.surfaces(); }
@@ -76,6 +79,7 @@ signals:
 
 private:
     Selection m_selection;
+    Findings m_more;
     int m_alone = 0;
     std::optional<Trial> m_trial;
 };

@@ -70,10 +70,14 @@ void MainWindow::take(std::shared_ptr<const LitWork> lit)
 
 void MainWindow::judged()
 {
-    if (m_desk.review)
-        m_trail->setFindings(m_desk.review->findings);
-    else
+    if (!m_desk.review) {
         m_trail->setUnknown();
-    m_side->setKnown(m_desk.review ? &m_desk.review->findings : nullptr);
+        m_side->setKnown(nullptr);
+        return;
+    }
+    Findings all = m_desk.review->findings;
+    review::merge(all, m_desk.more());
+    m_trail->setFindings(all);
+    m_side->setKnown(&all);
 }
 } // namespace rl::app

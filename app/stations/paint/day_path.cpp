@@ -69,7 +69,8 @@ void DayPath::lay()
         for (const auto& p : s.parts)
             what << said(plan->tasks[std::size_t(p.task)].words);
         m_stones.push_back({QRectF(x, top, wide, high), int(i), std::min(dry, gap), dayOf(s.free.from),
-            QString("%1–%2\n").arg(said(schedule::clockOf(s.parts.front().from)), said(schedule::clockOf(s.parts.back().to)))
+            QString("%1–%2\n").arg(
+                said(schedule::clockOf(s.parts.front().from)), said(schedule::clockOf(s.parts.back().to)))
                 + what.join("\n"),
             0});
         x += wide;

@@ -45,7 +45,10 @@ PaintState::PaintState(Desk& desk)
         m_progress = f;
         emit changed();
     });
-    connect(&m_survey, &JobBase::done, this, &PaintState::changed);
+    connect(&m_survey, &JobBase::done, this, [this] {
+        m_desk.setMore(compared() ? compared()->findings : Findings{});
+        emit changed();
+    });
     connect(&desk.document, &Document::workChanged, this, [this] {
         m_sitting = -1, m_photo = 0, m_task.clear();
         if (timer.running())
@@ -280,6 +283,8 @@ void PaintState::holdPhoto(int id)
         compare();
     else
         m_photo = 0;
+    if (!m_photo)
+        m_desk.setMore({});
     emit changed();
 }
 

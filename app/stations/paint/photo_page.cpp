@@ -1,0 +1,417 @@
+#include "app/board/board.h"
+#include "app/stations/paint/sitting_page.h"
+#include "app/theme/theme.h"
+#include "core/colour/srgb.h"
+#include "core/project/edits.h"
+#include "core/project/painting_edits.h"
+#include "core/project/takes.h"
+#include "devices/camera.h"
+#include "output/work_sheets.h"
+#include "store/picture_reader.h"
+#include <QFileDialog>
+#include <QHeaderView>
+#include <QPainter>
+#include <QTreeWidget>
+
+namespace rl::app {
+
+/// The sash is pushed across the board: left of it the canvas, right of it the stage.
+class PhotoPage::Wipe final : public Tool {
+public:
+    explicit Wipe(PhotoPage& page)
+        : m_page(page)
+    {
+    }
+    bool press(const BoardPoint& p) override
+    {
+        move(p);
+        return true;
+    }
+    void move(const BoardPoint& p) override
+    {
+        m_page.m_sash = std::clamp(p.at.x / m_page.project().brief.widthCm, 0.0, 1.0);
+        emit m_page.lookChanged();
+    }
+
+private:
+    PhotoPage& m_page;
+};
+
+/// Four clicks on the photograph as it is: upper left, upper right, lower right, lower left.
+class PhotoPage::Corner final : public Tool {
+public:
+    explicit Corner(PhotoPage& page)
+        : m_page(page)
+    {
+    }
+    QString hint() const override
+    {
+        static const char* const names[] = {
+            QT_TR_NOOP("upper left"), QT_TR_NOOP("upper right"), QT_TR_NOOP("lower right"), QT_TR_NOOP("lower left")};
+        return PhotoPage::tr("Click the canvas' %1 corner in the photograph.")
+            .arg(PhotoPage::tr(names[m_corners.size() % 4]));
+    }
+    bool press(const BoardPoint& p) override
+    {
+        const CanvasPhoto* c = m_page.m_state.heldPhoto();
+        const Reference* r = c ? m_page.project().reference(c->reference) : nullptr;
+        if (!r)
+            return false;
+        // The photograph fills the board's canvas as it fits.
+        const double w = m_page.project().brief.widthCm, h = m_page.project().brief.heightCm,
+                     k = std::max(r->pixels.width() / w, r->pixels.height() / h);
+        const Vec2 px{(p.at.x - w / 2) * k + r->pixels.width() / 2.0, (p.at.y - h / 2) * k + r->pixels.height() / 2.0};
+        m_corners.push_back(px);
+        if (m_corners.size() == 4) {
+            m_page.m_desk.edit(
+                PhotoPage::tr("Set the corners by hand"), edits::withCanvasCorners(m_page.project(), c->id, m_corners));
+            m_corners.clear();
+            m_page.m_byHand = false, m_page.m_shown = Even;
+            m_page.m_state.compare();
+            m_page.show();
+        }
+        emit m_page.lookChanged();
+        return true;
+    }
+    bool stepBack() override
+    {
+        if (m_corners.empty())
+            return false;
+        m_corners.pop_back();
+        return true;
+    }
+    bool drop() override
+    {
+        m_corners.clear();
+        m_page.m_byHand = false;
+        emit m_page.lookChanged();
+        return true;
+    }
+
+private:
+    PhotoPage& m_page;
+    std::vector<Vec2> m_corners;
+};
+
+/// A box in which the paint is the plan from now on.
+class PhotoPage::AcceptPart final : public Tool {
+public:
+    explicit AcceptPart(PhotoPage& page)
+        : m_page(page)
+    {
+    }
+    QString hint() const override { return PhotoPage::tr("Drag a box over what is better than the plan."); }
+    bool press(const BoardPoint& p) override
+    {
+        m_from = m_to = p.at, m_on = true;
+        return true;
+    }
+    void move(const BoardPoint& p) override { m_to = p.at; }
+    void release(const BoardPoint& p) override
+    {
+        m_to = p.at, m_on = false;
+        const Rect r{std::min(m_from.x, m_to.x), std::min(m_from.y, m_to.y), std::abs(m_to.x - m_from.x),
+            std::abs(m_to.y - m_from.y)};
+        if (r.width > 0.5 && r.height > 0.5)
+            m_page.m_desk.edit(PhotoPage::tr("Take the canvas as the plan"),
+                edits::withAccepted(m_page.project(), {0, m_page.m_state.photo(), r}));
+        m_page.m_accepting = false;
+        emit m_page.lookChanged();
+    }
+    void paint(QPainter& p, const Board& board) const override
+    {
+        if (!m_on)
+            return;
+        p.setPen(QPen(theme::kGlow, 2));
+        p.drawRect(QRectF(board.toScreen(m_from), board.toScreen(m_to)).normalized());
+    }
+
+private:
+    PhotoPage& m_page;
+    Vec2 m_from, m_to;
+    bool m_on = false;
+};
+
+PhotoPage::PhotoPage(Desk& desk, StationView& view)
+    : PaintPage(desk, view, tr("Canvas"), tr("A photograph of the canvas, squared up and held against this stage"))
+    , m_wipe(std::make_unique<Wipe>(*this))
+    , m_corner(std::make_unique<Corner>(*this))
+    , m_accept(std::make_unique<AcceptPart>(*this))
+    , m_list(new QTreeWidget)
+    , m_camera(&desk.notices)
+{
+    connect(&m_camera, &JobBase::done, this, [this] {
+        if (!m_camera.problem() && m_camera.last())
+            m_state.takePhoto(m_camera.last()->photo, m_camera.last()->bytes, m_camera.last()->name);
+    });
+    m_marks.drift = true;
+    const auto some = [this] { return m_state.heldPhoto() != nullptr; };
+    m_form->mainButton("bringPhoto", tr("Photograph…"),
+        tr("A photograph of the canvas from a file; it may also be dropped here"), [this] {
+            const QString file = QFileDialog::getOpenFileName(
+                this, tr("Photograph of the canvas"), {}, tr("Pictures (*.jpg *.jpeg *.png *.tif *.heic *.webp)"));
+            if (!file.isEmpty())
+                bringIn(file);
+        });
+    m_form->button(
+        "simulatePhoto", tr("Simulated easel"),
+        tr("To learn with: photographs this stage askew, in lamp light, with a thing gone astray"),
+        [this] { simulate(int(project().painting.photos.size()) + 3); }, [this] { return m_state.work() != nullptr; });
+    m_form->pick(
+        {"canvasPhoto", tr("photograph"), tr("Those of this work, by day"), {}},
+        [this] {
+            Choices all;
+            for (const CanvasPhoto& c : project().painting.photos)
+                all.emplace_back(said(schedule::dateOf(c.at / 60 + m_state.clock.utcMinutes(c.at))) + " "
+                        + said(schedule::clockOf(c.at / 60 + m_state.clock.utcMinutes(c.at))),
+                    c.id);
+            return all;
+        },
+        [this]() -> std::optional<int> {
+            return project().painting.photos.empty() ? std::nullopt : std::optional(m_state.photo());
+        },
+        [this](int id) { m_state.holdPhoto(id); });
+    m_form->pick(
+        {"photoShown", tr("shown"), tr("What lies on the board; drag across it to wipe the stage over it (W)"), {}},
+        [] {
+            return Choices{{tr("the canvas in even light"), Even}, {tr("the canvas squared up"), Squared},
+                {tr("this stage"), Stage}, {tr("the photograph"), Raw}};
+        },
+        [this, some] { return some() ? std::optional(m_shown) : std::nullopt; },
+        [this](int i) {
+            m_shown = i;
+            emit lookChanged();
+        });
+    m_form->latch(
+        "cornersByHand", tr("Corners by hand"),
+        tr("Click the four corners in the photograph, from the upper left round"),
+        [this](bool on) {
+            m_byHand = on;
+            if (on)
+                m_shown = Raw;
+            emit lookChanged();
+        },
+        some);
+    m_form->latch(
+        "acceptPart", tr("Better than the plan"), tr("Drag a box: there the canvas is the plan from now on"),
+        [this](bool on) {
+            m_accepting = on;
+            emit lookChanged();
+        },
+        some);
+    m_form->button(
+        "tryOn", tr("Try an idea on it"),
+        tr("The squared-up photograph becomes the lowest picture of a new take: move, add, relight on top of it"),
+        [this] { tryOn(); }, [this] { return m_state.compared() && !m_state.compared()->squared.empty(); });
+    m_form->button(
+        "dropPhoto", tr("Take away"), tr("The photograph leaves the log"),
+        [this] {
+            const int id = m_state.photo();
+            m_state.holdPhoto(0);
+            m_desk.edit(tr("Take a photograph away"), edits::withoutCanvasPhoto(project(), id));
+        },
+        some);
+    m_form->button("cornerTags", tr("Corner tags…"),
+        tr("Four tags to print and stick beside the corners: then a tenth of a millimetre is told"), [this] {
+            if (const QString path = askPath(tr("Corner tags"), "corner-tags.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
+                write(tr("The tags are in %1.").arg(path), [path](Progress&) { return output::writeCornerTags(path); });
+        });
+    m_form->button(
+        "stopCompare", tr("Stop"), tr("Gives the comparison up"), [this] { m_state.stopComparing(); },
+        [this] { return m_state.comparing(); });
+    addWriting();
+    m_list->setObjectName("partChecks");
+    m_list->setAccessibleName(tr("Canvas against stage, thing by thing"));
+    m_list->setHeaderLabels({tr("thing"), tr("painted"), "ΔL*", "ΔC*", tr("drift")});
+    m_list->setRootIsDecorated(false);
+    m_list->header()->setStretchLastSection(false);
+    m_list->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    for (int c = 1; c < 5; ++c)
+        m_list->header()->setSectionResizeMode(c, QHeaderView::ResizeToContents);
+    m_list->hide();
+}
+
+PhotoPage::~PhotoPage() = default;
+
+QWidget* PhotoPage::beside()
+{
+    return m_list;
+}
+
+std::vector<Tool*> PhotoPage::tools()
+{
+    if (m_byHand)
+        return {m_corner.get()};
+    if (m_accepting)
+        return {m_accept.get()};
+    if (m_state.compared() && !m_state.compared()->even.empty())
+        return {m_wipe.get()};
+    return {};
+}
+
+void PhotoPage::bringIn(const QString& path)
+{
+    m_camera.ask(
+        ++m_count,
+        [path](Progress&) -> Result<Taken> {
+            const auto bytes = store::readFile(path.toStdString());
+            if (!bytes)
+                return bytes.error();
+            const auto read = store::readPicture(*bytes);
+            if (!read)
+                return read.error();
+            return Taken{read->pixels, *bytes, QFileInfo(path).completeBaseName()};
+        },
+        Lane::Long);
+}
+
+void PhotoPage::simulate(int seed)
+{
+    auto work = m_state.current();
+    if (!work || !work->looks)
+        return;
+    m_camera.ask(
+        ++m_count,
+        [work = std::move(*work), seed, name = tr("canvas %1").arg(project().painting.photos.size() + 1)](
+            Progress&) -> Result<Taken> {
+            const auto canvas = transfer::canvasPlanOf(work.project);
+            light::Picture stage = work.picture;
+            stage.colour = work.looks->now(work.tasks);
+            const auto face = survey::onCanvasFace(work.project, stage, work.tone, 1400);
+            devices::SimulatedEasel::Room room;
+            room.seed = unsigned(seed), room.longPx = 1800;
+            devices::SimulatedEasel easel(canvas.widthCm, canvas.heightCm, room);
+            std::vector<devices::Strayed> strayed;
+            if (work.facts.parts.size() > 1) {
+                const Rect& r = work.facts.parts.back().box; // the nearest thing has wandered
+                strayed.push_back(
+                    {canvas.toCanvas(r.centre()), std::max(r.width, r.height) * canvas.scale, {4, 2.5}, 0});
+            }
+            easel.setCanvas(colour::codeOf(face.colour), strayed);
+            const auto photo = easel.photograph();
+            if (!photo)
+                return photo.error();
+            return Taken{
+                *photo, std::make_shared<const std::vector<unsigned char>>(store::encodeJpeg(*photo, 92)), name};
+        },
+        Lane::Long);
+}
+
+void PhotoPage::tryOn()
+{
+    const auto* s = m_state.compared();
+    if (!s || s->squared.empty())
+        return;
+    Reference r;
+    r.name = tr("the canvas as it is").toStdString(), r.heap = "canvas", r.permission = Permission::Own,
+    r.credit = "own photograph";
+    const auto bytes = store::encodeJpeg(s->squared, 94);
+    r.pixels = LazyPhoto(s->squared, std::make_shared<const std::vector<unsigned char>>(bytes));
+    Project p = edits::withReference(project(), std::move(r));
+    const int id = p.references.back().id;
+    p = takes::withDuplicate(std::move(p), tr("tried on the canvas").toStdString());
+    p.backdrop.reference = id, p.backdrop.horizon = std::clamp(p.camera.horizonCm / p.brief.heightCm, 0.02, 0.98);
+    p.elements.clear(); // they are in the photograph already
+    m_desk.edit(tr("Try an idea on the canvas"), std::move(p));
+    m_desk.notices.say(
+        tr("A new take lies on the photograph: add, cover and relight on Stage and Light; the takes compare it."));
+}
+
+QImage PhotoPage::look()
+{
+    const auto* s = m_state.compared();
+    const CanvasPhoto* c = m_state.heldPhoto();
+    if (m_shown == Raw && c) {
+        const Reference* r = project().reference(c->reference);
+        if (!r)
+            return {};
+        if (m_raw.isNull() || m_rawOf != c->reference) { // as it fits into the canvas' shape
+            const double w = project().brief.widthCm, h = project().brief.heightCm;
+            const QImage photo = imageOf(r->pixels.photo()).scaled(1600, 1600, Qt::KeepAspectRatio);
+            const double k = std::max(photo.width() / w, photo.height() / h);
+            m_raw = QImage(std::max(1, int(w * k)), std::max(1, int(h * k)), QImage::Format_RGB32);
+            m_raw.fill(QColor(0x30, 0x30, 0x30));
+            QPainter p(&m_raw);
+            p.drawImage((m_raw.width() - photo.width()) / 2, (m_raw.height() - photo.height()) / 2, photo);
+            m_rawOf = c->reference;
+        }
+        return m_raw;
+    }
+    if (!s || s->even.empty())
+        return PaintPage::look();
+    QImage image = imageOf(m_shown == Squared ? s->squared : m_shown == Stage ? s->stage : s->even);
+    if (m_sash < 1) {
+        const QImage stage = imageOf(s->stage).scaled(image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+        image = image.convertToFormat(QImage::Format_RGB32);
+        QPainter p(&image);
+        const int x = int(m_sash * image.width());
+        p.drawImage(x, 0, stage, x, 0);
+        p.setPen(QPen(theme::kGlow, 2));
+        p.drawLine(x, 0, x, image.height());
+    }
+    return image;
+}
+
+void PhotoPage::fillStrip()
+{
+    m_list->clear();
+    const auto* s = m_state.compared();
+    if (!s)
+        return;
+    for (const auto& part : s->parts) {
+        double drift = 0;
+        for (std::size_t i = 0; i < s->compared.landmarks.size(); ++i)
+            if (s->elements[i] == part.element && s->compared.landmarks[i].painted
+                && s->compared.landmarks[i].confidence >= 0.5)
+                drift = std::max(drift, std::hypot(s->compared.landmarks[i].dxMm, s->compared.landmarks[i].dyMm));
+        const auto signedValue = [](double v) { return QString("%1%2").arg(v > 0 ? "+" : "").arg(v, 0, 'f', 0); };
+        new QTreeWidgetItem(m_list,
+            {said(part.name), tr("%1 %").arg(100 * part.painted, 0, 'f', 0), part.judged ? signedValue(part.dL) : "–",
+                part.judged ? signedValue(part.dC) : "–", drift > 0 ? tr("%1 mm").arg(drift, 0, 'f', 1) : "–"});
+    }
+    for (const Finding& f : s->findings) {
+        auto* item = new QTreeWidgetItem(m_list, {said(f.sentence)});
+        item->setFirstColumnSpanned(true);
+        item->setToolTip(0, said(f.sentence + "\n" + f.why));
+    }
+}
+
+void PhotoPage::show()
+{
+    PaintPage::show();
+    m_state.compare();
+    fillStrip();
+}
+
+QString PhotoPage::says() const
+{
+    if (m_byHand)
+        return m_corner->hint();
+    if (m_accepting)
+        return m_accept->hint();
+    if (!m_state.heldPhoto())
+        return tr("Photograph the canvas from the front, all four corners in the picture; Photograph… squares it up "
+                  "and compares it.");
+    if (m_state.comparing())
+        return tr("Squaring up and comparing: %1 %.").arg(100 * m_state.progress(), 0, 'f', 0);
+    if (const Error* e = m_state.problem())
+        return said(e->sentence);
+    const auto* s = m_state.compared();
+    if (!s)
+        return {};
+    if (!s->compared.found)
+        return said(s->compared.why);
+    double worst = 0;
+    for (const auto& d : s->compared.landmarks)
+        if (d.confidence >= 0.6 && d.painted)
+            worst = std::max(worst, std::hypot(d.dxMm, d.dyMm));
+    return tr("Corners %1, %2 % sure; %3 % painted; farthest drift %4 mm; light differs by %5 stops over the canvas. "
+              "Arrows are ten times as long.")
+        .arg(s->compared.byTags ? tr("by their tags") : tr("found"))
+        .arg(100 * s->compared.confidence, 0, 'f', 0)
+        .arg(100 * s->compared.painted, 0, 'f', 0)
+        .arg(worst, 0, 'f', 1)
+        .arg(s->compared.light.stops, 0, 'f', 1);
+}
+
+} // namespace rl::app

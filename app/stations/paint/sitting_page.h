@@ -1,0 +1,88 @@
+#pragma once
+#include "app/stations/paint/easel_view.h"
+#include "app/stations/paint/paint_page.h"
+
+class QTreeWidget;
+
+namespace rl::app {
+
+/// The sitting under way: timer by element, notes; the log of those behind, decisions and scrapped tries.
+class SittingPage final : public PaintPage {
+    Q_OBJECT
+public:
+    SittingPage(Desk& desk, StationView& view);
+    QString says() const override;
+    void show() override;
+    QWidget* beside() override;
+    void startOrPause();
+    void openEasel();
+    EaselView* easel() const { return m_easel.get(); }
+
+private:
+    void fillLog();
+    QTreeWidget* m_log;
+    QString m_reason;
+    std::unique_ptr<EaselView> m_easel;
+};
+
+/// The photograph of the canvas: squared up, held against the stage, wiped over it.
+class PhotoPage final : public PaintPage {
+    Q_OBJECT
+public:
+    PhotoPage(Desk& desk, StationView& view);
+    ~PhotoPage() override;
+    QString says() const override;
+    QImage look() override;
+    void show() override;
+    QWidget* beside() override;
+    std::vector<Tool*> tools() override;
+    bool busy() const override { return PaintPage::busy() || m_camera.running(); }
+    void bringIn(const QString& path);
+    void simulate(int seed); ///< the simulated easel photographs this stage
+    void tryOn(); ///< the photograph becomes the lowest picture of a new take
+
+private:
+    class Wipe;
+    class Corner;
+    class AcceptPart;
+    enum Shown { Even, Squared, Stage, Raw };
+    void fillStrip();
+    std::unique_ptr<Wipe> m_wipe;
+    std::unique_ptr<Corner> m_corner;
+    std::unique_ptr<AcceptPart> m_accept;
+    struct Taken {
+        Photo photo;
+        std::shared_ptr<const std::vector<unsigned char>> bytes;
+        QString name;
+    };
+    QTreeWidget* m_list;
+    Job<Taken> m_camera;
+    int m_count = 0;
+    QImage m_raw; ///< the photograph as it is, on the board
+    int m_rawOf = 0;
+    int m_shown = Even;
+    double m_sash = 1; ///< 0…1 of the width: right of it the stage
+    bool m_byHand = false, m_accepting = false;
+};
+
+/// What is left after the last stroke: facts, signature, varnish, the record.
+class RecordPage final : public PaintPage {
+    Q_OBJECT
+public:
+    RecordPage(Desk& desk, StationView& view);
+    ~RecordPage() override;
+    QString says() const override;
+    void show() override;
+    QWidget* beside() override;
+    std::vector<Tool*> tools() override;
+    void writeRecord(const QString& path);
+    void writeLog(const QString& path);
+
+private:
+    class SignTool;
+    std::unique_ptr<SignTool> m_sign;
+    QTreeWidget* m_facts;
+    bool m_signing = false, m_filling = false;
+};
+
+} // namespace rl::app
