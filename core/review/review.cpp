@@ -2,10 +2,12 @@
 #include "core/gather/eye_levels.h"
 #include "core/project/brief_rules.h"
 #include "core/reading/balance.h"
+#include "core/schedule/paint_rules.h"
 #include "core/stage/stage_rules.h"
 #include "core/transfer/carry_rules.h"
 #include <chrono>
 #include <cstdio>
+#include <ctime>
 
 namespace rl::review {
 
@@ -17,6 +19,31 @@ std::string today()
     char text[16];
     std::snprintf(text, sizeof text, "%04d-%02u-%02u", int(d.year()), unsigned(d.month()), unsigned(d.day()));
     return text;
+}
+schedule::Minutes localNow()
+{
+    const std::time_t now = std::time(nullptr);
+    std::tm t{};
+    localtime_r(&now, &t);
+    return schedule::Minutes((now + t.tm_gmtoff) / 60);
+}
+/// What the plan of work says, once there is one: before that nobody is asked for free hours.
+Findings workFindingsOf(
+    const Project& p, const light::Picture& picture, const paint::Mixing& mixing, stage::SurfaceCache& cache)
+{
+    if (p.painting == Painting{} && p.brief.deadline.empty())
+        return {};
+    std::vector<std::pair<double, int>> far;
+    for (const Element& e : p.elements)
+        if (const auto at = stage::placed(p, e, cache); at.visible)
+            far.emplace_back(-at.distance, e.id);
+    std::sort(far.begin(), far.end());
+    std::vector<int> order;
+    for (const auto& [d, id] : far)
+        order.push_back(id);
+    NoProgress progress;
+    return schedule::planWork(p, schedule::factsOf(p, picture, order), &mixing, localNow(), {600, 0}, progress)
+        .findings;
 }
 gather::EyeLevels& eyeLevels() // of files, by their content: the same in every work
 {
@@ -55,6 +82,7 @@ Findings findingsOf(const Project& p, const light::Picture& picture, const readi
     take(light::lightFindings(p, cache));
     take(reading::readFindings(p, picture, reading));
     take(paint::mixFindings(p, mixing, today()));
+    take(workFindingsOf(p, picture, mixing, cache));
     std::vector<Rect> faces;
     for (const Rect& f : reading.faces)
         faces.push_back({f.x / picture.pixelsPerCm, f.y / picture.pixelsPerCm, f.width / picture.pixelsPerCm,

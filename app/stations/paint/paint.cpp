@@ -1,5 +1,6 @@
 #include "app/stations/paint/paint.h"
 #include "app/stations/paint/days_page.h"
+#include "app/stations/paint/eye_page.h"
 #include "app/stations/paint/sitting_page.h"
 #include "core/project/painting_edits.h"
 
@@ -34,7 +35,8 @@ StationSpec paintStation()
         [](Desk& d, StationView& v) -> Page* { return new HoursPage(d, v); },
         [](Desk& d, StationView& v) -> Page* { return new SittingPage(d, v); },
         [](Desk& d, StationView& v) -> Page* { return new PhotoPage(d, v); },
-        [](Desk& d, StationView& v) -> Page* { return new RecordPage(d, v); }};
+        [](Desk& d, StationView& v) -> Page* { return new RecordPage(d, v); },
+        [](Desk& d, StationView& v) -> Page* { return new EyePage(d, v); }};
     s.actions = paintKeys;
     return s;
 }
