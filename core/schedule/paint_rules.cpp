@@ -169,6 +169,17 @@ void layers(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
                             q.mix.coats = std::max(1, q.mix.coats - 1);
                             return q;
                         }};
+        else if (taskOf(plan.tasks, "darks") && taskOf(plan.tasks, "middles") && taskOf(plan.tasks, "lights"))
+            f.fix = Fix{"Darks, middles and lights in one go", [](Project q) {
+                            for (const char* key : {"darks", "middles"}) {
+                                TaskWord w;
+                                if (const TaskWord* known = q.painting.word(key))
+                                    w = *known;
+                                w.task = key, w.into = "lights";
+                                q = edits::withTaskWord(std::move(q), w);
+                            }
+                            return q;
+                        }};
         out.push_back(std::move(f));
     }
 }

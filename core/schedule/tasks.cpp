@@ -339,7 +339,7 @@ private:
         WorkTask& accents
             = add("accents", WorkKind::Accent, "Accents: the last lights and darks", m_facts.areaCm2 * 0.01);
         accents.brushMm = m_project.mix.finestMm, accents.detail = 1;
-        rated(accents), painted(accents, 1, 1), accents.after = before;
+        rated(accents), painted(accents, 1, 0), accents.after = before;
         accents.why = "The few lightest and darkest touches, kept until everything else can be seen.";
         mixes(accents, m_facts.lightFrom, 101);
         last = accents.key;
@@ -352,7 +352,7 @@ private:
         }
         WorkTask& sign = add("sign", WorkKind::Sign, "Sign", 0);
         sign.usualHours = 0.25, sign.after = {last}, sign.brushMm = m_project.mix.finestMm;
-        painted(sign, 0.5, 1);
+        painted(sign, 0.5, 0);
         const double asked = m_project.painting.varnishDays, days = asked >= 0 ? asked : varnishDaysOf(m_medium);
         if (days <= 0)
             return;

@@ -92,7 +92,8 @@ Open openOf(const std::vector<WorkTask>& all, const Painting& painting, Minutes 
     return open;
 }
 
-std::vector<Window> windowsFor(const Diary& diary, Minutes from, double hours)
+/// \param waiting days that pass in pauses and drying, at most
+std::vector<Window> windowsFor(const Diary& diary, Minutes from, double hours, double waiting)
 {
     std::vector<Window> all;
     for (Minutes days = 60; days <= 3660; days *= 2) {
@@ -100,7 +101,7 @@ std::vector<Window> windowsFor(const Diary& diary, Minutes from, double hours)
         double minutes = 0;
         for (const Window& w : all)
             minutes += double(w.to - w.from);
-        if (minutes > 60 * hours * 1.6 + 600 && all.size() > 12)
+        if (minutes > 60 * hours * 1.6 + 600 && all.size() > 12 && double(days) > 1.5 * waiting + 30)
             break;
     }
     return all;
@@ -150,7 +151,11 @@ WorkPlan planWork(const Project& project, const PlanFacts& facts, const paint::M
     const double spread = 0.5 * (std::sqrt(out.highHours / std::max(1e-9, out.hours)) - 1) + 0.5;
     out.lowHours = out.hours - spread * (out.hours - out.lowHours),
     out.highHours = out.hours + spread * (out.highHours - out.hours);
-    const auto windows = windowsFor(diary, begins, out.highHours);
+    double waiting = 0;
+    for (const WorkTask& t : out.tasks)
+        if (!t.done)
+            waiting += (t.pause ? t.hours : t.dry.overHours) / 24;
+    const auto windows = windowsFor(diary, begins, out.highHours, waiting);
     Minutes longest = 0;
     for (const Window& w : windows)
         longest = std::max(longest, w.to - w.from);

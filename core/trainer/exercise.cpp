@@ -64,18 +64,20 @@ Exercise values(const light::Picture& plan, double difference, std::mt19937& ran
     e.right = int(random() % 2);
     const float by = float(difference / 2);
     (e.right == 0 ? a : b).L += by, (e.right == 0 ? b : a).L -= by;
-    // The lighter one lies on light ground: there it looks darker.
+    // Grounds mislead more often than they help: the one on light ground looks darker than it is.
     const float about = float(12 + random() % 8);
+    const bool misleads = random() % 3 != 0, leftLight = (e.right == 0) == misleads;
     cv::Mat lab = blank(55);
     const cv::Rect left(0, 0, kWide / 2, kHigh), right(kWide / 2, 0, kWide / 2, kHigh);
-    const bool leftLight = e.right == 0;
-    lab(left).setTo(cv::Scalar(double(a.L + (leftLight ? about : -about)), double(a.a), double(a.b)));
-    lab(right).setTo(cv::Scalar(double(b.L + (leftLight ? -about : about)), double(b.a), double(b.b)));
+    const float middle = (a.L + b.L) / 2;
+    lab(left).setTo(cv::Scalar(double(middle + (leftLight ? about : -about)), double(a.a), double(a.b)));
+    lab(right).setTo(cv::Scalar(double(middle + (leftLight ? -about : about)), double(b.a), double(b.b)));
     const cv::Rect p(120, 120, 120, 160), q(480, 120, 120, 160);
     lab(p).setTo(scalar(a)), lab(q).setTo(scalar(b));
     e.answers = {share(left), share(right)};
-    e.told = "They are " + fixed(difference, 1)
-        + " L* apart; the lighter one lay on the lighter ground, which makes it look darker.";
+    e.told = "They are " + fixed(difference, 1) + " L* apart; "
+        + (misleads ? "the lighter one lay on the lighter ground, which makes it look darker."
+                    : "this time the ground did not mislead.");
     e.picture = shown(lab);
     return e;
 }

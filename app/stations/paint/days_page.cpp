@@ -8,13 +8,6 @@
 
 namespace rl::app {
 
-namespace {
-QString hoursSaid(double h)
-{
-    return h < 1 ? QObject::tr("%1 min").arg(h * 60, 0, 'f', 0) : QObject::tr("%1 h").arg(h, 0, 'f', h < 10 ? 1 : 0);
-}
-} // namespace
-
 DaysPage::DaysPage(Desk& desk, StationView& view)
     : PaintPage(desk, view, tr("Days"), tr("The plan of work over your days, and how each sitting should end"))
     , m_path(new DayPath(desk, m_state))
@@ -46,6 +39,7 @@ DaysPage::DaysPage(Desk& desk, StationView& view)
     m_sheet->setObjectName("sittingSheet");
     m_sheet->setAccessibleName(tr("What is done in this sitting"));
     m_sheet->setWordWrap(true);
+    m_sheet->setSpacing(4);
     m_sheet->setSelectionMode(QAbstractItemView::NoSelection);
     m_sheet->setFocusPolicy(Qt::NoFocus);
     m_sheet->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -184,10 +184,14 @@ void PaintState::wantLooks()
                                   .scaled(240, 240, Qt::KeepAspectRatio, Qt::SmoothTransformation));
             return Result<std::vector<QImage>>(std::move(all));
         });
-    const std::tuple one(now, m_sitting);
+    // While something is painted: how it should look when that is done.
+    const std::string at = timer.running() && m_sitting < 0 ? m_task : std::string();
+    const std::tuple one(now, m_sitting, at);
     if (!m_expected.answer(JobKey(one)))
-        m_expected.ask(JobKey(one), [base, p = *plan(), sitting = m_sitting](Progress&) {
-            return Result<QImage>(imageOf(base->looks->after(p.tasks, doneBy(p, sitting))));
+        m_expected.ask(JobKey(one), [base, p = *plan(), sitting = m_sitting, at](Progress&) {
+            auto done = doneBy(p, sitting);
+            done.insert(at);
+            return Result<QImage>(imageOf(base->looks->after(p.tasks, done)));
         });
 }
 
@@ -219,6 +223,7 @@ void PaintState::turnTo(const schedule::WorkTask& task)
 {
     timer.turnTo(task.key, task.kind, task.element, clock.now());
     m_task = task.key;
+    wantLooks();
     emit changed();
 }
 

@@ -15,6 +15,12 @@ inline QString said(const std::string& s)
     return QString::fromStdString(s);
 }
 
+/// "35 min", "2.5 h".
+inline QString hoursSaid(double h)
+{
+    return h < 1 ? QObject::tr("%1 min").arg(h * 60, 0, 'f', 0) : QObject::tr("%1 h").arg(h, 0, 'f', h < 10 ? 1 : 0);
+}
+
 /// What the clock on the wall says: UTC seconds and what is added for local time. Tests turn it.
 struct WallClock {
     std::function<Instant()> now;

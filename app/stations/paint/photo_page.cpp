@@ -224,6 +224,7 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
     m_list->setAccessibleName(tr("Canvas against stage, thing by thing"));
     m_list->setHeaderLabels({tr("thing"), tr("painted"), "ΔL*", "ΔC*", tr("drift")});
     m_list->setRootIsDecorated(false);
+    m_list->setWordWrap(true);
     m_list->header()->setStretchLastSection(false);
     m_list->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     for (int c = 1; c < 5; ++c)
@@ -319,6 +320,7 @@ void PhotoPage::tryOn()
 
 QImage PhotoPage::look()
 {
+    m_marks.drift = m_shown != Raw;
     const auto* s = m_state.compared();
     const CanvasPhoto* c = m_state.heldPhoto();
     if (m_shown == Raw && c) {

@@ -167,9 +167,7 @@ void TasksPage::fillList()
     const int top = m_list->indexAt({4, 4}).row();
     m_list->clear();
     for (const auto& t : plan->tasks) {
-        auto* item = new QListWidgetItem(t.pause ? tr("%1 – %2 h").arg(said(t.words)).arg(t.hours, 0, 'f', 0)
-                                                 : tr("%1 – %2 h").arg(said(t.words)).arg(t.hours, 0, 'f', 1),
-            m_list);
+        auto* item = new QListWidgetItem(tr("%1 – %2").arg(said(t.words), hoursSaid(t.hours)), m_list);
         item->setFlags(item->flags() | Qt::ItemIsUserCheckable);
         item->setCheckState(t.done ? Qt::Checked : Qt::Unchecked);
         item->setToolTip(
