@@ -2,6 +2,7 @@
 // lantern-bench --light: how good light direction, relief and shadows are, on sets whose truth is known.
 // lantern-bench --mix: recipes, the recipe map and the soft proof, and their speed.
 // lantern-bench --carry: line art against rendered truth, stroke flow, landmarks, keystone.
+// lantern-bench --paint: canvases squared up and compared, stages, plans of work, the eye trainer.
 // lantern-bench --read: reading order, suggestions and their speed, on sets whose truth is known.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/frame/main_window.h"
@@ -280,7 +281,8 @@ int main(int argc, char** argv)
             std::printf("%g %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
         return 0;
     }
-    if (words.contains("--light") || words.contains("--read") || words.contains("--mix") || words.contains("--carry")) {
+    if (words.contains("--light") || words.contains("--read") || words.contains("--mix") || words.contains("--carry")
+        || words.contains("--paint")) {
         std::vector<bench::Figure> all;
         if (words.contains("--read"))
             bench::readFigures(all);
@@ -288,6 +290,8 @@ int main(int argc, char** argv)
             bench::mixFigures(all);
         if (words.contains("--carry"))
             bench::carryFigures(all);
+        if (words.contains("--paint"))
+            bench::paintFigures(all);
         if (words.contains("--light")) {
             bench::lightFigures(all);
             bench::reliefFigures(all);

@@ -33,6 +33,7 @@ LineScore scored(const std::vector<transfer::Stroke>& lines, const cv::Mat& trut
 /// A picture of the demo that wide, its thing as the one element; truths lie in tests/data/lines.
 std::optional<transfer::LineSource> photographedThing(const Project& demo, const std::string& name, int widthPx);
 void carryFigures(std::vector<Figure>& out); ///< line art, flow, landmarks, keystone, and their speed
+void paintFigures(std::vector<Figure>& out); ///< canvases squared up, drift, stages, plans of work, the eye trainer
 void eyeLevelFigures(std::vector<Figure>& out); ///< boxes seen by a level camera
 void importFigures(std::vector<Figure>& out); ///< 200 pictures of 12 megapixels onto the wall of the real window
 int importRun(const std::string& folder); ///< the part that runs in a process of its own

@@ -164,6 +164,12 @@ std::optional<cv::Vec3f> groundOf(const cv::Mat& lab, const cv::Mat& unlike, con
     const auto cut = all.begin() + std::ptrdiff_t(all.size() * 6 / 10);
     std::nth_element(all.begin(), cut, all.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
     all.erase(cut, all.end());
+    if (constexpr std::size_t kEnoughToTell = 1500; all.size() > kEnoughToTell) { // every so many of them
+        const double step = double(all.size()) / kEnoughToTell;
+        for (std::size_t i = 0; i < kEnoughToTell; ++i)
+            all[i] = all[std::size_t(double(i) * step)];
+        all.resize(kEnoughToTell);
+    }
     cv::Vec3f best;
     double most = -1;
     for (std::size_t i = 0; i < all.size(); i += std::max<std::size_t>(1, all.size() / 60)) {
@@ -219,6 +225,8 @@ cv::Mat bareOf(const cv::Mat& lab, const cv::Mat& toPlan, const cv::Mat& agrees,
     cv::Mat labels, stats, centres;
     const int n = cv::connectedComponentsWithStats(bare, labels, stats, centres);
     for (int i = 1; i < n; ++i) {
+        if (stats.at<int>(i, cv::CC_STAT_AREA) < 25)
+            continue; // nothing hangs on it
         const cv::Mat one = labels == i;
         const bool near = median(toPlan, one) < 18; // a painted place of nearly the ground's colour
         if (near && (median(rough, one) > 1.8f * usual + 0.5f || median(agrees, one) > 0.45f))

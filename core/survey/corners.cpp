@@ -89,7 +89,7 @@ CanvasFound canvasIn(
 {
     const double u = std::max(1.0, std::max(w, h) / 60);
     const double scale = std::min(1.0, 1100.0 / std::max(photoLab.cols, photoLab.rows));
-    const auto starts = startsOf(greyOf(planLab, 1), greyOf(photoLab, scale), w, h);
+    const auto starts = startsOf(greyOf(planLab, 1), greyOf(photoLab, scale), photoLab, w, h);
     if (starts.empty())
         return {false, {}, 0, "There is nothing in the photograph like a canvas with this plan."};
     progress.report(0.3, "Looking for the canvas");
@@ -111,8 +111,9 @@ CanvasFound canvasIn(
         for (const double window : {1.8, 1.4, 0.8}) {
             const double span = window > 1.5 ? 0.13 : window > 1 ? 0.08 : 0.04;
             const double trust = std::clamp((known.agreement - 0.42) / 0.15, 0.0, 1.0) * known.inliers;
-            SidesFound now
-                = sidesNear(photoLab, v, {window * u, k1 - span, k1 + span, 0.01, 1, 0.25 + 0.6 * trust, borderCm});
+            SidesFound now = sidesNear(photoLab, v,
+                {window * u, std::max(-0.14, k1 - span), std::min(0.14, k1 + span), 0.01, 1, 0.25 + 0.6 * trust,
+                    borderCm});
             known = recognised(planLab, photoLab, now.view);
             const double far = apartMm(now.view, known.view) / u;
             const double worth = now.total + 4 * known.agreement - far * far / 60;
@@ -121,7 +122,7 @@ CanvasFound canvasIn(
             v = known.inliers > 0.3 ? known.view : now.view, k1 = now.view.k1();
         }
         for (const double window : {0.25, 0.12}) {
-            const double span = window > 0.15 ? 0.03 : 0.01, at = sides.view.k1();
+            const double span = window > 0.15 ? 0.03 : 0.01, at = std::clamp(sides.view.k1(), -0.14, 0.14);
             sides = sidesNear(photoLab, sides.view, {window * u, at - span, at + span, span / 6, 1, 0.1, borderCm});
         }
         const double ncc = agreementOf(greyOf(planLab, 1), greyOf(photoLab, scale), sides.view.scaled(scale));

@@ -70,6 +70,36 @@ void byFeatures(const cv::Mat& plan, const cv::Mat& photo, double w, double h, s
         out.push_back({{w, h, photo.size(), corners, 0}, 0});
 }
 
+/// The quadrangles among contours. \param scale px of the photograph a px of theirs
+void quadsOf(
+    std::vector<std::vector<cv::Point>>& all, cv::Size photo, double scale, double w, double h, std::vector<Start>& out)
+{
+    std::sort(all.begin(), all.end(),
+        [](const auto& a, const auto& b) { return cv::boundingRect(a).area() > cv::boundingRect(b).area(); });
+    std::size_t tried = 0;
+    for (const auto& contour : all) {
+        if (++tried > 40)
+            break;
+        std::vector<cv::Point> hull, quad;
+        cv::convexHull(contour, hull);
+        if (cv::contourArea(hull) < 0.04 * double(photo.area()) / (scale * scale))
+            continue;
+        for (double e = 0.01; e < 0.12 && quad.size() != 4; e += 0.01)
+            cv::approxPolyDP(hull, quad, e * cv::arcLength(hull, true), true);
+        if (quad.size() != 4)
+            continue;
+        Corners c;
+        for (std::size_t i = 0; i < 4; ++i)
+            c[i] = {(quad[i].x + 0.5) * scale - 0.5, (quad[i].y + 0.5) * scale - 0.5};
+        if (areaOf(c) < 0)
+            std::swap(c[1], c[3]);
+        const auto first = std::min_element(c.begin(), c.end(), [](Vec2 a, Vec2 b) { return a.x + a.y < b.x + b.y; });
+        std::rotate(c.begin(), first, c.end());
+        if (goesRound(c))
+            out.push_back({{w, h, photo, c, 0}, 0});
+    }
+}
+
 /// Quadrangles among the contours.
 void byContours(const cv::Mat& photo, double w, double h, std::vector<Start>& out)
 {
@@ -90,38 +120,41 @@ void byContours(const cv::Mat& photo, double w, double h, std::vector<Start>& ou
         cv::findContours(mask, some, cv::RETR_LIST, cv::CHAIN_APPROX_SIMPLE);
         all.insert(all.end(), some.begin(), some.end());
     }
-    std::sort(all.begin(), all.end(),
-        [](const auto& a, const auto& b) { return cv::boundingRect(a).area() > cv::boundingRect(b).area(); });
-    std::size_t tried = 0;
-    for (const auto& contour : all) {
-        if (++tried > 40)
-            break;
-        std::vector<cv::Point> hull, quad;
-        cv::convexHull(contour, hull);
-        if (cv::contourArea(hull) < 0.04 * double(photo.total()))
-            continue;
-        for (double e = 0.01; e < 0.12 && quad.size() != 4; e += 0.01)
-            cv::approxPolyDP(hull, quad, e * cv::arcLength(hull, true), true);
-        if (quad.size() != 4)
-            continue;
-        Corners c;
-        for (std::size_t i = 0; i < 4; ++i)
-            c[i] = {double(quad[i].x), double(quad[i].y)};
-        if (areaOf(c) < 0)
-            std::swap(c[1], c[3]);
-        const auto first = std::min_element(c.begin(), c.end(), [](Vec2 a, Vec2 b) { return a.x + a.y < b.x + b.y; });
-        std::rotate(c.begin(), first, c.end());
-        if (goesRound(c))
-            out.push_back({{w, h, photo.size(), c, 0}, 0});
+    quadsOf(all, photo.size(), 1, w, h, out);
+}
+
+/// Regions of one colour (k-means, Lloyd 1982), so that an easel that touches the canvas does not join it.
+void byColours(const cv::Mat& photoLab, cv::Size photo, double w, double h, std::vector<Start>& out)
+{
+    cv::Mat small, samples, labels;
+    const double k = 220.0 / std::max(photoLab.cols, photoLab.rows);
+    cv::resize(photoLab, small, {}, k, k, cv::INTER_AREA);
+    cv::GaussianBlur(small, small, {}, 1.5);
+    samples = small.reshape(1, int(small.total()));
+    std::vector<std::vector<cv::Point>> all;
+    cv::theRNG().state = 12345; // the same every time
+    for (const int count : {3, 5}) {
+        cv::kmeans(samples, count, labels, {cv::TermCriteria::COUNT, 12, 0}, 1, cv::KMEANS_PP_CENTERS);
+        const cv::Mat map = labels.reshape(1, small.rows);
+        for (int c = 0; c < count; ++c)
+            for (const bool other : {false, true}) { // the colour itself, and all that is not that colour: a wall
+                cv::Mat mask = other ? map != c : map == c;
+                cv::morphologyEx(mask, mask, cv::MORPH_OPEN, cv::Mat::ones(5, 5, CV_8U));
+                std::vector<std::vector<cv::Point>> some;
+                cv::findContours(mask, some, cv::RETR_LIST, cv::CHAIN_APPROX_SIMPLE);
+                all.insert(all.end(), some.begin(), some.end());
+            }
     }
+    quadsOf(all, photo, double(photo.width) / small.cols, w, h, out);
 }
 } // namespace
 
-std::vector<Start> startsOf(const cv::Mat& plan, const cv::Mat& photo, double w, double h)
+std::vector<Start> startsOf(const cv::Mat& plan, const cv::Mat& photo, const cv::Mat& photoLab, double w, double h)
 {
     std::vector<Start> all;
     byFeatures(plan, photo, w, h, all);
     byContours(photo, w, h, all);
+    byColours(photoLab, photo.size(), w, h, all);
     for (Start& s : all)
         s.agreement = agreementOf(plan, photo, s.view);
     std::sort(all.begin(), all.end(), [](const Start& a, const Start& b) { return a.agreement > b.agreement; });

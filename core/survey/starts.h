@@ -11,7 +11,9 @@ struct Start {
 };
 /// Features that the plan and the photograph share (AKAZE; Alcantarilla 2013; MAGSAC, Barath 2019), and quadrangles of
 /// strong contours; the best first. \param plan, photo 8-bit grey; views are in px of `photo`
-std::vector<Start> startsOf(const cv::Mat& plan, const cv::Mat& photo, double widthCm, double heightCm);
+/// \param photoLab the photograph in CIELAB, CV_32FC3, any size: quadrangles of one colour are looked for in it too
+std::vector<Start> startsOf(
+    const cv::Mat& plan, const cv::Mat& photo, const cv::Mat& photoLab, double widthCm, double heightCm);
 /// How well the plan agrees with what a view squares up. \param plan, photo 8-bit grey
 double agreementOf(const cv::Mat& plan, const cv::Mat& photo, const CanvasView& view);
 

@@ -12,10 +12,10 @@ PaintPage::PaintPage(Desk& desk, StationView& view, const QString& name, const Q
     , m_state(PaintState::of(desk, view))
     , m_marks(desk, m_state)
 {
-    connect(&m_state, &PaintState::changed, this, [this] {
+    connect(&m_state, &PaintState::changed, this, [this, &view] {
         if (!isVisible())
             return;
-        show();
+        view.refresh();
         emit saysChanged();
         emit lookChanged();
     });

@@ -407,8 +407,7 @@ QString PhotoPage::says() const
     for (const auto& d : s->compared.landmarks)
         if (d.confidence >= 0.6 && d.painted)
             worst = std::max(worst, std::hypot(d.dxMm, d.dyMm));
-    return tr("Corners %1, %2 % sure; %3 % painted; farthest drift %4 mm; light differs by %5 stops over the canvas. "
-              "Arrows are ten times as long.")
+    return tr("Corners %1, %2 % sure; %3 % painted; worst drift %4 mm (arrows × 10); light over %5 stops.")
         .arg(s->compared.byTags ? tr("by their tags") : tr("found"))
         .arg(100 * s->compared.confidence, 0, 'f', 0)
         .arg(100 * s->compared.painted, 0, 'f', 0)

@@ -140,8 +140,11 @@ void TasksPage::set(const QString& undo, const std::function<void(TaskWord&)>& c
 
 void TasksPage::tick()
 {
-    if (const auto* t = m_state.heldTask())
-        m_desk.edit(tr("Tick a task"), edits::withTaskDone(project(), t->key, !t->done));
+    const auto* t = m_state.heldTask();
+    if (!t)
+        return;
+    const TaskWord* word = project().painting.word(t->key); // the plan may lag behind the hand
+    m_desk.edit(tr("Tick a task"), edits::withTaskDone(project(), t->key, !(word && word->done)));
 }
 
 void TasksPage::move(int by)
