@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QFile>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -19,6 +20,8 @@ public:
     {
         QStandardPaths::setTestModeEnabled(true);
         QCoreApplication::setOrganizationName("roving-lantern-test");
+        // Another test beside this one keeps its own settings.
+        QCoreApplication::setApplicationName(QString("test-%1").arg(QCoreApplication::applicationPid()));
         QSettings().clear();
         theme::apply(*qApp);
         m_window = std::make_unique<app::MainWindow>();
@@ -27,6 +30,11 @@ public:
         m_window->newWork(file("mine.lantern"), work);
         (void)QTest::qWaitForWindowExposed(m_window.get());
         (void)QTest::qWaitFor([this] { return !m_window->document().path().isEmpty(); }, 10000);
+    }
+    ~StationHand()
+    {
+        m_window.reset();
+        QFile::remove(QSettings().fileName());
     }
     app::MainWindow& window() { return *m_window; }
     app::Desk& desk() { return m_window->desk(); }
