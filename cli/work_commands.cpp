@@ -253,6 +253,7 @@ public:
             ->expected(8);
         app.add_option("--at", m_at,
             R"(of a picture: JSON {"landmarks":[[x,y]…],"zones":[[x,y,width,height]…],"reference":{"L","rect_cm" or "width_cm"}} in cm)");
+        app.add_option("--since", m_since, "of a work: an earlier photograph; what has changed is told");
         app.add_option("-o,--output", m_out, "PNG of the photograph squared up");
         app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
     }
@@ -331,7 +332,7 @@ private:
         return Done{};
     }
     Result<json> ofWork(const Photo& photo, Progress& progress) const;
-    std::string m_plan, m_photo, m_at, m_out;
+    std::string m_plan, m_photo, m_at, m_out, m_since;
     std::vector<double> m_canvas{60, 40}, m_corners;
     bool m_tells = false;
 };
@@ -351,10 +352,20 @@ Result<json> SurveyOf::ofWork(const Photo& photo, Progress& progress) const
     light::Relighter relighter;
     const light::Picture picture = relighter.light(frame, project->lights);
     const auto work = survey::paintedWork(*project, picture, schedule::farToNear(*frame), nullptr);
-    const auto s = survey::surveyOf(work, marks->points, photo, corners(), progress);
-    if (!s)
-        return s.error();
+    auto made = survey::surveyOf(work, marks->points, photo, corners(), progress);
+    if (!made)
+        return made.error();
+    survey::WorkSurvey now = made.take();
+    if (!m_since.empty()) {
+        const auto before = store::readPicture(fs::path(m_since));
+        if (!before)
+            return before.error();
+        survey::holdAgainstEarlier(now, work, before->pixels, {}, progress);
+    }
+    const survey::WorkSurvey* s = &now;
     json j = jsonOf(s->compared);
+    if (s->changed >= 0)
+        j["changed_share"] = s->changed;
     for (std::size_t i = 0; i < s->names.size() && i < s->compared.landmarks.size(); ++i)
         j["landmarks"][i]["name"] = s->names[i], j["landmarks"][i]["element"] = s->elements[i];
     j["stage"] = s->task, j["order"] = s->order, j["planned_order"] = s->plannedOrder;

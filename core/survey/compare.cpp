@@ -41,29 +41,44 @@ struct Evidence {
     cv::Mat painted, bare; ///< CV_8U
 };
 
-/// Weighted least squares with Tukey's biweight about the residual of the rounds before.
+/// Weighted least squares with Tukey's biweight about the residual of the rounds before. The cutoff follows how much
+/// places differ by themselves (3.5 standard deviations by the median), at most `cutoff`.
 Terms fittedChannel(const Evidence& e, int c, Terms now, double cutoff)
 {
-    for (int round = 0; round < 6; ++round) {
-        const double cut = round < 2 ? 2.2 * cutoff : cutoff;
+    struct Place {
+        Terms t;
+        double v;
+    };
+    std::vector<Place> places;
+    for (int y = 0; y < e.ratio.rows; y += 2)
+        for (int x = 0; x < e.ratio.cols; x += 2) {
+            const bool bare = e.bare.at<std::uint8_t>(y, x) != 0;
+            if (bare || e.painted.at<std::uint8_t>(y, x))
+                places.push_back({termsAt(2.0 * x / e.ratio.cols - 1, 2.0 * y / e.ratio.rows - 1, bare),
+                    double((bare ? e.photo : e.ratio).at<cv::Vec3f>(y, x)[c])});
+        }
+    if (places.size() < 30)
+        return now;
+    std::vector<double> away(places.size());
+    for (int round = 0; round < 8; ++round) {
+        for (std::size_t i = 0; i < places.size(); ++i)
+            away[i] = std::abs(places[i].v - places[i].t.dot(now));
+        std::nth_element(away.begin(), away.begin() + std::ptrdiff_t(away.size() / 2), away.end());
+        const double own = 3.5 * 1.4826 * away[away.size() / 2],
+                     cut = round < 2 ? 2.2 * cutoff : std::clamp(own, 0.1, cutoff);
         cv::Matx<double, kTerms, kTerms> a = cv::Matx<double, kTerms, kTerms>::eye() * 1e-3;
         Terms b;
-        for (int y = 0; y < e.ratio.rows; y += 2)
-            for (int x = 0; x < e.ratio.cols; x += 2) {
-                const bool bare = e.bare.at<std::uint8_t>(y, x) != 0;
-                if (!bare && !e.painted.at<std::uint8_t>(y, x))
-                    continue;
-                const Terms t = termsAt(2.0 * x / e.ratio.cols - 1, 2.0 * y / e.ratio.rows - 1, bare);
-                const double v = double((bare ? e.photo : e.ratio).at<cv::Vec3f>(y, x)[c]), r = (v - t.dot(now)) / cut;
-                if (std::abs(r) >= 1)
-                    continue;
-                const double w = (1 - r * r) * (1 - r * r);
-                for (int i = 0; i < kTerms; ++i) {
-                    b[i] += w * v * t[i];
-                    for (int k = 0; k < kTerms; ++k)
-                        a(i, k) += w * t[i] * t[k];
-                }
+        for (const Place& p : places) {
+            const double r = (p.v - p.t.dot(now)) / cut;
+            if (std::abs(r) >= 1)
+                continue;
+            const double w = (1 - r * r) * (1 - r * r);
+            for (int i = 0; i < kTerms; ++i) {
+                b[i] += w * p.v * p.t[i];
+                for (int k = 0; k < kTerms; ++k)
+                    a(i, k) += w * p.t[i] * p.t[k];
             }
+        }
         now = a.solve(b, cv::DECOMP_CHOLESKY);
     }
     return now;
@@ -250,7 +265,14 @@ Evened evened(const cv::Mat& planLinear, const cv::Mat& photoLinear, const cv::M
     cv::Mat softPlan, softPhoto, a, b;
     cv::GaussianBlur(plan, softPlan, {}, std::max(0.6, blurPx)),
         cv::GaussianBlur(photo, softPhoto, {}, std::max(0.6, blurPx));
+    // Both at one exposure, so that what keeps black from being endless weighs alike on them.
+    cv::Scalar exposure;
+    for (int c = 0; c < 3; ++c)
+        exposure[c] = std::max(1e-4, medianOf(softPhoto, in, c)) / std::max(1e-4, medianOf(softPlan, in, c));
+    const cv::Scalar shift(std::log(exposure[0]), std::log(exposure[1]), std::log(exposure[2]));
+    cv::divide(softPhoto, cv::Mat(softPhoto.size(), CV_32FC3, exposure), softPhoto);
     cv::log(softPhoto + cv::Scalar::all(0.004), a), cv::log(softPlan + cv::Scalar::all(0.004), b);
+    a += shift;
     const cv::Mat planLab = labOf(plan);
     Evidence e{a - b, a, in.clone(), cv::Mat::zeros(in.size(), CV_8U)};
     cv::Mat agrees;

@@ -138,6 +138,22 @@ Result<WorkSurvey> surveyOf(const PaintedWork& work, const std::vector<transfer:
     return out;
 }
 
+void holdAgainstEarlier(WorkSurvey& now, const PaintedWork& work, const Photo& before,
+    const std::optional<Corners>& corners, Progress& progress)
+{
+    if (now.squared.empty())
+        return;
+    const auto canvas = transfer::canvasPlanOf(work.project);
+    Asked asked;
+    asked.widthCm = canvas.widthCm, asked.heightCm = canvas.heightCm, asked.corners = corners;
+    // What is painted now is more like it than the plan.
+    const auto found = cornersOf(now.squared, before, asked, progress);
+    if (!found || !found->found)
+        return;
+    const auto c = changedBetween(squaredUp(before, found->view, now.squared.width()), now.squared);
+    now.changed = c.share, now.changedWhere = c.where;
+}
+
 Changed changedBetween(const Photo& before, const Photo& after)
 {
     Changed c;

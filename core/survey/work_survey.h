@@ -44,12 +44,18 @@ struct WorkSurvey {
     Photo stage; ///< what it was held against
     std::vector<int> order, plannedOrder; ///< element ids, what draws most first; on the canvas, in the stage's look
     std::string task; ///< the last one done
+    double changed = -1; ///< share of the canvas that is another than on the photograph before; −1: there is none
+    Mask changedWhere; ///< as large as `squared`
     Findings findings;
 };
 /// \param landmarks may be empty \param corners by hand, px of the photograph
 /// \return Invalid or Cancelled; a canvas that is not found is told in `compared`
 Result<WorkSurvey> surveyOf(const PaintedWork& work, const std::vector<transfer::Landmark>& landmarks,
     const Photo& photo, const std::optional<Corners>& corners, Progress& progress);
+
+/// What has changed since an earlier photograph, squared up by itself or by its corners. Nothing where it is not found.
+void holdAgainstEarlier(WorkSurvey& now, const PaintedWork& work, const Photo& before,
+    const std::optional<Corners>& corners, Progress& progress);
 
 /// The plan's picture as it lies on the real canvas. \param longPx of the canvas
 light::Picture onCanvasFace(const Project& project, const light::Picture& plan, colour::Lab ground, int longPx);

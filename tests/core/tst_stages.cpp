@@ -294,6 +294,45 @@ private slots:
         free.project = edits::withAccepted(w.project, {0, 1, {0, 0, 60, 40}});
         QVERIFY(!found(surveyFindings(free, *s), "paint.drift"));
     }
+    void whatIsNewSinceTheLastPhotographIsTold()
+    {
+        Project p = madeWork();
+        const auto natural = made(p).tasks;
+        const Project before = doneUpTo(p, natural, "pass:0"),
+                      after = doneUpTo(p, natural, "pass:" + std::to_string(p.elements[1].id));
+        const auto photographed = [&](const Project& q, unsigned seed) {
+            const PaintedWork w = made(q);
+            auto stage = w.picture;
+            stage.colour = w.looks->now(w.tasks);
+            devices::SimulatedEasel::Room room;
+            room.seed = seed, room.longPx = 1400, room.lamp = 0.2, room.gloss = 0;
+            devices::SimulatedEasel easel(60, 40, room);
+            easel.setCanvas(colour::codeOf(onCanvasFace(q, stage, w.tone, 960).colour));
+            return std::pair(*easel.photograph(), easel.view().corners());
+        };
+        const auto [earlier, cornersThen] = photographed(before, 3);
+        const auto [later, cornersNow] = photographed(after, 4);
+        const PaintedWork w = made(after);
+        auto s = surveyOf(w, {}, later, cornersNow, m_progress).take();
+        QCOMPARE(s.changed, -1.0);
+        holdAgainstEarlier(s, w, earlier, cornersThen, m_progress);
+        QVERIFY(s.changed > 0.005 && s.changed < 0.6);
+        // More of what is new lies on the things than on the backdrop, which stayed.
+        const double k = s.squared.width() / 60.0;
+        double on = 0, off = 0, mine = 0, rest = 0;
+        for (int y = 0; y < s.changedWhere.height(); y += 3)
+            for (int x = 0; x < s.changedWhere.width(); x += 3) {
+                const int id = w.picture.ids.at(std::min(479, int(x / k * 8)), std::min(319, int(y / k * 8)));
+                (id ? mine : rest) += 1;
+                if (s.changedWhere.at(x, y))
+                    (id ? on : off) += 1;
+            }
+        QVERIFY2(on / mine > 3 * off / rest, qPrintable(QString("%1 %2").arg(on / mine).arg(off / rest)));
+        auto none = s;
+        none.changed = -1;
+        holdAgainstEarlier(none, w, Photo::filled(300, 200, {9, 9, 9}), {}, m_progress);
+        QCOMPARE(none.changed, -1.0); // there is no canvas on that
+    }
     void whatIsWrongInPaintIsSaid_data()
     {
         QTest::addColumn<double>("dL");

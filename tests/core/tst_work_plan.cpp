@@ -123,6 +123,23 @@ private slots:
         QFETCH(QString, text);
         QVERIFY(!minutesFrom(text.toStdString()));
     }
+    void everyDayHasItsNumberOnce()
+    {
+        // Forty years, day by day: no day is missed, none comes twice, weekdays go round.
+        Minutes day = when("2024-01-01");
+        int weekday = weekdayOf(day);
+        std::string last;
+        for (int i = 0; i < 40 * 366; ++i, day += kDay) {
+            const std::string date = dateOf(day);
+            QVERIFY(date > last);
+            QCOMPARE(minutesFrom(date).value(), day);
+            QCOMPARE(weekdayOf(day + 719), weekday);
+            QCOMPARE(clockOf(day + 61), std::string("01:01"));
+            weekday = (weekday + 1) % 7, last = date;
+        }
+        QCOMPARE(QString(shortDayOf(7)), QString("Mon"));
+        QCOMPARE(QString(shortDayOf(-1)), QString("Sun"));
+    }
     void theRoundComesRound()
     {
         Diary d;

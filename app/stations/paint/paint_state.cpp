@@ -311,17 +311,33 @@ void PaintState::compare()
     std::optional<survey::Corners> corners;
     if (c->corners.size() == 4)
         corners = survey::Corners{c->corners[0], c->corners[1], c->corners[2], c->corners[3]};
+    const CanvasPhoto* earlier = nullptr;
+    for (const CanvasPhoto& o : m_desk.project().painting.photos)
+        if (o.id != c->id && o.at <= c->at && (!earlier || o.at >= earlier->at))
+            earlier = &o;
+    const Reference* before = earlier ? m_desk.project().reference(earlier->reference) : nullptr;
+    std::optional<survey::Corners> earlierCorners;
+    if (earlier && earlier->corners.size() == 4)
+        earlierCorners
+            = survey::Corners{earlier->corners[0], earlier->corners[1], earlier->corners[2], earlier->corners[3]};
     m_progress = 0;
     m_survey.ask(
         surveyKey(),
-        [work = std::move(*w), pixels = r->pixels, corners, &surfaces = m_desk.surfaces()](
-            Progress& progress) -> Result<survey::WorkSurvey> {
+        [work = std::move(*w), pixels = r->pixels, corners, earlierCorners,
+            earlier = before ? before->pixels : LazyPhoto(),
+            &surfaces = m_desk.surfaces()](Progress& progress) -> Result<survey::WorkSurvey> {
             const Photo photo = pixels.photo();
             if (photo.empty())
                 return Error{Kind::Missing, "The photograph cannot be read.", {}};
             const auto marks = survey::landmarksOf(work.project, surfaces, progress);
-            return survey::surveyOf(
+            auto made = survey::surveyOf(
                 work, marks ? marks->points : std::vector<transfer::Landmark>{}, photo, corners, progress);
+            if (!made || earlier.empty())
+                return made;
+            survey::WorkSurvey now = made.take();
+            if (const Photo then = earlier.photo(); !then.empty())
+                survey::holdAgainstEarlier(now, work, then, earlierCorners, progress);
+            return now;
         },
         Lane::Long);
 }

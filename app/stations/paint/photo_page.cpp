@@ -147,7 +147,7 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
     m_marks.drift = true;
     const auto some = [this] { return m_state.heldPhoto() != nullptr; };
     m_form->mainButton("bringPhoto", tr("Photograph…"),
-        tr("A photograph of the canvas from a file; it may also be dropped here"), [this] {
+        tr("A photograph of the canvas from a file; it is squared up and compared"), [this] {
             const QString file = QFileDialog::getOpenFileName(
                 this, tr("Photograph of the canvas"), {}, tr("Pictures (*.jpg *.jpeg *.png *.tif *.heic *.webp)"));
             if (!file.isEmpty())
@@ -175,7 +175,7 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
         {"photoShown", tr("shown"), tr("What lies on the board; drag across it to wipe the stage over it (W)"), {}},
         [] {
             return Choices{{tr("the canvas in even light"), Even}, {tr("the canvas squared up"), Squared},
-                {tr("this stage"), Stage}, {tr("the photograph"), Raw}};
+                {tr("this stage"), Stage}, {tr("the photograph"), Raw}, {tr("what is new since the last"), Since}};
         },
         [this, some] { return some() ? std::optional(m_shown) : std::nullopt; },
         [this](int i) {
@@ -341,6 +341,16 @@ QImage PhotoPage::look()
     }
     if (!s || s->even.empty())
         return PaintPage::look();
+    if (m_shown == Since && !s->changedWhere.empty()) { // what is new in its colours, the rest pale
+        QImage now = imageOf(s->squared).convertToFormat(QImage::Format_RGB32);
+        for (int y = 0; y < now.height() && y < s->changedWhere.height(); ++y)
+            for (int x = 0; x < now.width() && x < s->changedWhere.width(); ++x)
+                if (!s->changedWhere.at(x, y)) {
+                    const int grey = 150 + qGray(now.pixel(x, y)) / 3;
+                    now.setPixel(x, y, qRgb(grey, grey, grey));
+                }
+        return now;
+    }
     QImage image = imageOf(m_shown == Squared ? s->squared : m_shown == Stage ? s->stage : s->even);
     if (m_sash < 1) {
         const QImage stage = imageOf(s->stage).scaled(image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
@@ -371,6 +381,8 @@ void PhotoPage::fillStrip()
             {said(part.name), tr("%1 %").arg(100 * part.painted, 0, 'f', 0), part.judged ? signedValue(part.dL) : "–",
                 part.judged ? signedValue(part.dC) : "–", drift > 0 ? tr("%1 mm").arg(drift, 0, 'f', 1) : "–"});
     }
+    if (s->changed >= 0)
+        new QTreeWidgetItem(m_list, {tr("new since the last photograph"), tr("%1 %").arg(100 * s->changed, 0, 'f', 0)});
     for (const Finding& f : s->findings) {
         auto* item = new QTreeWidgetItem(m_list, {said(f.sentence)});
         item->setFirstColumnSpanned(true);

@@ -45,7 +45,7 @@ private:
     class Wipe;
     class Corner;
     class AcceptPart;
-    enum Shown { Even, Squared, Stage, Raw };
+    enum Shown { Even, Squared, Stage, Raw, Since };
     void fillStrip();
     std::unique_ptr<Wipe> m_wipe;
     std::unique_ptr<Corner> m_corner;
