@@ -31,13 +31,13 @@ void MainWindow::connectDesk()
         judged();
     });
     connect(&m_desk.light, &LiveLight::lit, this, &MainWindow::take);
+    connect(&m_desk, &Desk::reviewed, this, &MainWindow::judged);
     connect(
         &m_desk.light, &LiveLight::reviewed, this, [this](quint64 revision, std::shared_ptr<const review::Review> r) {
             if (revision != m_desk.document.revision())
                 return;
             m_desk.review = std::move(r);
             emit m_desk.reviewed();
-            judged();
             here()->refresh();
             if (!m_previewKept)
                 QTimer::singleShot(0, this, &MainWindow::keepPreview);

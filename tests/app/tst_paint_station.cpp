@@ -263,6 +263,10 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(state().compared() && !state().busy(), 60000);
         QVERIFY(!state().compared()->squared.empty() && state().compared()->parts.size() >= 1);
         QVERIFY(page<PhotoPage>()->says().contains("painted") || !state().compared()->compared.found);
+        // What the photograph says stands among the findings at once.
+        const QString lamp = hand().find<QAbstractButton>("findingsHead")->property("words").toString();
+        const std::size_t said = hand().desk().more().size();
+        QVERIFY2(!said || lamp.contains("finding"), qPrintable(lamp));
         for (int i = 0; i < 4; ++i) {
             hand().choose("photoShown", i);
             QVERIFY(!page<PhotoPage>()->look().isNull());
