@@ -116,6 +116,12 @@ Result<WorkSurvey> surveyOf(const PaintedWork& work, const std::vector<transfer:
     for (const transfer::Landmark& l : landmarks)
         asked.landmarks.push_back(l.at), out.names.push_back(l.name), out.elements.push_back(l.element);
     out.stage = bytesOf(face.colour.mat());
+    if (!photo.empty()) {
+        cv::Mat small = photo.mat();
+        if (const double k = 1600.0 / std::max(small.cols, small.rows); k < 1)
+            cv::resize(photo.mat(), small, {}, k, k, cv::INTER_AREA);
+        out.small = Photo::fromMat(small);
+    }
     auto compared = surveyed(out.stage, photo, asked, progress);
     if (!compared)
         return compared.error();

@@ -39,6 +39,7 @@ struct WorkSurvey {
     std::vector<std::string> names; ///< of the landmarks
     std::vector<int> elements; ///< of the landmarks
     std::vector<PartCheck> parts;
+    Photo small; ///< the photograph as it is, at most 1600 px on its long side
     Photo squared; ///< the photograph squared up, light as it is
     Photo even; ///< the same in even light, as large as the stage's picture
     Photo stage; ///< what it was held against

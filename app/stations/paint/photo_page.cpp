@@ -318,49 +318,63 @@ void PhotoPage::tryOn()
         tr("A new take lies on the photograph: add, cover and relight on Stage and Light; the takes compare it."));
 }
 
+namespace {
+/// As it fits into the canvas' shape.
+QImage fitted(const QImage& photo, double wide, double high)
+{
+    const double k = std::max(photo.width() / wide, photo.height() / high);
+    QImage whole(std::max(1, int(wide * k)), std::max(1, int(high * k)), QImage::Format_RGB32);
+    whole.fill(QColor(0x30, 0x30, 0x30));
+    QPainter p(&whole);
+    p.drawImage((whole.width() - photo.width()) / 2, (whole.height() - photo.height()) / 2, photo);
+    return whole;
+}
+/// What is new in its colours, the rest pale.
+QImage newAlone(const survey::WorkSurvey& s)
+{
+    QImage now = imageOf(s.squared).convertToFormat(QImage::Format_RGB32);
+    for (int y = 0; y < std::min(now.height(), s.changedWhere.height()); ++y) {
+        auto* line = reinterpret_cast<QRgb*>(now.scanLine(y));
+        for (int x = 0; x < std::min(now.width(), s.changedWhere.width()); ++x)
+            if (!s.changedWhere.at(x, y)) {
+                const int grey = 150 + qGray(line[x]) / 3;
+                line[x] = qRgb(grey, grey, grey);
+            }
+    }
+    return now;
+}
+} // namespace
+
+/// Made once for each comparison and choice; the sash only lays one over the other.
+const QImage& PhotoPage::base(const survey::WorkSurvey& s)
+{
+    if (m_baseOf.identity() == s.stage.identity() && m_baseShown == m_shown)
+        return m_base;
+    m_baseOf = s.stage, m_baseShown = m_shown;
+    m_base = m_shown == Raw ? fitted(imageOf(s.small), project().brief.widthCm, project().brief.heightCm)
+        : m_shown == Since && !s.changedWhere.empty() ? newAlone(s)
+                                                      : imageOf(m_shown == Squared ? s.squared
+                                                              : m_shown == Stage   ? s.stage
+                                                                                   : s.even);
+    m_base = m_base.convertToFormat(QImage::Format_RGB32);
+    m_over = imageOf(s.stage).scaled(m_base.size(), Qt::IgnoreAspectRatio, Qt::FastTransformation);
+    return m_base;
+}
+
 QImage PhotoPage::look()
 {
     m_marks.drift = m_shown != Raw;
     const auto* s = m_state.compared();
-    const CanvasPhoto* c = m_state.heldPhoto();
-    if (m_shown == Raw && c) {
-        const Reference* r = project().reference(c->reference);
-        if (!r)
-            return {};
-        if (m_raw.isNull() || m_rawOf != c->reference) { // as it fits into the canvas' shape
-            const double w = project().brief.widthCm, h = project().brief.heightCm;
-            const QImage photo = imageOf(r->pixels.photo()).scaled(1600, 1600, Qt::KeepAspectRatio);
-            const double k = std::max(photo.width() / w, photo.height() / h);
-            m_raw = QImage(std::max(1, int(w * k)), std::max(1, int(h * k)), QImage::Format_RGB32);
-            m_raw.fill(QColor(0x30, 0x30, 0x30));
-            QPainter p(&m_raw);
-            p.drawImage((m_raw.width() - photo.width()) / 2, (m_raw.height() - photo.height()) / 2, photo);
-            m_rawOf = c->reference;
-        }
-        return m_raw;
-    }
-    if (!s || s->even.empty())
+    if (!s || (m_shown == Raw ? s->small.empty() : s->even.empty()))
         return PaintPage::look();
-    if (m_shown == Since && !s->changedWhere.empty()) { // what is new in its colours, the rest pale
-        QImage now = imageOf(s->squared).convertToFormat(QImage::Format_RGB32);
-        for (int y = 0; y < now.height() && y < s->changedWhere.height(); ++y)
-            for (int x = 0; x < now.width() && x < s->changedWhere.width(); ++x)
-                if (!s->changedWhere.at(x, y)) {
-                    const int grey = 150 + qGray(now.pixel(x, y)) / 3;
-                    now.setPixel(x, y, qRgb(grey, grey, grey));
-                }
-        return now;
-    }
-    QImage image = imageOf(m_shown == Squared ? s->squared : m_shown == Stage ? s->stage : s->even);
-    if (m_sash < 1) {
-        const QImage stage = imageOf(s->stage).scaled(image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
-        image = image.convertToFormat(QImage::Format_RGB32);
-        QPainter p(&image);
-        const int x = int(m_sash * image.width());
-        p.drawImage(x, 0, stage, x, 0);
-        p.setPen(QPen(theme::kGlow, 2));
-        p.drawLine(x, 0, x, image.height());
-    }
+    QImage image = base(*s);
+    if (m_sash >= 1 || m_shown == Raw || m_shown == Since)
+        return image;
+    QPainter p(&image);
+    const int x = int(m_sash * image.width());
+    p.drawImage(x, 0, m_over, x, 0);
+    p.setPen(QPen(theme::kGlow, 2));
+    p.drawLine(x, 0, x, image.height());
     return image;
 }
 

@@ -59,7 +59,10 @@ SittingPage::SittingPage(Desk& desk, StationView& view)
         "endSitting", tr("End the sitting"), tr("Into the log; what was done stays, the rest is planned anew"),
         [this] {
             m_state.end();
-            m_desk.notices.say(tr("Logged. Hang it where you see it by chance; look again with fresh eyes."));
+            const Instant then = m_state.clock.now() + Instant(3600 * project().painting.freshEyesHours);
+            m_desk.notices.say(
+                tr("Logged. Does it hold on the wall? Hang it where you see it by chance, and judge it after %1.")
+                    .arg(said(schedule::dateOf(then / 60 + m_state.clock.utcMinutes(then)))));
         },
         [this] { return m_state.timer.running(); });
     m_form->text(

@@ -58,8 +58,10 @@ private:
     QTreeWidget* m_list;
     Job<Taken> m_camera;
     int m_count = 0;
-    QImage m_raw; ///< the photograph as it is, on the board
-    int m_rawOf = 0;
+    const QImage& base(const survey::WorkSurvey& survey);
+    QImage m_base, m_over; ///< what lies on the board; the stage to be wiped over it
+    Photo m_baseOf; ///< the stage of that comparison, held so that no other takes its place
+    int m_baseShown = -1;
     int m_shown = Even;
     double m_sash = 1; ///< 0…1 of the width: right of it the stage
     bool m_byHand = false, m_accepting = false;
