@@ -2,6 +2,7 @@
 #include "core/survey/compare.h"
 #include "core/survey/corner_tags.h"
 #include <opencv2/imgproc.hpp>
+#include <optional>
 #include <random>
 
 namespace rl::devices {
@@ -52,6 +53,23 @@ cv::Vec3f sampled(const cv::Mat& m, double x, double y)
 }
 } // namespace
 
+namespace {
+/// Paper and black of the tags; nothing beside them.
+std::optional<cv::Vec3f> tagColour(const cv::Mat (&tags)[4], Vec2 cm, double w, double h)
+{
+    const double whole = survey::kTagCm + 2 * survey::kTagMarginCm;
+    for (int i = 0; i < 4; ++i) {
+        const double tx = cm.x - (i == 0 || i == 3 ? -whole : w), ty = cm.y - (i < 2 ? -whole : h);
+        if (tx >= 0 && ty >= 0 && tx < whole && ty < whole) {
+            const int px = tags[i].cols;
+            const auto v = tags[i].at<std::uint8_t>(int(ty / whole * px), int(tx / whole * px));
+            return cv::Vec3f::all(float(0.05 + 0.8 * v / 255.0));
+        }
+    }
+    return {};
+}
+} // namespace
+
 SimulatedEasel::SimulatedEasel(double widthCm, double heightCm, const Room& room)
     : m_widthCm(widthCm)
     , m_heightCm(heightCm)
@@ -95,8 +113,8 @@ Result<Photo> SimulatedEasel::photograph()
     const cv::Mat canvas = survey::linearOf(m_canvas.mat());
     cv::Mat tags[4];
     for (int i = 0; i < 4; ++i)
-        tags[i] = survey::tagPicture(i, 580).mat().clone();
-    const double w = m_widthCm, h = m_heightCm, whole = survey::kTagCm + 2 * survey::kTagMarginCm;
+        tags[i] = survey::tagPicture(i, 1680).mat().clone();
+    const double w = m_widthCm, h = m_heightCm;
     const double longCm = std::max(w, h);
     std::mt19937 random(m_room.seed * 7 + 1);
     std::uniform_real_distribution<double> any(0, 1);
@@ -133,14 +151,15 @@ Result<Photo> SimulatedEasel::photograph()
                     c *= float(1 + 0.025 * unevenness(cm, 0.12)); // the weave
                     const double g = (cm - shine).length() / (0.12 * longCm);
                     c += cv::Vec3f::all(float(0.12 * m_room.gloss * std::exp(-g * g)));
-                } else if (m_room.tags) {
-                    for (int i = 0; i < 4; ++i) {
-                        const double tx = cm.x - (i == 0 || i == 3 ? -whole : w), ty = cm.y - (i < 2 ? -whole : h);
-                        if (tx >= 0 && ty >= 0 && tx < whole && ty < whole)
-                            c = cv::Vec3f::all(float(0.05
-                                + 0.8 * tags[i].at<std::uint8_t>(int(ty / whole * 580), int(tx / whole * 580))
-                                    / 255.0));
+                } else if (m_room.tags && cm.x > -6 && cm.y > -6 && cm.x < w + 6 && cm.y < h + 6
+                    && (cm.x < 0.1 || cm.x > w - 0.1) && (cm.y < 0.1 || cm.y > h - 0.1)) {
+                    // printed edges are sharp: a pixel is the mean of what falls into it
+                    cv::Vec3f sum(0, 0, 0);
+                    for (int k = 0; k < 16; ++k) {
+                        const Vec2 part = m_view.cmAt({x + (k % 4 - 1.5) / 4, y + (k / 4 - 1.5) / 4});
+                        sum += tagColour(tags, part, w, h).value_or(c);
                     }
+                    c = sum / 16.0f;
                 }
                 const double d = (cm - lamp).length() / longCm;
                 const double light = 1 - m_room.lamp * 0.6 * std::clamp(d * d * 0.7, 0.0, 1.0);

@@ -97,28 +97,33 @@ double medianOf(const cv::Mat& values, const cv::Mat& mask, int channel)
     return double(all[all.size() / 2]);
 }
 
+Terms startOf(const Evidence& e, int c, const std::optional<Surface>& before)
+{
+    Terms start;
+    if (!before) {
+        start[0] = medianOf(e.ratio, e.painted, c);
+        return start;
+    }
+    start = (*before)[std::size_t(c)];
+    double g = 0;
+    int n = 0;
+    for (int y = 0; y < e.ratio.rows; y += 3)
+        for (int x = 0; x < e.ratio.cols; x += 3)
+            if (e.bare.at<std::uint8_t>(y, x))
+                g += double(e.photo.at<cv::Vec3f>(y, x)[c])
+                    - termsAt(2.0 * x / e.ratio.cols - 1, 2.0 * y / e.ratio.rows - 1, false).dot(start),
+                    ++n;
+    start[6] = n ? g / n : 0;
+    return start;
+}
+
 Surface fittedSurface(const Evidence& e, double cutoff, const std::optional<Surface>& before)
 {
     Surface s{};
-    for (int c = 0; c < 3; ++c) {
-        Terms start;
-        if (before)
-            start = (*before)[std::size_t(c)];
-        else
-            start[0] = medianOf(e.ratio, e.painted, c);
-        if (before) {
-            double g = 0;
-            int n = 0;
-            for (int y = 0; y < e.ratio.rows; y += 3)
-                for (int x = 0; x < e.ratio.cols; x += 3)
-                    if (e.bare.at<std::uint8_t>(y, x))
-                        g += double(e.photo.at<cv::Vec3f>(y, x)[c])
-                            - termsAt(2.0 * x / e.ratio.cols - 1, 2.0 * y / e.ratio.rows - 1, false).dot(start),
-                            ++n;
-            start[6] = n ? g / n : 0;
-        }
-        s[std::size_t(c)] = fittedChannel(e, c, start, cutoff);
-    }
+    cv::parallel_for_({0, 3}, [&](const cv::Range& channels) {
+        for (int c = channels.start; c < channels.end; ++c)
+            s[std::size_t(c)] = fittedChannel(e, c, startOf(e, c, before), cutoff);
+    });
     return s;
 }
 
@@ -134,9 +139,11 @@ cv::Vec3f lightAt(const Surface& s, double x, double y)
 cv::Mat lightOver(const Surface& s, cv::Size size)
 {
     cv::Mat out(size, CV_32FC3);
-    for (int y = 0; y < size.height; ++y)
-        for (int x = 0; x < size.width; ++x)
-            out.at<cv::Vec3f>(y, x) = lightAt(s, 2.0 * x / size.width - 1, 2.0 * y / size.height - 1);
+    cv::parallel_for_({0, size.height}, [&](const cv::Range& rows) {
+        for (int y = rows.start; y < rows.end; ++y)
+            for (int x = 0; x < size.width; ++x)
+                out.at<cv::Vec3f>(y, x) = lightAt(s, 2.0 * x / size.width - 1, 2.0 * y / size.height - 1);
+    });
     return out;
 }
 
@@ -185,24 +192,27 @@ std::optional<cv::Vec3f> groundOf(const cv::Mat& lab, const cv::Mat& unlike, con
             all[i] = all[std::size_t(double(i) * step)];
         all.resize(kEnoughToTell);
     }
-    cv::Vec3f best;
-    double most = -1;
-    for (std::size_t i = 0; i < all.size(); i += std::max<std::size_t>(1, all.size() / 60)) {
-        cv::Vec3f at = all[i].second;
-        double weight = 0;
-        for (int round = 0; round < 12; ++round) {
-            cv::Vec3d sum(0, 0, 0);
-            weight = 0;
-            for (const auto& [r, c] : all) {
-                const double d = cv::norm(c - at) / 5, w = std::exp(-d * d / 2);
-                sum += w * cv::Vec3d(c), weight += w;
+    const int step = int(std::max<std::size_t>(1, all.size() / 60)), seeds = (int(all.size()) + step - 1) / step;
+    std::vector<std::pair<double, cv::Vec3f>> peaks(static_cast<std::size_t>(seeds));
+    cv::parallel_for_({0, seeds}, [&](const cv::Range& range) {
+        for (int k = range.start; k < range.end; ++k) {
+            auto& [weight, at] = peaks[std::size_t(k)];
+            at = all[std::size_t(k * step)].second;
+            for (int round = 0; round < 12; ++round) {
+                cv::Vec3f sum(0, 0, 0);
+                float total = 0;
+                for (const auto& [r, c] : all) {
+                    const cv::Vec3f d = c - at;
+                    const float w = std::exp(-d.dot(d) / 50); // 5 ΔE wide
+                    sum += w * c, total += w;
+                }
+                at = sum / std::max(1e-9f, total), weight = double(total);
             }
-            at = cv::Vec3f(sum / std::max(1e-9, weight));
         }
-        if (weight > most)
-            most = weight, best = at;
-    }
-    return best;
+    });
+    return std::max_element(peaks.begin(), peaks.end(), [](const auto& a, const auto& b) {
+        return a.first < b.first;
+    })->second;
 }
 
 /// Local unevenness of lightness, L*.

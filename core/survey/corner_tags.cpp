@@ -63,16 +63,114 @@ cv::Vec<double, 32> seenAt(const Unknowns& u, double w, double h, cv::Size photo
 }
 } // namespace
 
-std::optional<CanvasView> taggedView(const cv::Mat& grey, double widthCm, double heightCm)
-{
+namespace {
+struct Tags {
     std::vector<std::vector<cv::Point2f>> squares;
     std::vector<int> ids;
-    auto options = cv::aruco::DetectorParameters::create();
-    options->cornerRefinementMethod = cv::aruco::CORNER_REFINE_SUBPIX;
-    options->cornerRefinementWinSize = 5;
-    options->cornerRefinementMaxIterations = 60;
-    options->cornerRefinementMinAccuracy = 0.01;
-    cv::aruco::detectMarkers(grey, tagWords(), squares, ids, options);
+    bool ours() const
+    {
+        return std::any_of(ids.begin(), ids.end(), [](int id) { return id >= kFirst && id < kFirst + 4; });
+    }
+};
+
+double greyAt(const cv::Mat& grey, Vec2 p)
+{
+    const int x = int(std::floor(p.x)), y = int(std::floor(p.y));
+    if (x < 0 || y < 0 || x + 1 >= grey.cols || y + 1 >= grey.rows)
+        return -1;
+    const double u = p.x - x, v = p.y - y;
+    const auto* a = grey.ptr<std::uint8_t>(y) + x;
+    const auto* b = grey.ptr<std::uint8_t>(y + 1) + x;
+    return (a[0] * (1 - u) + a[1] * u) * (1 - v) + (b[0] * (1 - u) + b[1] * u) * v;
+}
+
+/// How far outwards of a place the black ends: the middle of the rise in grey. Nothing without one.
+std::optional<double> edgeAt(const cv::Mat& grey, Vec2 p, Vec2 out, int reach)
+{
+    double before = greyAt(grey, p - out * reach), sum = 0, at = 0;
+    for (int k = -reach + 1; k <= reach; ++k) {
+        const double now = greyAt(grey, p + out * k);
+        if (before < 0 || now < 0)
+            return {};
+        if (const double rise = now - before; rise > 2)
+            sum += rise, at += rise * (k - 0.5);
+        before = now;
+    }
+    return sum > 25 ? std::optional(at / sum) : std::nullopt;
+}
+
+/// Sides of a black square as straight lines through the ends of its black, its corners where they cross: a line
+/// through a hundred places lies five times as still as a corner.
+void settle(const cv::Mat& grey, std::vector<cv::Point2f>& square)
+{
+    struct Side {
+        Vec2 at, along;
+    };
+    for (int round = 0; round < 2; ++round) {
+        std::array<Side, 4> sides;
+        for (std::size_t i = 0; i < 4; ++i) {
+            const cv::Point2f f = square[i], g = square[(i + 1) % 4];
+            const Vec2 a{double(f.x), double(f.y)}, b{double(g.x), double(g.y)}, d = (b - a) * (1 / (b - a).length());
+            const double length = (b - a).length();
+            const Vec2 out{d.y, -d.x}; // they go round clockwise
+            std::vector<cv::Point2f> ends;
+            for (double t = 0.06 * length; t <= 0.94 * length; t += std::max(1.0, length / 120))
+                if (const auto o = edgeAt(grey, a + d * t, out, std::clamp(int(length / 14), 3, 10)))
+                    ends.emplace_back(float(t), float(*o));
+            if (ends.size() < 8)
+                return;
+            cv::Vec4f line;
+            cv::fitLine(ends, line, cv::DIST_HUBER, 0, 0.01, 0.001);
+            sides[i].at = a + d * double(line[2]) + out * double(line[3]);
+            sides[i].along = d * double(line[0]) + out * double(line[1]);
+        }
+        for (std::size_t i = 0; i < 4; ++i) {
+            const Side &s = sides[(i + 3) % 4], &t = sides[i];
+            const double det = s.along.x * t.along.y - s.along.y * t.along.x;
+            if (std::abs(det) < 0.2)
+                return;
+            const Vec2 w = t.at - s.at, p = s.at + s.along * ((w.x * t.along.y - w.y * t.along.x) / det);
+            square[i] = {float(p.x), float(p.y)};
+        }
+    }
+}
+
+Tags detected(const cv::Mat& grey)
+{
+    Tags t;
+    cv::aruco::detectMarkers(grey, tagWords(), t.squares, t.ids, cv::aruco::DetectorParameters::create());
+    return t;
+}
+
+/// Found on fewer pixels where that will do, corners settled on all of them.
+Tags tagsIn(const cv::Mat& grey)
+{
+    constexpr int kEnoughPx = 2000;
+    const double k = double(kEnoughPx) / std::max(grey.cols, grey.rows);
+    Tags t;
+    if (k < 1) {
+        cv::Mat few;
+        cv::resize(grey, few, {}, k, k, cv::INTER_AREA);
+        t = detected(few);
+        for (auto& square : t.squares)
+            for (cv::Point2f& p : square)
+                p = (p + cv::Point2f(0.5f, 0.5f)) * float(1 / k) - cv::Point2f(0.5f, 0.5f);
+        if (!t.ours())
+            return {};
+        if (std::count_if(t.ids.begin(), t.ids.end(), [](int id) { return id >= kFirst && id < kFirst + 4; }) < 4)
+            t = detected(grey);
+    } else {
+        t = detected(grey);
+    }
+    for (auto& square : t.squares)
+        settle(grey, square);
+    return t;
+}
+} // namespace
+
+std::optional<CanvasView> taggedView(const cv::Mat& grey, double widthCm, double heightCm)
+{
+    const auto [squares, ids] = tagsIn(grey);
     cv::Vec<double, 32> seen;
     Unknowns u;
     unsigned known = 0;

@@ -31,14 +31,15 @@ struct Recognised {
 };
 
 /// Where the sides ought to be by what is painted: dense flow from the plan, and the homography most of it agrees on.
-Recognised recognised(const cv::Mat& planLab, const cv::Mat& photoLab, const CanvasView& view)
+/// \param few the photograph on fewer pixels
+Recognised recognised(const cv::Mat& planLab, const cv::Mat& few, const CanvasView& view)
 {
     constexpr int kLong = 420;
     const double perCm = kLong / view.longCm();
     const int wide = int(std::lround(view.widthCm() * perCm));
-    const cv::Mat flat = squared(photoLab, view, wide);
+    const cv::Mat flat = squared(few, view.scaled(double(few.cols) / view.photo().width), wide);
     const cv::Mat plan = fitted(planLab, flat.size());
-    const Registration reg(plan, flat, view.longCm());
+    const Registration reg(plan, flat, view.longCm(), true);
     const cv::Mat agrees = reg.agreement();
     std::vector<cv::Point2f> from, to;
     for (int y = 4; y < flat.rows; y += 8)
@@ -52,7 +53,7 @@ Recognised recognised(const cv::Mat& planLab, const cv::Mat& photoLab, const Can
     if (from.size() < 40)
         return r;
     std::vector<std::uint8_t> in;
-    const cv::Mat H = cv::findHomography(from, to, cv::RANSAC, 0.35 * perCm, in, 3000, 0.999);
+    const cv::Mat H = cv::findHomography(from, to, cv::RANSAC, 0.35 * perCm, in, 1500, 0.999);
     if (H.empty())
         return r;
     r.inliers = double(cv::countNonZero(in)) / double(in.size());
@@ -84,57 +85,80 @@ bool inside(const CanvasView& v)
 }
 } // namespace
 
+namespace {
+struct Search {
+    cv::Mat plan, photo, few; ///< CIELAB; the photograph on fewer pixels as well
+    double w = 0, h = 0, borderCm = 0, scale = 1; ///< of `few`
+    double u = 1; ///< what a millimetre is for a canvas of this size, mm
+};
+struct Settled {
+    CanvasFound found;
+    double score = -1;
+};
+
+/// From a first guess to the sides, in ever narrower windows.
+Settled settledFrom(const Search& of, const Start& start)
+{
+    CanvasView v = start.view.scaled(double(of.photo.cols) / start.view.photo().width);
+    // photographs' sizes are whole
+    v = CanvasView(of.w, of.h, of.photo.size(), v.corners(), 0);
+    Recognised known = recognised(of.plan, of.few, v);
+    if (known.inliers > 0.3)
+        v = known.view;
+    SidesFound sides;
+    double off = 0, score = -1e9, k1 = 0;
+    for (const double window : {1.8, 1.4, 0.8}) {
+        const double span = window > 1.5 ? 0.13 : window > 1 ? 0.08 : 0.04;
+        const double trust = std::clamp((known.agreement - 0.42) / 0.15, 0.0, 1.0) * known.inliers;
+        SidesFound now = sidesNear(of.photo, v,
+            {window * of.u, std::max(-0.14, k1 - span), std::min(0.14, k1 + span), window > 1.5 ? 0.02 : 0.01, 1,
+                0.25 + 0.6 * trust, of.borderCm});
+        known = recognised(of.plan, of.few, now.view);
+        const double far = apartMm(now.view, known.view) / of.u;
+        const double worth = now.total + 4 * known.agreement - far * far / 60;
+        if (worth > score)
+            score = worth, sides = now, off = far;
+        v = known.inliers > 0.3 ? known.view : now.view, k1 = now.view.k1();
+    }
+    for (const double window : {0.25, 0.12}) {
+        const double span = window > 0.15 ? 0.03 : 0.01, at = std::clamp(sides.view.k1(), -0.14, 0.14);
+        sides = sidesNear(of.photo, sides.view, {window * of.u, at - span, at + span, span / 6, 1, 0.1, of.borderCm});
+    }
+    const double ncc = agreementOf(greyOf(of.plan, 1), greyOf(of.few, 1), sides.view.scaled(of.scale));
+    const double weakest = *std::min_element(sides.clear.begin(), sides.clear.end());
+    const auto unit = [](double v01) { return std::clamp(v01, 0.0, 1.0); };
+    const double confidence
+        = unit((ncc - 0.1) / 0.3) * unit((weakest - 0.15) / 0.35) * unit(1.4 - off / (ncc < 0.4 ? 25 : 12));
+    return {{true, sides.view, confidence, {}}, confidence + 0.01 * ncc};
+}
+} // namespace
+
 CanvasFound canvasIn(
     const cv::Mat& planLab, const cv::Mat& photoLab, double w, double h, double borderCm, Progress& progress)
 {
-    const double u = std::max(1.0, std::max(w, h) / 60);
-    const double scale = std::min(1.0, 1100.0 / std::max(photoLab.cols, photoLab.rows));
-    const auto starts = startsOf(greyOf(planLab, 1), greyOf(photoLab, scale), photoLab, w, h);
+    Search of{planLab, photoLab, {}, w, h, borderCm};
+    of.u = std::max(1.0, std::max(w, h) / 60);
+    of.scale = std::min(1.0, 1100.0 / std::max(photoLab.cols, photoLab.rows));
+    cv::resize(photoLab, of.few, {}, of.scale, of.scale, cv::INTER_AREA);
+    const auto starts = startsOf(greyOf(planLab, 1), greyOf(of.few, 1), photoLab, w, h);
     if (starts.empty())
         return {false, {}, 0, "There is nothing in the photograph like a canvas with this plan."};
     progress.report(0.3, "Looking for the canvas");
-    CanvasFound best;
-    double bestScore = -1;
-    for (std::size_t i = 0; i < std::min<std::size_t>(2, starts.size()); ++i) {
-        if (progress.cancelled())
-            return {};
-        if (i && starts[i].agreement < 0.6 * starts[0].agreement)
-            break;
-        CanvasView v = starts[i].view.scaled(double(photoLab.cols) / starts[i].view.photo().width);
-        // photographs' sizes are whole
-        v = CanvasView(w, h, photoLab.size(), v.corners(), 0);
-        Recognised known = recognised(planLab, photoLab, v);
-        if (known.inliers > 0.3)
-            v = known.view;
-        SidesFound sides;
-        double off = 0, score = -1e9, k1 = 0;
-        for (const double window : {1.8, 1.4, 0.8}) {
-            const double span = window > 1.5 ? 0.13 : window > 1 ? 0.08 : 0.04;
-            const double trust = std::clamp((known.agreement - 0.42) / 0.15, 0.0, 1.0) * known.inliers;
-            SidesFound now = sidesNear(photoLab, v,
-                {window * u, std::max(-0.14, k1 - span), std::min(0.14, k1 + span), 0.01, 1, 0.25 + 0.6 * trust,
-                    borderCm});
-            known = recognised(planLab, photoLab, now.view);
-            const double far = apartMm(now.view, known.view) / u;
-            const double worth = now.total + 4 * known.agreement - far * far / 60;
-            if (worth > score)
-                score = worth, sides = now, off = far;
-            v = known.inliers > 0.3 ? known.view : now.view, k1 = now.view.k1();
-        }
-        for (const double window : {0.25, 0.12}) {
-            const double span = window > 0.15 ? 0.03 : 0.01, at = std::clamp(sides.view.k1(), -0.14, 0.14);
-            sides = sidesNear(photoLab, sides.view, {window * u, at - span, at + span, span / 6, 1, 0.1, borderCm});
-        }
-        const double ncc = agreementOf(greyOf(planLab, 1), greyOf(photoLab, scale), sides.view.scaled(scale));
-        const double weakest = *std::min_element(sides.clear.begin(), sides.clear.end());
-        const auto unit = [](double v01) { return std::clamp(v01, 0.0, 1.0); };
-        const double confidence
-            = unit((ncc - 0.1) / 0.3) * unit((weakest - 0.15) / 0.35) * unit(1.4 - off / (ncc < 0.4 ? 25 : 12));
-        if (confidence + 0.01 * ncc > bestScore) {
-            bestScore = confidence + 0.01 * ncc;
-            best = {true, sides.view, confidence, {}};
-        }
-    }
+    if (progress.cancelled())
+        return {};
+    const bool two = starts.size() > 1 && starts[1].agreement >= 0.6 * starts[0].agreement
+        && apartMm(starts[0].view, starts[1].view) > 4 * of.u;
+    std::array<Settled, 2> ends;
+    cv::parallel_for_({0, two ? 2 : 1}, [&](const cv::Range& which) {
+        for (int i = which.start; i < which.end; ++i)
+            ends[std::size_t(i)] = settledFrom(of, starts[std::size_t(i)]);
+    });
+    const std::size_t first = ends[1].score > ends[0].score;
+    CanvasFound best = ends[first].found;
+    // Two answers that are as good as each other: neither is sure.
+    if (two && ends[1 - first].found.confidence > 0.7 * best.confidence
+        && apartMm(best.view, ends[1 - first].found.view) > 5 * of.u)
+        best.confidence *= 0.5;
     if (!inside(best.view)) {
         best.found = false, best.confidence = std::min(best.confidence, 0.2);
         best.why = "A corner of the canvas lies outside the photograph: step back, or set the corners by hand.";

@@ -4,12 +4,26 @@
 
 namespace rl::survey {
 
+namespace {
+/// A wide Gaussian blur worked out on fewer pixels: a box of k px is a blur of k² / 12 already.
+cv::Mat softened(const cv::Mat& m, double s)
+{
+    cv::Mat out, few;
+    const int k = std::min(int(s / 2), std::min(m.cols, m.rows) / 8);
+    if (k < 2) {
+        cv::GaussianBlur(m, out, {}, s);
+        return out;
+    }
+    cv::resize(m, few, {(m.cols + k - 1) / k, (m.rows + k - 1) / k}, 0, 0, cv::INTER_AREA);
+    cv::GaussianBlur(few, few, {}, std::sqrt(s * s - k * k / 4.0) / k); // and the way back is one of k² / 6
+    cv::resize(few, out, m.size(), 0, 0, cv::INTER_LINEAR);
+    return out;
+}
+} // namespace
+
 cv::Mat normalised(const cv::Mat& L, double s)
 {
-    cv::Mat soft, d, power;
-    cv::GaussianBlur(L, soft, {}, s);
-    d = L - soft;
-    cv::GaussianBlur(d.mul(d), power, {}, s);
+    cv::Mat d = L - softened(L, s), power = softened(d.mul(d), s);
     cv::sqrt(power, power);
     return d / (power + 2.5);
 }
@@ -20,11 +34,8 @@ cv::Mat featuresOf(const cv::Mat& lab, double s)
     cv::Mat c[3];
     cv::split(lab, c);
     c[0] = normalised(c[0], s);
-    for (int i = 1; i < 3; ++i) {
-        cv::Mat soft;
-        cv::GaussianBlur(c[i], soft, {}, s);
-        c[i] = (c[i] - soft) * (0.8 / 9);
-    }
+    for (int i = 1; i < 3; ++i)
+        c[i] = (c[i] - softened(c[i], s)) * (0.8 / 9);
     cv::Mat out;
     cv::merge(c, 3, out);
     return out;
@@ -38,11 +49,13 @@ cv::Mat bytesOf(const cv::Mat& features)
     return out;
 }
 
-cv::Mat denseFlow(const cv::Mat& from, const cv::Mat& to)
+cv::Mat denseFlow(const cv::Mat& from, const cv::Mat& to, bool rough)
 {
     auto search = cv::DISOpticalFlow::create(cv::DISOpticalFlow::PRESET_MEDIUM);
     search->setPatchSize(12);
-    search->setPatchStride(4);
+    search->setPatchStride(rough ? 6 : 4);
+    if (rough)
+        search->setVariationalRefinementIterations(2);
     search->setFinestScale(1);
     cv::Mat flow;
     search->calc(from, to, flow);
@@ -58,7 +71,7 @@ Vec2 flowAt(const cv::Mat& flow, Vec2 p)
 }
 } // namespace
 
-Registration::Registration(const cv::Mat& planLab, const cv::Mat& photoLab, double longCm)
+Registration::Registration(const cv::Mat& planLab, const cv::Mat& photoLab, double longCm, bool rough)
     : m_longCm(longCm)
     , m_perCm(std::max(planLab.cols, planLab.rows) / longCm)
     , m_unit(std::max(1.0, std::sqrt(longCm / 60)))
@@ -66,7 +79,7 @@ Registration::Registration(const cv::Mat& planLab, const cv::Mat& photoLab, doub
     const double s = 0.9 * m_unit * m_perCm;
     m_plan = featuresOf(planLab, s);
     m_photo = featuresOf(photoLab, s);
-    m_flow = denseFlow(bytesOf(m_plan), bytesOf(m_photo));
+    m_flow = denseFlow(bytesOf(m_plan), bytesOf(m_photo), rough);
 }
 
 Registration::Found Registration::blockAt(Vec2 px, Vec2 about, double halfCm, double reachMm, double penalty) const
@@ -166,17 +179,15 @@ Drift Registration::at(Vec2 cm) const
 cv::Mat Registration::agreement() const
 {
     cv::Mat map(m_flow.size(), CV_32FC2), warped, a, b, ab, aa, bb, out;
-    for (int y = 0; y < map.rows; ++y)
-        for (int x = 0; x < map.cols; ++x)
-            map.at<cv::Vec2f>(y, x) = m_flow.at<cv::Vec2f>(y, x) + cv::Vec2f(float(x), float(y));
+    cv::parallel_for_({0, map.rows}, [&](const cv::Range& rows) {
+        for (int y = rows.start; y < rows.end; ++y)
+            for (int x = 0; x < map.cols; ++x)
+                map.at<cv::Vec2f>(y, x) = m_flow.at<cv::Vec2f>(y, x) + cv::Vec2f(float(x), float(y));
+    });
     cv::remap(m_photo, warped, map, {}, cv::INTER_LINEAR, cv::BORDER_REPLICATE);
     cv::extractChannel(warped, a, 0), cv::extractChannel(m_plan, b, 0);
     const double s = 0.6 * m_unit * m_perCm;
-    const auto soft = [s](const cv::Mat& m) {
-        cv::Mat o;
-        cv::GaussianBlur(m, o, {}, s);
-        return o;
-    };
+    const auto soft = [s](const cv::Mat& m) { return softened(m, s); };
     const cv::Mat ma = soft(a), mb = soft(b);
     ab = soft(a.mul(b)) - ma.mul(mb), aa = soft(a.mul(a)) - ma.mul(ma), bb = soft(b.mul(b)) - mb.mul(mb);
     cv::sqrt((aa + 0.01).mul(bb + 0.01), out);

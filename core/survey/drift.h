@@ -21,7 +21,7 @@ struct Drift {
 class Registration {
 public:
     /// \param planLab, photoLab CIELAB, CV_32FC3, the long side about 900 px
-    Registration(const cv::Mat& planLab, const cv::Mat& photoLab, double longCm);
+    Registration(const cv::Mat& planLab, const cv::Mat& photoLab, double longCm, bool rough = false);
     const cv::Mat& flow() const { return m_flow; } ///< CV_32FC2, px, at each place of the plan
     /// Places where paint is counted; CV_32F 0…1, empty = everywhere.
     void setPainted(const cv::Mat& weight) { m_painted = weight; }

@@ -41,11 +41,13 @@ void byFeatures(const cv::Mat& plan, const cv::Mat& photo, double w, double h, s
     cv::Mat p, q;
     cv::equalizeHist(plan, p);
     cv::equalizeHist(photo, q);
-    const auto akaze = cv::AKAZE::create(cv::AKAZE::DESCRIPTOR_MLDB, 0, 3, 0.0008f);
     std::vector<cv::KeyPoint> kp, kq;
     cv::Mat dp, dq;
-    akaze->detectAndCompute(p, {}, kp, dp);
-    akaze->detectAndCompute(q, {}, kq, dq);
+    cv::parallel_for_({0, 2}, [&](const cv::Range& which) {
+        for (int i = which.start; i < which.end; ++i)
+            cv::AKAZE::create(cv::AKAZE::DESCRIPTOR_MLDB, 0, 3, 0.0008f)
+                ->detectAndCompute(i ? q : p, {}, i ? kq : kp, i ? dq : dp);
+    });
     if (kp.size() < 8 || kq.size() < 8)
         return;
     std::vector<std::vector<cv::DMatch>> pairs;
@@ -155,8 +157,13 @@ std::vector<Start> startsOf(const cv::Mat& plan, const cv::Mat& photo, const cv:
     byFeatures(plan, photo, w, h, all);
     byContours(photo, w, h, all);
     byColours(photoLab, photo.size(), w, h, all);
-    for (Start& s : all)
-        s.agreement = agreementOf(plan, photo, s.view);
+    cv::Mat few; // agreement is felt on a canvas 160 px wide
+    const double k = std::min(1.0, 640.0 / std::max(photo.cols, photo.rows));
+    cv::resize(photo, few, {}, k, k, cv::INTER_AREA);
+    cv::parallel_for_({0, int(all.size())}, [&](const cv::Range& which) {
+        for (int i = which.start; i < which.end; ++i)
+            all[std::size_t(i)].agreement = agreementOf(plan, few, all[std::size_t(i)].view.scaled(k));
+    });
     std::sort(all.begin(), all.end(), [](const Start& a, const Start& b) { return a.agreement > b.agreement; });
     return all;
 }
