@@ -145,8 +145,7 @@ void speedFigures(const Project& demo, std::vector<Figure>& out)
     devices::SimulatedEasel::Room room;
     room.longPx = 4000;
     devices::SimulatedEasel easel(demo.brief.widthCm, demo.brief.heightCm, room);
-    light::Picture stage = picture;
-    easel.setCanvas(colour::codeOf(stage.colour));
+    easel.setCanvas(colour::codeOf(picture.colour));
     const Photo photo = *easel.photograph();
     const auto marks = survey::landmarksOf(demo, cache, progress);
     survey::Asked asked;
@@ -154,18 +153,32 @@ void speedFigures(const Project& demo, std::vector<Figure>& out)
     const Photo plan = colour::codeOf(picture.colour);
     std::optional<survey::CanvasFound> found;
     const double corners = msOf(2, [&] { found = survey::cornersOf(plan, photo, asked, progress).take(); });
-    const double flat = msOf(2, [&] { (void)survey::squaredUp(photo, found->view, 1600); });
     asked.corners = found->view.corners();
     const double square = msOf(2, [&] {
         const auto f = survey::cornersOf(plan, photo, asked, progress);
         (void)survey::squaredUp(photo, f->view, 1600);
     });
-    const double whole = msOf(2, [&] { (void)survey::surveyOf(work, marks->points, photo, {}, progress); });
+    survey::PaintedWork stageWork = work; // the same photographed when three fifths of it are done
+    for (std::size_t i = 0; i < stageWork.tasks.size() * 3 / 5; ++i)
+        stageWork.tasks[i].done = true;
+    easel.setCanvas(colour::codeOf(work.looks->now(stageWork.tasks)));
+    const Photo stagePhoto = *easel.photograph();
+    double first = 1e9;
+    for (int i = 0; i < 3; ++i) {
+        const auto from = std::chrono::steady_clock::now();
+        (void)survey::surveyOf(stageWork, {}, stagePhoto, {}, progress, [&](const Photo&) {
+            first = std::min(
+                first, std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - from).count());
+        });
+    }
+    const double whole = msOf(2, [&] {
+        (void)survey::surveyOf(
+            stageWork, [&] { return marks->points; }, stagePhoto, {}, progress);
+    });
     cv::Mat soft;
     const double blur = msOf(3, [&] { cv::GaussianBlur(photo.mat(), soft, {}, 8); });
     out.push_back({"12 megapixels: corners looked for", corners / 1000, "s", 0, true});
-    out.push_back(
-        {"12 megapixels: first squared picture, corners looked for", (corners + flat) / 1000, "s", 0.5, true});
+    out.push_back({"12 megapixels: first squared picture, corners looked for", first / 1000, "s", 0.5, true});
     out.push_back({"12 megapixels: first squared picture, corners by hand or from the last photograph", square / 1000,
         "s", 0.5, true});
     out.push_back({"12 megapixels: squared up and compared", whole / 1000, "s", 2, true});

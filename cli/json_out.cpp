@@ -4,7 +4,8 @@ namespace rl::cli {
 
 const char* nameOf(Station station)
 {
-    static constexpr const char* kNames[] = {"brief", "gather", "cut", "stage", "light", "read", "mix", "carry", "paint"};
+    static constexpr const char* kNames[]
+        = {"brief", "gather", "cut", "stage", "light", "read", "mix", "carry", "paint"};
     return kNames[std::size_t(station)];
 }
 

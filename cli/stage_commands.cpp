@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/project/stage_edits.h"
 #include "core/project/takes.h"
+#include "core/stage/carried.h"
 #include "core/stage/ellipses.h"
 #include "core/stage/symmetry.h"
 #include "output/contact_sheet.h"
@@ -132,6 +133,7 @@ public:
         if (m_altitudeSaid->count())
             p = edits::withAltitude(std::move(p), id, m_altitude);
         repair(p);
+        p = stage::withLanternsCarried(work.project, std::move(p));
         const auto saved = work.file.save(p);
         if (!saved)
             return saved.error();

@@ -352,7 +352,8 @@ Result<json> SurveyOf::ofWork(const Photo& photo, Progress& progress) const
     light::Relighter relighter;
     const light::Picture picture = relighter.light(frame, project->lights);
     const auto work = survey::paintedWork(*project, picture, schedule::farToNear(*frame), nullptr);
-    auto made = survey::surveyOf(work, marks->points, photo, corners(), progress);
+    auto made = survey::surveyOf(
+        work, [&] { return marks->points; }, photo, {corners()}, progress);
     if (!made)
         return made.error();
     survey::WorkSurvey now = made.take();
@@ -372,7 +373,9 @@ Result<json> SurveyOf::ofWork(const Photo& photo, Progress& progress) const
     j["parts"] = json::array();
     for (const auto& p : s->parts)
         j["parts"].push_back({{"element", p.element}, {"name", p.name}, {"painted_share", p.painted}, {"dL", p.dL},
-            {"dC", p.dC}, {"dHue", p.dHue}, {"contrast_L", p.contrast}, {"planned_contrast_L", p.planned}});
+            {"dC", p.dC}, {"dHue", p.dHue}, {"contrast_L", p.contrast}, {"planned_contrast_L", p.planned},
+            {"lost_share", p.lost}, {"planned_lost_share", p.plannedLost}});
+    j["leaks"] = s->leaks, j["planned_leaks"] = s->plannedLeaks; // left, right, top, bottom
     j["findings"] = rl::cli::jsonOf(s->findings);
     if (!m_out.empty() && !s->squared.empty()) {
         if (const auto done = store::writeFile(m_out, store::encodePng(s->squared)); !done)

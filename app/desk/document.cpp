@@ -1,5 +1,6 @@
 #include "app/desk/document.h"
 #include "app/desk/job.h"
+#include "core/stage/carried.h"
 #include <QThreadPool>
 #include <QUndoCommand>
 
@@ -61,6 +62,12 @@ void Document::edit(const QString& text, Project after, int gesture)
             {Kind::NotWritable, tr("This work is open for reading only; save a copy to change it.").toStdString(), {}});
         return;
     }
+    if (gesture < 0 || gesture != m_gesture)
+        m_gestureFrom = m_project;
+    m_gesture = gesture;
+    // A tool may begin from where its drag began, or from where it has come to.
+    after = stage::withLanternsCarried(m_gestureFrom, std::move(after));
+    after = stage::withLanternsCarried(m_project, std::move(after));
     m_inGesture = gesture >= 0;
     m_stack.push(new ChangeProject(*this, text, std::move(after), gesture));
 }

@@ -55,7 +55,8 @@ private:
     QUndoStack m_stack;
     std::shared_ptr<store::Saver> m_saver;
     QString m_path;
-    int m_lastGesture = 0;
+    int m_lastGesture = 0, m_gesture = -1;
+    Project m_gestureFrom; ///< as it was when the drag began
     bool m_unsaved = false, m_inGesture = false;
 };
 

@@ -75,6 +75,16 @@ public:
                 return found;
         return nullptr;
     }
+    /// Brings its page of a type to the front. \pre there is one
+    template <class P> P* turnToPage()
+    {
+        for (int i = 0; i < pageCount(); ++i)
+            if (auto* found = dynamic_cast<P*>(pageAt(i))) {
+                turnTo(i);
+                return found;
+            }
+        return nullptr;
+    }
     void bring(Board& board); ///< its tools, overlays and look onto the board
     void leave(); ///< nothing half drawn stays
     bool busy() const;

@@ -40,11 +40,23 @@ Reached firstReached(const Project& p, const Lantern& l, stage::SurfaceCache& ca
     return most;
 }
 
-Lantern freshLantern(const Project& p)
+Lantern freshLantern(const Project& p, const Element* beside, stage::SurfaceCache& cache)
 {
     Lantern l;
     l.kelvin = 2300;
     l.strength = 0.6;
+    const auto place = beside ? stage::placed(p, *beside, cache) : stage::Placement{};
+    if (place.visible) { // by its shoulder, an arm's length before it, on the side with more room
+        const Rect& c = place.canvas;
+        const bool left = c.x > p.brief.widthCm - c.right();
+        const double z = std::max(0.3, place.distance - std::clamp(0.3 * place.heightM, 0.1, 3.0));
+        const Vec2 at{left ? c.x - 0.12 * c.height : c.right() + 0.12 * c.height, c.y + 0.3 * c.height};
+        l.position = stage::atDistance(stage::eyeOf(p), at, z);
+        l.position.y = std::max(l.position.y, 0.05);
+        l.reference = std::clamp(0.8 * place.heightM, 0.3, 20.0),
+        l.radius = std::clamp(0.05 * place.heightM, 0.01, 0.5);
+        return l;
+    }
     const double z = p.elements.empty() ? 10 : 0.8 * stage::groundDistance(stage::eyeOf(p), p.elements.back().baseCm.y);
     l.position = {0.6, 2.0, std::isfinite(z) ? std::max(3.0, z) : 8.0};
     return l;

@@ -20,8 +20,9 @@ struct Reached {
 };
 Reached firstReached(const Project& project, const Lantern& lantern, stage::SurfaceCache& cache);
 
-/// A lantern where a new one is of use: 2 m high, at four fifths of the way to what was stood up last.
-Lantern freshLantern(const Project& project);
+/// A lantern where a new one is of use: by the shoulder of a thing; without one 2 m high, at four fifths of the way to
+/// what was stood up last. \param beside may be null
+Lantern freshLantern(const Project& project, const Element* beside, stage::SurfaceCache& cache);
 /// Hung in the middle of an element, inside it; null: free again, where it is.
 Lantern hungIn(const Project& project, Lantern lantern, const Element* host, stage::SurfaceCache& cache);
 /// A sheet of mist behind an element, or at 20 m.

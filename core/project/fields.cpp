@@ -106,6 +106,7 @@ std::vector<FieldTold> allFields()
     tell<TaskWord>("task", out);
     tell<WorkSpan>("span", out);
     tell<Sitting>("sitting", out);
+    tell<CanvasPhoto>("canvas photograph", out);
     tell<Tolerance>("tolerance", out);
     return out;
 }

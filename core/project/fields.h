@@ -227,6 +227,8 @@ inline constexpr Number<TaskWord> kTaskWordNumbers[] = {{"hours", &TaskWord::hou
 inline constexpr Number<WorkSpan> kWorkSpanNumbers[] = {{"seconds", &WorkSpan::seconds, 0, 1e6, 0, Unit::Count}};
 inline constexpr Number<Sitting> kSittingNumbers[] = {{"utcMinutes", &Sitting::utcMinutes, -900, 900, 0, Unit::Minute},
     {"pausedSeconds", &Sitting::pausedSeconds, 0, 1e6, 0, Unit::Count}};
+inline constexpr Number<CanvasPhoto> kCanvasPhotoNumbers[]
+    = {{"greyLightness", &CanvasPhoto::greyLightness, 5, 100, 50, Unit::Lightness}};
 inline constexpr Number<Tolerance> kToleranceNumbers[] = {{"times", &Tolerance::times, 0.25, 100, 1, Unit::Times}};
 
 /// The table of a type. \pre there is one (else it does not compile)
@@ -254,6 +256,8 @@ template <class O> constexpr std::span<const Number<O>> numbersOf()
         return kWorkSpanNumbers;
     else if constexpr (std::is_same_v<O, Sitting>)
         return kSittingNumbers;
+    else if constexpr (std::is_same_v<O, CanvasPhoto>)
+        return kCanvasPhotoNumbers;
     else if constexpr (std::is_same_v<O, Tolerance>)
         return kToleranceNumbers;
     else if constexpr (std::is_same_v<O, PaintGround>)

@@ -41,6 +41,7 @@ struct Lantern {
     double facing = 180; ///< of a panel: azimuth of the side it shines to; 180 = the viewer
     int count = 24; ///< lights of a swarm, 2…200
     int within = 0; ///< element it hangs inside, which lets its light out; 0 = free
+    int carriedBy = 0; ///< element it moves, turns and grows with; 0 = hangs by itself
     int group = 0; ///< light group, 0 = none
     bool operator==(const Lantern&) const = default;
 };

@@ -65,6 +65,7 @@ struct TaskWord {
     WorkKind kind = WorkKind::Other;
     int element = 0;
     double areaCm2 = 0; ///< of an own one
+    std::string paint; ///< family it is painted in ("oil"); empty = as the box in use
     bool operator==(const TaskWord&) const = default;
 };
 
@@ -93,6 +94,8 @@ struct CanvasPhoto {
     Instant at = 0;
     std::string task; ///< the last one done then
     std::vector<Vec2> corners; ///< px, top left, top right, bottom right, bottom left; empty = found
+    Rect grey; ///< px: a grey card; no width = none is seen
+    double greyLightness = 50; ///< L* of that card
     bool operator==(const CanvasPhoto&) const = default;
 };
 /// What was decided, or tried and scrapped, and why.

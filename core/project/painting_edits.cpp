@@ -108,6 +108,15 @@ Project withCanvasCorners(Project p, int photo, std::vector<Vec2> corners)
     return p;
 }
 
+Project withCanvasGrey(Project p, int photo, const Rect& card)
+{
+    for (CanvasPhoto& c : p.painting.photos)
+        if (c.id == photo)
+            c.grey = card;
+    repair(p);
+    return p;
+}
+
 Project withoutCanvasPhoto(Project p, int photo)
 {
     int picture = 0;

@@ -16,6 +16,8 @@ Project withoutSitting(Project project, int id);
 /// Brings a photograph of the canvas among the references, in the heap "canvas".
 Project withCanvasPhoto(Project project, Reference picture, CanvasPhoto photo);
 Project withCanvasCorners(Project project, int photo, std::vector<Vec2> corners);
+/// Where a grey card lies in it, px; no width: nowhere.
+Project withCanvasGrey(Project project, int photo, const Rect& card);
 Project withoutCanvasPhoto(Project project, int photo);
 Project withDecision(Project project, Decision decision);
 Project withoutDecision(Project project, int id);

@@ -166,8 +166,10 @@ void repairScene(Scene& s, const Project& p, Repairs& r)
         r.unlink(e.inside, e.inside == e.id || !in(s, e.inside));
         r.unlink(e.cast, !p.castMember(e.cast));
     }
-    for (Lantern& l : s.lights.lanterns)
+    for (Lantern& l : s.lights.lanterns) {
         r.unlink(l.within, !in(s, l.within));
+        r.unlink(l.carriedBy, !in(s, l.carriedBy));
+    }
     r.unlink(s.backdrop.reference, !p.reference(s.backdrop.reference));
     repairLights(s.lights, r);
 }
@@ -343,9 +345,13 @@ void repairLog(Project& p, Repairs& r)
         const bool four = c.corners.size() == 4 || c.corners.empty();
         return !p.reference(c.reference) || !four;
     });
-    for (CanvasPhoto& c : a.photos)
+    for (CanvasPhoto& c : a.photos) {
+        r.keep(c);
         for (Vec2& v : c.corners)
             r.keep(v.x, -1e5, 1e5, 0), r.keep(v.y, -1e5, 1e5, 0);
+        for (double* v : {&c.grey.x, &c.grey.y, &c.grey.width, &c.grey.height})
+            r.keep(*v, 0, 1e5, 0);
+    }
     const auto photo = [&](int id) {
         return std::any_of(a.photos.begin(), a.photos.end(), [&](const CanvasPhoto& c) { return c.id == id; });
     };
@@ -370,8 +376,12 @@ void repairPainting(Project& p, Repairs& r)
         r.keep(h);
     r.dropIf(a.diary.hours, [&](const FreeHours& h) { return h.to <= h.from || h.day >= a.diary.roundDays; });
     r.dropIf(a.diary.days, [](const DayHours& h) { return h.to <= h.from || !isDate(h.date); });
-    for (TaskWord& t : a.tasks)
+    for (TaskWord& t : a.tasks) {
         r.keep(t);
+        static const std::set<std::string> families{"", "acrylic", "gouache", "oil", "watercolour"};
+        if (!families.contains(t.paint))
+            t.paint.clear(), r.changed();
+    }
     std::set<std::string> seen;
     r.dropIf(a.tasks, [&](const TaskWord& t) { return t.task.empty() || !seen.insert(t.task).second; });
     for (Tolerance& t : a.tolerances)

@@ -72,6 +72,10 @@ PlanFacts factsOf(const Project& p, const light::Picture& picture, const std::ve
     f.mean = {float(mean[0]), float(mean[1]), float(mean[2])};
     f.darkest = percentile(all, 0.01), f.middle = percentile(all, 0.5), f.lightest = percentile(all, 0.99);
     f.darkTo = f.darkest + (f.lightest - f.darkest) / 3, f.lightFrom = f.lightest - (f.lightest - f.darkest) / 3;
+    const double few = std::min(1.0, 360.0 / std::max(pic.width(), pic.height()));
+    cv::Mat ids;
+    cv::resize(picture.ids.mat(), ids, {}, few, few, cv::INTER_NEAREST);
+    f.outlines = IdMap::fromMat(ids), f.outlinesPerCm = few * picture.pixelsPerCm;
     const cv::Mat edges = edgesOf(lab);
     const double cm2 = 1 / (picture.pixelsPerCm * picture.pixelsPerCm), cm = 1 / picture.pixelsPerCm;
     std::vector<double> edged(f.parts.size(), 0);

@@ -24,6 +24,8 @@ struct PlanFacts {
     colour::Lab mean;
     double darkTo = 33, lightFrom = 66; ///< L*: where darks end and lights begin
     double pixelsPerCm = 1;
+    IdMap outlines; ///< which thing lies where, on few pixels
+    double outlinesPerCm = 1;
 };
 /// \param farToNear element ids as they are painted over each other
 PlanFacts factsOf(const Project& project, const light::Picture& picture, const std::vector<int>& farToNear);

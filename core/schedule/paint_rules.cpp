@@ -184,6 +184,53 @@ void layers(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
     }
 }
 
+/// The family of paint a task is done in; empty where it lays none.
+std::string paintOf(const Project& p, const WorkTask& t)
+{
+    if (const TaskWord* w = p.painting.word(t.key.substr(0, t.key.find('#'))); w && !w->paint.empty())
+        return w->paint;
+    return t.layers > 0 ? paint::familyOf(mediumOf(p)) : "";
+}
+
+/// What may go over what. Only tasks not done are told: what is on the canvas stays.
+void over(const Project& p, const WorkPlan& plan, Findings& out)
+{
+    for (std::size_t i = 0; i < plan.tasks.size(); ++i) {
+        const WorkTask& t = plan.tasks[i];
+        const std::string mine = paintOf(p, t);
+        if (t.done || mine.empty())
+            continue;
+        for (std::size_t k = 0; k < i; ++k) {
+            const WorkTask& under = plan.tasks[k];
+            const std::string its = paintOf(p, under);
+            const bool meet = !t.element || !under.element || t.element == under.element;
+            const paint::LayerRule* rule = its.empty() || !meet ? nullptr : paint::layerRule(mine, its);
+            if (!rule || rule->allowed)
+                continue;
+            Finding f = made("over:" + t.key, Severity::Broken,
+                "“" + t.words + "” puts " + mine + " over the " + its + " of “" + under.words + "”: " + rule->reason
+                    + ".",
+                1, 0, "layers", "What lies under moves on; what lies over it cannot follow.");
+            f.element = t.element;
+            const auto whole = [](const std::string& key) { return key.substr(0, key.find('#')); };
+            const TaskWord* known = p.painting.word(whole(t.key));
+            const bool changes = known && !known->paint.empty();
+            f.fix = Fix{"Paint it in " + its,
+                [key = whole(changes ? t.key : under.key), other = changes ? its : mine](Project q) {
+                    TaskWord w;
+                    if (const TaskWord* had = q.painting.word(key))
+                        w = *had;
+                    w.task = key, w.paint = other;
+                    return edits::withTaskWord(std::move(q), w);
+                }};
+            if (!changes)
+                f.fix->label = "Paint what lies under in " + mine;
+            out.push_back(std::move(f));
+            break;
+        }
+    }
+}
+
 void wet(const Project& p, const WorkPlan& plan, Findings& out)
 {
     const double open = p.mix.openMinutes;
@@ -197,6 +244,71 @@ void wet(const Project& p, const WorkPlan& plan, Findings& out)
         f.sentence += std::string(" Keep it open longer: ") + paint::specOf(mediumOf(p)).longer + ".";
         out.push_back(std::move(f));
     }
+}
+
+constexpr double kSignedWide = 4, kSignedHigh = 1.6; ///< cm
+constexpr double kClear = 0.4; ///< cm: nearer than that, two edges touch for the eye
+
+Rect signedAt(Vec2 cm, double more = 0)
+{
+    return {
+        cm.x - kSignedWide / 2 - more, cm.y - kSignedHigh / 2 - more, kSignedWide + 2 * more, kSignedHigh + 2 * more};
+}
+
+/// A thing whose outline runs through a place of the plan. Nothing where none does.
+std::optional<int> outlineIn(const PlanFacts& f, const Rect& cm)
+{
+    const auto px = [&](double v, int most) { return std::clamp(int(std::floor(v * f.outlinesPerCm)), 0, most - 1); };
+    const int w = f.outlines.width(), h = f.outlines.height();
+    if (f.outlines.empty())
+        return {};
+    for (int y = px(cm.y, h); y <= px(cm.bottom(), h); ++y)
+        for (int x = px(cm.x, w); x <= px(cm.right(), w); ++x) {
+            const int here = f.outlines.at(x, y);
+            for (const int other : {f.outlines.at(std::min(x + 1, w - 1), y), f.outlines.at(x, std::min(y + 1, h - 1))})
+                if (other != here)
+                    return std::max(here, other);
+        }
+    return {};
+}
+
+/// The nearest place where a signature stands free.
+std::optional<Vec2> freeFor(const PlanFacts& f, const Rect& within, Vec2 from)
+{
+    std::optional<Vec2> best;
+    for (double y = within.y; y <= within.bottom(); y += 0.5)
+        for (double x = within.x; x <= within.right(); x += 0.5) {
+            const Vec2 at{x, y};
+            if (best && (at - from).length() >= (*best - from).length())
+                continue;
+            if (!outlineIn(f, signedAt(at, 1.5 * kClear)))
+                best = at;
+        }
+    return best;
+}
+
+/// A signature across an outline, or all but touching it, is a tangent like any other.
+void signature(const Project& p, const PlanFacts& facts, Findings& out)
+{
+    const Vec2 at = p.painting.signatureAt;
+    if (at.x < 0 || at.y < 0)
+        return;
+    const auto across = outlineIn(facts, signedAt(at)), beside = outlineIn(facts, signedAt(at, kClear));
+    if (!across && !beside)
+        return;
+    const int element = *(across ? across : beside);
+    Finding f = made("signature-edge", Severity::Watch,
+        "The signature " + std::string(across ? "lies across" : "all but touches") + " the edge of "
+            + nameOf(p, element) + ".",
+        across ? 0 : kClear * 5, kClear * 10, "mm", "Where a signature meets an outline, the eye stops at it.");
+    f.element = element, f.place = signedAt(at);
+    const auto canvas = transfer::canvasPlanOf(p);
+    const Rect within
+        = canvas.toPlan(Rect{canvas.seen.x + 2.5, canvas.seen.y + 2, canvas.seen.width - 5, canvas.seen.height - 4});
+    if (const auto free = freeFor(facts, within, at))
+        f.fix = Fix{
+            "Move it where it stands free", [at = *free](Project q) { return edits::withSignature(std::move(q), at); }};
+    out.push_back(std::move(f));
 }
 
 void ends(const Project& p, const WorkPlan& plan, Findings& out)
@@ -239,8 +351,10 @@ Findings workFindings(const Project& p, const PlanFacts& facts, const paint::Mix
     hours(p, plan, out);
     orders(p, facts, plan, out);
     layers(p, facts, plan, out);
+    over(p, plan, out);
     wet(p, plan, out);
     ends(p, plan, out);
+    signature(p, facts, out);
     if (const auto e = eatsTheEvening(p, facts, plan.tasks)) {
         Finding f = made("rank:" + std::to_string(e->element), Severity::Watch,
             nameOf(p, e->element) + " has had " + fixed(e->hours, 1) + " h, " + fixed(e->hours - e->reckoned, 1)

@@ -10,6 +10,8 @@ namespace rl::survey {
 inline constexpr double kTagCm = 4; ///< side of the black square
 inline constexpr double kTagMarginCm = 0.8; ///< of white paper about it; its outer corner touches the canvas' corner
 
+inline constexpr double kTagPaperL = 94; ///< L* of common white paper: it tells the light at the corners
+
 /// A tag as it is printed, with its margin, upright: the corner that touches the canvas lies lower right for the upper
 /// left one, and so on round. \param corner 0 upper left, 1 upper right, 2 lower right, 3 lower left
 Mask tagPicture(int corner, int px);

@@ -133,8 +133,8 @@ Settled settledFrom(const Search& of, const Start& start)
 }
 } // namespace
 
-CanvasFound canvasIn(
-    const cv::Mat& planLab, const cv::Mat& photoLab, double w, double h, double borderCm, Progress& progress)
+CanvasFound canvasIn(const cv::Mat& planLab, const cv::Mat& photoLab, double w, double h, double borderCm,
+    Progress& progress, const std::function<void(const CanvasView&)>& first)
 {
     Search of{planLab, photoLab, {}, w, h, borderCm};
     of.u = std::max(1.0, std::max(w, h) / 60);
@@ -146,6 +146,8 @@ CanvasFound canvasIn(
     progress.report(0.3, "Looking for the canvas");
     if (progress.cancelled())
         return {};
+    if (first)
+        first(starts[0].view.scaled(1 / of.scale));
     const bool two = starts.size() > 1 && starts[1].agreement >= 0.6 * starts[0].agreement
         && apartMm(starts[0].view, starts[1].view) > 4 * of.u;
     std::array<Settled, 2> ends;
@@ -153,11 +155,11 @@ CanvasFound canvasIn(
         for (int i = which.start; i < which.end; ++i)
             ends[std::size_t(i)] = settledFrom(of, starts[std::size_t(i)]);
     });
-    const std::size_t first = ends[1].score > ends[0].score;
-    CanvasFound best = ends[first].found;
+    const std::size_t better = ends[1].score > ends[0].score;
+    CanvasFound best = ends[better].found;
     // Two answers that are as good as each other: neither is sure.
-    if (two && ends[1 - first].found.confidence > 0.7 * best.confidence
-        && apartMm(best.view, ends[1 - first].found.view) > 5 * of.u)
+    if (two && ends[1 - better].found.confidence > 0.7 * best.confidence
+        && apartMm(best.view, ends[1 - better].found.view) > 5 * of.u)
         best.confidence *= 0.5;
     if (!inside(best.view)) {
         best.found = false, best.confidence = std::min(best.confidence, 0.2);

@@ -33,6 +33,28 @@ Result<Done> checked(const Photo& plan, const Photo& photo, const Asked& a)
     return Done{};
 }
 
+void take(const cv::Mat& photoRgb, const CanvasView& view, Vec2 p, std::vector<Known>& all)
+{
+    const int px = int(std::lround(p.x)), py = int(std::lround(p.y));
+    if (px < 1 || py < 1 || px + 1 >= photoRgb.cols || py + 1 >= photoRgb.rows)
+        return;
+    const cv::Scalar mean = cv::mean(linearOf(photoRgb(cv::Rect(px - 1, py - 1, 3, 3))));
+    all.push_back({view.cmAt(p), {float(mean[0]), float(mean[1]), float(mean[2])}});
+}
+
+/// The paper of printed tags.
+KnownGrey tagPaper(double w, double h)
+{
+    constexpr double a = kTagMarginCm, b = kTagMarginCm + kTagCm, whole = kTagCm + 2 * kTagMarginCm;
+    KnownGrey g;
+    g.lightness = kTagPaperL;
+    for (const double x : {-whole, w})
+        for (const double y : {-whole, h})
+            g.places.insert(g.places.end(),
+                {{x + a, y, kTagCm, a}, {x + a, y + b, kTagCm, a}, {x, y + a, a, kTagCm}, {x + b, y + a, a, kTagCm}});
+    return g;
+}
+
 /// Colours of what is known, where it lies.
 std::vector<Known> knownIn(const cv::Mat& photoRgb, const CanvasView& view, const KnownGrey& g)
 {
@@ -42,17 +64,18 @@ std::vector<Known> knownIn(const cv::Mat& photoRgb, const CanvasView& view, cons
         places.insert(places.end(), {{0, -b, w, b}, {0, h, w, b}, {-b, 0, b, h}, {w, 0, b, h}});
     }
     std::vector<Known> all;
+    if (g.inPhoto)
+        for (int y = 1; y < 20; ++y)
+            for (int x = 1; x < 20; ++x)
+                take(photoRgb, view,
+                    {g.inPhoto->x + g.inPhoto->width * (0.2 + 0.6 * x / 20),
+                        g.inPhoto->y + g.inPhoto->height * (0.2 + 0.6 * y / 20)},
+                    all);
     for (const Rect& r : places)
         for (int y = 1; y < 20; ++y)
-            for (int x = 1; x < 20; ++x) {
-                const Vec2 cm{r.x + r.width * (0.2 + 0.6 * y / 20), r.y + r.height * (0.2 + 0.6 * x / 20)},
-                    p = view.photoAt(cm);
-                const int px = int(std::lround(p.x)), py = int(std::lround(p.y));
-                if (px < 1 || py < 1 || px + 1 >= photoRgb.cols || py + 1 >= photoRgb.rows)
-                    continue;
-                const cv::Scalar mean = cv::mean(linearOf(photoRgb(cv::Rect(px - 1, py - 1, 3, 3))));
-                all.push_back({cm, {float(mean[0]), float(mean[1]), float(mean[2])}});
-            }
+            for (int x = 1; x < 20; ++x)
+                take(photoRgb, view,
+                    view.photoAt({r.x + r.width * (0.2 + 0.6 * y / 20), r.y + r.height * (0.2 + 0.6 * x / 20)}), all);
     return all;
 }
 } // namespace
@@ -68,6 +91,8 @@ Result<CanvasFound> cornersOf(const Photo& plan, const Photo& photo, const Asked
         cv::cvtColor(photo.mat(), grey, cv::COLOR_RGB2GRAY);
         if (const auto view = taggedView(grey, asked.widthCm, asked.heightCm)) {
             f.found = f.byTags = true, f.confidence = 1, f.view = *view;
+            if (asked.first)
+                asked.first(f.view);
             return f;
         }
     }
@@ -78,9 +103,14 @@ Result<CanvasFound> cornersOf(const Photo& plan, const Photo& photo, const Asked
         CanvasView v = CanvasView(asked.widthCm, asked.heightCm, whole, *asked.corners, 0).scaled(scale);
         v = CanvasView(asked.widthCm, asked.heightCm, small.size(), v.corners(), 0);
         f.found = true, f.confidence = 1, f.view = withRadialTerm(lab, v);
+        if (asked.first)
+            asked.first(f.view.scaled(1 / scale));
     } else {
         f = canvasIn(labOf(linearOf(shrunk(plan.mat(), kLongPx))), lab, asked.widthCm, asked.heightCm,
-            asked.grey ? asked.grey->borderCm : 0, progress);
+            asked.grey ? asked.grey->borderCm : 0, progress, [&](const CanvasView& v) {
+                if (asked.first)
+                    asked.first(CanvasView(asked.widthCm, asked.heightCm, whole, v.scaled(1 / scale).corners(), 0));
+            });
     }
     if (progress.cancelled())
         return Error{Kind::Cancelled, "The photograph was not squared up.", {}};
@@ -118,17 +148,21 @@ Result<Surveyed> surveyed(const Photo& plan, const Photo& photo, const Asked& as
     Registration reg(s.planLab, labOf(flatLinear), s.view.longCm());
     if (progress.cancelled())
         return Error{Kind::Cancelled, "The photograph was not compared.", {}};
-    std::vector<Known> known;
+    KnownGrey grey;
     if (asked.grey)
-        known = knownIn(photo.mat(), s.view, *asked.grey);
-    s.light = evened(planLinear, flatLinear, reg.flow(), reg.agreement(), seen(s.view, flat.size()), s.perCm, known,
-        asked.grey ? asked.grey->lightness : 50);
+        grey = *asked.grey;
+    else if (s.byTags)
+        grey = tagPaper(asked.widthCm, asked.heightCm);
+    const std::vector<Known> known = knownIn(photo.mat(), s.view, grey);
+    s.light = evened(
+        planLinear, flatLinear, reg.flow(), reg.agreement(), seen(s.view, flat.size()), s.perCm, known, grey.lightness);
     s.painted = s.light.share;
     progress.report(0.8, "Comparing");
-    s.landmarks.resize(asked.landmarks.size());
-    cv::parallel_for_({0, int(asked.landmarks.size())}, [&](const cv::Range& r) {
+    const std::vector<Vec2> landmarks = asked.landmarksLater ? asked.landmarksLater() : asked.landmarks;
+    s.landmarks.resize(landmarks.size());
+    cv::parallel_for_({0, int(landmarks.size())}, [&](const cv::Range& r) {
         for (int i = r.start; i < r.end; ++i) {
-            const Vec2 at = asked.landmarks[std::size_t(i)];
+            const Vec2 at = landmarks[std::size_t(i)];
             Drift d = reg.at(at);
             d.painted = paintedAt(s.light, at, s.perCm);
             const Vec2 p = s.view.photoAt(at);

@@ -5,6 +5,7 @@
 #include "core/survey/canvas_view.h"
 #include "core/survey/compare.h"
 #include "core/survey/corners.h"
+#include <functional>
 
 /// A photograph of the canvas squared up and held against the plan.
 namespace rl::survey {
@@ -12,6 +13,7 @@ namespace rl::survey {
 /// Something of known lightness in the photograph.
 struct KnownGrey {
     std::vector<Rect> places; ///< cm of the canvas; may lie beside it
+    std::optional<Rect> inPhoto; ///< px: where it lies in the photograph, if that is what is known
     double lightness = 50; ///< L*
     double borderCm = 0; ///< it is a border of that width about the canvas; then `places` are not needed
 };
@@ -20,6 +22,9 @@ struct Asked {
     std::optional<Corners> corners; ///< px, given by hand; nothing: looked for
     bool tags = true; ///< printed corner tags are looked for first
     std::vector<Vec2> landmarks; ///< cm
+    std::function<std::vector<Vec2>()> landmarksLater; ///< asked for once the corners are found; may be empty
+    /// Told as soon as it is known roughly where the canvas lies; px of the photograph. May be empty.
+    std::function<void(const CanvasView&)> first;
     std::vector<Rect> zones; ///< cm
     std::optional<KnownGrey> grey;
 };

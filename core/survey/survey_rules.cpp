@@ -166,6 +166,51 @@ void melting(const PaintedWork& w, const WorkSurvey& s, Findings& out)
     }
 }
 
+void edges(const PaintedWork& w, const WorkSurvey& s, Findings& out)
+{
+    for (const PartCheck& c : s.parts) {
+        const double by = c.lost - c.plannedLost, most = 0.2 * std::min(2.0, tolerance(w, c.element));
+        // what melts as a whole is told already
+        if (!c.judged || !c.element || c.painted < 0.7 || std::abs(by) <= most
+            || (std::abs(c.planned) >= 8 && std::abs(c.contrast) < 0.5 * std::abs(c.planned)))
+            continue;
+        Finding f;
+        f.key = "paint.edge:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
+        f.sentence = "The edge of " + nameOf(w.project, c.element) + " is lost along " + fixed(100 * c.lost, 0)
+            + " %, planned are " + fixed(100 * c.plannedLost, 0) + " %: "
+            + (by > 0 ? "restate it where it matters, one stroke, and leave the rest."
+                      : "soften it with a damp clean brush, or drag it into its ground.");
+        f.measured = 100 * c.lost, f.target = 100 * c.plannedLost, f.unit = "%", f.against = Against::Plan;
+        if (by > 0)
+            f.place = c.lostPlace;
+        f.why = by > 0 ? "A thing without an edge is not read." : "Where every edge is found, none of them leads.";
+        out.push_back(std::move(f));
+    }
+}
+
+void leaks(const PaintedWork& w, const WorkSurvey& s, Findings& out)
+{
+    static const char* const sides[] = {"left", "right", "top", "bottom"};
+    const auto& b = w.project.brief;
+    for (std::size_t i = 0; i < 4; ++i) {
+        if (s.compared.painted < 0.7 || s.leaks[i] < 1.3 || s.leaks[i] < 1.4 * s.plannedLeaks[i])
+            continue;
+        Finding f;
+        f.key = std::string("paint.leak:") + sides[i], f.station = Station::Paint;
+        f.sentence = std::string("On the canvas the ") + sides[i] + " side draws the eye out, " + fixed(s.leaks[i], 1)
+            + " times an even one, at this stage " + fixed(s.plannedLeaks[i], 1)
+            + " are planned: glaze it down, or soften what ends there.";
+        f.measured = s.leaks[i], f.target = s.plannedLeaks[i], f.unit = "x", f.against = Against::Plan;
+        const double band = 0.08 * std::max(b.widthCm, b.heightCm);
+        f.place = i == 0 ? Rect{0, 0, band, b.heightCm}
+            : i == 1     ? Rect{b.widthCm - band, 0, band, b.heightCm}
+            : i == 2     ? Rect{0, 0, b.widthCm, band}
+                         : Rect{0, b.heightCm - band, b.widthCm, band};
+        f.why = "An eye that has left the picture does not come back by itself.";
+        out.push_back(std::move(f));
+    }
+}
+
 void order(const PaintedWork& w, const WorkSurvey& s, Findings& out)
 {
     if (s.order.empty() || s.plannedOrder.empty() || s.order.front() == s.plannedOrder.front())
@@ -189,6 +234,8 @@ Findings surveyFindings(const PaintedWork& w, const WorkSurvey& s)
     colours(w, s, out);
     bare(w, s, out);
     melting(w, s, out);
+    edges(w, s, out);
+    leaks(w, s, out);
     order(w, s, out);
     std::erase_if(out, [&](const Finding& f) { return w.project.setAside.contains(f.key); });
     return out;

@@ -1,6 +1,7 @@
 #include "core/survey/work_survey.h"
 #include "core/colour/srgb.h"
 #include "core/reading/preparing.h"
+#include "core/reading/silhouette.h"
 #include "core/survey/survey_rules.h"
 #include <map>
 #include <opencv2/imgproc.hpp>
@@ -101,8 +102,52 @@ std::vector<PartCheck> partsOf(const PaintedWork& work, const Surveyed& s, const
 }
 } // namespace
 
-Result<WorkSurvey> surveyOf(const PaintedWork& work, const std::vector<transfer::Landmark>& landmarks,
-    const Photo& photo, const std::optional<Corners>& corners, Progress& progress)
+PhotoSaid PhotoSaid::of(const CanvasPhoto& c)
+{
+    PhotoSaid s;
+    if (c.corners.size() == 4)
+        s.corners = Corners{c.corners[0], c.corners[1], c.corners[2], c.corners[3]};
+    if (c.grey.width >= 3 && c.grey.height >= 3)
+        s.grey = c.grey, s.greyLightness = c.greyLightness;
+    return s;
+}
+
+namespace {
+/// What the canvas and the stage's look do to the eye, each read as a picture.
+void read(const PaintedWork& work, const cv::Mat& linear, const light::Picture& face, double perCm, WorkSurvey& out)
+{
+    const auto canvas = transfer::canvasPlanOf(work.project);
+    const reading::Viewing viewing{canvas.widthCm, canvas.heightCm, work.project.brief.viewingDistanceCm};
+    cv::Mat within;
+    cv::max(linear, 0, within), cv::min(within, 1, within);
+    light::Picture seen = face;
+    seen.colour = LinearPicture::fromMat(within), seen.pixelsPerCm = perCm;
+    const light::Picture* const both[]{&seen, &face};
+    std::array<reading::Attention, 2> drawn;
+    std::array<std::vector<reading::Silhouette>, 2> outlines;
+    cv::parallel_for_({0, 2}, [&](const cv::Range& which) {
+        for (int i = which.start; i < which.end; ++i) {
+            drawn[std::size_t(i)] = reading::attention(both[i]->colour, face.ids, viewing, 256);
+            outlines[std::size_t(i)] = reading::silhouettes(*both[i]);
+        }
+    });
+    out.order = drawn[0].order, out.plannedOrder = drawn[1].order;
+    out.leaks = drawn[0].leaks, out.plannedLeaks = drawn[1].leaks;
+    for (PartCheck& part : out.parts)
+        for (std::size_t i = 0; i < 2; ++i)
+            for (const auto& s : outlines[i])
+                if (s.element == part.element && part.element) {
+                    (i ? part.plannedLost : part.lost) = s.lost;
+                    if (!i) {
+                        part.lostPlace = canvas.toPlan(Rect{s.lostPlace.x / perCm, s.lostPlace.y / perCm,
+                            s.lostPlace.width / perCm, s.lostPlace.height / perCm});
+                    }
+                }
+}
+} // namespace
+
+Result<WorkSurvey> surveyOf(const PaintedWork& work, const Landmarks& landmarks, const Photo& photo,
+    const PhotoSaid& said, Progress& progress, const std::function<void(const Photo&)>& first)
 {
     if (!work.looks)
         return Error{Kind::Missing, "There is no plan to hold the canvas against.", {}};
@@ -111,10 +156,18 @@ Result<WorkSurvey> surveyOf(const PaintedWork& work, const std::vector<transfer:
     const light::Picture face = onCanvasFace(work.project, stage, work.tone, 900);
     const auto canvas = transfer::canvasPlanOf(work.project);
     Asked asked;
-    asked.widthCm = canvas.widthCm, asked.heightCm = canvas.heightCm, asked.corners = corners;
+    asked.widthCm = canvas.widthCm, asked.heightCm = canvas.heightCm, asked.corners = said.corners;
+    if (said.grey)
+        asked.grey = KnownGrey{{}, said.grey, said.greyLightness, 0};
     WorkSurvey out;
-    for (const transfer::Landmark& l : landmarks)
-        asked.landmarks.push_back(l.at), out.names.push_back(l.name), out.elements.push_back(l.element);
+    asked.landmarksLater = [&] {
+        std::vector<Vec2> at;
+        for (const transfer::Landmark& l : landmarks ? landmarks() : std::vector<transfer::Landmark>{})
+            at.push_back(l.at), out.names.push_back(l.name), out.elements.push_back(l.element);
+        return at;
+    };
+    if (first)
+        asked.first = [&](const CanvasView& v) { first(squaredUp(photo, v, std::max(200, face.colour.width()))); };
     out.stage = bytesOf(face.colour.mat());
     if (!photo.empty()) {
         cv::Mat small = photo.mat();
@@ -135,11 +188,7 @@ Result<WorkSurvey> surveyOf(const PaintedWork& work, const std::vector<transfer:
     const cv::Mat linear = linearFromLab(out.compared.light.lab);
     out.even = bytesOf(linear);
     out.parts = partsOf(work, out.compared, face.ids);
-    const reading::Viewing viewing{canvas.widthCm, canvas.heightCm, work.project.brief.viewingDistanceCm};
-    cv::Mat within;
-    cv::max(linear, 0, within), cv::min(within, 1, within);
-    out.order = reading::attention(LinearPicture::fromMat(within), face.ids, viewing, 256).order;
-    out.plannedOrder = reading::attention(face.colour, face.ids, viewing, 256).order;
+    read(work, linear, face, out.compared.perCm, out);
     out.findings = surveyFindings(work, out);
     return out;
 }

@@ -32,6 +32,8 @@ struct PartCheck {
     double lightness = 50; ///< L* that it should have
     double dL = 0, dC = 0, dHue = 0; ///< painted minus what this stage should show
     double contrast = 0, planned = 0; ///< L* between it and what lies about it: on the canvas, in the stage's look
+    double lost = 0, plannedLost = 0; ///< share of its contour whose edge is lost; likewise
+    Rect lostPlace; ///< cm of the plan: where most of it is lost on the canvas
     bool judged = false;
 };
 struct WorkSurvey {
@@ -44,15 +46,26 @@ struct WorkSurvey {
     Photo even; ///< the same in even light, as large as the stage's picture
     Photo stage; ///< what it was held against
     std::vector<int> order, plannedOrder; ///< element ids, what draws most first; on the canvas, in the stage's look
+    /// How much the eye is drawn out over the left, right, top, bottom side, 1 = as on an even canvas; likewise.
+    std::array<double, 4> leaks{}, plannedLeaks{};
     std::string task; ///< the last one done
     double changed = -1; ///< share of the canvas that is another than on the photograph before; −1: there is none
     Mask changedWhere; ///< as large as `squared`
     Findings findings;
 };
-/// \param landmarks may be empty \param corners by hand, px of the photograph
+/// What is said of a photograph besides what is seen in it.
+struct PhotoSaid {
+    std::optional<Corners> corners{}; ///< by hand, px
+    std::optional<Rect> grey{}; ///< a grey card, px
+    double greyLightness = 50; ///< L* of that card
+    static PhotoSaid of(const CanvasPhoto& photo);
+};
+using Landmarks = std::function<std::vector<transfer::Landmark>()>;
+/// \param landmarks worked out once the corners are found; may be empty
+/// \param first told the photograph squared up roughly, long before all else; may be empty
 /// \return Invalid or Cancelled; a canvas that is not found is told in `compared`
-Result<WorkSurvey> surveyOf(const PaintedWork& work, const std::vector<transfer::Landmark>& landmarks,
-    const Photo& photo, const std::optional<Corners>& corners, Progress& progress);
+Result<WorkSurvey> surveyOf(const PaintedWork& work, const Landmarks& landmarks, const Photo& photo,
+    const PhotoSaid& said, Progress& progress, const std::function<void(const Photo&)>& first = {});
 
 /// What has changed since an earlier photograph, squared up by itself or by its corners. Nothing where it is not found.
 void holdAgainstEarlier(WorkSurvey& now, const PaintedWork& work, const Photo& before,

@@ -283,6 +283,17 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(!state().busy(), 60000);
         hand().undo();
         QVERIFY(painting().photos[0].corners.empty());
+        // A box inside the grey card; the strip shows what there is by day.
+        hand().find<QPushButton>("greyCard")->click();
+        hand().drag(hand().board(), hand().board()->toScreen(Vec2{50, 12}), hand().board()->toScreen(Vec2{54, 16}));
+        QVERIFY(painting().photos[0].grey.width > 10);
+        hand().undo();
+        QVERIFY(painting().photos[0].grey.width == 0);
+        auto* strip = hand().find<QListWidget>("photoStrip");
+        QTRY_VERIFY_WITH_TIMEOUT(strip->count() == 1 && !strip->item(0)->icon().isNull(), 60000);
+        hand().type(hand().find<QDoubleSpinBox>("letPass"), "3");
+        QCOMPARE(painting().toleranceOf(hand().desk().heldElement()->id), 3.0);
+        hand().undo();
         hand().find<QPushButton>("acceptPart")->click();
         hand().drag(hand().board(), hand().board()->toScreen(Vec2{10, 10}), hand().board()->toScreen(Vec2{20, 18}));
         QCOMPARE(int(painting().accepted.size()), 1);

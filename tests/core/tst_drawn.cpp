@@ -185,7 +185,7 @@ private slots:
     {
         Project p = kit::postWork();
         SurfaceCache cache;
-        const Lantern fresh = light::freshLantern(p);
+        const Lantern fresh = light::freshLantern(p, nullptr, cache);
         QVERIFY(std::abs(fresh.position.z - 8) < 1e-6 && fresh.position.y == 2); // four fifths of the way to the post
         const Lantern inside = light::hungIn(p, fresh, &p.elements[0], cache);
         QVERIFY(inside.within == 4 && std::abs(inside.position.z - 10) < 0.1 && std::abs(inside.position.y - 1) < 0.1);

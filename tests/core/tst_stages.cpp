@@ -276,7 +276,8 @@ private slots:
             m.name = "rim";
             marks.push_back(m);
         }
-        const auto s = surveyOf(w, marks, *easel.photograph(), easel.view().corners(), m_progress);
+        const auto s = surveyOf(
+            w, [&] { return marks; }, *easel.photograph(), {easel.view().corners()}, m_progress);
         QVERIFY(bool(s));
         QVERIFY(s->compared.found && s->task == "lights" && s->parts.size() == 3);
         QVERIFY(s->even.width() == s->stage.width() && !s->squared.empty());
@@ -313,7 +314,7 @@ private slots:
         const auto [earlier, cornersThen] = photographed(before, 3);
         const auto [later, cornersNow] = photographed(after, 4);
         const PaintedWork w = made(after);
-        auto s = surveyOf(w, {}, later, cornersNow, m_progress).take();
+        auto s = surveyOf(w, {}, later, {cornersNow}, m_progress).take();
         QCOMPARE(s.changed, -1.0);
         holdAgainstEarlier(s, w, earlier, cornersThen, m_progress);
         QVERIFY(s.changed > 0.005 && s.changed < 0.6);
@@ -383,6 +384,93 @@ private slots:
         PaintedWork other = w;
         other.project = quiet;
         QVERIFY(!found(surveyFindings(other, s), "paint.melts"));
+    }
+    void edgesAndLeaksAreHeldAgainstTheStage_data()
+    {
+        QTest::addColumn<double>("lost");
+        QTest::addColumn<double>("planned");
+        QTest::addColumn<QString>("word");
+        QTest::newRow("lost") << 0.7 << 0.1 << "restate";
+        QTest::newRow("found where it should be lost") << 0.05 << 0.6 << "soften";
+        QTest::newRow("as planned") << 0.35 << 0.3 << "";
+    }
+    void edgesAndLeaksAreHeldAgainstTheStage()
+    {
+        QFETCH(double, lost);
+        QFETCH(double, planned);
+        QFETCH(QString, word);
+        Project p = madeWork();
+        const PaintedWork w = made(p);
+        WorkSurvey s;
+        PartCheck c;
+        c.element = p.elements[0].id, c.name = "hut", c.judged = true, c.painted = 1, c.lost = lost,
+        c.plannedLost = planned, c.lostPlace = {3, 4, 5, 6};
+        s.parts = {c}, s.compared.painted = 1;
+        s.leaks = {1, word.isEmpty() ? 1.0 : 2.2, 1, 1}, s.plannedLeaks = {1, 1, 1, 1};
+        const Findings all = surveyFindings(w, s);
+        const Finding *edge = found(all, "paint.edge"), *leak = found(all, "paint.leak:right");
+        QCOMPARE(edge != nullptr, !word.isEmpty());
+        QCOMPARE(leak != nullptr, !word.isEmpty());
+        QCOMPARE(all.size(), word.isEmpty() ? std::size_t(0) : std::size_t(2));
+        if (edge) {
+            QVERIFY(edge->sentence.find(word.toStdString()) != std::string::npos && edge->measured == 100 * lost);
+            QVERIFY(leak->place.right() == p.brief.widthCm && leak->measured == 2.2);
+        }
+    }
+    void aCardInThePhotographTellsTheLight()
+    {
+        Project p = madeWork();
+        p = doneUpTo(std::move(p), made(p).tasks, "lights");
+        const PaintedWork w = made(p);
+        auto stage = w.picture;
+        stage.colour = w.looks->now(w.tasks);
+        const Photo face = colour::codeOf(onCanvasFace(p, stage, w.tone, 960).colour);
+        cv::Mat dark; // all of it a good deal too dark
+        face.mat().convertTo(dark, CV_8U, 0.7);
+        devices::SimulatedEasel::Room room;
+        room.seed = 3, room.longPx = 1600, room.lamp = 0, room.gloss = 0, room.greyCard = true;
+        devices::SimulatedEasel easel(60, 40, room);
+        easel.setCanvas(Photo::fromMat(dark));
+        const Rect cm = easel.greyCardCm();
+        const Vec2 a = easel.view().photoAt({cm.x, cm.y}), b = easel.view().photoAt({cm.right(), cm.bottom()});
+        const Photo photo = *easel.photograph();
+        CanvasPhoto said;
+        const Corners c = easel.view().corners();
+        said.corners.assign(c.begin(), c.end());
+        const auto mean = [&](const CanvasPhoto& words) {
+            const auto s = surveyOf(w, {}, photo, PhotoSaid::of(words), m_progress);
+            return s ? s->parts[0].dL : 0;
+        };
+        const double without = mean(said);
+        said.grey = {a.x, a.y, b.x - a.x, b.y - a.y};
+        const double with = mean(said);
+        QVERIFY2(std::abs(without) < 2, qPrintable(QString::number(without))); // less light, for all it knows
+        QVERIFY2(with < -6, qPrintable(QString::number(with)));
+    }
+    void theFirstLookComesBeforeTheRest()
+    {
+        Project p = madeWork();
+        const PaintedWork w = made(p);
+        devices::SimulatedEasel::Room room;
+        room.seed = 3, room.longPx = 1600;
+        devices::SimulatedEasel easel(60, 40, room);
+        easel.setCanvas(colour::codeOf(w.picture.colour));
+        int firsts = 0, asked = 0;
+        Photo rough;
+        const auto s = surveyOf(
+            w,
+            [&] {
+                ++asked;
+                return std::vector<transfer::Landmark>{};
+            },
+            *easel.photograph(), {}, m_progress,
+            [&](const Photo& photo) {
+                QCOMPARE(asked, 0);
+                ++firsts, rough = photo;
+            });
+        QVERIFY(bool(s) && firsts == 1 && asked == 1);
+        QCOMPARE(rough.width(), 900);
+        QCOMPARE(rough.height(), 600);
     }
     void driftIsSaidInWords_data()
     {

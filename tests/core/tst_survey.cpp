@@ -271,8 +271,8 @@ private slots:
         const auto f = cornersOf(plan, *easel.photograph(), a, m_progress);
         QVERIFY(f && f->found && f->byTags);
         for (const double mm : cornerErrorsMm(f->view, easel.view()))
-            QVERIFY2(mm < 0.3, qPrintable(QString("%1 mm").arg(mm)));
-        QVERIFY(std::abs(f->view.k1() - k1) < 0.006);
+            QVERIFY2(mm < 0.1, qPrintable(QString("%1 mm").arg(mm)));
+        QVERIFY(std::abs(f->view.k1() - k1) < 0.004);
         // One tag too few is no tags at all.
         cv::Mat covered = easel.photograph()->mat().clone();
         const Vec2 c = easel.view().photoAt({-3, -3});

@@ -36,6 +36,10 @@ PlanFacts madeFacts(const Project& p)
         {p.elements[0].id, "wall", 300, 200, 100, 0, 0.3, {2, 5, 20, 20}, 0, {0}},
         {p.elements[1].id, "boat", 300, 100, 100, 100, 0.4, {10, 15, 20, 15}, 2, {0, 1}},
         {p.elements[2].id, "lead", 200, 50, 100, 50, 0.6, {40, 10, 10, 25}, 1, {0}}};
+    std::vector<std::int32_t> ids(60 * 40, 0);
+    for (int y = 10; y < 35; ++y)
+        std::fill_n(ids.begin() + y * 60 + 40, 10, p.elements[2].id);
+    f.outlines = IdMap(60, 40, std::move(ids));
     return f;
 }
 const WorkTask* at(const std::vector<WorkTask>& all, const std::string& key)
@@ -545,6 +549,9 @@ private slots:
         QTest::newRow("late") << "paint.late";
         QTest::newRow("layers") << "paint.layers";
         QTest::newRow("signature") << "paint.signature";
+        QTest::newRow("signature across an outline") << "paint.signature-edge";
+        QTest::newRow("acrylic over oil") << "paint.over";
+        QTest::newRow("acrylic over a passage in oil of another's") << "paint.over:darks";
     }
     void findingsAreCuredByTheirFix()
     {
@@ -558,6 +565,13 @@ private slots:
             p.brief.medium = "gouache", p.mix.coats = 2;
         if (key == "paint.signature")
             p.painting.signatureAt = {59.5, 39.8};
+        if (key == "paint.signature-edge")
+            p.painting.signatureAt = {50, 30}; // the lead ends there
+        if (key.startsWith("paint.over")) {
+            TaskWord oil;
+            oil.task = ::key("pass", p.elements[0]), oil.paint = "oil";
+            p = edits::withTaskWord(std::move(p), oil);
+        }
         const std::string name = key.toStdString();
         for (int i = 0; i < 40; ++i) {
             const WorkPlan plan = planned(p);

@@ -1,5 +1,6 @@
 // From what was said to a cut-out that stands in the scene.
 #include "app/stations/cut/cut_table.h"
+#include "core/review/first_steps.h"
 #include "core/colour/srgb.h"
 #include "core/project/edits.h"
 #include "core/project/hold.h"
@@ -162,13 +163,16 @@ void CutTable::stand(const QString& name)
     for (const CastMember& m : p.brief.cast)
         if (QString::fromStdString(m.name).compare(QString::fromStdString(e.name), Qt::CaseInsensitive) == 0)
             e.cast = m.id;
-    e.baseCm = {p.brief.widthCm / 2, p.camera.horizonCm + 0.6 * (p.brief.heightCm - p.camera.horizonCm)};
-    e.heightM = 1.7;
+    e = review::firstPlace(p, std::move(e));
     Project after = edits::withElement(p, e);
     const int id = after.elements.back().id;
     m_desk.edit(tr("Stand it in the scene"), std::move(after));
     m_desk.holdElement(id);
-    m_desk.notices.say(tr("“%1” now stands in the scene, 1.7 m tall. Give it its true height on the Stage (Alt+4).")
-                           .arg(QString::fromStdString(e.name)));
+    m_desk.notices.say(e.usual.empty()
+            ? tr("“%1” now stands in the scene, 1.7 m tall. Give it its true height on the Stage (Alt+4).")
+                  .arg(QString::fromStdString(e.name))
+            : tr("“%1” now stands in the scene, as tall as it usually is: %2 m.")
+                  .arg(QString::fromStdString(e.name))
+                  .arg(e.heightM, 0, 'f', 2));
 }
 } // namespace rl::app

@@ -3,6 +3,7 @@
 #include "app/desk/importer.h"
 #include "app/stations/gather/wall_page.h"
 #include "app/widgets/film_picker.h"
+#include "core/review/first_steps.h"
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
 #include "store/stored_picture.h"
@@ -109,11 +110,26 @@ void WallPage::layInHeap(const QString& heap)
 
 void WallPage::useAsBackdrop()
 {
-    Backdrop b = project().backdrop;
-    b.reference = m_desk.reference();
-    if (const auto* m = m_desk.wall.measure(b.reference); m && m->eyeConfidence >= 0.5)
-        b.horizon = m->eyeLevel;
-    m_desk.edit(tr("Choose the backdrop"), edits::withBackdrop(project(), b));
+    const Reference* r = m_desk.heldReference();
+    if (!r || r->pixels.missing())
+        return;
+    m_backdropWanted = r->id;
+    m_lens.ask(JobKey(std::pair(r->id, r->sha256)), [pixels = r->pixels](Progress&) -> Result<double> {
+        const Photo photo = pixels.photo();
+        return photo.empty() ? 0.0 : review::focalShareOf(photo);
+    });
+    if (!m_lens.running())
+        takeBackdrop();
+}
+
+void WallPage::takeBackdrop()
+{
+    const int id = std::exchange(m_backdropWanted, 0);
+    if (!id || !project().reference(id))
+        return;
+    const auto* m = m_desk.wall.measure(id);
+    m_desk.edit(tr("Choose the backdrop"),
+        review::withBackdropChosen(project(), id, m, m_lens.last() ? *m_lens.last() : 0));
 }
 
 /// The file of a missing picture is put back where it was when it is the same one, byte for byte; another picture of

@@ -28,7 +28,7 @@ LanternPage::LanternPage(Desk& desk, StationView& view)
         [this, any] { return any() ? std::optional(m_desk.lantern()) : std::nullopt; },
         [this](int id) { m_desk.holdLantern(id); });
     m_form->mainButton(
-        "addLantern", tr("Hang one"), tr("Hangs another lantern in the middle of the scene (L)"), [this] { hang(); });
+        "addLantern", tr("Hang one"), tr("Hangs another lantern beside the thing in hand (L)"), [this] { hang(); });
     const auto lantern = lens::lantern();
     m_form->toggle(lantern, &Lantern::on,
         {"lanternOn", tr("burns"), tr("Puts this lantern out or lights it again"), tr("Light the lantern")},
@@ -50,6 +50,7 @@ LanternPage::LanternPage(Desk& desk, StationView& view)
     m_form->line();
     strengthFields();
     shapeFields();
+    placeFields();
 }
 
 void LanternPage::strengthFields()
@@ -166,9 +167,50 @@ void LanternPage::shapeFields()
         });
 }
 
+void LanternPage::placeFields()
+{
+    const auto lantern = lens::lantern();
+    const auto distance = [&](const char* name, const QString& label, const QString& help, double Vec3::*axis,
+                              double low, double high) {
+        m_form->value(
+            {name, label, help, {}}, shownAs(Unit::Metre), low, high,
+            [this, axis]() -> std::optional<double> {
+                const Lantern* l = m_desk.heldLantern();
+                return l ? std::optional(l->position.*axis) : std::nullopt;
+            },
+            [this, lantern, axis](double v, int g) {
+                m_form->change(lantern, tr("Carry the lantern"), g, [axis, v](Lantern& l) { l.position.*axis = v; });
+            });
+    };
+    distance("lanternAside", tr("aside"),
+        tr("To the right of the middle of the picture; less than nothing: to the left."), &Vec3::x, -5000, 5000);
+    distance("lanternUp", tr("up"), tr("Over the ground."), &Vec3::y, -10, 1000);
+    distance("lanternAway", tr("away"), tr("From the viewer."), &Vec3::z, 0.05, 5000);
+    m_form->pick(
+        {"lanternCarried", tr("carried by"),
+            tr("Moves, turns, grows and mirrors with this thing: a hand, a mast, a window. Dragged away from it, it "
+               "hangs by itself again."),
+            {}},
+        [this] {
+            Choices all{{tr("nothing"), 0}};
+            for (const Element& e : project().elements)
+                all.emplace_back(QString::fromStdString(e.name), e.id);
+            return all;
+        },
+        [this]() -> std::optional<int> {
+            const Lantern* l = m_desk.heldLantern();
+            return l ? std::optional(l->carriedBy) : std::nullopt;
+        },
+        [this, lantern](int id) {
+            m_form->change(lantern, id ? tr("Tie the lantern to it") : tr("Untie the lantern"), -1,
+                [id](Lantern& l) { l.carriedBy = id; });
+        });
+}
+
 void LanternPage::hang()
 {
-    Lantern l = light::freshLantern(project());
+    const Element* beside = m_desk.heldElement();
+    Lantern l = light::freshLantern(project(), beside, m_desk.surfaces());
     l.name = tr("Lantern %1").arg(project().lights.lanterns.size() + 1).toStdString();
     Project after = edits::withLantern(project(), l);
     const int id = after.lights.lanterns.back().id;

@@ -14,6 +14,7 @@ public:
 private:
     void strengthFields();
     void shapeFields();
+    void placeFields();
     void groupFields();
     void chooseGroup(int id);
     void rename();

@@ -1,10 +1,18 @@
 #include "app/stations/paint/paint_state.h"
 #include "app/stations/station.h"
+#include "core/colour/srgb.h"
 #include "core/project/painting_edits.h"
 #include "core/schedule/paint_rules.h"
 #include <QDateTime>
 
 namespace rl::app {
+
+namespace {
+QImage smallOf(const QImage& image)
+{
+    return image.scaled(240, 168, Qt::KeepAspectRatio, Qt::SmoothTransformation).copy();
+}
+} // namespace
 
 WallClock systemClock()
 {
@@ -28,7 +36,14 @@ PaintState::PaintState(Desk& desk)
     , m_survey(&desk.notices)
     , m_small(nullptr)
     , m_expected(&desk.notices)
+    , m_smallPhotos(nullptr)
 {
+    connect(&m_smallPhotos, &JobBase::done, this, [this] {
+        if (m_smallPhotos.last() && !m_smallPhotos.problem())
+            for (const auto& [id, image] : *m_smallPhotos.last())
+                m_photos.emplace(id, image);
+        emit changed();
+    });
     connect(&m_work, &JobBase::done, this, [this] {
         want();
         emit changed();
@@ -47,6 +62,9 @@ PaintState::PaintState(Desk& desk)
     });
     connect(&m_survey, &JobBase::done, this, [this] {
         m_desk.setMore(compared() ? compared()->findings : Findings{});
+        if (const auto* s = compared(); s && !s->squared.empty() && !m_survey.problem())
+            m_photos[m_photo] = smallOf(imageOf(s->squared));
+        wantSmallPhotos();
         emit changed();
     });
     connect(&desk.document, &Document::workChanged, this, [this] {
@@ -54,7 +72,8 @@ PaintState::PaintState(Desk& desk)
         if (timer.running())
             (void)timer.end();
         m_second.stop();
-        m_landmarks.reset();
+        m_photos.clear();
+        m_firstLook = {};
     });
     m_second.setInterval(1000);
     connect(&m_second, &QTimer::timeout, this, [this] { tick(double(m_steady.restart()) / 1000); });
@@ -296,8 +315,8 @@ void PaintState::holdPhoto(int id)
 JobKey PaintState::surveyKey() const
 {
     const CanvasPhoto* c = heldPhoto();
-    return std::tuple(m_photo, c ? c->corners : std::vector<Vec2>{}, m_desk.project().painting.tasks,
-        m_desk.project().painting.tolerances, m_desk.project().painting.accepted,
+    return std::tuple(m_photo, c ? c->corners : std::vector<Vec2>{}, c ? c->grey : Rect{}, c ? c->greyLightness : 0.0,
+        m_desk.project().painting.tasks, m_desk.project().painting.tolerances, m_desk.project().painting.accepted,
         m_work.last() ? *m_work.last() : nullptr);
 }
 
@@ -308,36 +327,85 @@ void PaintState::compare()
     const Reference* r = c ? m_desk.project().reference(c->reference) : nullptr;
     if (!w || !r || m_survey.answer(surveyKey()))
         return;
-    std::optional<survey::Corners> corners;
-    if (c->corners.size() == 4)
-        corners = survey::Corners{c->corners[0], c->corners[1], c->corners[2], c->corners[3]};
     const CanvasPhoto* earlier = nullptr;
     for (const CanvasPhoto& o : m_desk.project().painting.photos)
         if (o.id != c->id && o.at <= c->at && (!earlier || o.at >= earlier->at))
             earlier = &o;
     const Reference* before = earlier ? m_desk.project().reference(earlier->reference) : nullptr;
-    std::optional<survey::Corners> earlierCorners;
-    if (earlier && earlier->corners.size() == 4)
-        earlierCorners
-            = survey::Corners{earlier->corners[0], earlier->corners[1], earlier->corners[2], earlier->corners[3]};
+    const survey::PhotoSaid words = survey::PhotoSaid::of(*c),
+                            earlierWords = earlier ? survey::PhotoSaid::of(*earlier) : survey::PhotoSaid{};
+    m_firstLook = {};
+    const auto first = [self = QPointer<QObject>(this), this, id = m_photo](const Photo& rough) {
+        onInterface(self, [this, id, image = imageOf(rough).copy()] {
+            if (id == m_photo)
+                m_firstLook = image;
+            emit changed();
+        });
+    };
     m_progress = 0;
     m_survey.ask(
         surveyKey(),
-        [work = std::move(*w), pixels = r->pixels, corners, earlierCorners,
+        [work = std::move(*w), pixels = r->pixels, words, earlierWords, first,
             earlier = before ? before->pixels : LazyPhoto(),
             &surfaces = m_desk.surfaces()](Progress& progress) -> Result<survey::WorkSurvey> {
             const Photo photo = pixels.photo();
             if (photo.empty())
                 return Error{Kind::Missing, "The photograph cannot be read.", {}};
-            const auto marks = survey::landmarksOf(work.project, surfaces, progress);
-            auto made = survey::surveyOf(
-                work, marks ? marks->points : std::vector<transfer::Landmark>{}, photo, corners, progress);
+            const auto marks = [&] {
+                const auto found = survey::landmarksOf(work.project, surfaces, progress);
+                return found ? found->points : std::vector<transfer::Landmark>{};
+            };
+            auto made = survey::surveyOf(work, marks, photo, words, progress, first);
             if (!made || earlier.empty())
                 return made;
             survey::WorkSurvey now = made.take();
             if (const Photo then = earlier.photo(); !then.empty())
-                survey::holdAgainstEarlier(now, work, then, earlierCorners, progress);
+                survey::holdAgainstEarlier(now, work, then, earlierWords.corners, progress);
             return now;
+        },
+        Lane::Long);
+}
+
+QImage PaintState::photoSmall(int photo) const
+{
+    const auto at = m_photos.find(photo);
+    return at == m_photos.end() ? QImage() : at->second;
+}
+
+/// Squares up those that have not been yet, so that they can be leafed through.
+void PaintState::wantSmallPhotos()
+{
+    struct One {
+        int id = 0;
+        LazyPhoto pixels;
+        std::optional<survey::Corners> corners;
+    };
+    std::vector<One> wanted;
+    std::vector<int> ids;
+    for (const CanvasPhoto& c : m_desk.project().painting.photos)
+        if (const Reference* r = m_desk.project().reference(c.reference); r && !m_photos.contains(c.id))
+            wanted.push_back({c.id, r->pixels, survey::PhotoSaid::of(c).corners}), ids.push_back(c.id);
+    if (wanted.empty() || !work())
+        return;
+    const auto canvas = transfer::canvasPlanOf(m_desk.project());
+    m_smallPhotos.ask(
+        JobKey(ids),
+        [wanted, canvas, base = *m_work.last()](Progress& progress) -> Result<SmallPhotos> {
+            const Photo plan = colour::codeOf(base->picture.colour);
+            SmallPhotos all;
+            for (const One& one : wanted) {
+                survey::Asked asked;
+                asked.widthCm = canvas.widthCm, asked.heightCm = canvas.heightCm, asked.corners = one.corners;
+                const Photo photo = one.pixels.photo();
+                if (photo.empty())
+                    continue;
+                const auto found = survey::cornersOf(plan, photo, asked, progress);
+                if (progress.cancelled())
+                    break;
+                all[one.id]
+                    = smallOf(imageOf(found && found->found ? survey::squaredUp(photo, found->view, 360) : photo));
+            }
+            return all;
         },
         Lane::Long);
 }

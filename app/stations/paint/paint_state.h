@@ -74,6 +74,8 @@ public:
     void stopComparing() { m_survey.stop(); }
     bool comparing() const { return m_survey.running(); }
     double progress() const { return m_progress; }
+    QImage firstLook() const { return m_survey.running() ? m_firstLook : QImage(); } ///< squared up roughly
+    QImage photoSmall(int photo) const; ///< squared up, small; null while it is made
     void takePhoto(Photo photo, std::shared_ptr<const std::vector<unsigned char>> bytes, const QString& name);
 
 signals:
@@ -85,6 +87,7 @@ private:
     JobKey planKey() const;
     JobKey surveyKey() const;
     void wantLooks();
+    void wantSmallPhotos();
     static std::set<std::string> doneBy(const schedule::WorkPlan& plan, int sitting);
     void journal();
     Desk& m_desk;
@@ -93,7 +96,10 @@ private:
     Job<survey::WorkSurvey> m_survey;
     Job<std::vector<QImage>> m_small; ///< of all sittings
     Job<QImage> m_expected;
-    std::shared_ptr<const std::vector<transfer::Landmark>> m_landmarks;
+    using SmallPhotos = std::map<int, QImage>; ///< by the photograph's id
+    Job<SmallPhotos> m_smallPhotos;
+    SmallPhotos m_photos;
+    QImage m_firstLook;
     int m_sitting = -1, m_photo = 0;
     std::string m_task, m_saidOf;
     double m_progress = 0;

@@ -10,8 +10,10 @@
 #include "store/picture_reader.h"
 #include <QFileDialog>
 #include <QHeaderView>
+#include <QListWidget>
 #include <QPainter>
 #include <QTreeWidget>
+#include <QVBoxLayout>
 
 namespace rl::app {
 
@@ -53,20 +55,15 @@ public:
     }
     bool press(const BoardPoint& p) override
     {
-        const CanvasPhoto* c = m_page.m_state.heldPhoto();
-        const Reference* r = c ? m_page.project().reference(c->reference) : nullptr;
-        if (!r)
+        const auto px = m_page.inPhoto(p.at);
+        if (!px)
             return false;
-        // The photograph fills the board's canvas as it fits.
-        const double w = m_page.project().brief.widthCm, h = m_page.project().brief.heightCm,
-                     k = std::max(r->pixels.width() / w, r->pixels.height() / h);
-        const Vec2 px{(p.at.x - w / 2) * k + r->pixels.width() / 2.0, (p.at.y - h / 2) * k + r->pixels.height() / 2.0};
-        m_corners.push_back(px);
+        m_corners.push_back(*px);
         if (m_corners.size() == 4) {
-            m_page.m_desk.edit(
-                PhotoPage::tr("Set the corners by hand"), edits::withCanvasCorners(m_page.project(), c->id, m_corners));
+            m_page.m_desk.edit(PhotoPage::tr("Set the corners by hand"),
+                edits::withCanvasCorners(m_page.project(), m_page.m_state.photo(), m_corners));
             m_corners.clear();
-            m_page.m_byHand = false, m_page.m_shown = Even;
+            m_page.m_mode = Nothing, m_page.m_shown = Even;
             m_page.m_state.compare();
             m_page.show();
         }
@@ -83,7 +80,7 @@ public:
     bool drop() override
     {
         m_corners.clear();
-        m_page.m_byHand = false;
+        m_page.m_mode = Nothing;
         emit m_page.lookChanged();
         return true;
     }
@@ -93,14 +90,16 @@ private:
     std::vector<Vec2> m_corners;
 };
 
-/// A box in which the paint is the plan from now on.
-class PhotoPage::AcceptPart final : public Tool {
+/// A box is dragged: where the paint is better than the plan, or about a grey card.
+class PhotoPage::DragBox final : public Tool {
 public:
-    explicit AcceptPart(PhotoPage& page)
+    DragBox(PhotoPage& page, QString hint, std::function<void(const Rect&)> done)
         : m_page(page)
+        , m_hint(std::move(hint))
+        , m_done(std::move(done))
     {
     }
-    QString hint() const override { return PhotoPage::tr("Drag a box over what is better than the plan."); }
+    QString hint() const override { return m_hint; }
     bool press(const BoardPoint& p) override
     {
         m_from = m_to = p.at, m_on = true;
@@ -112,11 +111,17 @@ public:
         m_to = p.at, m_on = false;
         const Rect r{std::min(m_from.x, m_to.x), std::min(m_from.y, m_to.y), std::abs(m_to.x - m_from.x),
             std::abs(m_to.y - m_from.y)};
-        if (r.width > 0.5 && r.height > 0.5)
-            m_page.m_desk.edit(PhotoPage::tr("Take the canvas as the plan"),
-                edits::withAccepted(m_page.project(), {0, m_page.m_state.photo(), r}));
-        m_page.m_accepting = false;
+        m_page.m_mode = Nothing;
+        if (r.width > 0.2 && r.height > 0.2)
+            m_done(r);
+        m_page.show();
         emit m_page.lookChanged();
+    }
+    bool drop() override
+    {
+        m_on = false, m_page.m_mode = Nothing;
+        emit m_page.lookChanged();
+        return true;
     }
     void paint(QPainter& p, const Board& board) const override
     {
@@ -128,15 +133,51 @@ public:
 
 private:
     PhotoPage& m_page;
+    QString m_hint;
+    std::function<void(const Rect&)> m_done;
     Vec2 m_from, m_to;
     bool m_on = false;
 };
+
+std::optional<Vec2> PhotoPage::inPhoto(Vec2 cm) const
+{
+    const CanvasPhoto* c = m_state.heldPhoto();
+    const Reference* r = c ? project().reference(c->reference) : nullptr;
+    if (!r)
+        return {};
+    // The photograph fills the board's canvas as it fits.
+    const double w = project().brief.widthCm, h = project().brief.heightCm,
+                 k = std::max(r->pixels.width() / w, r->pixels.height() / h);
+    return Vec2{(cm.x - w / 2) * k + r->pixels.width() / 2.0, (cm.y - h / 2) * k + r->pixels.height() / 2.0};
+}
+
+void PhotoPage::accept(const Rect& r)
+{
+    m_desk.edit(tr("Take the canvas as the plan"), edits::withAccepted(project(), {0, m_state.photo(), r}));
+}
+
+void PhotoPage::setGrey(const Rect& r)
+{
+    const auto from = inPhoto({r.x, r.y}), to = inPhoto({r.right(), r.bottom()});
+    if (!from || !to)
+        return;
+    const Rect px{
+        std::max(0.0, from->x), std::max(0.0, from->y), to->x - std::max(0.0, from->x), to->y - std::max(0.0, from->y)};
+    m_desk.edit(tr("Show the grey card"), edits::withCanvasGrey(project(), m_state.photo(), px));
+    m_shown = Even;
+    m_state.compare();
+}
 
 PhotoPage::PhotoPage(Desk& desk, StationView& view)
     : PaintPage(desk, view, tr("Canvas"), tr("A photograph of the canvas, squared up and held against this stage"))
     , m_wipe(std::make_unique<Wipe>(*this))
     , m_corner(std::make_unique<Corner>(*this))
-    , m_accept(std::make_unique<AcceptPart>(*this))
+    , m_accept(std::make_unique<DragBox>(
+          *this, tr("Drag a box over what is better than the plan."), [this](const Rect& r) { accept(r); }))
+    , m_card(std::make_unique<DragBox>(
+          *this, tr("Drag a box inside the grey card in the photograph."), [this](const Rect& r) { setGrey(r); }))
+    , m_beside(new QWidget)
+    , m_strip(new QListWidget)
     , m_list(new QTreeWidget)
     , m_camera(&desk.notices)
 {
@@ -162,9 +203,7 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
         [this] {
             Choices all;
             for (const CanvasPhoto& c : project().painting.photos)
-                all.emplace_back(said(schedule::dateOf(c.at / 60 + m_state.clock.utcMinutes(c.at))) + " "
-                        + said(schedule::clockOf(c.at / 60 + m_state.clock.utcMinutes(c.at))),
-                    c.id);
+                all.emplace_back(dayOf(c), c.id);
             return all;
         },
         [this]() -> std::optional<int> {
@@ -182,23 +221,38 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
             m_shown = i;
             emit lookChanged();
         });
-    m_form->latch(
-        "cornersByHand", tr("Corners by hand"),
-        tr("Click the four corners in the photograph, from the upper left round"),
-        [this](bool on) {
-            m_byHand = on;
-            if (on)
-                m_shown = Raw;
-            emit lookChanged();
+    const auto mode = [this, some](const char* name, const QString& words, const QString& tip, Mode which, bool raw) {
+        m_form->latch(
+            name, words, tip,
+            [this, which, raw](bool on) {
+                m_mode = on ? which : Nothing;
+                if (on && raw)
+                    m_shown = Raw;
+                emit lookChanged();
+            },
+            some);
+    };
+    mode("cornersByHand", tr("Corners by hand"),
+        tr("Click the four corners in the photograph, from the upper left round"), Corners, true);
+    mode("greyCard", tr("Grey card"),
+        tr("Drag a box inside a grey card in the photograph: values are then told by it, not by the plan. Printed tags "
+           "do the same by their paper."),
+        Card, true);
+    mode("acceptPart", tr("Better than the plan"), tr("Drag a box: there the canvas is the plan from now on"),
+        Accepting, false);
+    m_form->value(
+        {"letPass", tr("let pass"),
+            tr("How far the thing in hand may stray from the plan before it is told, × what usually passes"),
+            tr("Let it stray further")},
+        shownAs(Unit::Times), 0.25, 100,
+        [this]() -> std::optional<double> {
+            const Element* e = m_desk.heldElement();
+            return e ? std::optional(project().painting.toleranceOf(e->id)) : std::nullopt;
         },
-        some);
-    m_form->latch(
-        "acceptPart", tr("Better than the plan"), tr("Drag a box: there the canvas is the plan from now on"),
-        [this](bool on) {
-            m_accepting = on;
-            emit lookChanged();
-        },
-        some);
+        [this](double v, int g) {
+            if (const Element* e = m_desk.heldElement())
+                m_desk.edit(tr("Let it stray further"), edits::withTolerance(project(), e->id, v), g);
+        });
     m_form->button(
         "tryOn", tr("Try an idea on it"),
         tr("The squared-up photograph becomes the lowest picture of a new take: move, add, relight on top of it"),
@@ -222,29 +276,52 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
     addWriting();
     m_list->setObjectName("partChecks");
     m_list->setAccessibleName(tr("Canvas against stage, thing by thing"));
-    m_list->setHeaderLabels({tr("thing"), tr("painted"), "ΔL*", "ΔC*", tr("drift")});
+    m_list->setHeaderLabels({tr("thing"), tr("painted"), "ΔL*", "ΔC*", tr("lost edge"), tr("drift")});
     m_list->setRootIsDecorated(false);
     m_list->setWordWrap(true);
     m_list->header()->setStretchLastSection(false);
     m_list->header()->setSectionResizeMode(0, QHeaderView::Stretch);
-    for (int c = 1; c < 5; ++c)
+    for (int c = 1; c < 6; ++c)
         m_list->header()->setSectionResizeMode(c, QHeaderView::ResizeToContents);
-    m_list->hide();
+    m_strip->setObjectName("photoStrip");
+    m_strip->setAccessibleName(tr("Photographs of the canvas by day"));
+    m_strip->setViewMode(QListView::IconMode);
+    m_strip->setFlow(QListView::LeftToRight);
+    m_strip->setWrapping(false);
+    m_strip->setMovement(QListView::Static);
+    m_strip->setIconSize({120, 84});
+    m_strip->setFixedHeight(84 + 3 * fontMetrics().height());
+    m_strip->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    connect(m_strip, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (!m_filling && row >= 0)
+            m_state.holdPhoto(m_strip->item(row)->data(Qt::UserRole).toInt());
+    });
+    auto* column = new QVBoxLayout(m_beside);
+    column->setContentsMargins({});
+    column->addWidget(m_strip);
+    column->addWidget(m_list);
+    m_beside->hide();
 }
 
 PhotoPage::~PhotoPage() = default;
 
 QWidget* PhotoPage::beside()
 {
-    return m_list;
+    return m_beside;
+}
+
+QString PhotoPage::dayOf(const CanvasPhoto& c) const
+{
+    const int shift = m_state.clock.utcMinutes(c.at);
+    return said(schedule::dateOf(c.at / 60 + shift)) + " " + said(schedule::clockOf(c.at / 60 + shift));
 }
 
 std::vector<Tool*> PhotoPage::tools()
 {
-    if (m_byHand)
+    if (m_mode == Corners)
         return {m_corner.get()};
-    if (m_accepting)
-        return {m_accept.get()};
+    if (m_mode != Nothing)
+        return {m_mode == Card ? m_card.get() : m_accept.get()};
     if (m_state.compared() && !m_state.compared()->even.empty())
         return {m_wipe.get()};
     return {};
@@ -365,8 +442,10 @@ QImage PhotoPage::look()
 {
     m_marks.drift = m_shown != Raw;
     const auto* s = m_state.compared();
-    if (!s || (m_shown == Raw ? s->small.empty() : s->even.empty()))
-        return PaintPage::look();
+    if (!s || (m_shown == Raw ? s->small.empty() : s->even.empty())) {
+        const QImage early = m_state.firstLook(); // squared up roughly, while the rest is worked out
+        return early.isNull() ? PaintPage::look() : early;
+    }
     QImage image = base(*s);
     if (m_sash >= 1 || m_shown == Raw || m_shown == Since)
         return image;
@@ -380,6 +459,18 @@ QImage PhotoPage::look()
 
 void PhotoPage::fillStrip()
 {
+    m_filling = true;
+    m_strip->clear();
+    for (const CanvasPhoto& c : project().painting.photos) {
+        auto* item = new QListWidgetItem(dayOf(c), m_strip);
+        item->setData(Qt::UserRole, c.id);
+        if (const QImage small = m_state.photoSmall(c.id); !small.isNull())
+            item->setIcon(QPixmap::fromImage(small));
+        if (c.id == m_state.photo())
+            m_strip->setCurrentItem(item);
+    }
+    m_strip->setVisible(m_strip->count() > 0);
+    m_filling = false;
     m_list->clear();
     const auto* s = m_state.compared();
     if (!s)
@@ -393,7 +484,11 @@ void PhotoPage::fillStrip()
         const auto signedValue = [](double v) { return QString("%1%2").arg(v > 0 ? "+" : "").arg(v, 0, 'f', 0); };
         new QTreeWidgetItem(m_list,
             {said(part.name), tr("%1 %").arg(100 * part.painted, 0, 'f', 0), part.judged ? signedValue(part.dL) : "–",
-                part.judged ? signedValue(part.dC) : "–", drift > 0 ? tr("%1 mm").arg(drift, 0, 'f', 1) : "–"});
+                part.judged ? signedValue(part.dC) : "–",
+                part.judged && part.element
+                    ? tr("%1 (%2) %").arg(100 * part.lost, 0, 'f', 0).arg(100 * part.plannedLost, 0, 'f', 0)
+                    : "–",
+                drift > 0 ? tr("%1 mm").arg(drift, 0, 'f', 1) : "–"});
     }
     if (s->changed >= 0)
         new QTreeWidgetItem(m_list, {tr("new since the last photograph"), tr("%1 %").arg(100 * s->changed, 0, 'f', 0)});
@@ -413,10 +508,11 @@ void PhotoPage::show()
 
 QString PhotoPage::says() const
 {
-    if (m_byHand)
-        return m_corner->hint();
-    if (m_accepting)
-        return m_accept->hint();
+    if (m_mode != Nothing)
+        return (m_mode == Corners ? static_cast<const Tool*>(m_corner.get())
+                : m_mode == Card  ? m_card.get()
+                                  : m_accept.get())
+            ->hint();
     if (!m_state.heldPhoto())
         return tr("Photograph the canvas from the front, all four corners in the picture; Photograph… squares it up "
                   "and compares it.");

@@ -2,6 +2,7 @@
 #include "app/stations/paint/easel_view.h"
 #include "app/stations/paint/paint_page.h"
 
+class QListWidget;
 class QTreeWidget;
 
 namespace rl::app {
@@ -44,17 +45,24 @@ public:
 private:
     class Wipe;
     class Corner;
-    class AcceptPart;
+    class DragBox;
     enum Shown { Even, Squared, Stage, Raw, Since };
+    enum Mode { Nothing, Corners, Card, Accepting }; ///< what the hand does on the board
     void fillStrip();
     std::unique_ptr<Wipe> m_wipe;
     std::unique_ptr<Corner> m_corner;
-    std::unique_ptr<AcceptPart> m_accept;
+    std::unique_ptr<DragBox> m_accept, m_card;
+    void accept(const Rect& cm);
+    void setGrey(const Rect& cm);
+    std::optional<Vec2> inPhoto(Vec2 cm) const; ///< px, of a place on the board that shows the photograph
+    QString dayOf(const CanvasPhoto& photo) const;
     struct Taken {
         Photo photo;
         std::shared_ptr<const std::vector<unsigned char>> bytes;
         QString name;
     };
+    QWidget* m_beside;
+    QListWidget* m_strip; ///< all photographs by day
     QTreeWidget* m_list;
     Job<Taken> m_camera;
     int m_count = 0;
@@ -64,7 +72,8 @@ private:
     int m_baseShown = -1;
     int m_shown = Even;
     double m_sash = 1; ///< 0…1 of the width: right of it the stage
-    bool m_byHand = false, m_accepting = false;
+    Mode m_mode = Nothing;
+    bool m_filling = false;
 };
 
 /// What is left after the last stroke: facts, signature, varnish, the record.

@@ -6,6 +6,10 @@
 namespace rl::app {
 
 namespace {
+constexpr const char* kFamilies[]
+    = {QT_TRANSLATE_NOOP("rl::app::TasksPage", "acrylic"), QT_TRANSLATE_NOOP("rl::app::TasksPage", "gouache"),
+        QT_TRANSLATE_NOOP("rl::app::TasksPage", "oil"), QT_TRANSLATE_NOOP("rl::app::TasksPage", "watercolour")};
+
 /// A part of a split task stands for the whole.
 std::string wholeOf(const std::string& key)
 {
@@ -58,6 +62,24 @@ TasksPage::TasksPage(Desk& desk, StationView& view)
             return t && !t->pause ? std::optional(double(wordOfHeld().pieces)) : std::nullopt;
         },
         [this](double v, int) { set(tr("Split a task"), [v](TaskWord& w) { w.pieces = int(v); }); });
+    m_form->pick(
+        {"taskPaint", tr("in"), tr("What this task is painted in, where that is not the paint of the box"), {}},
+        [] {
+            Choices all{{tr("the box's paint"), 0}};
+            for (int i = 0; i < int(std::size(kFamilies)); ++i)
+                all.emplace_back(tr(kFamilies[i]), i + 1);
+            return all;
+        },
+        [this]() -> std::optional<int> {
+            const auto* t = m_state.heldTask();
+            if (!t || t->pause)
+                return {};
+            const auto at = std::find(std::begin(kFamilies), std::end(kFamilies), wordOfHeld().paint);
+            return at == std::end(kFamilies) ? 0 : int(at - std::begin(kFamilies)) + 1;
+        },
+        [this](int i) {
+            set(tr("Choose a task's paint"), [i](TaskWord& w) { w.paint = i > 0 ? kFamilies[i - 1] : ""; });
+        });
     m_form->pick(
         {"mergeTask", tr("together with"), tr("Done in one go with another task of its kind"), {}},
         [this] {

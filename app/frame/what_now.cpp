@@ -1,0 +1,152 @@
+#include "app/frame/what_now.h"
+#include "app/frame/main_window.h"
+#include "app/stations/cut/cut_table.h"
+#include "app/stations/gather/wall_page.h"
+#include "app/stations/light/lantern_page.h"
+#include "app/stations/stage/hand_page.h"
+#include "app/stations/stage/space_page.h"
+#include "app/board/board.h"
+#include "core/project/edits.h"
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QSettings>
+#include <QToolButton>
+
+namespace rl::app {
+
+WhatNow::WhatNow(MainWindow& window)
+    : m_window(window)
+    , m_words(new QLabel)
+    , m_link(new QPushButton)
+    , m_away(new QToolButton)
+    , m_light(&window.desk().notices)
+{
+    setObjectName("whatNow");
+    m_words->setObjectName("whatNowWords");
+    m_link->setObjectName("whatNowDo");
+    m_link->setProperty("main", true);
+    m_link->setFocusPolicy(Qt::TabFocus);
+    m_away->setObjectName("whatNowAway");
+    m_away->setText(tr("Not now"));
+    m_away->setAutoRaise(true);
+    m_away->setFocusPolicy(Qt::TabFocus);
+    m_away->setToolTip(tr("This is not said again in this work. Help ▸ Say what now switches all of it off."));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(14, 4, 8, 4);
+    row->addWidget(m_words);
+    row->addWidget(m_link);
+    row->addStretch(1);
+    row->addWidget(m_away);
+    hide();
+    connect(m_link, &QPushButton::clicked, this, &WhatNow::take);
+    connect(m_away, &QToolButton::clicked, this, &WhatNow::sendAway);
+    Desk& desk = window.desk();
+    connect(&desk.document, &Document::projectChanged, this, &WhatNow::follow);
+    connect(&desk.document, &Document::workChanged, this, [this] {
+        m_dismissed.clear();
+        follow();
+    });
+    connect(&desk.wall, &WallKeeper::changed, this, &WhatNow::follow);
+    connect(&m_light, &JobBase::done, this, [this] {
+        Desk& d = m_window.desk();
+        if (m_light.problem() || !m_light.last())
+            return;
+        Project p = d.project();
+        p.lights = m_light.last()->lights;
+        repair(p);
+        d.edit(tr("Begin with the backdrop's light"), std::move(p));
+        d.notices.say(QString::fromStdString(m_light.last()->words));
+        m_window.goTo(Station::Light);
+    });
+}
+
+bool WhatNow::wanted()
+{
+    return QSettings().value("whatNow", true).toBool();
+}
+
+void WhatNow::setWanted(bool on)
+{
+    QSettings().setValue("whatNow", on);
+    m_dismissed.clear();
+    follow();
+}
+
+void WhatNow::follow()
+{
+    const Desk& desk = m_window.desk();
+    m_step = wanted() && !desk.document.path().isEmpty() && !desk.document.readOnly()
+        ? review::nextStep(desk.project(), desk.wall.measures(), m_dismissed)
+        : review::NextStep{};
+    setVisible(!m_step.key.empty());
+    if (m_step.key.empty())
+        return;
+    m_words->setText(tr(m_step.sentence.c_str()));
+    m_link->setText(tr(m_step.label.c_str()));
+    m_link->setAccessibleDescription(m_words->text());
+}
+
+void WhatNow::sendAway()
+{
+    m_dismissed.insert(m_step.key);
+    follow();
+}
+
+void WhatNow::takeBackdrop(int reference)
+{
+    m_window.goTo(Station::Gather);
+    m_window.desk().holdReference(reference);
+    if (auto* wall = m_window.here()->find<WallPage>())
+        wall->useAsBackdrop();
+    m_window.goTo(Station::Stage);
+}
+
+void WhatNow::takeLight()
+{
+    Desk& desk = m_window.desk();
+    const Reference* r = desk.project().reference(desk.project().backdrop.reference);
+    if (!r)
+        return;
+    const auto* known = desk.wall.measure(r->id);
+    std::optional<gather::PictureMeasure> measure;
+    if (known)
+        measure = *known;
+    m_light.ask(++m_count, [p = desk.project(), pixels = r->pixels, measure](Progress&) {
+        return review::lightOfBackdrop(p, measure ? &*measure : nullptr, pixels.photo());
+    });
+}
+
+void WhatNow::take()
+{
+    Desk& desk = m_window.desk();
+    const review::NextStep step = m_step;
+    if (step.key == "bring")
+        return m_window.bringIn();
+    if (step.key == "backdrop")
+        return takeBackdrop(step.id);
+    if (step.key == "light")
+        return takeLight();
+    m_window.goTo(step.station);
+    StationView& view = *m_window.here();
+    if (step.key == "eye") {
+        view.turnToPage<SpacePage>()->askEyes();
+    } else if (step.key == "cut" || step.key == "stand") {
+        desk.holdReference(step.id);
+        auto* table = view.ownBoard()->findChild<CutTable*>();
+        if (step.key == "stand")
+            return table->stand({});
+        view.turnTo(1); // a frame round it is the quickest way
+        table->setMark(CutTable::Mark::Rectangle);
+    } else if (step.key == "size") {
+        desk.holdElement(step.id);
+        view.turnToPage<HandPage>();
+        if (auto* field = view.bench()->findChild<QWidget*>("usual"))
+            field->setFocus();
+    } else if (step.key == "lantern") {
+        desk.holdElement(step.id);
+        view.turnToPage<LanternPage>()->hang();
+    }
+}
+
+} // namespace rl::app
