@@ -2,14 +2,11 @@
 #include "app/frame/main_window.h"
 #include "app/shots.h"
 #include "app/theme/theme.h"
-#include "demo/demo_work.h"
 #include <QCommandLineParser>
-#include <QDir>
 #include <QEvent>
 #include <QFileInfo>
 #include <QMetaEnum>
 #include <QSettings>
-#include <QStandardPaths>
 #include <QTextStream>
 #include <QThread>
 #include <ctime>
@@ -63,31 +60,36 @@ bool Application::notify(QObject* receiver, QEvent* event)
 }
 
 namespace {
-/// The demo work in the user's own data folder, made on first use.
-Result<QString> demoFile()
-{
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
-    const QString path = folder + "/low-tide-caravan.lantern";
-    if (QFileInfo::exists(path))
-        return path;
-    QDir().mkpath(folder);
-    NoProgress progress;
-    const auto project = demo::lowTideCaravan(progress);
-    if (!project)
-        return project.error();
-    const auto made = store::ProjectFile::create(path.toStdString(), *project);
-    if (!made)
-        return made.error();
-    return path;
-}
-
 /// What can be answered without a window, and so without a display.
 bool answersAlone(int argc, char** argv)
 {
     for (int i = 1; i < argc; ++i)
-        if (const QByteArray word = argv[i]; word == "--help" || word == "-h")
+        if (const QByteArray word = argv[i]; word == "--help" || word == "-h" || word == "--manual")
             return true;
     return false;
+}
+
+/// The manual page, from the same table as --help. troff, section 1.
+QString manualPage(const QList<QCommandLineOption>& options)
+{
+    const auto troff = [](QString s) { return s.replace('\\', "\\\\").replace('-', "\\-"); };
+    QString out = ".TH ROVING\\-LANTERN 1 \"\" \"Roving Lantern\" \"User Commands\"\n.SH NAME\nroving\\-lantern \\- "
+                  "plan the light of an imagined scene and carry it to the canvas\n.SH SYNOPSIS\n.B "
+                  "roving\\-lantern\n[\\fIOPTIONS\\fR] [\\fIFILE\\fR]\n.SH DESCRIPTION\nOpens a work (*.lantern), that "
+                  "of last time, or the page to begin on.\n.SH OPTIONS\n";
+    for (const QCommandLineOption& o : options)
+        out += QString(".TP\n.B \\-\\-%1%2\n%3\n")
+                   .arg(troff(o.names().first()), o.valueName().isEmpty() ? QString() : " \\fI" + o.valueName() + "\\fR",
+                       troff(o.description()));
+    return out + ".SH FILES\nWorks lie in the folder \"Roving Lantern\" among your documents, unless you put them "
+                 "elsewhere.\n.SH SEE ALSO\n.BR lantern (1)\n";
+}
+
+QList<QCommandLineOption> windowOptions()
+{
+    return {{"demo", "open the demo work"},
+        {"shots", "leave a picture of every page of every station in DIR and quit", "DIR"},
+        {"manual", "print the manual page of this program and quit"}};
 }
 
 void describe(QCommandLineParser& parser)
@@ -95,22 +97,19 @@ void describe(QCommandLineParser& parser)
     parser.setApplicationDescription("Plan the light of an imagined scene and carry it to the canvas.");
     parser.addHelpOption();
     parser.addPositionalArgument("FILE", "a work (*.lantern)");
-    parser.addOptions({{"demo", "open the demo work"},
-        {"shots", "leave a picture of every page of every station in DIR and quit", "DIR"}});
+    parser.addOptions(windowOptions());
 }
 
-/// The file to open: named, of last time, or the demo. Empty: a sentence was said.
-QString fileToOpen(const QCommandLineParser& parser)
+/// The file to open: named, the example, or that of last time. Empty: there is none yet.
+Result<QString> fileToOpen(const QCommandLineParser& parser)
 {
-    QString file = parser.positionalArguments().value(0);
-    if (file.isEmpty() && !parser.isSet("demo"))
-        file = QSettings().value("lastWork").toString();
-    if (!file.isEmpty() && (QFileInfo::exists(file) || !parser.positionalArguments().isEmpty()))
-        return file;
-    const auto made = demoFile();
-    if (!made)
-        QTextStream(stderr) << "roving-lantern: " << QString::fromStdString(made.error().sentence) << "\n";
-    return made ? *made : QString();
+    if (!parser.positionalArguments().isEmpty())
+        return parser.positionalArguments().value(0);
+    NoProgress progress;
+    if (parser.isSet("demo") || parser.isSet("shots"))
+        return exampleFile(progress);
+    const QString last = QSettings().value("lastWork").toString();
+    return QFileInfo::exists(last) ? last : QString();
 }
 } // namespace
 
@@ -121,6 +120,8 @@ int runWindow(int argc, char** argv)
     if (answersAlone(argc, argv)) {
         const QCoreApplication app(argc, argv);
         parser.process(app);
+        QTextStream(stdout) << manualPage(windowOptions());
+        return 0;
     }
     Application app(argc, argv);
     QCoreApplication::setOrganizationName("roving-lantern");
@@ -133,10 +134,15 @@ int runWindow(int argc, char** argv)
     if (!parser.isSet("shots"))
         window.restoreGeometry(QSettings().value("windowGeometry").toByteArray());
     window.show();
-    const QString file = fileToOpen(parser);
-    if (file.isEmpty())
+    const auto file = fileToOpen(parser);
+    if (!file) {
+        QTextStream(stderr) << "roving-lantern: " << QString::fromStdString(file.error().sentence) << "\n";
         return 2;
-    window.openWork(file);
+    }
+    if (file->isEmpty())
+        window.showStart(true);
+    else
+        window.openWork(*file);
     std::unique_ptr<Shots> taker;
     if (parser.isSet("shots")) {
         taker = std::make_unique<Shots>(window, parser.value("shots"));

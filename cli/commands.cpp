@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "cli/command_base.h"
+#include "cli/pages.h"
 #include <iostream>
 
 namespace rl::cli {
@@ -44,6 +45,8 @@ int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostrea
     const auto commands = allCommands();
     for (const auto& c : commands)
         c->declare(app);
+    const auto* manual = app.add_subcommand("manual", "the manual page of this program, as troff");
+    const auto* completion = app.add_subcommand("completion", "completion of its commands for bash");
     try {
         app.parse(withHelp(argc, argv));
     } catch (const CLI::CallForHelp& help) {
@@ -52,6 +55,10 @@ int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostrea
     } catch (const CLI::ParseError& e) {
         err << "lantern: " << e.what() << "\nTry: lantern help\n";
         return 2;
+    }
+    if (manual->parsed() || completion->parsed()) {
+        out << (manual->parsed() ? manualPage(app) : bashCompletion(app));
+        return 0;
     }
     for (const auto& c : commands) {
         if (!c->chosen())

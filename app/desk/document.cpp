@@ -1,6 +1,7 @@
 #include "app/desk/document.h"
 #include "app/desk/job.h"
 #include "core/stage/carried.h"
+#include <QFile>
 #include <QThreadPool>
 #include <QUndoCommand>
 
@@ -119,9 +120,9 @@ void Document::adopt(store::ProjectFile::Opened opened)
     emit projectChanged();
 }
 
-void Document::goOnIn(store::ProjectFile file)
+void Document::goOnIn(store::ProjectFile file, bool takeAway)
 {
-    close();
+    close(takeAway);
     m_path = QString::fromStdString(file.path().string());
     m_saver = saverOf(std::move(file));
     save();
@@ -137,14 +138,21 @@ void Document::keepPreview(std::vector<unsigned char> picture)
         });
 }
 
-void Document::close()
+void Document::close(bool takeAway)
 {
     finishGesture();
     if (!m_saver)
         return;
-    m_saver->post(leave);
+    if (!takeAway)
+        m_saver->post(leave);
     // Its end waits for the disk: not here.
-    poolOf(Lane::Long)->start([saver = std::exchange(m_saver, nullptr)]() mutable { saver.reset(); });
+    poolOf(Lane::Long)->start([saver = std::exchange(m_saver, nullptr), takeAway, path = m_path]() mutable {
+        saver.reset();
+        if (takeAway)
+            for (const QString& file :
+                {path, QString::fromStdString(store::ProjectFile::keptStateOf(path.toStdString()).string())})
+                QFile::remove(file);
+    });
 }
 
 std::vector<Project> Document::undoProjects() const

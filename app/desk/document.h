@@ -31,11 +31,12 @@ public:
     /// Takes over an opened or freshly made work. The one before is tidied and closed aside.
     void adopt(store::ProjectFile::Opened opened);
     /// The same for a file that was just made of `project`, which the painter goes on in without losing undo steps.
-    void goOnIn(store::ProjectFile file);
+    /// \param takeAway the file before goes, with the state kept beside it: the work has only got another name
+    void goOnIn(store::ProjectFile file, bool takeAway = false);
     void waitSaved();
     void keepPreview(std::vector<unsigned char> picture); ///< shown first when the work is opened again
     /// Tidies the file, keeps its state beside it, and lets go of it; aside.
-    void close();
+    void close(bool takeAway = false);
     /// The projects that undoing and redoing can come to.
     std::vector<Project> undoProjects() const;
 

@@ -4,7 +4,9 @@
 #include "app/frame/imports.h"
 #include "app/frame/notice_board.h"
 #include "app/frame/side_column.h"
+#include "app/frame/start_page.h"
 #include "app/frame/trail.h"
+#include "app/frame/what_now.h"
 #include "app/theme/theme.h"
 #include "core/light/presets.h"
 #include <QBuffer>
@@ -26,8 +28,10 @@ MainWindow::MainWindow()
     , m_trail(new Trail)
     , m_board(new Board)
     , m_side(new SideColumn(m_desk))
+    , m_all(new QStackedWidget)
     , m_centre(new QStackedWidget)
     , m_benches(new QStackedWidget)
+    , m_start(new StartPage)
     , m_menus(new QMenuBar)
     , m_zoom(new QLabel)
     , m_said(new QToolButton)
@@ -67,6 +71,7 @@ MainWindow::~MainWindow()
     }
     for (QObject* from : std::initializer_list<QObject*>{&m_desk, &m_desk.document, &m_desk.light, &m_desk.wall})
         from->disconnect();
+    delete m_whatNow;
     m_stations.clear();
     delete m_files;
     delete m_imports;
@@ -86,10 +91,14 @@ void MainWindow::layOut()
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
+    m_whatNow = new WhatNow(*this);
     layout->addWidget(m_trail);
+    layout->addWidget(m_whatNow);
     layout->addLayout(middle, 1);
     layout->addWidget(m_benches);
-    setCentralWidget(body);
+    m_all->addWidget(body);
+    m_all->addWidget(m_start);
+    setCentralWidget(m_all);
     m_toast = new NoticeToast(m_desk.notices, m_centre);
     connect(m_toast, &NoticeToast::listWanted, this, &MainWindow::showNotices);
     m_menus->setNativeMenuBar(false);

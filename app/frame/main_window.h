@@ -20,7 +20,9 @@ class Imports;
 class NoticeList;
 class NoticeToast;
 class SideColumn;
+class StartPage;
 class Trail;
+class WhatNow;
 
 /// The frame of every station: menus and trail above, the picture in the middle, findings and plans beside it, the
 /// bench below.
@@ -49,6 +51,10 @@ public:
     bool bare() const { return m_bare; }
     bool enlarged() const { return m_large; }
     QMenuBar* menus() const { return m_menus; }
+    void showStart(bool on); ///< in place of all else
+    void beginWith(const QStringList& pictures); ///< a fresh work, and these hang on its wall
+    WhatNow* whatNow() const { return m_whatNow; }
+    StartPage* start() const { return m_start; }
     void askMilestone();
     void bringIn();
     void pastePicture();
@@ -88,7 +94,10 @@ private:
     Trail* m_trail;
     Board* m_board;
     SideColumn* m_side;
-    QStackedWidget *m_centre, *m_benches;
+    QStackedWidget *m_all, *m_centre, *m_benches;
+    StartPage* m_start;
+    WhatNow* m_whatNow = nullptr;
+    QStringList m_beginWith;
     QMenuBar* m_menus;
     QWidget* m_top = nullptr; ///< menus and what stands beside them
     QLabel* m_zoom;

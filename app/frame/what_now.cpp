@@ -1,11 +1,11 @@
 #include "app/frame/what_now.h"
+#include "app/board/board.h"
 #include "app/frame/main_window.h"
 #include "app/stations/cut/cut_table.h"
 #include "app/stations/gather/wall_page.h"
 #include "app/stations/light/lantern_page.h"
 #include "app/stations/stage/hand_page.h"
 #include "app/stations/stage/space_page.h"
-#include "app/board/board.h"
 #include "core/project/edits.h"
 #include <QHBoxLayout>
 #include <QLabel>
@@ -134,8 +134,10 @@ void WhatNow::take()
     } else if (step.key == "cut" || step.key == "stand") {
         desk.holdReference(step.id);
         auto* table = view.ownBoard()->findChild<CutTable*>();
-        if (step.key == "stand")
-            return table->stand({});
+        if (step.key == "stand") {
+            table->stand({});
+            return m_window.goTo(Station::Stage);
+        }
         view.turnTo(1); // a frame round it is the quickest way
         table->setMark(CutTable::Mark::Rectangle);
     } else if (step.key == "size") {

@@ -2,6 +2,7 @@
 #include "app/board/board.h"
 #include "app/frame/main_window.h"
 #include "app/frame/side_column.h"
+#include "app/frame/what_now.h"
 #include "app/theme/theme.h"
 #include <QApplication>
 #include <QMenu>
@@ -57,6 +58,7 @@ void addHelp(MainWindow& w)
 {
     const Adder help{w, tr("&Help")};
     help("help.keys", tr("Keys"), "F1", [&w] { showPage(w, tr("Keys"), w.desk().actions.keysPage(stationName)); });
+    help("help.whatNow", tr("Say what now, or be silent"), {}, [&w] { w.whatNow()->setWanted(!WhatNow::wanted()); });
     help("help.said", tr("What was said"), {}, [&w] { w.showNotices(); });
     help("help.log", tr("Where the log is"), {}, [&w] {
         QMessageBox::information(
@@ -81,7 +83,8 @@ void addWindowActions(MainWindow& w)
 {
     WorkFiles* files = &w.files();
     const Adder work{w, tr("&Work")}, edit{w, tr("&Edit")};
-    work("work.new", tr("New work…"), "Ctrl+N", [files] { files->askNew(); });
+    work("work.start", tr("Begin…"), "Ctrl+B", [&w] { w.showStart(true); });
+    work("work.new", tr("New work"), "Ctrl+N", [files] { files->begin(); });
     work("work.open", tr("Open a work…"), "Ctrl+O", [files] { files->askOpen(); });
     work("work.copy", tr("Save a copy…"), "Ctrl+Shift+S", [files] { files->askCopy(); });
     work("work.picture", tr("Save the picture…"), "Ctrl+E", [files] { files->askPicture(); });

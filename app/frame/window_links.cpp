@@ -5,6 +5,7 @@
 #include "app/frame/main_window.h"
 #include "app/frame/notice_board.h"
 #include "app/frame/side_column.h"
+#include "app/frame/start_page.h"
 #include "app/frame/trail.h"
 #include "app/stations/brief/milestones_page.h"
 #include <QBuffer>
@@ -118,11 +119,21 @@ void MainWindow::connectStations()
 void MainWindow::connectFiles()
 {
     connect(m_files, &WorkFiles::opened, this, [this](bool ok) {
+        if (ok)
+            showStart(false);
         if (!ok && !m_desk.lit)
             m_board->setWaiting(tr("no work is open"));
         emit opened(ok);
     });
+    connect(m_start, &StartPage::workWanted, this, &MainWindow::openWork);
+    connect(m_start, &StartPage::exampleWanted, m_files, &WorkFiles::openExample);
+    connect(m_start, &StartPage::freshWanted, m_files, [this] { m_files->begin(); });
+    connect(m_start, &StartPage::beginWith, this, &MainWindow::beginWith);
     connect(m_files, &WorkFiles::made, this, [this](bool study) {
+        if (const QStringList pictures = std::exchange(m_beginWith, {}); !pictures.isEmpty()) {
+            goTo(Station::Gather);
+            return m_imports->start(pictures);
+        }
         goTo(study ? Station::Read : Station::Brief);
         if (study)
             m_desk.notices.say(tr("A study of its own: “%1”. The work you came from is under Work ▸ Open.")
@@ -135,6 +146,21 @@ void MainWindow::connectFiles()
         m_board->setPicture(image);
         emit firstPicture();
     });
+}
+
+void MainWindow::showStart(bool on)
+{
+    if (on)
+        m_start->fill();
+    m_zoom->setVisible(!on);
+    m_all->setCurrentWidget(on ? static_cast<QWidget*>(m_start) : m_all->widget(0));
+    (on ? static_cast<QWidget*>(m_start) : boardHere() ? boardHere() : m_all->widget(0))->setFocus();
+}
+
+void MainWindow::beginWith(const QStringList& pictures)
+{
+    m_beginWith = pictures;
+    m_files->begin();
 }
 
 void MainWindow::askMilestone()

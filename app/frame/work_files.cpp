@@ -1,18 +1,39 @@
 #include "app/frame/work_files.h"
+#include "app/frame/start_page.h"
 #include "core/project/edits.h"
+#include "core/review/first_steps.h"
+#include "demo/demo_work.h"
 #include "output/sheets.h"
 #include "store/stored_picture.h"
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
+#include <QRegularExpression>
 #include <QSettings>
+#include <QStandardPaths>
 
 namespace rl::app {
 
 QString withEnding(QString path)
 {
     return path.endsWith(".lantern", Qt::CaseInsensitive) ? path : path + ".lantern";
+}
+
+Result<QString> exampleFile(Progress& progress)
+{
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    const QString path = folder + "/low-tide-caravan.lantern";
+    if (QFileInfo::exists(path))
+        return path;
+    QDir().mkpath(folder);
+    const auto project = demo::lowTideCaravan(progress);
+    if (!project)
+        return project.error();
+    const auto made = store::ProjectFile::create(path.toStdString(), *project);
+    if (!made)
+        return made.error();
+    return path;
 }
 
 WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
@@ -23,7 +44,13 @@ WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
     , m_make(&desk.notices)
     , m_copy(&desk.notices)
     , m_find(&desk.notices)
+    , m_example(&desk.notices)
 {
+    connect(&m_example, &JobBase::done, this, [this] {
+        if (!m_example.problem() && m_example.last())
+            open(*m_example.last());
+    });
+    connect(&desk.document, &Document::projectChanged, this, &WorkFiles::nameAfterTitle);
     connect(&m_open, &JobBase::done, this, [this] { takeOpened(m_path); });
     connect(&m_make, &JobBase::done, this, [this] {
         if (m_make.problem() || !m_make.last())
@@ -34,11 +61,14 @@ WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
         emit opened(true);
     });
     connect(&m_copy, &JobBase::done, this, [this] {
+        const bool renaming = std::exchange(m_renaming, false);
         if (m_copy.problem() || !m_copy.last())
             return;
-        m_desk.document.goOnIn(std::move(**m_copy.last()));
+        m_desk.document.goOnIn(std::move(**m_copy.last()), renaming);
         m_copy.forget();
-        QSettings().setValue("lastWork", m_desk.document.path());
+        rememberWork(m_desk.document.path());
+        if (renaming)
+            return m_desk.notices.say(tr("The work is kept as %1.").arg(m_desk.document.path()));
         m_desk.notices.say(tr("You now work in %1.").arg(m_desk.document.path()));
     });
     connect(&m_find, &JobBase::done, this, [this] {
@@ -107,7 +137,7 @@ void WorkFiles::takeOver(const Opened& opened)
 {
     const QString note = QString::fromStdString(opened->note);
     m_desk.document.adopt(std::move(*opened));
-    QSettings().setValue("lastWork", m_desk.document.path());
+    rememberWork(m_desk.document.path());
     m_desk.notices.say(note);
 }
 
@@ -123,6 +153,58 @@ void WorkFiles::make(const QString& path, Project project)
             return std::make_shared<store::ProjectFile::Opened>(store::ProjectFile::Opened{file.take(), project, {}});
         },
         Lane::Long);
+}
+
+QString WorkFiles::worksFolder()
+{
+    const QString usual = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + "/Roving Lantern";
+    return QSettings().value("worksFolder", usual).toString();
+}
+
+namespace {
+const QString kMakeshift = "untitled";
+
+/// A free name in a folder: "name", "name 2"…; what no file may be called by is left out.
+QString freePath(const QString& folder, QString name)
+{
+    static const QRegularExpression odd(R"([/\\:*?"<>|\x00-\x1f])");
+    name = name.remove(odd).simplified().left(80);
+    while (name.startsWith('.'))
+        name.remove(0, 1);
+    QString path;
+    for (int i = 1; path.isEmpty() || QFileInfo::exists(path); ++i)
+        path = folder + "/" + (name.isEmpty() ? kMakeshift : name) + (i > 1 ? QString(" %1").arg(i) : QString())
+            + ".lantern";
+    return path;
+}
+} // namespace
+
+void WorkFiles::begin(const QString& title)
+{
+    if (!QDir().mkpath(worksFolder()))
+        return m_desk.notices.fail(
+            {Kind::NotWritable, "The folder of works cannot be made.", worksFolder().toStdString()});
+    make(freePath(worksFolder(), title), review::freshWork(title.toStdString()));
+}
+
+void WorkFiles::nameAfterTitle()
+{
+    const QFileInfo file(m_desk.document.path());
+    const QString title = QString::fromStdString(m_desk.project().brief.title).simplified();
+    if (m_renaming || m_copy.running() || m_desk.document.readOnly() || title.isEmpty()
+        || file.absolutePath() != QDir(worksFolder()).absolutePath() || !file.fileName().startsWith(kMakeshift))
+        return;
+    const QString path = freePath(worksFolder(), title);
+    if (QFileInfo(path).fileName().startsWith(kMakeshift))
+        return;
+    m_renaming = true;
+    saveCopy(path);
+}
+
+void WorkFiles::openExample()
+{
+    m_example.ask(
+        ++m_count, [](Progress& progress) { return exampleFile(progress); }, Lane::Long);
 }
 
 void WorkFiles::saveCopy(const QString& path)

@@ -19,7 +19,9 @@ public:
     bool opening() const { return m_open.running(); }
     bool busy() const { return m_open.running() || m_make.running() || m_copy.running(); }
 
-    void askNew();
+    void begin(const QString& title = {}); ///< a fresh work in the folder of works, nothing asked
+    void openExample(); ///< made on first use
+    static QString worksFolder();
     void askOpen();
     void askCopy();
     void askPicture();
@@ -33,17 +35,21 @@ private:
     using Opened = std::shared_ptr<store::ProjectFile::Opened>;
     void takeOpened(const QString& path);
     void takeOver(const Opened& opened);
+    void nameAfterTitle(); ///< a work that has got a title gives up its makeshift name
     Desk& m_desk;
     LongJob& m_longJob;
     QWidget* m_window;
     Job<Opened> m_open, m_make;
     Job<std::shared_ptr<store::ProjectFile>> m_copy;
     Job<Reference> m_find;
+    Job<QString> m_example;
     QString m_path;
-    bool m_study = false;
+    bool m_study = false, m_renaming = false;
     int m_count = 0, m_sought = 0;
 };
 
+/// The example in the user's own data folder, made on first use.
+Result<QString> exampleFile(Progress& progress);
 /// "a work" → "a work.lantern"; what has the ending keeps it.
 QString withEnding(QString path);
 

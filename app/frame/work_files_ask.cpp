@@ -11,18 +11,6 @@
 
 namespace rl::app {
 
-void WorkFiles::askNew()
-{
-    const QString path = QFileDialog::getSaveFileName(
-        m_window, tr("A new work"), QDir::homePath() + "/" + tr("untitled.lantern"), tr("Works (*.lantern)"));
-    if (path.isEmpty())
-        return;
-    Project p;
-    p.brief.title = QFileInfo(withEnding(path)).completeBaseName().toStdString();
-    p.camera.horizonCm = 0.45 * p.brief.heightCm;
-    make(path, std::move(p));
-}
-
 void WorkFiles::askOpen()
 {
     const QString folder = QFileInfo(QSettings().value("lastWork").toString()).absolutePath();

@@ -82,11 +82,16 @@ Project withBackdropChosen(Project p, int reference, const gather::PictureMeasur
 double focalShareOf(const Photo& picture)
 {
     const auto e = gather::eyeLevelOf(picture);
-    if (e.points.size() < 2 || e.confidence < 0.5 || std::abs(e.tilt) > 4)
+    // Clouds and furrows have lines that meet as well: only what is built has many in both families.
+    constexpr std::size_t kLines = 12;
+    if (e.points.size() < 2 || e.confidence < 0.7 || std::abs(e.tilt) > 4)
         return 0;
+    for (int i = 0; i < 2; ++i)
+        if (e.points[std::size_t(i)].lines.size() < kLines || e.points[std::size_t(i)].support < 1.2 * picture.width())
+            return 0;
     const double middle = picture.width() / 2.0, product = (e.points[0].at.x - middle) * (e.points[1].at.x - middle);
     const double share = product < 0 ? std::sqrt(-product) / picture.width() : 0;
-    return share > 0.3 && share < 5 ? share : 0; // beyond that it is no lens
+    return share > 0.4 && share < 2.2 ? share : 0; // beyond that such a crossing tells nothing
 }
 
 Project withEyeLevelSaid(Project p, double canvasCm)
@@ -125,12 +130,10 @@ Sky skyOf(const Photo& picture, double level)
         return s;
     const cv::Mat sky = s.L.rowRange(0, s.horizon);
     s.skyMean = cv::mean(sky)[0];
-    std::vector<float> all(sky.begin<float>(), sky.end<float>());
-    const auto at = all.begin() + std::ptrdiff_t(all.size() * 99 / 100);
-    std::nth_element(all.begin(), at, all.end());
-    const cv::Mat top = sky >= *at;
-    const cv::Moments m = cv::moments(top, true);
-    if (m.m00 < 1 || double(*at) < s.skyMean + 12)
+    double most = 0;
+    cv::minMaxLoc(sky, nullptr, &most);
+    const cv::Moments m = cv::moments(cv::Mat(sky >= std::max(most - 6, s.skyMean + 10)), true);
+    if (m.m00 < 1)
         return s;
     const double spread = std::sqrt((m.mu20 + m.mu02) / m.m00) / s.L.cols; // one place, not many
     if (spread < 0.12)
@@ -222,8 +225,8 @@ Element firstPlace(const Project& p, Element e)
     const double room = H - eye.horizon, wanted = 0.4 * H, z = std::max(0.3, eye.focalCm * e.heightM / wanted);
     double y = eye.horizon + eye.focalCm * eye.heightM / z;
     e.altitudeM = 0;
-    if (room <= 0.05 * H) {
-        y = std::max(H, eye.horizon) + 0.05 * H; // the ground is not seen: it stands below the edge
+    if (room <= 0.05 * H) { // no ground is seen: it is held up into the picture
+        e.altitudeM = (y - 0.9 * H) * z / eye.focalCm;
     } else if (y > 0.95 * H) {
         const double atEdge
             = eye.heightM * eye.focalCm / (0.95 * H - eye.horizon); // m, the nearest ground that is seen
@@ -299,7 +302,7 @@ NextStep standing(const Project& p)
         if (usable(r) && r.id != p.backdrop.reference && !cutFrom(p, r.id) && !r.is(Role::Light)
             && !r.is(Role::Palette))
             return {
-                "cut", "Drag a frame round what you need of " + quoted(r.name) + ".", "Cut it out", Station::Cut, r.id};
+                "cut", "Drag a close frame round what you need of " + quoted(r.name) + ".", "Cut it out", Station::Cut, r.id};
     return {};
 }
 NextStep lighting(const Project& p)
@@ -317,6 +320,9 @@ NextStep lighting(const Project& p)
 
 NextStep nextStep(const Project& p, const gather::Measures& measures, const std::set<std::string>& dismissed)
 {
+    // Whoever has stood up three things, or hung a lantern, knows the way.
+    if (p.elements.size() >= 3 || !p.lights.lanterns.empty())
+        return {};
     std::vector<NextStep> wishes;
     const bool any = std::any_of(p.references.begin(), p.references.end(), usable);
     if (!any && p.elements.empty())

@@ -237,7 +237,7 @@ private slots:
             p = edits::withSitting(std::move(p), s);
             Reference r = kit::referenceOf("canvas", kit::plain(40, 30, {9, 9, 9}));
             p = edits::withCanvasPhoto(
-                std::move(p), r, {0, 0, 1'900'000'000, "block", {{1, 2}, {38, 2}, {38, 28}, {1, 28}}});
+                std::move(p), r, {0, 0, 1'900'000'000, "block", {{1, 2}, {38, 2}, {38, 28}, {1, 28}}, {}});
             p = edits::withAccepted(std::move(p), {0, p.painting.photos[0].id, {1, 2, 3, 4}});
             kept = p.painting;
         });

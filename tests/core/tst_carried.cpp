@@ -1,6 +1,7 @@
 #include "core/project/stage_edits.h"
 #include "core/stage/camera.h"
 #include "core/stage/carried.h"
+#include "tests/kit/program.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 

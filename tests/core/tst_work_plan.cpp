@@ -709,7 +709,7 @@ private slots:
         p.painting.tasks.resize(3);
         p.painting.tasks[0].task = p.painting.tasks[1].task = "pass:0";
         p.painting.sittings.push_back({7, 5, 100000, -3, {{"a", WorkKind::Pass, 1, 2, -50}}, "", ""});
-        p.painting.photos.push_back({9, 12345, 0, "", {{1, 1}}});
+        p.painting.photos.push_back({9, 12345, 0, "", {{1, 1}}, {}});
         p.painting.accepted.push_back({10, 77, {}});
         QVERIFY(!repair(p));
         QVERIFY(p.painting.humidity == 50 && p.painting.pace >= 0.1 && p.painting.from.empty());

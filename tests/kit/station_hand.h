@@ -23,6 +23,7 @@ public:
         // Another test beside this one keeps its own settings.
         QCoreApplication::setApplicationName(QString("test-%1").arg(QCoreApplication::applicationPid()));
         QSettings().clear();
+        QSettings().setValue("whatNow", false); // silent for those who know
         theme::apply(*qApp);
         m_window = std::make_unique<app::MainWindow>();
         m_window->resize(1280, 800);

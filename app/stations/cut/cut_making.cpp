@@ -1,9 +1,9 @@
 // From what was said to a cut-out that stands in the scene.
 #include "app/stations/cut/cut_table.h"
-#include "core/review/first_steps.h"
 #include "core/colour/srgb.h"
 #include "core/project/edits.h"
 #include "core/project/hold.h"
+#include "core/review/first_steps.h"
 #include "core/stage/wanted.h"
 
 namespace rl::app {

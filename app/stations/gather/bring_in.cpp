@@ -3,9 +3,9 @@
 #include "app/desk/importer.h"
 #include "app/stations/gather/wall_page.h"
 #include "app/widgets/film_picker.h"
-#include "core/review/first_steps.h"
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
+#include "core/review/first_steps.h"
 #include "store/stored_picture.h"
 #include <QApplication>
 #include <QClipboard>
@@ -128,8 +128,8 @@ void WallPage::takeBackdrop()
     if (!id || !project().reference(id))
         return;
     const auto* m = m_desk.wall.measure(id);
-    m_desk.edit(tr("Choose the backdrop"),
-        review::withBackdropChosen(project(), id, m, m_lens.last() ? *m_lens.last() : 0));
+    m_desk.edit(
+        tr("Choose the backdrop"), review::withBackdropChosen(project(), id, m, m_lens.last() ? *m_lens.last() : 0));
 }
 
 /// The file of a missing picture is put back where it was when it is the same one, byte for byte; another picture of

@@ -24,7 +24,9 @@ WallPage::WallPage(Desk& desk, WallTable& table)
     , m_fit(new FitChart)
     , m_about(new QLabel)
     , m_measure(new QLabel)
+    , m_lens(nullptr)
 {
+    connect(&m_lens, &JobBase::done, this, &WallPage::takeBackdrop);
     bringFields();
     heldFields();
     auto* columns = new QHBoxLayout;
@@ -56,7 +58,8 @@ void WallPage::heldFields()
         [this] { emit m_desk.stationWanted(int(Station::Cut)); }, any);
     m_form->button(
         "useBackdrop", tr("Backdrop"),
-        tr("Lays it behind the scene, its horizon on yours; sky and ground light are taken from it"),
+        tr("Lays all of it behind the scene and brings your eye level to its own; sky and ground light are taken from "
+           "it"),
         [this] { useAsBackdrop(); }, any);
     m_form->button(
         "makeLead", tr("Lead"),

@@ -1,4 +1,5 @@
 #pragma once
+#include "app/desk/job.h"
 #include "app/stations/gather/wall_table.h"
 #include "app/stations/station.h"
 #include "app/widgets/fit_chart.h"
@@ -13,6 +14,8 @@ public:
     WallPage(Desk& desk, WallTable& table);
     void show() override;
     bool tall() const override { return true; }
+    bool busy() const override { return m_lens.running(); }
+    void useAsBackdrop(); ///< the picture in hand, once its lens has been looked for
 
 private:
     void bringFields();
@@ -25,7 +28,7 @@ private:
     void showMeasures();
     void showFit();
     void layInHeap(const QString& heap);
-    void useAsBackdrop();
+    void takeBackdrop();
     void findAgain();
     void chooseFiles();
     void chooseFolder();
@@ -39,6 +42,8 @@ private:
     QLabel *m_about, *m_measure;
     QPushButton* m_side;
     std::vector<QToolButton*> m_roles;
+    Job<double> m_lens; ///< focal length over the picture's width, of what is to be the backdrop
+    int m_backdropWanted = 0;
 };
 
 } // namespace rl::app

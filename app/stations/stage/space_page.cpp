@@ -1,10 +1,65 @@
 #include "app/stations/stage/space_page.h"
+#include "app/board/board.h"
+#include "app/theme/theme.h"
 #include "core/project/stage_edits.h"
+#include "core/review/first_steps.h"
+#include <QPainter>
 
 namespace rl::app {
 
+/// One question, asked on the picture itself.
+class SpacePage::EyeLine final : public Tool {
+public:
+    explicit EyeLine(SpacePage& page)
+        : m_page(page)
+    {
+    }
+    double y = 0; ///< cm
+    QString hint() const override
+    {
+        return SpacePage::tr("Drag the line to where your eyes were: whatever it crosses was as high as the camera. "
+                             "Enter takes it.");
+    }
+    bool press(const BoardPoint& p) override
+    {
+        y = p.at.y;
+        return true;
+    }
+    void move(const BoardPoint& p) override { y = p.at.y; }
+    void release(const BoardPoint& p) override
+    {
+        y = p.at.y;
+        finish();
+    }
+    bool finish() override
+    {
+        m_page.m_asking = false;
+        m_page.m_desk.edit(SpacePage::tr("Say where your eyes were"), review::withEyeLevelSaid(m_page.project(), y));
+        emit m_page.lookChanged();
+        return true;
+    }
+    bool drop() override
+    {
+        m_page.m_asking = false;
+        emit m_page.lookChanged();
+        return true;
+    }
+    void paint(QPainter& p, const Board& board) const override
+    {
+        const QPointF a = board.toScreen(Vec2{0, y}), b = board.toScreen(Vec2{board.widthCm(), y});
+        p.setPen(QPen(theme::kGlow, 3));
+        p.drawLine(a, b);
+        p.setBrush(theme::kGlow);
+        p.drawEllipse((a + b) / 2, 7, 7);
+    }
+
+private:
+    SpacePage& m_page;
+};
+
 SpacePage::SpacePage(Desk& desk, StationView& view)
     : StagePage(desk, view, tr("Space"), tr("Eye level, eye height, and how wide the view is"))
+    , m_eyes(std::make_unique<EyeLine>(*this))
     , m_vanishing(desk)
 {
     const auto camera = lens::camera();
@@ -35,6 +90,15 @@ SpacePage::SpacePage(Desk& desk, StationView& view)
             m_desk.edit(tr("Set the perspective for the viewing distance"),
                 edits::withPerspectiveFrom(project(), project().brief.viewingDistanceCm));
         });
+    m_form->button(
+        "askEyes", tr("Where your eyes were"),
+        tr("Drag a line in the backdrop to the height of the camera, where the picture itself does not tell"),
+        [this] { askEyes(); }, [this] { return project().backdrop.reference != 0; });
+    drawLatch(
+        "upright", tr("Upright in the backdrop"),
+        tr("Outline a wall, a cliff or a machine in the backdrop: it stands at its foot, takes shadows, and hides what "
+           "walks behind it"),
+        [this] { return uprightWanted(); }, [this] { return project().backdrop.reference != 0; });
     m_lines = m_form->latch(
         "backdropLines", tr("Backdrop's lines"),
         tr("Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there (V)"),
@@ -49,6 +113,44 @@ SpacePage::SpacePage(Desk& desk, StationView& view)
         emit saysChanged();
         emit m_desk.overlayChanged();
     });
+}
+
+SpacePage::~SpacePage() = default;
+
+std::vector<Tool*> SpacePage::tools()
+{
+    return m_asking ? std::vector<Tool*>{m_eyes.get()} : StagePage::tools();
+}
+
+void SpacePage::askEyes()
+{
+    m_asking = true;
+    m_eyes->y = project().camera.horizonCm;
+    emit lookChanged();
+    emit saysChanged();
+    emit m_desk.boardWanted();
+}
+
+PointsWanted SpacePage::uprightWanted()
+{
+    PointsWanted w;
+    w.hint = tr("Click round it, foot and all.");
+    w.least = 3, w.closed = true;
+    w.tooFew = tr("Three corners at least.");
+    w.done = [this](const std::vector<OutlinePoint>& points) {
+        std::vector<Vec2> outline;
+        for (const OutlinePoint& q : points)
+            outline.push_back(q.at);
+        auto stood = review::withUprightStood(
+            project(), outline, tr("upright %1").arg(project().elements.size() + 1).toStdString());
+        if (!stood)
+            return m_desk.notices.fail(stood.error());
+        Project p = stood.take();
+        const int id = p.elements.back().id;
+        m_desk.edit(tr("Stand up what is upright"), std::move(p));
+        m_desk.holdElement(id);
+    };
+    return w;
 }
 
 void SpacePage::toggleLines()
@@ -69,7 +171,7 @@ void SpacePage::show()
 
 QString SpacePage::says() const
 {
-    return m_vanishing.shown() ? m_vanishing.words() : sizeWords();
+    return m_asking ? m_eyes->hint() : m_vanishing.shown() ? m_vanishing.words() : sizeWords();
 }
 
 } // namespace rl::app

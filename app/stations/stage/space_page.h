@@ -8,6 +8,9 @@ namespace rl::app {
 class SpacePage final : public StagePage {
 public:
     SpacePage(Desk& desk, StationView& view);
+    ~SpacePage() override;
+    std::vector<Tool*> tools() override;
+    void askEyes(); ///< a line is dragged in the picture to where the camera was
     QString says() const override;
     void show() override;
     std::vector<Overlay*> overlays() override;
@@ -16,6 +19,10 @@ public:
     const VanishingLines& vanishing() const { return m_vanishing; }
 
 private:
+    class EyeLine;
+    PointsWanted uprightWanted();
+    std::unique_ptr<EyeLine> m_eyes;
+    bool m_asking = false;
     QPushButton* m_lines;
     VanishingLines m_vanishing;
 };
