@@ -1,6 +1,7 @@
 #include "app/frame/findings_hand.h"
 #include "app/board/board.h"
 #include "app/frame/findings_panel.h"
+#include "app/frame/guide.h"
 #include "app/frame/main_window.h"
 #include "app/frame/side_column.h"
 #include "core/project/edits.h"
@@ -20,6 +21,7 @@ FindingsHand::FindingsHand(MainWindow& window)
     connect(panel, &FindingsPanel::tryWanted, this, &FindingsHand::tryOut);
     connect(panel, &FindingsPanel::setAsideWanted, this, &FindingsHand::setAside);
     connect(panel, &FindingsPanel::openWanted, this, &FindingsHand::open);
+    connect(panel, &FindingsPanel::guideWanted, this, [this](const Finding& f) { m_window.guide()->openAt(f); });
 }
 
 void FindingsHand::show(const Finding& f)
@@ -41,6 +43,7 @@ std::optional<Project> FindingsHand::fixed(const Finding& f)
     repair(after);
     const Project& now = m_desk.project();
     if (after.scene() != now.scene() || after.brief != now.brief || after.sheets != now.sheets
+        || after.painting != now.painting || after.mix != now.mix || after.lead != now.lead
         || after.references.size() != now.references.size() || after.cutouts.size() != now.cutouts.size())
         return after;
     const Element* e = now.element(f.element);

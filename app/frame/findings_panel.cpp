@@ -73,7 +73,14 @@ QWidget* FindingsPanel::card(const Finding& f)
                         theme::text(14), theme::kInk),
         0, 1);
     grid->addWidget(wrapped(QString::fromStdString(heldAgainst(f)), theme::text(13, true), theme::kInk), 1, 1);
-    grid->addWidget(wrapped(QString::fromStdString(f.why), theme::text(13), theme::kFaint), 2, 0, 1, 2);
+    auto* why = wrapped(QString("%1 <a href=\"guide\" style=\"color:#6a4a1c\">%2</a>")
+                            .arg(QString::fromStdString(f.why).toHtmlEscaped(), tr("In the guide")),
+        theme::text(13), theme::kFaint);
+    why->setObjectName("why");
+    why->setTextFormat(Qt::RichText);
+    why->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+    connect(why, &QLabel::linkActivated, this, [this, f] { emit guideWanted(f); });
+    grid->addWidget(why, 2, 0, 1, 2);
     auto* row = new FlowLayout;
     auto* showMe = new QPushButton(tr("Show me"));
     showMe->setToolTip(tr("Flashes the place on the board."));

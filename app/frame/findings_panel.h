@@ -19,6 +19,7 @@ signals:
     void fixWanted(const rl::Finding& finding);
     void tryWanted(const rl::Finding& finding, bool on); ///< looked at, not done
     void setAsideWanted(const rl::Finding& finding);
+    void guideWanted(const rl::Finding& finding); ///< more about why
     void openWanted(const rl::Finding& finding); ///< the field in which the painter answers
 
 private:

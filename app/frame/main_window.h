@@ -16,6 +16,7 @@ namespace rl::app {
 class Board;
 class FindingsHand;
 class GroundPlan;
+class GuideBook;
 class Imports;
 class NoticeList;
 class NoticeToast;
@@ -53,6 +54,7 @@ public:
     QMenuBar* menus() const { return m_menus; }
     void showStart(bool on); ///< in place of all else
     void beginWith(const QStringList& pictures); ///< a fresh work, and these hang on its wall
+    GuideBook* guide(); ///< made when it is first wanted
     WhatNow* whatNow() const { return m_whatNow; }
     StartPage* start() const { return m_start; }
     void askMilestone();
@@ -97,6 +99,7 @@ private:
     QStackedWidget *m_all, *m_centre, *m_benches;
     StartPage* m_start;
     WhatNow* m_whatNow = nullptr;
+    GuideBook* m_guide = nullptr;
     QStringList m_beginWith;
     QMenuBar* m_menus;
     QWidget* m_top = nullptr; ///< menus and what stands beside them

@@ -1,5 +1,6 @@
 // Every key and menu entry of the window and of the boards, and the menus made from them.
 #include "app/board/board.h"
+#include "app/frame/guide.h"
 #include "app/frame/main_window.h"
 #include "app/frame/side_column.h"
 #include "app/frame/what_now.h"
@@ -8,7 +9,6 @@
 #include <QMenu>
 #include <QMenuBar>
 #include <QMessageBox>
-#include <QScrollArea>
 #include <QSettings>
 
 namespace rl::app {
@@ -36,28 +36,14 @@ void scaleText(double by)
     theme::apply(*qApp, scale);
 }
 
-/// A page of words to scroll.
-void showPage(MainWindow& window, const QString& title, const QString& html)
-{
-    auto* page = new QScrollArea(&window);
-    page->setWindowFlag(Qt::Dialog);
-    page->setAttribute(Qt::WA_DeleteOnClose);
-    page->setObjectName("keysPage");
-    page->setWindowTitle(title);
-    auto* label = new QLabel(html);
-    label->setMargin(16);
-    label->setWordWrap(true);
-    label->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    page->setWidget(label);
-    page->setWidgetResizable(true);
-    page->resize(theme::px(620), theme::px(640));
-    page->show();
-}
-
 void addHelp(MainWindow& w)
 {
     const Adder help{w, tr("&Help")};
-    help("help.keys", tr("Keys"), "F1", [&w] { showPage(w, tr("Keys"), w.desk().actions.keysPage(stationName)); });
+    help("help.guide", tr("Guide, at this place"), "F1", [&w] { w.guide()->openAt(w.current()); });
+    help("help.keys", tr("Keys"), "Shift+F1", [&w] {
+        w.guide()->openPage("keys");
+        w.guide()->show();
+    });
     help("help.whatNow", tr("Say what now, or be silent"), {}, [&w] { w.whatNow()->setWanted(!WhatNow::wanted()); });
     help("help.said", tr("What was said"), {}, [&w] { w.showNotices(); });
     help("help.log", tr("Where the log is"), {}, [&w] {

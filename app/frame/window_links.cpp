@@ -1,6 +1,7 @@
 // What the window hears and answers: the desk, the stations, the files, closing, keys.
 #include "app/board/board.h"
 #include "app/frame/findings_panel.h"
+#include "app/frame/guide.h"
 #include "app/frame/imports.h"
 #include "app/frame/main_window.h"
 #include "app/frame/notice_board.h"
@@ -146,6 +147,13 @@ void MainWindow::connectFiles()
         m_board->setPicture(image);
         emit firstPicture();
     });
+}
+
+GuideBook* MainWindow::guide()
+{
+    if (!m_guide)
+        m_guide = new GuideBook(m_desk.actions.keysPage(stationName), this);
+    return m_guide;
 }
 
 void MainWindow::showStart(bool on)

@@ -4,6 +4,7 @@
 static void openFontResources()
 {
     Q_INIT_RESOURCE(fonts);
+    Q_INIT_RESOURCE(guide);
 }
 
 namespace rl::theme {

@@ -2,7 +2,7 @@
 
 namespace rl::theme {
 
-/// Makes the shipped fonts known (EB Garamond for headings, Cabin for text; SIL Open Font Licence). Once an
+/// Makes the shipped guide and fonts known (EB Garamond for headings, Cabin for text; SIL Open Font Licence). Once an
 /// application.
 void loadFonts();
 

@@ -140,14 +140,18 @@ CanvasFound canvasIn(const cv::Mat& planLab, const cv::Mat& photoLab, double w, 
     of.u = std::max(1.0, std::max(w, h) / 60);
     of.scale = std::min(1.0, 1100.0 / std::max(photoLab.cols, photoLab.rows));
     cv::resize(photoLab, of.few, {}, of.scale, of.scale, cv::INTER_AREA);
-    const auto starts = startsOf(greyOf(planLab, 1), greyOf(of.few, 1), photoLab, w, h);
+    bool told = false;
+    const auto tell = [&](const Start& s) {
+        if (first && !std::exchange(told, true))
+            first(s.view.scaled(1 / of.scale));
+    };
+    const auto starts = startsOf(greyOf(planLab, 1), greyOf(of.few, 1), photoLab, w, h, tell);
     if (starts.empty())
         return {false, {}, 0, "There is nothing in the photograph like a canvas with this plan."};
     progress.report(0.3, "Looking for the canvas");
     if (progress.cancelled())
         return {};
-    if (first)
-        first(starts[0].view.scaled(1 / of.scale));
+    tell(starts[0]);
     const bool two = starts.size() > 1 && starts[1].agreement >= 0.6 * starts[0].agreement
         && apartMm(starts[0].view, starts[1].view) > 4 * of.u;
     std::array<Settled, 2> ends;

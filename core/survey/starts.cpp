@@ -151,20 +151,31 @@ void byColours(const cv::Mat& photoLab, cv::Size photo, double w, double h, std:
 }
 } // namespace
 
-std::vector<Start> startsOf(const cv::Mat& plan, const cv::Mat& photo, const cv::Mat& photoLab, double w, double h)
+std::vector<Start> startsOf(const cv::Mat& plan, const cv::Mat& photo, const cv::Mat& photoLab, double w, double h,
+    const std::function<void(const Start&)>& early)
 {
-    std::vector<Start> all;
-    byFeatures(plan, photo, w, h, all);
-    byContours(photo, w, h, all);
-    byColours(photoLab, photo.size(), w, h, all);
     cv::Mat few; // agreement is felt on a canvas 160 px wide
     const double k = std::min(1.0, 640.0 / std::max(photo.cols, photo.rows));
     cv::resize(photo, few, {}, k, k, cv::INTER_AREA);
-    cv::parallel_for_({0, int(all.size())}, [&](const cv::Range& which) {
-        for (int i = which.start; i < which.end; ++i)
-            all[std::size_t(i)].agreement = agreementOf(plan, few, all[std::size_t(i)].view.scaled(k));
-    });
-    std::sort(all.begin(), all.end(), [](const Start& a, const Start& b) { return a.agreement > b.agreement; });
+    const auto felt = [&](std::vector<Start> some) {
+        cv::parallel_for_({0, int(some.size())}, [&](const cv::Range& which) {
+            for (int i = which.start; i < which.end; ++i)
+                some[std::size_t(i)].agreement = agreementOf(plan, few, some[std::size_t(i)].view.scaled(k));
+        });
+        std::sort(some.begin(), some.end(), [](const Start& a, const Start& b) { return a.agreement > b.agreement; });
+        return some;
+    };
+    std::vector<Start> quick, slow;
+    byContours(photo, w, h, quick);
+    byColours(photoLab, photo.size(), w, h, quick);
+    quick = felt(std::move(quick));
+    constexpr double kPlain = 0.4; // hardly anything else agrees as well
+    if (early && !quick.empty() && quick[0].agreement > kPlain)
+        early(quick[0]);
+    byFeatures(plan, photo, w, h, slow);
+    std::vector<Start> all = felt(std::move(slow));
+    all.insert(all.end(), quick.begin(), quick.end());
+    std::stable_sort(all.begin(), all.end(), [](const Start& a, const Start& b) { return a.agreement > b.agreement; });
     return all;
 }
 
