@@ -84,6 +84,8 @@ void FindingsHand::setAside(const Finding& f)
 
 void FindingsHand::open(const Finding& f)
 {
+    if (f.opens == "picture")
+        return m_window.bringIn();
     m_window.goTo(f.station);
     if (f.reference)
         m_desk.holdReference(f.reference);

@@ -109,7 +109,9 @@ QWidget* FindingsPanel::card(const Finding& f)
         row->addWidget(look);
     }
     if (!f.opens.empty()) {
-        auto* say = new WrapButton(f.opens == "find" ? tr("Find the picture again…") : tr("Say whose it is…"));
+        auto* say = new WrapButton(f.opens == "find" ? tr("Find the picture again…")
+                : f.opens == "picture"               ? tr("Find a picture…")
+                                                     : tr("Say whose it is…"));
         say->setObjectName("say");
         say->setProperty("main", true);
         say->setToolTip(tr("Opens the field: only you can answer."));

@@ -126,6 +126,15 @@ void GuideBook::openPage(const QString& key, const QString& heading)
         m_text->setHtml(m_keys);
     else
         m_text->setMarkdown(textOf(key));
+    for (QTextBlock b = m_text->document()->begin(); key != "keys" && b.isValid(); b = b.next()) { // air between them
+        QTextBlockFormat f = b.blockFormat();
+        f.setTopMargin(f.headingLevel() > 1 ? 14 : 0), f.setBottomMargin(f.headingLevel() ? 3 : 6);
+        QTextCursor(b).setBlockFormat(f);
+    }
+    const QSignalBlocker quiet(m_list);
+    for (int i = 0; i < m_list->count(); ++i)
+        if (m_list->item(i)->data(Qt::UserRole) == key && m_list->item(i)->data(Qt::UserRole + 1).toString() == heading)
+            m_list->setCurrentRow(i);
     m_text->moveCursor(QTextCursor::Start);
     if (heading.isEmpty())
         return;

@@ -7,16 +7,20 @@
 namespace rl {
 
 namespace {
+/// Naming a cast is no fault until there are pictures to show it with.
 void castShown(const Project& p, Findings& out)
 {
+    if (p.references.empty() && p.elements.empty())
+        return;
     for (const CastMember& m : p.brief.cast) {
         const auto shows = [&](const Element& e) { return e.cast == m.id; };
-        if (std::none_of(p.elements.begin(), p.elements.end(), shows))
-            out.push_back({"brief.not-shown:" + std::to_string(m.id), Station::Brief, Severity::Broken,
-                "“" + m.name + "” is in the cast, but nothing in the scene shows it.", 0, 1, "elements", {}, 0,
-                "What is promised in the brief and missing from the plan is squeezed in later, in paint.",
-                Fix{"Take “" + m.name + "” out of the cast",
-                    [id = m.id](Project q) { return edits::withoutCastMember(std::move(q), id); }}});
+        if (m.place.width > 0 || std::any_of(p.elements.begin(), p.elements.end(), shows))
+            continue;
+        Finding f{"brief.not-shown:" + std::to_string(m.id), Station::Brief, Severity::Broken,
+            "“" + m.name + "” is in the cast, but nothing in the scene shows it.", 0, 1, "elements", {}, 0,
+            "What is promised in the brief and missing from the plan is squeezed in later, in paint.", {}};
+        f.opens = "picture";
+        out.push_back(std::move(f));
     }
 }
 

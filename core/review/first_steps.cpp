@@ -74,6 +74,9 @@ Project withBackdropChosen(Project p, int reference, const gather::PictureMeasur
     if (focalShare > 0)
         c.fovDegrees = std::clamp(degrees(2 * std::atan(W / (2 * focalShare * pw * scale))), 5.0, 120.0);
     p = edits::withCamera(std::move(p), c);
+    constexpr double kNight = 55; // L*, under which all but one in a hundred places of a night lie
+    if (m && m->lightL < kNight && p.lights.sun == Sun{})
+        p.lights.sun.on = false; // no low sun that nobody asked for
     Backdrop b = p.backdrop;
     b.reference = reference, b.horizon = level;
     return edits::withBackdrop(std::move(p), b);
@@ -301,14 +304,15 @@ NextStep standing(const Project& p)
     for (const Reference& r : p.references)
         if (usable(r) && r.id != p.backdrop.reference && !cutFrom(p, r.id) && !r.is(Role::Light)
             && !r.is(Role::Palette))
-            return {
-                "cut", "Drag a close frame round what you need of " + quoted(r.name) + ".", "Cut it out", Station::Cut, r.id};
+            return {"cut", "Drag a close frame round what you need of " + quoted(r.name) + ".", "Cut it out",
+                Station::Cut, r.id};
     return {};
 }
 NextStep lighting(const Project& p)
 {
-    const Lights fresh;
-    if (p.backdrop.reference && p.lights.sun == fresh.sun && p.lights.lanterns.empty() && !p.elements.empty())
+    Sun untouched = p.lights.sun;
+    untouched.on = true; // by night it is put out by itself
+    if (p.backdrop.reference && untouched == Sun{} && p.lights.lanterns.empty() && !p.elements.empty())
         return {"light", "What stands here is not lit by its backdrop yet.", "Begin with the backdrop's light",
             Station::Light, p.backdrop.reference};
     if (!p.lights.sun.on && p.lights.lanterns.empty() && !p.elements.empty())

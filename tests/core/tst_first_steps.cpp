@@ -160,6 +160,18 @@ private slots:
         QVERIFY(!lightOfBackdrop(withOne(), nullptr, photo)); // no backdrop, no light
         QVERIFY(!lightOfBackdrop(p, nullptr, {}));
     }
+    void aNightBackdropPutsTheDefaultSunOut()
+    {
+        const Project p = withPicture(withOne(), skyAndGround(28, 12));
+        auto m = measure(0.5, 1);
+        m.lightL = 30;
+        QVERIFY(!withBackdropChosen(p, p.references[0].id, &m).lights.sun.on);
+        m.lightL = 90;
+        QVERIFY(withBackdropChosen(p, p.references[0].id, &m).lights.sun.on);
+        Project set = p; // what the painter has set stays
+        set.lights.sun.azimuth = 100, m.lightL = 30;
+        QVERIFY(withBackdropChosen(set, p.references[0].id, &m).lights.sun.on);
+    }
     void lightOfWhatStandsThereIsTakenWhenTheSkyIsPlain()
     {
         const Photo photo = skyAndGround(170, 90);
@@ -268,7 +280,7 @@ private slots:
         QCOMPARE(key(), std::string("size"));
         away.insert("size");
         QCOMPARE(key(), std::string("light"));
-        p.lights.sun.on = false;
+        p.lights.sun.on = false, p.lights.sun.kelvin = 5500; // as by night
         QCOMPARE(key(), std::string("lantern"));
         p.lights.lanterns.push_back({1, "lamp"});
         QCOMPARE(key(), std::string());

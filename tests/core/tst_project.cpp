@@ -138,12 +138,17 @@ private slots:
             return std::find_if(found.begin(), found.end(), [&](const Finding& f) { return f.key == key; });
         };
         QVERIFY(with("brief.not-shown:20") != found.end());
+        // Its button finds a picture; it never takes out what was promised.
+        QVERIFY(!with("brief.not-shown:20")->fix && with("brief.not-shown:20")->opens == "picture");
         QVERIFY(with("brief.not-shown:1") == found.end()); // the post is shown
         QVERIFY(with("brief.too-near") != found.end());
         Project fixed = p;
-        fixed = with("brief.not-shown:20")->fix->apply(fixed);
+        fixed.brief.cast.back().place = {1, 1, 5, 5}; // a place of the backdrop shows it
         fixed = with("brief.too-near")->fix->apply(fixed);
         QVERIFY(briefFindings(fixed).empty());
+        Project named = Project{};
+        named.brief.title = "Named", named.brief.cast = {{1, "Bell"}};
+        QVERIFY(briefFindings(named).empty()); // no fault before there is a picture
     }
 
     void creditsAreAskedForWhatIsUsed()

@@ -208,7 +208,9 @@ private slots:
         work.elements[0].edges = {{{0.5, 0.5}, 3, EdgeWish::Hard}, {{0, 0.5}, 0.25, EdgeWish::Soft}};
         const auto held = plannedEdges(work, silhouettes(p));
         QCOMPARE(held.size(), std::size_t(2));
-        QVERIFY2(held[0].kept > 0.75 && held[1].kept < 0.1, qPrintable(QString("%1 %2 %3").arg(held[0].kept).arg(held[1].kept).arg(held[0].widthPx))); // it is hard all round
+        QVERIFY2(held[0].kept > 0.75 && held[1].kept < 0.1,
+            qPrintable(
+                QString("%1 %2 %3").arg(held[0].kept).arg(held[1].kept).arg(held[0].widthPx))); // it is hard all round
         QVERIFY(held[1].at.x < 300 && std::abs(held[1].at.y - 300) < 12);
         Reading r;
         r.edges = held;

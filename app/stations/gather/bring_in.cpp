@@ -62,9 +62,31 @@ void WallPage::chooseStill()
         return;
     auto* picker = new FilmPicker(clip, this);
     picker->setAttribute(Qt::WA_DeleteOnClose);
-    connect(picker, &FilmPicker::picked, &m_desk, [this](const QString& file) { emit m_desk.importWanted({file}); });
+    connect(picker, &FilmPicker::picked, &m_desk, [this, clip](const QString& file) { bringStill(file, clip); });
     connect(picker, &FilmPicker::failed, &m_desk, [this](const QString& s) { m_desk.notices.say(s); });
     picker->open();
+}
+
+/// A still keeps its clip as its source.
+void WallPage::bringStill(const QString& file, const QString& clip)
+{
+    const std::string name = QFileInfo(file).completeBaseName().toStdString();
+    auto* waiting = new QObject(this);
+    connect(
+        &m_desk.document, &Document::projectChanged, waiting,
+        [this, waiting, name, clip] {
+            for (const Reference& r : project().references)
+                if (r.name == name && r.source.empty()) {
+                    waiting->deleteLater();
+                    disconnect(&m_desk.document, nullptr, waiting, nullptr);
+                    Reference said = r;
+                    said.source = QFileInfo(clip).fileName().toStdString();
+                    return m_desk.edit(
+                        tr("Note where the still is from"), edits::withReference(project(), std::move(said)));
+                }
+        },
+        Qt::QueuedConnection);
+    emit m_desk.importWanted({file});
 }
 
 void WallPage::paste()

@@ -29,6 +29,7 @@ private:
     void showFit();
     void layInHeap(const QString& heap);
     void takeBackdrop();
+    void bringStill(const QString& file, const QString& clip);
     void findAgain();
     void chooseFiles();
     void chooseFolder();

@@ -481,7 +481,9 @@ void PhotoPage::fillStrip()
             if (s->elements[i] == part.element && s->compared.landmarks[i].painted
                 && s->compared.landmarks[i].confidence >= 0.5)
                 drift = std::max(drift, std::hypot(s->compared.landmarks[i].dxMm, s->compared.landmarks[i].dyMm));
-        const auto signedValue = [](double v) { return QString("%1%2").arg(v > 0 ? "+" : "").arg(v, 0, 'f', 0); };
+        const auto signedValue = [](double v) {
+            return std::abs(v) < 0.5 ? QString("0") : QString("%1%2").arg(v > 0 ? "+" : "").arg(v, 0, 'f', 0);
+        };
         new QTreeWidgetItem(m_list,
             {said(part.name), tr("%1 %").arg(100 * part.painted, 0, 'f', 0), part.judged ? signedValue(part.dL) : "–",
                 part.judged ? signedValue(part.dC) : "–",
@@ -492,11 +494,6 @@ void PhotoPage::fillStrip()
     }
     if (s->changed >= 0)
         new QTreeWidgetItem(m_list, {tr("new since the last photograph"), tr("%1 %").arg(100 * s->changed, 0, 'f', 0)});
-    for (const Finding& f : s->findings) {
-        auto* item = new QTreeWidgetItem(m_list, {said(f.sentence)});
-        item->setFirstColumnSpanned(true);
-        item->setToolTip(0, said(f.sentence + "\n" + f.why));
-    }
 }
 
 void PhotoPage::show()
