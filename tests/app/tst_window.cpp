@@ -107,7 +107,7 @@ private slots:
         QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(1).center());
         QCOMPARE(window().desk().reference(), project().references[1].id);
         clickButton("useBackdrop");
-        QCOMPARE(project().backdrop.reference, project().references[1].id);
+        QTRY_COMPARE_WITH_TIMEOUT(project().backdrop.reference, project().references[1].id, 20000);
         QVERIFY(settle());
         QVERIFY(hasFinding("gather.permission"));
         type(find<QLineEdit>("credit"), "painted by me");

@@ -33,6 +33,11 @@ public:
     void readCalendar(const QString& path, bool asFree);
 
 private:
+    void listFields();
+    void heldFields();
+    void roundFields();
+    void roomFields();
+    void edit(const QString& undo, int gesture, const std::function<void(Painting&)>& change);
     FreeHours* held(Painting& painting) const;
     int m_at = 0;
 };
@@ -49,6 +54,9 @@ public:
     void move(int by);
 
 private:
+    void doFields();
+    void sizeFields();
+    void ownFields();
     void fillList();
     TaskWord wordOfHeld() const;
     void set(const QString& undo, const std::function<void(TaskWord&)>& change);

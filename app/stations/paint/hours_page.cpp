@@ -16,11 +16,22 @@ QString clockSaid(int minutes)
 HoursPage::HoursPage(Desk& desk, StationView& view)
     : PaintPage(desk, view, tr("Hours"), tr("When you paint, and what the room does to drying"))
 {
-    const auto edit = [this](const QString& undo, int gesture, const std::function<void(Painting&)>& change) {
-        Painting p = project().painting;
-        change(p);
-        m_desk.edit(undo, edits::withPainting(project(), std::move(p)), gesture);
-    };
+    listFields();
+    heldFields();
+    roundFields();
+    m_form->line();
+    roomFields();
+}
+
+void HoursPage::edit(const QString& undo, int gesture, const std::function<void(Painting&)>& change)
+{
+    Painting p = project().painting;
+    change(p);
+    m_desk.edit(undo, edits::withPainting(project(), std::move(p)), gesture);
+}
+
+void HoursPage::listFields()
+{
     m_form->pick(
         {"freeHours", tr("free hours"), tr("The hours of your round; take one in hand to change it"), {}},
         [this] {
@@ -42,7 +53,7 @@ HoursPage::HoursPage(Desk& desk, StationView& view)
             m_at = i;
             show();
         });
-    m_form->button("addHours", tr("Add hours"), tr("Another time of the round when you paint"), [this, edit] {
+    m_form->button("addHours", tr("Add hours"), tr("Another time of the round when you paint"), [this] {
         edit(tr("Add free hours"), -1, [this](Painting& p) {
             FreeHours h;
             if (!p.diary.hours.empty()) {
@@ -55,13 +66,17 @@ HoursPage::HoursPage(Desk& desk, StationView& view)
     });
     m_form->button(
         "dropHours", tr("Take away"), tr("You do not paint then"),
-        [this, edit] {
+        [this] {
             edit(tr("Take free hours away"), -1, [this](Painting& p) {
                 if (held(p))
                     p.diary.hours.erase(p.diary.hours.begin() + std::clamp(m_at, 0, int(p.diary.hours.size()) - 1));
             });
         },
         [this] { return !project().painting.diary.hours.empty(); });
+}
+
+void HoursPage::heldFields()
+{
     m_form->pick(
         {"hoursDay", tr("day"), tr("Of the week, or of a round of shifts"), {}},
         [this] {
@@ -76,7 +91,7 @@ HoursPage::HoursPage(Desk& desk, StationView& view)
             const FreeHours* h = held(p);
             return h ? std::optional(h->day) : std::nullopt;
         },
-        [this, edit](int day) {
+        [this](int day) {
             edit(tr("Paint on another day"), -1, [this, day](Painting& p) {
                 if (FreeHours* h = held(p))
                     h->day = day;
@@ -94,7 +109,7 @@ HoursPage::HoursPage(Desk& desk, StationView& view)
                 const FreeHours* h = held(p);
                 return h ? std::optional((end ? h->to : h->from) / 60.0) : std::nullopt;
             },
-            [this, edit, end](double v, int gesture) {
+            [this, end](double v, int gesture) {
                 edit(tr("Change free hours"), gesture, [this, end, v](Painting& p) {
                     if (FreeHours* h = held(p)) {
                         const int m = int(std::lround(v * 60));
@@ -105,11 +120,15 @@ HoursPage::HoursPage(Desk& desk, StationView& view)
                     }
                 });
             });
+}
+
+void HoursPage::roundFields()
+{
     m_form->value(
         {"roundDays", tr("round of"), tr("Seven days are a week; shifts may come round in another number"), {}},
         Shown{1, tr(" days"), 0, 1}, 1, 60,
         [this] { return std::optional(double(project().painting.diary.roundDays)); },
-        [this, edit](double v, int gesture) {
+        [this](double v, int gesture) {
             edit(tr("Change the round"), gesture, [this, v](Painting& p) {
                 p.diary.roundDays = int(v);
                 if (p.diary.roundFrom.empty() && p.diary.roundDays != 7) {
@@ -131,7 +150,10 @@ HoursPage::HoursPage(Desk& desk, StationView& view)
             if (!file.isEmpty())
                 readCalendar(file, true);
         });
-    m_form->line();
+}
+
+void HoursPage::roomFields()
+{
     const auto all = painting();
     m_form->number(all, &Painting::humidity,
         {"humidity", tr("humidity"), tr("Of the room: water-borne paint dries as fast as water leaves it"),
@@ -139,7 +161,7 @@ HoursPage::HoursPage(Desk& desk, StationView& view)
     m_form->check(
         {"dryer", tr("hair dryer"), tr("Dries water-borne paint in a fifth of the time; keep it off wet solvent"), {}},
         [this] { return std::optional(project().painting.dryer != 0); },
-        [this, edit](bool on) { edit(tr("Use a dryer"), -1, [on](Painting& p) { p.dryer = on; }); });
+        [this](bool on) { edit(tr("Use a dryer"), -1, [on](Painting& p) { p.dryer = on; }); });
     m_form->number(all, &Painting::pace,
         {"pace", tr("hours"), tr("Times the usual ones, until your own sittings are known"), tr("Set the pace")});
     m_form->number(all, &Painting::blockMm,

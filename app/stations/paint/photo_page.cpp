@@ -186,7 +186,19 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
             m_state.takePhoto(m_camera.last()->photo, m_camera.last()->bytes, m_camera.last()->name);
     });
     m_marks.drift = true;
-    const auto some = [this] { return m_state.heldPhoto() != nullptr; };
+    photoFields();
+    handFields();
+    outFields();
+    layOutBeside();
+}
+
+bool PhotoPage::some() const
+{
+    return m_state.heldPhoto() != nullptr;
+}
+
+void PhotoPage::photoFields()
+{
     m_form->mainButton("bringPhoto", tr("Photograph…"),
         tr("A photograph of the canvas from a file; it is squared up and compared"), [this] {
             const QString file = QFileDialog::getOpenFileName(
@@ -216,12 +228,16 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
             return Choices{{tr("the canvas in even light"), Even}, {tr("the canvas squared up"), Squared},
                 {tr("this stage"), Stage}, {tr("the photograph"), Raw}, {tr("what is new since the last"), Since}};
         },
-        [this, some] { return some() ? std::optional(m_shown) : std::nullopt; },
+        [this] { return some() ? std::optional(m_shown) : std::nullopt; },
         [this](int i) {
             m_shown = i;
             emit lookChanged();
         });
-    const auto mode = [this, some](const char* name, const QString& words, const QString& tip, Mode which, bool raw) {
+}
+
+void PhotoPage::handFields()
+{
+    const auto mode = [this](const char* name, const QString& words, const QString& tip, Mode which, bool raw) {
         m_form->latch(
             name, words, tip,
             [this, which, raw](bool on) {
@@ -230,7 +246,7 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
                     m_shown = Raw;
                 emit lookChanged();
             },
-            some);
+            [this] { return some(); });
     };
     mode("cornersByHand", tr("Corners by hand"),
         tr("Click the four corners in the photograph, from the upper left round"), Corners, true);
@@ -253,6 +269,10 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
             if (const Element* e = m_desk.heldElement())
                 m_desk.edit(tr("Let it stray further"), edits::withTolerance(project(), e->id, v), g);
         });
+}
+
+void PhotoPage::outFields()
+{
     m_form->button(
         "tryOn", tr("Try an idea on it"),
         tr("The squared-up photograph becomes the lowest picture of a new take: move, add, relight on top of it"),
@@ -264,7 +284,7 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
             m_state.holdPhoto(0);
             m_desk.edit(tr("Take a photograph away"), edits::withoutCanvasPhoto(project(), id));
         },
-        some);
+        [this] { return some(); });
     m_form->button("cornerTags", tr("Corner tags…"),
         tr("Four tags to print and stick beside the corners: then a tenth of a millimetre is told"), [this] {
             if (const QString path = askPath(tr("Corner tags"), "corner-tags.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
@@ -274,6 +294,10 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
         "stopCompare", tr("Stop"), tr("Gives the comparison up"), [this] { m_state.stopComparing(); },
         [this] { return m_state.comparing(); });
     addWriting();
+}
+
+void PhotoPage::layOutBeside()
+{
     m_list->setObjectName("partChecks");
     m_list->setAccessibleName(tr("Canvas against stage, thing by thing"));
     m_list->setHeaderLabels({tr("thing"), tr("painted"), "ΔL*", "ΔC*", tr("lost edge"), tr("drift")});

@@ -48,6 +48,11 @@ private:
     class DragBox;
     enum Shown { Even, Squared, Stage, Raw, Since };
     enum Mode { Nothing, Corners, Card, Accepting }; ///< what the hand does on the board
+    bool some() const; ///< a photograph is in hand
+    void photoFields();
+    void handFields();
+    void outFields();
+    void layOutBeside();
     void fillStrip();
     std::unique_ptr<Wipe> m_wipe;
     std::unique_ptr<Corner> m_corner;

@@ -39,6 +39,13 @@ TasksPage::TasksPage(Desk& desk, StationView& view)
         m_desk.edit(tr("Tick a task"),
             edits::withTaskDone(project(), plan->tasks[std::size_t(row)].key, item->checkState() == Qt::Checked));
     });
+    doFields();
+    sizeFields();
+    ownFields();
+}
+
+void TasksPage::doFields()
+{
     const auto some = [this] { return m_state.heldTask() != nullptr; };
     m_form->button(
         "tickTask", tr("Done"), tr("Ticks the task in hand, or takes the tick back (T)"), [this] { tick(); }, some);
@@ -47,6 +54,10 @@ TasksPage::TasksPage(Desk& desk, StationView& view)
         some);
     m_form->button(
         "later", tr("Later"), tr("Puts it after the task below"), [this] { move(1); }, some);
+}
+
+void TasksPage::sizeFields()
+{
     m_form->value(
         {"taskHours", tr("hours"), tr("Of work, in your own reckoning"), {}}, Shown{1, tr(" h"), 2, 0.25}, 0, 1000,
         [this]() -> std::optional<double> {
@@ -101,6 +112,11 @@ TasksPage::TasksPage(Desk& desk, StationView& view)
                 = i >= 0 && plan && i < int(plan->tasks.size()) ? wholeOf(plan->tasks[std::size_t(i)].key) : "";
             set(tr("Merge tasks"), [into](TaskWord& w) { w.into = into; });
         });
+}
+
+void TasksPage::ownFields()
+{
+    const auto some = [this] { return m_state.heldTask() != nullptr; };
     m_form->button(
         "dropTask", tr("Leave out"), tr("It is not done in this painting"),
         [this] { set(tr("Leave a task out"), [](TaskWord& w) { w.dropped = true; }); }, some);
