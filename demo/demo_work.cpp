@@ -219,6 +219,7 @@ void takesOfCaravan(Project& p)
         return 0;
     };
     p = edits::withGroup(std::move(p), {id("Tortoise"), id("Tea house")}, "the tortoise and her house");
+    p.lights.lanterns[0].carriedBy = id("Lamplighter"); // his pole lantern goes where he goes
     p = takes::withDuplicate(std::move(p), "a way across");
     const int first = p.takes.front().id;
     p = edits::withFoot(std::move(p), id("Lamplighter"), {33, 47.5}, true);
