@@ -9,6 +9,7 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QGridLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QMimeData>
 #include <QPushButton>
@@ -156,6 +157,14 @@ void StartPage::dragEnterEvent(QDragEnterEvent* e)
 {
     if (e->mimeData()->hasUrls())
         e->acceptProposedAction();
+}
+
+void StartPage::keyPressEvent(QKeyEvent* e)
+{
+    if (e->key() == Qt::Key_Escape)
+        emit backWanted();
+    else
+        QScrollArea::keyPressEvent(e);
 }
 
 void StartPage::dropEvent(QDropEvent* e)

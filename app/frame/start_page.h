@@ -20,10 +20,12 @@ signals:
     void exampleWanted();
     void freshWanted();
     void beginWith(const QStringList& pictures);
+    void backWanted(); ///< to the work that is open
 
 protected:
     void dragEnterEvent(QDragEnterEvent* e) override;
     void dropEvent(QDropEvent* e) override;
+    void keyPressEvent(QKeyEvent* e) override;
 
 private:
     struct Lately {

@@ -130,6 +130,10 @@ void MainWindow::connectFiles()
     connect(m_start, &StartPage::exampleWanted, m_files, &WorkFiles::openExample);
     connect(m_start, &StartPage::freshWanted, m_files, [this] { m_files->begin(); });
     connect(m_start, &StartPage::beginWith, this, &MainWindow::beginWith);
+    connect(m_start, &StartPage::backWanted, this, [this] {
+        if (!m_desk.document.path().isEmpty())
+            showStart(false);
+    });
     connect(m_files, &WorkFiles::made, this, [this](bool study) {
         if (const QStringList pictures = std::exchange(m_beginWith, {}); !pictures.isEmpty()) {
             goTo(Station::Gather);

@@ -167,7 +167,10 @@ private slots:
         hand().window().files().begin("Owls at dusk");
         QTRY_VERIFY_WITH_TIMEOUT(hand().window().document().path().endsWith("/Owls at dusk 2.lantern"), 20000);
         QCOMPARE(latelyUsed().first(), hand().window().document().path());
-        // The start page shows both by their pictures, and opens one.
+        // The start page shows both by their pictures, and opens one; Esc leads back.
+        hand().window().showStart(true);
+        QTest::keyClick(hand().window().start(), Qt::Key_Escape);
+        QVERIFY(!hand().window().start()->isVisible());
         hand().window().showStart(true);
         QTRY_VERIFY_WITH_TIMEOUT(hand().window().start()->findChild<QToolButton*>("lately1"), 20000);
         hand().window().start()->findChild<QToolButton*>("lately1")->click();
