@@ -19,17 +19,6 @@
 namespace rl::bench {
 
 namespace {
-template <class F> double bestMs(int times, F f)
-{
-    double best = 1e18;
-    for (int i = 0; i < times; ++i) {
-        const auto from = std::chrono::steady_clock::now();
-        f();
-        best = std::min(
-            best, std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - from).count());
-    }
-    return best;
-}
 } // namespace
 
 std::optional<transfer::LineSource> photographedThing(const Project& p, const std::string& name, int widthPx)

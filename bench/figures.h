@@ -1,5 +1,7 @@
 #pragma once
 #include "core/transfer/lineart.h"
+#include <algorithm>
+#include <chrono>
 #include <string>
 #include <vector>
 
@@ -13,6 +15,19 @@ struct Figure {
     double target = 0; ///< what is wanted
     bool atMost = true; ///< of the target: at most it, or at least it
 };
+
+/// The least of so many runs, ms.
+template <class F> double bestMs(int times, F f)
+{
+    double best = 1e18;
+    for (int i = 0; i < times; ++i) {
+        const auto from = std::chrono::steady_clock::now();
+        f();
+        best = std::min(
+            best, std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - from).count());
+    }
+    return best;
+}
 
 void lightFigures(std::vector<Figure>& out); ///< light direction on tests/data/light-examples
 void yardstickFigures(std::vector<Figure>& out); ///< shadows against a ray tracer, in shares of the picture's width

@@ -14,16 +14,6 @@
 namespace rl::bench {
 
 namespace {
-template <class F> double msOf(int times, F f)
-{
-    double best = 1e18;
-    for (int i = 0; i < times; ++i) {
-        const auto t0 = std::chrono::steady_clock::now();
-        f();
-        best = std::min(best, std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - t0).count());
-    }
-    return best;
-}
 double share(std::vector<double> v, double q)
 {
     std::sort(v.begin(), v.end());
@@ -136,9 +126,9 @@ void speedFigures(const Project& demo, std::vector<Figure>& out)
     light::Relighter relighter;
     const light::Picture picture = relighter.light(frame, demo.lights);
     const auto work = survey::paintedWork(demo, picture, schedule::farToNear(*frame), nullptr);
-    const double look = msOf(5, [&] { (void)work.looks->now(work.tasks); });
+    const double look = bestMs(5, [&] { (void)work.looks->now(work.tasks); });
     cv::Mat lab;
-    const double convert = msOf(5, [&] { cv::cvtColor(picture.colour.mat(), lab, cv::COLOR_LRGB2Lab); });
+    const double convert = bestMs(5, [&] { cv::cvtColor(picture.colour.mat(), lab, cv::COLOR_LRGB2Lab); });
     out.push_back({"expected look of a stage at board size", look, "ms", 300, true});
     out.push_back({"the same over one conversion of the picture to CIELAB", look / convert, "x", 0, true});
 
@@ -152,9 +142,9 @@ void speedFigures(const Project& demo, std::vector<Figure>& out)
     asked.widthCm = demo.brief.widthCm, asked.heightCm = demo.brief.heightCm;
     const Photo plan = colour::codeOf(picture.colour);
     std::optional<survey::CanvasFound> found;
-    const double corners = msOf(2, [&] { found = survey::cornersOf(plan, photo, asked, progress).take(); });
+    const double corners = bestMs(2, [&] { found = survey::cornersOf(plan, photo, asked, progress).take(); });
     asked.corners = found->view.corners();
-    const double square = msOf(2, [&] {
+    const double square = bestMs(2, [&] {
         const auto f = survey::cornersOf(plan, photo, asked, progress);
         (void)survey::squaredUp(photo, f->view, 1600);
     });
@@ -171,12 +161,12 @@ void speedFigures(const Project& demo, std::vector<Figure>& out)
                 first, std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - from).count());
         });
     }
-    const double whole = msOf(2, [&] {
+    const double whole = bestMs(2, [&] {
         (void)survey::surveyOf(
             stageWork, [&] { return marks->points; }, stagePhoto, {}, progress);
     });
     cv::Mat soft;
-    const double blur = msOf(3, [&] { cv::GaussianBlur(photo.mat(), soft, {}, 8); });
+    const double blur = bestMs(3, [&] { cv::GaussianBlur(photo.mat(), soft, {}, 8); });
     out.push_back({"12 megapixels: corners looked for", corners / 1000, "s", 0, true});
     out.push_back({"12 megapixels: first squared picture, corners looked for", first / 1000, "s", 0.5, true});
     out.push_back({"12 megapixels: first squared picture, corners by hand or from the last photograph", square / 1000,
@@ -212,7 +202,7 @@ void planFigures(std::vector<Figure>& out)
         evenings.push_back({d * schedule::kDay + 1140, d * schedule::kDay + 1260});
     std::vector<double> ms;
     for (unsigned seed = 1; seed <= 5; ++seed)
-        ms.push_back(msOf(2, [&] {
+        ms.push_back(bestMs(2, [&] {
             (void)schedule::planned(someTasks(150, seed), evenings, {2000, 40'000}, progress);
         }));
     out.push_back({"150 tasks planned anew, median", share(ms, 0.5), "ms", 200, true});

@@ -1,6 +1,7 @@
 #include "core/stage/carried.h"
 #include "core/cutout/bend.h"
 #include "core/stage/camera.h"
+#include <opencv2/imgproc.hpp>
 
 namespace rl::stage {
 
@@ -22,18 +23,22 @@ Vec3 sceneAt(const Project& project, const Element& e, Vec3 q)
 }
 
 namespace {
-/// A cut-out as bent: its net, and where the bent picture and its foot lie, px.
+/// A cut-out as bent: its net, and where the bent picture and its foot lie, px of a small copy: a hand waits for it.
 struct Posture {
+    double scale;
+    Mask few;
     cutout::Bend bend;
     Rect box;
     double footX = 0;
     Posture(const Cutout& c, const Element& e)
-        : bend(c.alpha, pinsOf(c))
+        : scale(std::min(1.0, 240.0 / std::max(c.alpha.width(), c.alpha.height())))
+        , few(smaller(c.alpha, scale))
+        , bend(few, pinsOf(c, scale))
     {
-        Mask alpha = c.alpha;
+        Mask alpha = few;
         double left = 0, top = 0;
         if (c.pins.size() >= 2) {
-            auto bent = bend.applied({}, c.alpha);
+            auto bent = bend.applied({}, few);
             alpha = std::move(bent.alpha), left = bent.left, top = bent.top;
         }
         const Rect shape = shapeOf(alpha);
@@ -41,12 +46,18 @@ struct Posture {
         box = {shape.x + left, shape.y + top, shape.width, shape.height};
         footX = box.x + foot * box.width;
     }
-    static std::vector<cutout::BendPin> pinsOf(const Cutout& c)
+    static Mask smaller(const Mask& alpha, double k)
+    {
+        cv::Mat out;
+        cv::resize(alpha.mat(), out, {}, k, k, cv::INTER_AREA);
+        return Mask::fromMat(out);
+    }
+    static std::vector<cutout::BendPin> pinsOf(const Cutout& c, double k)
     {
         std::vector<cutout::BendPin> pins;
         if (c.pins.size() >= 2)
             for (const Pin& p : c.pins)
-                pins.push_back({p.from, p.to});
+                pins.push_back({p.from * k, p.to * k});
         return pins;
     }
     Vec2 moved(Vec2 at) const { return bend.empty() ? at : bend.moved(at); }

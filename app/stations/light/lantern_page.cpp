@@ -147,24 +147,32 @@ void LanternPage::shapeFields()
         kPanel);
     m_form->number(lantern, &Lantern::count,
         {"lanternCount", tr("lights"), tr("How many lights the swarm has."), tr("Count the swarm")}, kSwarm);
-    m_form->pick(
-        {"lanternWithin", tr("hangs in"),
-            tr("Hangs inside this element: it shines out through it and is not shadowed by it"), {}},
-        [this] {
-            Choices all{{tr("the open"), 0}};
-            for (const Element& e : project().elements)
-                all.emplace_back(QString::fromStdString(e.name), e.id);
-            return all;
-        },
-        [this]() -> std::optional<int> {
-            const Lantern* l = m_desk.heldLantern();
-            return l ? std::optional(l->within) : std::nullopt;
-        },
-        [this, lantern](int id) {
+    thingPick({"lanternWithin", tr("hangs in"),
+                  tr("Hangs inside this element: it shines out through it and is not shadowed by it"), {}},
+        tr("the open"), &Lantern::within, [this, lantern](int id) {
             const Element* host = project().element(id);
             m_form->change(lantern, host ? tr("Hang it inside") : tr("Hang it free"), -1,
                 [&](Lantern& l) { l = light::hungIn(project(), l, host, m_desk.surfaces()); });
         });
+}
+
+/// One of the things that stand here, or none.
+void LanternPage::thingPick(
+    const FieldWords& words, const QString& none, int Lantern::*which, std::function<void(int)> choose)
+{
+    m_form->pick(
+        words,
+        [this, none] {
+            Choices all{{none, 0}};
+            for (const Element& e : project().elements)
+                all.emplace_back(QString::fromStdString(e.name), e.id);
+            return all;
+        },
+        [this, which]() -> std::optional<int> {
+            const Lantern* l = m_desk.heldLantern();
+            return l ? std::optional(l->*which) : std::nullopt;
+        },
+        std::move(choose));
 }
 
 void LanternPage::placeFields()
@@ -186,22 +194,11 @@ void LanternPage::placeFields()
         tr("To the right of the middle of the picture; less than nothing: to the left."), &Vec3::x, -5000, 5000);
     distance("lanternUp", tr("up"), tr("Over the ground."), &Vec3::y, -10, 1000);
     distance("lanternAway", tr("away"), tr("From the viewer."), &Vec3::z, 0.05, 5000);
-    m_form->pick(
-        {"lanternCarried", tr("carried by"),
-            tr("Moves, turns, grows and mirrors with this thing: a hand, a mast, a window. Dragged away from it, it "
-               "hangs by itself again."),
-            {}},
-        [this] {
-            Choices all{{tr("nothing"), 0}};
-            for (const Element& e : project().elements)
-                all.emplace_back(QString::fromStdString(e.name), e.id);
-            return all;
-        },
-        [this]() -> std::optional<int> {
-            const Lantern* l = m_desk.heldLantern();
-            return l ? std::optional(l->carriedBy) : std::nullopt;
-        },
-        [this, lantern](int id) {
+    thingPick({"lanternCarried", tr("carried by"),
+                  tr("Moves, turns, grows and mirrors with this thing: a hand, a mast, a window. Dragged away from it, "
+                     "it hangs by itself again."),
+                  {}},
+        tr("nothing"), &Lantern::carriedBy, [this, lantern](int id) {
             m_form->change(lantern, id ? tr("Tie the lantern to it") : tr("Untie the lantern"), -1,
                 [id](Lantern& l) { l.carriedBy = id; });
         });

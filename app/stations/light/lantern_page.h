@@ -15,6 +15,7 @@ private:
     void strengthFields();
     void shapeFields();
     void placeFields();
+    void thingPick(const FieldWords& words, const QString& none, int Lantern::*which, std::function<void(int)> choose);
     void groupFields();
     void chooseGroup(int id);
     void rename();
