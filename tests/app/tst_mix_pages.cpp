@@ -29,7 +29,7 @@ class TestMixPages : public QObject {
     MixState& state() { return MixState::of(hand().desk(), view()); }
     bool mixed()
     {
-        return QTest::qWaitFor([this] { return state().canMix(); }, 20000);
+        return QTest::qWaitFor([this] { return state().canMix(); }, 120000);
     }
 
 private slots:

@@ -113,10 +113,10 @@ public:
     }
     bool settle()
     {
-        return QTest::qWaitFor([this] { return m_window->settled(); }, 30000);
+        return QTest::qWaitFor([this] { return m_window->settled(); }, 120000);
     }
     /// Until nothing is being worked out on the page in front.
-    bool rest(int ms = 60000)
+    bool rest(int ms = 120000)
     {
         return QTest::qWaitFor([this] { return m_window->settled() && !m_window->here()->busy(); }, ms);
     }
