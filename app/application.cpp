@@ -1,4 +1,5 @@
 #include "app/application.h"
+#include "app/desk/settings.h"
 #include "app/frame/main_window.h"
 #include "app/shots.h"
 #include "app/theme/theme.h"
@@ -79,15 +80,16 @@ QString manualPage(const QList<QCommandLineOption>& options)
                   "of last time, or the page to begin on.\n.SH OPTIONS\n";
     for (const QCommandLineOption& o : options)
         out += QString(".TP\n.B \\-\\-%1%2\n%3\n")
-                   .arg(troff(o.names().first()), o.valueName().isEmpty() ? QString() : " \\fI" + o.valueName() + "\\fR",
-                       troff(o.description()));
-    return out + ".SH FILES\nWorks lie in the folder \"Roving Lantern\" among your documents, unless you put them "
-                 "elsewhere.\n.SH SEE ALSO\n.BR lantern (1)\n";
+                   .arg(troff(o.names().first()),
+                       o.valueName().isEmpty() ? QString() : " \\fI" + o.valueName() + "\\fR", troff(o.description()));
+    return out
+        + ".SH FILES\nWorks lie in the folder \"Roving Lantern\" among your documents, unless you put them "
+          "elsewhere.\n.SH SEE ALSO\n.BR lantern (1)\n";
 }
 
 QList<QCommandLineOption> windowOptions()
 {
-    return {{"demo", "open the demo work"},
+    return {{"demo", "open the demo work, Low Tide Caravan"}, {"court", "open the other example, The Moth Court"},
         {"shots", "leave a picture of every page of every station in DIR and quit", "DIR"},
         {"manual", "print the manual page of this program and quit"}};
 }
@@ -106,8 +108,8 @@ Result<QString> fileToOpen(const QCommandLineParser& parser)
     if (!parser.positionalArguments().isEmpty())
         return parser.positionalArguments().value(0);
     NoProgress progress;
-    if (parser.isSet("demo") || parser.isSet("shots"))
-        return exampleFile(progress);
+    if (parser.isSet("demo") || parser.isSet("court") || parser.isSet("shots"))
+        return exampleFile(parser.isSet("court") ? Example::Court : Example::Caravan, progress);
     const QString last = QSettings().value("lastWork").toString();
     return QFileInfo::exists(last) ? last : QString();
 }
@@ -128,7 +130,10 @@ int runWindow(int argc, char** argv)
     QCoreApplication::setApplicationName("roving-lantern");
     logfile::catchMessages();
     parser.process(app);
-    theme::apply(app, QSettings().value("textScale", 1.0).toDouble());
+    const Settings settings = Settings::read();
+    theme::speak(app, settings.language);
+    theme::apply(app, settings.textScale, settings.hour);
+    settings.apply();
     MainWindow window;
     window.resize(1280, 800);
     if (!parser.isSet("shots"))

@@ -10,7 +10,7 @@ Shots::Shots(MainWindow& window, const QString& folder)
     : m_window(window)
     , m_folder(folder)
 {
-    QDir().mkpath(folder);
+    QDir().mkpath(folder + "/guide");
     for (const StationSpec& spec : allStations())
         for (int page = 0; page < int(spec.pages.size()); ++page)
             m_views.push_back({int(spec.id), page,
@@ -44,7 +44,11 @@ void Shots::step()
     if (m_calm < 6)
         return;
     const QString file = m_folder + "/" + v.name + ".png";
-    m_window.grab().save(file);
+    const QPixmap shot = m_window.grab();
+    shot.save(file);
+    if (!v.page) // a small one for the guide
+        shot.scaledToWidth(720, Qt::SmoothTransformation)
+            .save(QString("%1/guide/%2.jpg").arg(m_folder, v.name.section('-', 1)), "JPG", 82);
     QTextStream(stdout) << file << "\n";
     m_there = false;
     if (++m_next == m_views.size())

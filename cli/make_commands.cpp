@@ -217,7 +217,12 @@ public:
         : NamedCommand("demo", "the demo work and its pictures")
     {
     }
-    void describe(CLI::App& app) override { app.add_option("DIR", m_dir, "folder to write to")->required(); }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("DIR", m_dir, "folder to write to")->required();
+        app.add_flag("--put-right", m_right, "on the take with its faults cured");
+        app.add_flag("--court", m_court, "the other example, The Moth Court");
+    }
     Result<json> run() override
     {
         std::error_code error;
@@ -225,10 +230,13 @@ public:
         if (error)
             return Error{Kind::NotWritable, "That folder cannot be made.", error.message()};
         NoProgress progress;
-        const auto p = demo::lowTideCaravan(progress);
+        const auto p = m_court ? demo::mothCourt(progress)
+            : m_right          ? demo::caravanPutRight(progress)
+                               : demo::lowTideCaravan(progress);
         if (!p)
             return p.error();
-        const std::filesystem::path file = std::filesystem::path(m_dir) / "low-tide-caravan.lantern";
+        const std::filesystem::path file
+            = std::filesystem::path(m_dir) / (m_court ? "the-moth-court.lantern" : "low-tide-caravan.lantern");
         const auto made = store::ProjectFile::create(file, *p);
         if (!made)
             return made.error();
@@ -244,6 +252,7 @@ public:
     }
 
 private:
+    bool m_right = false, m_court = false;
     std::string m_dir;
 };
 } // namespace

@@ -4,9 +4,14 @@
 #include "store/picture_reader.h"
 #include "store/project_json.h"
 #include "store/stored_picture.h"
+#include <atomic>
 #include <unistd.h>
 
 namespace rl::store {
+
+namespace {
+std::atomic<std::int64_t> s_derivedKept = ProjectFile::kDerivedKept;
+}
 
 ProjectFile::ProjectFile(std::unique_ptr<Database> database)
     : m_database(std::move(database))
@@ -171,9 +176,23 @@ Result<Done> ProjectFile::keepDerived(
     const std::string& sha256, const std::string& kind, std::span<const unsigned char> bytes)
 {
     return guarded([&]() -> Result<Done> {
-        return m_database->transaction(
-            [&] { return doneOr(*m_database, m_database->keepDerived(sha256, kind, bytes), "derived"); });
+        return m_database->transaction([&]() -> Result<Done> {
+            if (const auto done = doneOr(*m_database, m_database->keepDerived(sha256, kind, bytes), "derived"); !done)
+                return done;
+            Statement tidy(m_database->db,
+                "DELETE FROM derived WHERE (sha256, kind) IN (SELECT sha256, kind FROM (SELECT sha256, kind, "
+                "SUM(LENGTH(bytes) / 1000.0) OVER (ORDER BY sha256 = ?1 AND kind = ?2 DESC, LENGTH(bytes), sha256, "
+                "kind) AS "
+                "upTo FROM derived) WHERE upTo > ?3)");
+            tidy.text(1, sha256).text(2, kind).number(3, int(s_derivedKept.load() / 1000));
+            return doneOr(*m_database, tidy.step(), "derived");
+        });
     });
+}
+
+void ProjectFile::keepAtMost(std::int64_t bytes)
+{
+    s_derivedKept = bytes;
 }
 
 std::vector<unsigned char> ProjectFile::derived(const std::string& sha256, const std::string& kind) const

@@ -49,6 +49,9 @@ public:
     Result<Done> keepPicture(const Reference& reference);
     /// What was worked out from a picture and can be worked out again ("small", "measure"), kept to save the time.
     Result<Done> keepDerived(const std::string& sha256, const std::string& kind, std::span<const unsigned char> bytes);
+    static constexpr std::int64_t kDerivedKept = 200'000'000; ///< bytes a work at most, until keepAtMost() says otherwise
+    /// How many bytes of what can be made again are kept in a work at most; the largest goes first, never what is kept just now.
+    static void keepAtMost(std::int64_t bytes);
     std::vector<unsigned char> derived(const std::string& sha256, const std::string& kind) const; ///< empty: none
     /// A picture's file as kept in the work at a path. Opens the file by itself: from any thread.
     static Result<std::shared_ptr<const std::vector<unsigned char>>> pictureBytes(

@@ -142,7 +142,13 @@ QString Board::zoomWords() const
 
 void Board::nextMat()
 {
-    m_mat = (m_mat + 1) % 3;
+    setMat((m_mat + 1) % 3);
+    emit matChanged(m_mat);
+}
+
+void Board::setMat(int mat)
+{
+    m_mat = std::clamp(mat, 0, 2);
     update();
 }
 

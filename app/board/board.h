@@ -55,6 +55,8 @@ public:
     void zoomAsSeen();
     void zoomBy(double factor);
     void nextMat();
+    int mat() const { return m_mat; }
+    void setMat(int mat); ///< 0 dark, 1 middle, 2 light
     void flash(const Rect& canvas); ///< shows a place for a moment
     enum class Seen { AsIs, Plain, Mirrored, Squinted };
     void see(Seen how);
@@ -71,6 +73,7 @@ signals:
     void viewChanged();
     void hintChanged();
     void filesDropped(const QStringList& files);
+    void matChanged(int mat);
 
 protected:
     void paintEvent(QPaintEvent*) override;

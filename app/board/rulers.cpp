@@ -113,15 +113,15 @@ void Board::paintRulers(QPainter& p) const
         return;
     const int wide = ruler();
     p.setRenderHint(QPainter::Antialiasing, false);
-    p.fillRect(0, 0, width(), wide, theme::kLinen);
-    p.fillRect(0, 0, wide, height(), theme::kLinen);
+    p.fillRect(0, 0, width(), wide, theme::linen());
+    p.fillRect(0, 0, wide, height(), theme::linen());
     const double unit = m_unit.length;
     double step = unit;
     for (const double k : {1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0, 200.0, 500.0, 1000.0})
         if ((step = k * unit) * m_scale >= 44)
             break;
     p.setFont(theme::text(11));
-    p.setPen(theme::kFaint);
+    p.setPen(theme::faint());
     const auto ticks = [&](bool across) {
         const double length = across ? m_width : m_height;
         for (int i = 0; i * step / 5 <= length + 1e-6; ++i) {
@@ -152,8 +152,8 @@ void Board::paintRulers(QPainter& p) const
     };
     ticks(true);
     ticks(false);
-    p.fillRect(0, 0, wide, wide, theme::kLinen);
-    p.setPen(theme::kInk);
+    p.fillRect(0, 0, wide, wide, theme::linen());
+    p.setPen(theme::ink());
     p.drawText(QRect(0, 0, wide, wide), Qt::AlignCenter, m_unit.name);
 }
 

@@ -52,6 +52,14 @@ bool sameStage(const Project& a, const Project& b)
     return a.elements == b.elements && a.camera == b.camera && a.backdrop == b.backdrop
         && a.brief.widthCm == b.brief.widthCm && a.brief.heightCm == b.brief.heightCm && sameReferences(a, b);
 }
+/// Has the one no cut-out of the other?
+bool strangers(const Project& a, const Project& b)
+{
+    return std::none_of(a.cutouts.begin(), a.cutouts.end(), [&](const Cutout& x) {
+        return std::any_of(b.cutouts.begin(), b.cutouts.end(),
+            [&](const Cutout& y) { return x.alpha.identity() == y.alpha.identity(); });
+    });
+}
 } // namespace
 
 LiveLight::LiveLight(Notices* notices, QObject* parent)
@@ -141,6 +149,15 @@ void LiveLight::work(const Wish& wish)
         show(m_quick, quick);
         if (newerWithin(rests))
             return;
+    }
+    if (!m_whole.framed
+        || strangers(m_whole.framed->project, wish.project)) { // a work just opened: a coarse first look
+        constexpr int coarse = 360; // px of a surface
+        Maker first;
+        first.composer = stage::Composer(coarse);
+        Wish small = wish;
+        small.widthPx = std::max(200, int(smaller * wish.widthPx));
+        show(first, small);
     }
     const auto begin = std::chrono::steady_clock::now();
     show(m_whole, wish);

@@ -63,19 +63,20 @@ QWidget* FindingsPanel::card(const Finding& f)
 {
     auto* box = new QWidget;
     box->setObjectName("finding");
-    box->setStyleSheet("#finding { background: #f6f5f2; border: 1px solid #c4c0b8; border-radius: 5px; }");
+    box->setStyleSheet("#finding { background: palette(base); border: 1px solid palette(mid); border-radius: 5px; }");
     auto* grid = new QGridLayout(box);
     grid->setContentsMargins(8, 8, 8, 8);
     grid->setHorizontalSpacing(6);
     grid->setVerticalSpacing(4);
     grid->addWidget(new LampGlyph(f.severity), 0, 0, 2, 1, Qt::AlignTop);
     grid->addWidget(wrapped(QString::fromStdString(f.sentence).replace(" %", QString(QChar(0xa0)) + "%"),
-                        theme::text(14), theme::kInk),
+                        theme::text(14), theme::ink()),
         0, 1);
-    grid->addWidget(wrapped(QString::fromStdString(heldAgainst(f)), theme::text(13, true), theme::kInk), 1, 1);
-    auto* why = wrapped(QString("%1 <a href=\"guide\" style=\"color:#6a4a1c\">%2</a>")
-                            .arg(QString::fromStdString(f.why).toHtmlEscaped(), tr("In the guide")),
-        theme::text(13), theme::kFaint);
+    grid->addWidget(wrapped(QString::fromStdString(heldAgainst(f)), theme::text(13, true), theme::ink()), 1, 1);
+    auto* why
+        = wrapped(QString("%1 <a href=\"guide\" style=\"color:%3\">%2</a>")
+                      .arg(QString::fromStdString(f.why).toHtmlEscaped(), tr("In the guide"), theme::accent().name()),
+            theme::text(13), theme::faint());
     why->setObjectName("why");
     why->setTextFormat(Qt::RichText);
     why->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
@@ -152,7 +153,7 @@ void FindingsPanel::show(const Findings& all, int station)
     if (mine.empty())
         layout->addWidget(wrapped(tr("The lamp of this station burns bright. Findings come back by themselves when a "
                                      "change brings one about."),
-            theme::text(13), theme::kFaint));
+            theme::text(13), theme::faint()));
     layout->addStretch();
     m_scroll->setWidget(list);
 }

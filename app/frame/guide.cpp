@@ -68,6 +68,7 @@ GuideBook::GuideBook(const QString& keys, QWidget* parent)
     m_text->setObjectName("guideText");
     m_text->setAccessibleName(tr("The page"));
     m_text->document()->setDocumentMargin(22);
+    m_text->setSearchPaths({":/guide"}); // for its pictures
     auto* left = new QVBoxLayout;
     left->addWidget(m_search);
     left->addWidget(m_list, 1);

@@ -56,6 +56,8 @@ MainWindow::MainWindow()
     connectDesk();
     connectStations();
     connectFiles();
+    dress(Settings::read());
+    followMats();
     m_board->setWaiting(tr("no work is open"));
     goTo(Station::Stage);
     resize(1280, 800);
@@ -83,10 +85,10 @@ MainWindow::~MainWindow()
 
 void MainWindow::layOut()
 {
-    auto* middle = new QHBoxLayout;
-    middle->setSpacing(0);
-    middle->addWidget(m_centre, 1);
-    middle->addWidget(m_side);
+    m_middle = new QHBoxLayout;
+    m_middle->setSpacing(0);
+    m_middle->addWidget(m_centre, 1);
+    m_middle->addWidget(m_side);
     auto* body = new QWidget;
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -94,7 +96,7 @@ void MainWindow::layOut()
     m_whatNow = new WhatNow(*this);
     layout->addWidget(m_trail);
     layout->addWidget(m_whatNow);
-    layout->addLayout(middle, 1);
+    layout->addLayout(m_middle, 1);
     layout->addWidget(m_benches);
     m_all->addWidget(body);
     m_all->addWidget(m_start);

@@ -2,9 +2,12 @@
 #include "app/board/overlays/fact_notes.h"
 #include "app/board/overlays/missing_places.h"
 #include "app/board/overlays/outline_mask.h"
+#include "app/desk/settings.h"
 #include "app/frame/work_files.h"
 #include "app/stations/station.h"
 #include <QMainWindow>
+
+class QHBoxLayout;
 
 class QLabel;
 class QMenuBar;
@@ -22,6 +25,7 @@ class NoticeList;
 class NoticeToast;
 class SideColumn;
 class StartPage;
+class SettingsPage;
 class Trail;
 class WhatNow;
 
@@ -55,6 +59,9 @@ public:
     void showStart(bool on); ///< in place of all else
     void beginWith(const QStringList& pictures); ///< a fresh work, and these hang on its wall
     GuideBook* guide(); ///< made when it is first wanted
+    SettingsPage* settings(); ///< made when it is first wanted
+    /// Takes hold at once, and is remembered.
+    void use(const Settings& settings);
     WhatNow* whatNow() const { return m_whatNow; }
     StartPage* start() const { return m_start; }
     void askMilestone();
@@ -80,6 +87,8 @@ private:
     void connectDesk();
     void connectStations();
     void connectFiles();
+    void dress(const Settings& settings);
+    void followMats(); ///< one mat for every board, remembered
     void projectChanged();
     void refresh();
     void bringToBoard();
@@ -100,6 +109,8 @@ private:
     StartPage* m_start;
     WhatNow* m_whatNow = nullptr;
     GuideBook* m_guide = nullptr;
+    SettingsPage* m_settings = nullptr;
+    QHBoxLayout* m_middle = nullptr; ///< picture and side column
     QStringList m_beginWith;
     QMenuBar* m_menus;
     QWidget* m_top = nullptr; ///< menus and what stands beside them

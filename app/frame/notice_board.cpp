@@ -13,7 +13,7 @@ NoticeToast::NoticeToast(Notices& notices, QWidget* over)
     , m_label(new QLabel)
 {
     setObjectName("noticeToast");
-    setStyleSheet("#noticeToast { background: #f6f5f2; border: 1px solid #8d877d; border-radius: 5px; }");
+    setStyleSheet("#noticeToast { background: palette(base); border: 1px solid palette(dark); border-radius: 5px; }");
     m_label->setObjectName("notice");
     m_label->setWordWrap(true);
     m_label->setTextInteractionFlags(Qt::NoTextInteraction);
@@ -106,13 +106,14 @@ void NoticeList::fill()
     QString html = QString("<h3>%1</h3>").arg(tr("What was said"));
     const auto& all = m_notices.all();
     for (auto it = all.rbegin(); it != all.rend(); ++it)
-        html += QString("<p><span style='color:#5f5b55'>%1%2</span><br>%3</p>")
+        html += QString("<p><span style='color:%4'>%1%2</span><br>%3</p>")
                     .arg(it->when.toString("HH:mm:ss"), it->problem ? tr(" · did not work") : QString(),
-                        it->sentence.toHtmlEscaped());
+                        it->sentence.toHtmlEscaped(), theme::faint().name());
     if (all.empty())
         html += tr("Nothing yet.");
-    html += QString("<p style='color:#5f5b55'>%1<br>%2</p>")
-                .arg(tr("Details of what did not work are in the log:"), logfile::path().toHtmlEscaped());
+    html += QString("<p style='color:%3'>%1<br>%2</p>")
+                .arg(tr("Details of what did not work are in the log:"), logfile::path().toHtmlEscaped(),
+                    theme::faint().name());
     m_label->setText(html);
 }
 

@@ -1,6 +1,7 @@
 #include "app/frame/start_page.h"
 #include "app/board/board.h"
 #include "app/desk/importer.h"
+#include "app/frame/work_files.h"
 #include "app/theme/theme.h"
 #include "store/project_file.h"
 #include <QDateTime>
@@ -75,15 +76,18 @@ StartPage::StartPage()
         [this] { askPictures(); });
     way("beginFresh", tr("An empty work"), tr("Kept in the folder of works at once; named when it has a title"), false,
         [this] { emit freshWanted(); });
-    way("beginExample", tr("The example: Low Tide Caravan"), tr("A finished plan to look around in"), false,
-        [this] { emit exampleWanted(); });
+    way("beginExample", tr("An example: Low Tide Caravan"),
+        tr("A wide scene at dusk, as first thought and put right, to look around in"), false,
+        [this] { emit exampleWanted(int(Example::Caravan)); });
+    way("beginCourt", tr("An example: The Moth Court"), tr("A round panel, inside, by one window and a stove"), false,
+        [this] { emit exampleWanted(int(Example::Court)); });
     ways->addStretch(1);
     column->addLayout(ways);
     auto* drop = new QLabel(tr("…or drop photographs anywhere here."));
     drop->setObjectName("dropHere");
     drop->setAlignment(Qt::AlignCenter);
     drop->setMinimumHeight(theme::px(90));
-    drop->setStyleSheet("QLabel { border: 2px dashed #8f8a82; border-radius: 6px; }");
+    drop->setStyleSheet("QLabel { border: 2px dashed palette(dark); border-radius: 6px; }");
     column->addWidget(drop);
     m_head = new QLabel(tr("Works lately used"));
     m_head->setProperty("role", "hint");

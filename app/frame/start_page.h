@@ -17,7 +17,7 @@ public:
 
 signals:
     void workWanted(const QString& path);
-    void exampleWanted();
+    void exampleWanted(int which); ///< an Example
     void freshWanted();
     void beginWith(const QStringList& pictures);
     void backWanted(); ///< to the work that is open

@@ -27,21 +27,21 @@ void paintLamp(QPainter& p, QPointF c, double s, int state)
     house.lineTo(c + QPointF(0.25 * s, 0.5 * s));
     house.lineTo(c + QPointF(-0.25 * s, 0.5 * s));
     house.closeSubpath();
-    p.setPen(QPen(theme::kInk, std::max(1.2, s * 0.09)));
-    p.setBrush(state == 3 ? QBrush(theme::kLinen)
-            : state == 2  ? QBrush(theme::kDark)
-                          : QBrush(state == 0 ? QColor(0xff, 0xd9, 0x8c) : theme::kPaper));
+    p.setPen(QPen(theme::ink(), std::max(1.2, s * 0.09)));
+    p.setBrush(state == 3 ? QBrush(theme::linen())
+            : state == 2  ? QBrush(theme::strong())
+                          : QBrush(state == 0 ? QColor(0xff, 0xd9, 0x8c) : theme::paper()));
     p.drawPath(house);
-    p.setBrush(theme::kInk);
+    p.setBrush(theme::ink());
     p.drawPolygon(QPolygonF{c + QPointF(-0.42 * s, -0.27 * s), c + QPointF(0.42 * s, -0.27 * s),
         c + QPointF(0.14 * s, -0.55 * s), c + QPointF(-0.14 * s, -0.55 * s)});
     if (state == 1) { // a low flame
         p.setPen(Qt::NoPen);
-        p.setBrush(theme::kAccent);
+        p.setBrush(theme::accent());
         p.drawEllipse(c + QPointF(0, 0.3 * s), 0.1 * s, 0.15 * s);
     } else if (state == 0) {
         p.setPen(Qt::NoPen);
-        p.setBrush(theme::kAccent);
+        p.setBrush(theme::accent());
         p.drawEllipse(c + QPointF(0, 0.14 * s), 0.13 * s, 0.29 * s);
     }
     p.restore();
@@ -138,27 +138,27 @@ void Trail::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(rect(), theme::kLinen);
+    p.fillRect(rect(), theme::linen());
     const int wide = titleWide(), second = height() - theme::px(19);
-    p.setPen(theme::kInk);
+    p.setPen(theme::ink());
     p.setFont(theme::heading(20));
     p.drawText(QRect(14, 1, wide, second), Qt::AlignVCenter, p.fontMetrics().elidedText(m_title, Qt::ElideRight, wide));
     p.setFont(fitting(m_detail, 12, wide));
-    p.setPen(theme::kFaint);
+    p.setPen(theme::faint());
     p.drawText(QRect(14, second - 2, wide, theme::px(18)), Qt::AlignVCenter,
         p.fontMetrics().elidedText(m_detail, Qt::ElideRight, wide));
-    p.setPen(QPen(theme::kLine, 2));
+    p.setPen(QPen(theme::line(), 2));
     const int line = height() / 2 - theme::px(1), lamp = theme::px(16);
     p.drawLine(lampRect(0).left() + lamp, line, lampRect(int(m_names.size()) - 1).left() + lamp, line);
     for (std::size_t i = 0; i < m_names.size(); ++i) {
         const QRect r = lampRect(int(i));
         if (int(i) == m_current) {
             p.setPen(Qt::NoPen);
-            p.setBrush(theme::kPaper);
+            p.setBrush(theme::paper());
             p.drawRoundedRect(QRectF(r).adjusted(0, 2, -4, -1), 6, 6);
         }
         p.setPen(Qt::NoPen);
-        p.setBrush(int(i) == m_current ? theme::kPaper : theme::kLinen);
+        p.setBrush(int(i) == m_current ? theme::paper() : theme::linen());
         p.drawEllipse(QPointF(r.left() + lamp, line), theme::px(13), theme::px(13));
         paintLamp(p, QPointF(r.left() + lamp, line), theme::px(20),
             !m_known          ? 3
@@ -167,15 +167,15 @@ void Trail::paintEvent(QPaintEvent*)
                               : 0);
         const int from = r.left() + 2 * lamp, room = r.width() - 2 * lamp - 4;
         const QRect words(from, 0, room, height());
-        p.fillRect(QRect(from, line - 2, room - 2, 4), int(i) == m_current ? theme::kPaper : theme::kLinen);
-        p.setPen(theme::kInk);
+        p.fillRect(QRect(from, line - 2, room - 2, 4), int(i) == m_current ? theme::paper() : theme::linen());
+        p.setPen(theme::ink());
         p.setFont(fitting(m_names[i], 15, room, int(i) == m_current));
         p.drawText(words.adjusted(0, theme::px(3), 0, -theme::px(20)), Qt::AlignVCenter | Qt::AlignLeft, m_names[i]);
         p.setFont(fitting(wordsOf(i), 12, room));
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         p.drawText(words.adjusted(0, theme::px(22), 0, -theme::px(3)), Qt::AlignVCenter | Qt::AlignLeft, wordsOf(i));
     }
-    p.setPen(theme::kLine);
+    p.setPen(theme::line());
     p.drawLine(0, height() - 1, width(), height() - 1);
 }
 

@@ -54,6 +54,7 @@ WhatNow::WhatNow(MainWindow& window)
             return;
         Project p = d.project();
         p.lights = m_light.last()->lights;
+        p.backdrop = m_light.last()->backdrop;
         repair(p);
         d.edit(tr("Begin with the backdrop's light"), std::move(p));
         d.notices.say(QString::fromStdString(m_light.last()->words));

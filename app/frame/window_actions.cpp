@@ -2,6 +2,7 @@
 #include "app/board/board.h"
 #include "app/frame/guide.h"
 #include "app/frame/main_window.h"
+#include "app/frame/settings_page.h"
 #include "app/frame/side_column.h"
 #include "app/frame/what_now.h"
 #include "app/theme/theme.h"
@@ -29,11 +30,18 @@ struct Adder {
     }
 };
 
-void scaleText(double by)
+void scaleText(MainWindow& w, double by)
 {
-    const double scale = std::clamp(theme::scale() + by, 0.8, 2.0);
-    QSettings().setValue("textScale", scale);
-    theme::apply(*qApp, scale);
+    Settings s = Settings::read();
+    s.textScale = std::clamp(theme::scale() + by, 0.8, 2.0);
+    w.use(s);
+}
+
+void otherHour(MainWindow& w)
+{
+    Settings s = Settings::read();
+    s.hour = theme::hour() == theme::Hour::Day ? theme::Hour::Evening : theme::Hour::Day;
+    w.use(s);
 }
 
 void addHelp(MainWindow& w)
@@ -60,8 +68,9 @@ void addView(MainWindow& w)
             [&w, i] { w.goTo(Station(i)); });
     view("view.findings", tr("Findings: open or fold"), "G", [&w] { w.side()->toggle(); });
     view("view.bare", tr("Nothing but the picture"), "W", [&w] { w.setBare(!w.bare()); });
-    view("view.larger", tr("Larger text"), "Ctrl++", [] { scaleText(0.125); });
-    view("view.smaller", tr("Smaller text"), "Ctrl+-", [] { scaleText(-0.125); });
+    view("view.larger", tr("Larger text"), "Ctrl++", [&w] { scaleText(w, 0.125); });
+    view("view.smaller", tr("Smaller text"), "Ctrl+-", [&w] { scaleText(w, -0.125); });
+    view("view.hour", tr("Evening, or day"), "Ctrl+D", [&w] { otherHour(w); });
 }
 } // namespace
 
@@ -77,6 +86,7 @@ void addWindowActions(MainWindow& w)
     work("work.milestone", tr("Set a milestone…"), "Ctrl+S", [&w] { w.askMilestone(); });
     work("work.bring", tr("Bring in pictures…"), "Ctrl+I", [&w] { w.bringIn(); });
     work("work.tidy", tr("Tidy the file"), {}, [files] { files->tidy(); });
+    work("work.settings", tr("Settings…"), "Ctrl+,", [&w] { w.settings()->open(); });
     work("work.leave", tr("Leave"), "Ctrl+Q", [&w] { w.close(); });
     QUndoStack* stack = &w.document().undoStack();
     edit("edit.undo", tr("Take back"), "Ctrl+Z", [stack] { stack->undo(); });

@@ -127,7 +127,7 @@ void MainWindow::connectFiles()
         emit opened(ok);
     });
     connect(m_start, &StartPage::workWanted, this, &MainWindow::openWork);
-    connect(m_start, &StartPage::exampleWanted, m_files, &WorkFiles::openExample);
+    connect(m_start, &StartPage::exampleWanted, m_files, [this](int which) { m_files->openExample(Example(which)); });
     connect(m_start, &StartPage::freshWanted, m_files, [this] { m_files->begin(); });
     connect(m_start, &StartPage::beginWith, this, &MainWindow::beginWith);
     connect(m_start, &StartPage::backWanted, this, [this] {

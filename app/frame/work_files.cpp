@@ -1,4 +1,5 @@
 #include "app/frame/work_files.h"
+#include "app/desk/settings.h"
 #include "app/frame/start_page.h"
 #include "core/project/edits.h"
 #include "core/review/first_steps.h"
@@ -20,14 +21,14 @@ QString withEnding(QString path)
     return path.endsWith(".lantern", Qt::CaseInsensitive) ? path : path + ".lantern";
 }
 
-Result<QString> exampleFile(Progress& progress)
+Result<QString> exampleFile(Example which, Progress& progress)
 {
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
-    const QString path = folder + "/low-tide-caravan.lantern";
+    const QString path = folder + (which == Example::Court ? "/the-moth-court.lantern" : "/low-tide-caravan.lantern");
     if (QFileInfo::exists(path))
         return path;
     QDir().mkpath(folder);
-    const auto project = demo::lowTideCaravan(progress);
+    const auto project = which == Example::Court ? demo::mothCourt(progress) : demo::caravanPutRight(progress);
     if (!project)
         return project.error();
     const auto made = store::ProjectFile::create(path.toStdString(), *project);
@@ -157,8 +158,7 @@ void WorkFiles::make(const QString& path, Project project)
 
 QString WorkFiles::worksFolder()
 {
-    const QString usual = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + "/Roving Lantern";
-    return QSettings().value("worksFolder", usual).toString();
+    return Settings::read().worksFolder;
 }
 
 namespace {
@@ -184,7 +184,7 @@ void WorkFiles::begin(const QString& title)
     if (!QDir().mkpath(worksFolder()))
         return m_desk.notices.fail(
             {Kind::NotWritable, "The folder of works cannot be made.", worksFolder().toStdString()});
-    make(freePath(worksFolder(), title), review::freshWork(title.toStdString()));
+    make(freePath(worksFolder(), title), Settings::read().onFresh(review::freshWork(title.toStdString())));
 }
 
 void WorkFiles::nameAfterTitle()
@@ -201,10 +201,10 @@ void WorkFiles::nameAfterTitle()
     saveCopy(path);
 }
 
-void WorkFiles::openExample()
+void WorkFiles::openExample(Example which)
 {
     m_example.ask(
-        ++m_count, [](Progress& progress) { return exampleFile(progress); }, Lane::Long);
+        ++m_count, [which](Progress& progress) { return exampleFile(which, progress); }, Lane::Long);
 }
 
 void WorkFiles::saveCopy(const QString& path)

@@ -5,6 +5,8 @@
 
 namespace rl::app {
 
+enum class Example { Caravan, Court };
+
 /// Works as files: opening, making, copying, salvaging, tidying. All of it off the interface thread.
 class WorkFiles final : public QObject {
     Q_OBJECT
@@ -20,7 +22,7 @@ public:
     bool busy() const { return m_open.running() || m_make.running() || m_copy.running(); }
 
     void begin(const QString& title = {}); ///< a fresh work in the folder of works, nothing asked
-    void openExample(); ///< made on first use
+    void openExample(Example which); ///< made on first use
     static QString worksFolder();
     void askOpen();
     void askCopy();
@@ -48,8 +50,8 @@ private:
     int m_count = 0, m_sought = 0;
 };
 
-/// The example in the user's own data folder, made on first use.
-Result<QString> exampleFile(Progress& progress);
+/// An example in the user's own data folder, made on first use.
+Result<QString> exampleFile(Example which, Progress& progress);
 /// "a work" → "a work.lantern"; what has the ending keeps it.
 QString withEnding(QString path);
 

@@ -37,7 +37,7 @@ void WrapButton::paintEvent(QPaintEvent*)
     initStyleOption(&option);
     option.text.clear();
     style()->drawControl(QStyle::CE_PushButton, &option, &p, this);
-    p.setPen(property("main").toBool() ? theme::kPaper : theme::kInk);
+    p.setPen(property("main").toBool() ? theme::paper() : theme::ink());
     p.drawText(rect().adjusted(theme::px(9), 0, -theme::px(9), 0), Qt::AlignCenter | Qt::TextWordWrap, text());
 }
 

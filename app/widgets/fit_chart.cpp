@@ -67,7 +67,7 @@ void FitChart::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.setPen(theme::kInk);
+    p.setPen(theme::ink());
     p.setFont(theme::text(13, true));
     p.drawText(QRect(0, 0, width(), kTop), Qt::AlignLeft | Qt::AlignVCenter,
         p.fontMetrics().elidedText(m_lead, Qt::ElideRight, width()));
@@ -80,11 +80,11 @@ void FitChart::paintEvent(QPaintEvent*)
             break;
         const gather::Candidate& c = m_rows[std::size_t(i)].candidate;
         if (c.reference == m_held || c.reference == m_second) {
-            p.setPen(QPen(theme::kAccent, c.reference == m_held ? 2 : 1));
-            p.setBrush(theme::kPaper);
+            p.setPen(QPen(theme::accent(), c.reference == m_held ? 2 : 1));
+            p.setBrush(theme::paper());
             p.drawRoundedRect(QRectF(r).adjusted(1, 1, -1, -1), 4, 4);
         }
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         p.setFont(theme::text(12.5));
         p.drawText(r.adjusted(6, 0, 0, 0).intersected(QRect(6, r.top(), kName - 8, r.height())), Qt::AlignVCenter,
             p.fontMetrics().elidedText(m_rows[std::size_t(i)].name, Qt::ElideRight, kName - 10));
@@ -105,19 +105,19 @@ void FitChart::paintEvent(QPaintEvent*)
                 && reason.what != "eye level")
                 p.drawText(bar, Qt::AlignCenter, word);
             else if (bar.width() > p.fontMetrics().horizontalAdvance(word) + 4) {
-                p.setPen(theme::kInk);
+                p.setPen(theme::ink());
                 p.drawText(bar, Qt::AlignCenter, word);
             }
             p.setPen(Qt::NoPen);
             x += w;
         }
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         p.setFont(theme::text(12.5, true));
         p.drawText(QRect(width() - 78, r.top(), 74, r.height()), Qt::AlignRight | Qt::AlignVCenter,
             QString::number(c.cost, 'f', 1) + (c.mirrored ? tr(" mirror") : QString()));
     }
     if (m_rows.empty()) {
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         p.setFont(theme::text(13));
         p.drawText(QRect(0, kTop, width(), height() - kTop), Qt::TextWordWrap,
             tr("Once two pictures are measured, the others are ranked here by how little would have to change."));

@@ -90,13 +90,13 @@ void GroundPlan::paintLabels(QPainter& p) const
     p.setFont(theme::text(11));
     for (const Label& l : labels()) {
         if (l.led) {
-            p.setPen(QPen(theme::kFaint, 0.8));
+            p.setPen(QPen(theme::faint(), 0.8));
             p.drawLine(l.of,
                 QPointF(std::clamp(l.of.x(), l.at.left(), l.at.right()),
                     l.of.y() < l.at.center().y() ? l.at.top() : l.at.bottom()));
         }
-        p.fillRect(l.at, QColor(246, 245, 242, 200));
-        p.setPen(l.held ? theme::kAccent : theme::kInk);
+        p.fillRect(l.at, theme::veil(200));
+        p.setPen(l.held ? theme::accent() : theme::ink());
         p.drawText(l.at, Qt::AlignCenter, l.words);
     }
 }

@@ -10,8 +10,8 @@ void GroundPlan::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.setPen(QPen(theme::kLine, 1));
-    p.setBrush(theme::kPaper);
+    p.setPen(QPen(theme::line(), 1));
+    p.setBrush(theme::paper());
     p.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 5, 5);
     p.setFont(theme::text(11));
     m_view == View::Above ? paintAbove(p) : paintSide(p);
@@ -29,7 +29,7 @@ void GroundPlan::paintAbove(QPainter& p) const
         if (d > farthest())
             break;
         const double r = QLineF(s, toScreen({0, 0, d})).length();
-        p.setPen(QPen(theme::kLine, 1, Qt::DotLine));
+        p.setPen(QPen(theme::line(), 1, Qt::DotLine));
         p.drawArc(QRectF(s.x() - r, s.y() - r, 2 * r, 2 * r), 20 * 16, 140 * 16);
     }
     const double r = QLineF(s, toScreen({0, 0, farthest()})).length();
@@ -37,14 +37,14 @@ void GroundPlan::paintAbove(QPainter& p) const
     wedge.lineTo(s + QPointF(-std::sin(side) * r, -std::cos(side) * r));
     wedge.moveTo(s);
     wedge.lineTo(s + QPointF(std::sin(side) * r, -std::cos(side) * r));
-    p.setPen(QPen(theme::kFaint, 1.2));
+    p.setPen(QPen(theme::faint(), 1.2));
     p.drawPath(wedge);
-    p.setBrush(theme::kInk);
+    p.setBrush(theme::ink());
     p.setPen(Qt::NoPen);
     p.drawEllipse(s, 4, 4);
     for (const Thing& t : m_scene.elements) {
         const bool held = t.id == m_scene.heldElement;
-        const QPen pen(held ? theme::kAccent : theme::kInk, held ? 5 : 4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin);
+        const QPen pen(held ? theme::accent() : theme::ink(), held ? 5 : 4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin);
         p.setPen(pen);
         if (!t.line.empty()) {
             QPolygonF course;
@@ -61,7 +61,7 @@ void GroundPlan::paintAbove(QPainter& p) const
         for (const double foot : t.feet)
             p.drawEllipse(toScreen(t.at + way * foot), held ? 3.4 : 2.8, held ? 3.4 : 2.8);
     }
-    p.setPen(QPen(theme::kAccent, 1.5));
+    p.setPen(QPen(theme::accent(), 1.5));
     p.setBrush(theme::kGlow);
     for (std::size_t i = 0; i < m_scene.pointed.size(); ++i) {
         const QPointF q = toScreen({m_scene.pointed[i].x, 0, m_scene.pointed[i].y});
@@ -74,23 +74,23 @@ void GroundPlan::paintAbove(QPainter& p) const
 void GroundPlan::paintSide(QPainter& p) const
 {
     const QPointF s = station();
-    p.setPen(QPen(theme::kInk, 1.3));
+    p.setPen(QPen(theme::ink(), 1.3));
     p.drawLine(QPointF(8, s.y()), QPointF(width() - 8, s.y()));
     for (const double d : {2.0, 5.0, 10.0, 20.0, 50.0, 100.0})
         if (d <= farthest()) {
-            p.setPen(QPen(theme::kLine, 1, Qt::DotLine));
+            p.setPen(QPen(theme::line(), 1, Qt::DotLine));
             p.drawLine(QPointF(toScreen({0, 0, d}).x(), s.y()), QPointF(toScreen({0, 0, d}).x(), 16));
         }
-    p.setPen(QPen(theme::kFaint, 1, Qt::DashLine));
+    p.setPen(QPen(theme::faint(), 1, Qt::DashLine));
     const double eye = toScreen({0, m_scene.eyeHeight, 0}).y();
     p.drawLine(QPointF(s.x(), eye), QPointF(width() - 10, eye));
     for (const Thing& t : m_scene.elements) {
-        p.setPen(QPen(t.id == m_scene.heldElement ? theme::kAccent : theme::kInk, 3, Qt::SolidLine, Qt::RoundCap));
+        p.setPen(QPen(t.id == m_scene.heldElement ? theme::accent() : theme::ink(), 3, Qt::SolidLine, Qt::RoundCap));
         p.drawLine(toScreen(t.at), toScreen(t.at + Vec3{0, t.height, 0}));
     }
     if (m_scene.withLights && m_scene.sunOn) {
         const double r = std::min(width(), height()) * 0.34;
-        p.setPen(QPen(theme::kLine, 1));
+        p.setPen(QPen(theme::line(), 1));
         p.setBrush(Qt::NoBrush);
         p.drawArc(QRectF(width() - 16 - r, s.y() - r, 2 * r, 2 * r), 90 * 16, 90 * 16);
     }
@@ -107,14 +107,14 @@ void GroundPlan::paintLights(QPainter& p) const
         p.setBrush(glow);
         p.drawEllipse(c, 20, 20);
         const bool held = l.id == m_scene.heldLantern;
-        p.setPen(QPen(held ? theme::kAccent : theme::kInk, held ? 2.5 : 1.4));
+        p.setPen(QPen(held ? theme::accent() : theme::ink(), held ? 2.5 : 1.4));
         p.setBrush(theme::kGlow);
         p.drawEllipse(c, 5.5, 5.5);
     }
     if (!m_scene.withLights)
         return;
     if (m_scene.hazeM > 0 && m_scene.hazeM < farthest()) {
-        p.setPen(QPen(theme::kFaint, 1.4, Qt::DashDotLine));
+        p.setPen(QPen(theme::faint(), 1.4, Qt::DashDotLine));
         p.setBrush(Qt::NoBrush);
         if (m_view == View::Above) {
             QPolygonF arc;
@@ -128,7 +128,7 @@ void GroundPlan::paintLights(QPainter& p) const
         }
     }
     if (m_scene.sunOn) {
-        p.setPen(QPen(theme::kInk, 1.2));
+        p.setPen(QPen(theme::ink(), 1.2));
         p.setBrush(QColor(0xff, 0xe2, 0xa6));
         p.drawEllipse(sunHandle(), 8, 8);
     }
@@ -139,21 +139,21 @@ void GroundPlan::paintGrips(QPainter& p) const
     const Thing* l = held(m_scene.lanterns, m_scene.heldLantern);
     p.setBrush(Qt::NoBrush);
     if (l && m_scene.withLights) {
-        p.setPen(QPen(theme::kAccent, 1.2, Qt::DashLine));
+        p.setPen(QPen(theme::accent(), 1.2, Qt::DashLine));
         if (l->reach > 0 && l->reach < 1000)
             p.drawPolyline(ringAbout(l->at, l->reach));
-        p.setPen(QPen(theme::kAccent, 1.2));
+        p.setPen(QPen(theme::accent(), 1.2));
         const QPointF soft = gripAt(Grip::Softness), arm = gripAt(Grip::Facing);
         if (!soft.isNull())
             p.drawEllipse(toScreen(l->at), toScreen(l->at).y() - soft.y(), toScreen(l->at).y() - soft.y());
         if (!arm.isNull())
             p.drawLine(toScreen(l->at), arm);
     }
-    p.setPen(QPen(theme::kInk, 1));
-    p.setBrush(theme::kPaper);
+    p.setPen(QPen(theme::ink(), 1));
+    p.setBrush(theme::paper());
     for (const Grip g : {Grip::Reach, Grip::Softness, Grip::Facing, Grip::Height, Grip::Haze})
         if (const QPointF at = gripAt(g); !at.isNull()) {
-            p.setBrush(m_grip == g ? theme::kAccent : theme::kPaper);
+            p.setBrush(m_grip == g ? theme::accent() : theme::paper());
             p.drawEllipse(at, 4, 4);
         }
 }

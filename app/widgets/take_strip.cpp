@@ -95,7 +95,7 @@ void TakeStrip::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     p.setFont(theme::text(12));
-    p.setPen(theme::kFaint);
+    p.setPen(theme::faint());
     for (int r = 0; r < m_rows.size(); ++r)
         p.drawText(QRect(0, px(kHead) + r * px(kRow), px(kLabels - 8), px(kRow)), Qt::AlignRight | Qt::AlignVCenter,
             m_rows[r]);
@@ -104,9 +104,9 @@ void TakeStrip::paintEvent(QPaintEvent*)
         const QRect c = cell(i), picture(c.left(), px(kHead), px(kPictureWide), px(kPicture));
         const QRect figures(picture.right() + px(8), px(kHead), c.right() - picture.right() - px(8), px(kRow));
         p.setOpacity(t.isAside ? 0.5 : 1);
-        p.fillRect(picture, theme::kLine);
+        p.fillRect(picture, theme::line());
         if (t.image.isNull()) {
-            p.setPen(theme::kInk);
+            p.setPen(theme::ink());
             p.drawText(picture, Qt::AlignCenter, tr("being looked at…"));
         } else {
             const QSize s = t.image.size().scaled(picture.size(), Qt::KeepAspectRatio);
@@ -114,17 +114,17 @@ void TakeStrip::paintEvent(QPaintEvent*)
         }
         p.setOpacity(1);
         if (t.id == m_chosen) {
-            p.setPen(QPen(theme::kAccent, 2.5));
+            p.setPen(QPen(theme::accent(), 2.5));
             p.setBrush(Qt::NoBrush);
             p.drawRect(picture.adjusted(1, 1, -1, -1));
         }
         p.setFont(theme::heading(18));
-        p.setPen(t.current ? theme::kAccent : theme::kInk);
+        p.setPen(t.current ? theme::accent() : theme::ink());
         const QString letter = t.letter;
         p.drawText(QRect(c.left(), 0, c.width(), px(kHead)), Qt::AlignLeft | Qt::AlignVCenter, letter);
         const int used = p.fontMetrics().horizontalAdvance(letter) + 8;
         p.setFont(theme::text(12));
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         const QRect rest(c.left() + used, 0, c.width() - used, px(kHead));
         p.drawText(
             rest, Qt::AlignLeft | Qt::AlignVCenter, p.fontMetrics().elidedText(t.name, Qt::ElideRight, rest.width()));
@@ -140,7 +140,7 @@ void TakeStrip::paintEvent(QPaintEvent*)
         }
     }
     if (hasFocus()) {
-        p.setPen(QPen(theme::kFaint, 1, Qt::DotLine));
+        p.setPen(QPen(theme::faint(), 1, Qt::DotLine));
         p.setBrush(Qt::NoBrush);
         p.drawRect(rect().adjusted(0, 0, -1, -1));
     }

@@ -633,18 +633,16 @@ void blendRow(Rgb* row, int y, const Layer& l, const std::vector<Rgb>& lit)
 }
 
 /// row = min(shown / up, 2) · light
-RL_HOT void layGround(Rgb* row, int count, const float* r, const float* g, const float* b, const Rgb* shown, Rgb up)
+/// What stays of the photograph under its own sky, and what lamps add to the ground it shows. \param open 0…1 of the
+/// sky that is seen from there \param own what lay on it \param share of that the sky's
+RL_HOT void layGround(Rgb* row, int count, const float* r, const float* g, const float* b, const Rgb* shown, Rgb own,
+    Rgb share, const float* open)
 {
     for (int x = 0; x < count; ++x) {
-        row[x].r = std::min(shown[x].r / up.r, 2.f) * r[x];
-        row[x].g = std::min(shown[x].g / up.g, 2.f) * g[x];
-        row[x].b = std::min(shown[x].b / up.b, 2.f) * b[x];
+        row[x].r = shown[x].r * share.r * open[x] + std::min(shown[x].r / own.r, 2.f) * r[x];
+        row[x].g = shown[x].g * share.g * open[x] + std::min(shown[x].g / own.g, 2.f) * g[x];
+        row[x].b = shown[x].b * share.b * open[x] + std::min(shown[x].b / own.b, 2.f) * b[x];
     }
-}
-RL_HOT void openGround(float* r, float* g, float* b, int count, Rgb up, const float* open)
-{
-    for (int x = 0; x < count; ++x)
-        r[x] = up.r * open[x], g[x] = up.g * open[x], b[x] = up.b * open[x];
 }
 } // namespace
 
@@ -664,18 +662,14 @@ void Painter::groundRow(Rgb* row, int y, const LitLayers& lit, const float* fres
 {
     const StageFrame& f = m_f;
     const std::size_t at = std::size_t(y - f.groundTop) * std::size_t(f.width);
-    const Rgb up = f.skyOnGround();
     const double z = f.eye.focalCm * f.eye.heightM / std::max(y + 0.5 - f.eye.horizon, 0.25);
     const float clear = m_haze.clear(float(z), 0);
     // The photograph's own haze is in its colours already; only light added to it is dimmed on the way.
-    s.light.resize(3 * std::size_t(f.width));
+    s.light.assign(4 * std::size_t(f.width), 0.f);
     const Planar sum{s.light.data(), s.light.data() + f.width, s.light.data() + 2 * f.width};
-    openGround(sum.r, sum.g, sum.b, f.width, up * m_sky, m_open.data() + at);
-    if (m_vignette.any())
-        for (int x = 0; x < f.width; ++x) {
-            const float v = m_vignette.at(x, y);
-            sum.r[x] *= v, sum.g[x] *= v, sum.b[x] *= v;
-        }
+    float* open = s.light.data() + 3 * f.width;
+    for (int x = 0; x < f.width; ++x)
+        open[x] = m_sky * m_open[at + std::size_t(x)] * (m_vignette.any() ? m_vignette.at(x, y) : 1.f);
     const Shade* sunShade = nullptr;
     std::vector<Shade> kept;
     std::vector<std::vector<Shade>> glintShades(m_wet > 0 || !m_water.empty() ? m_shown.size() : 0);
@@ -691,7 +685,7 @@ void Painter::groundRow(Rgb* row, int y, const LitLayers& lit, const float* fres
             if (m_shown[i].id == lamp->lantern->id && glintShades[i].empty())
                 glintShades[i].assign(v.shade, v.shade + f.width);
     }
-    layGround(row, f.width, sum.r, sum.g, sum.b, f.backdrop.row(y), up);
+    layGround(row, f.width, sum.r, sum.g, sum.b, f.backdrop.row(y), f.ownLight, f.skyShare, open);
     if (m_wet <= 0 && m_water.empty())
         return;
     if (!fresnel) {

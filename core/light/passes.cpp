@@ -189,7 +189,7 @@ LinearPicture Relighter::pass(std::shared_ptr<const StageFrame> frame, const Lig
     }
     case Pass::Ambient: {
         const float sky = float(lights.air.skyStrength);
-        const Rgb up = f.skyOnGround();
+        const Rgb up = f.ownLight * f.skyShare;
         return layered(
             f,
             [&](int x, int y) {

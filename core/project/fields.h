@@ -93,7 +93,8 @@ inline constexpr Number<Camera> kCameraNumbers[]
         {"fovDegrees", &Camera::fovDegrees, 5, 120, 50, Unit::Degree}};
 
 inline constexpr Number<Backdrop> kBackdropNumbers[] = {{"horizon", &Backdrop::horizon, 0.02, 0.98, 0.5, Unit::Share},
-    {"dimL", &Backdrop::dimL, 0, 60, 0, Unit::Lightness}};
+    {"dimL", &Backdrop::dimL, 0, 60, 0, Unit::Lightness}, {"ownSun", &Backdrop::ownSun, 0, 4, 0, Unit::Times},
+    {"ownKelvin", &Backdrop::ownKelvin, 1000, 20000, 5500, Unit::Kelvin}};
 
 inline constexpr Number<Sun> kSunNumbers[] = {{"azimuth", &Sun::azimuth, -360, 720, 320, Unit::Degree},
     {"elevation", &Sun::elevation, -10, 90, 12, Unit::Degree},

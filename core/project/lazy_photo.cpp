@@ -1,4 +1,6 @@
 #include "core/project/lazy_photo.h"
+#include "core/project/photo_memory.h"
+#include <atomic>
 #include <list>
 #include <mutex>
 
@@ -41,9 +43,11 @@ public:
         std::size_t kept = 0;
         for (auto it = m_items.begin(); it != m_items.end();) {
             kept += it->photo.size() * sizeof(Rgb8);
-            it = kept > kPhotosKept && it != m_items.begin() ? m_items.erase(it) : std::next(it);
+            it = kept > m_most && it != m_items.begin() ? m_items.erase(it) : std::next(it);
         }
     }
+
+    void setMost(std::size_t bytes) { m_most = bytes; }
 
 private:
     struct Item {
@@ -52,6 +56,7 @@ private:
     };
     std::mutex m_mutex;
     std::list<Item> m_items;
+    std::atomic<std::size_t> m_most = kPhotosKept;
 };
 
 Shelf& shelf()
@@ -60,6 +65,11 @@ Shelf& shelf()
     return one;
 }
 } // namespace
+
+void keepPhotos(std::size_t bytes)
+{
+    shelf().setMost(bytes);
+}
 
 LazyPhoto::LazyPhoto(Photo photo)
     : LazyPhoto(std::move(photo), nullptr)

@@ -147,6 +147,9 @@ struct Backdrop {
     int reference = 0; ///< 0 = a plain sky over a plain ground
     double horizon = 0.5; ///< where the horizon lies in the picture, 0 top … 1 bottom
     double dimL = 0; ///< L* taken off the backdrop, 0…60
+    double ownSun
+        = 0; ///< what a sun had laid on level ground when it was photographed, 0…4; the ground is lit anew of it
+    double ownKelvin = 5500; ///< of that sun
     Tone tone{}; ///< after that
     bool operator==(const Backdrop&) const = default;
 };

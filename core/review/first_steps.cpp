@@ -60,6 +60,14 @@ bool eyeLevelTold(const Project& p, int reference, const gather::PictureMeasure*
     return r && (r->overrule.eyeLevelSet || (m && m->eyeConfidence >= 0.5));
 }
 
+Backdrop ownSunOf(Backdrop b, const Lights& l)
+{
+    const Sun& s = l.sun;
+    b.ownSun = s.on ? std::clamp(s.strength * std::sin(radians(std::max(0.0, s.elevation))), 0.0, 4.0) : 0;
+    b.ownKelvin = s.kelvin;
+    return b;
+}
+
 Project withBackdropChosen(Project p, int reference, const gather::PictureMeasure* m, double focalShare)
 {
     const Reference* r = p.reference(reference);
@@ -78,7 +86,12 @@ Project withBackdropChosen(Project p, int reference, const gather::PictureMeasur
     if (m && m->lightL < kNight && p.lights.sun == Sun{})
         p.lights.sun.on = false; // no low sun that nobody asked for
     Backdrop b = p.backdrop;
+    if (b.reference != reference)
+        b.ownSun = 0;
     b.reference = reference, b.horizon = level;
+    constexpr double kSoft = 0.6; // share of light from everywhere over which no sun is seen on the ground
+    if (m && m->softness < kSoft)
+        b = ownSunOf(b, p.lights);
     return edits::withBackdrop(std::move(p), b);
 }
 
@@ -209,6 +222,7 @@ Result<FirstLight> lightOfBackdrop(const Project& p, const gather::PictureMeasur
     }
     out.lights.air.skyStrength = 1;
     out.lights.air.halfContrastM = hazeOf(p, s);
+    out.backdrop = ownSunOf(p.backdrop, out.lights);
     out.words += sun.on ? ", " + fixed(sun.kelvin, 0) + " K" : "";
     out.words += out.lights.air.halfContrastM > 0
         ? ", haze that halves contrast at " + fixed(out.lights.air.halfContrastM, 0) + " m."

@@ -24,6 +24,9 @@ Project withBackdropChosen(
 double focalShareOf(const Photo& picture);
 /// The eye level of a picture is known: measured, or said by the painter.
 bool eyeLevelTold(const Project& project, int reference, const gather::PictureMeasure* measure);
+/// The backdrop was photographed in the sun of these lights: its open ground then comes as photographed, what casts a
+/// shadow on it takes that sun away, and what a stronger one adds is added.
+Backdrop ownSunOf(Backdrop backdrop, const Lights& lights);
 /// The painter's word: the backdrop's eye level is seen at that height of the canvas. The picture stays where it is.
 Project withEyeLevelSaid(Project project, double canvasCm);
 
@@ -31,6 +34,7 @@ Project withEyeLevelSaid(Project project, double canvasCm);
 /// else light from everywhere; by night no sun. Haze by how much darks pale towards the horizon.
 struct FirstLight {
     Lights lights;
+    Backdrop backdrop; ///< with that sun counted as its own, so that its ground is not lit twice
     std::string words; ///< what was told from what
 };
 Result<FirstLight> lightOfBackdrop(const Project& project, const gather::PictureMeasure* measure, const Photo& picture);

@@ -1,6 +1,7 @@
 #include "core/base/parallel.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
+#include "core/colour/temperature.h"
 #include "core/stage/layers.h"
 #include <opencv2/imgproc.hpp>
 
@@ -86,6 +87,15 @@ void measureSky(StageFrame& f)
     f.sky.ground = horizon < f.height ? meanOf(b.rowRange(horizon, f.height)) : f.sky.horizon * 0.5f;
 }
 
+/// What lay on the ground, and what of it is the sky's.
+void measureOwnLight(StageFrame& f, const Backdrop& b)
+{
+    constexpr float throws = 0.5f; // share of light that no ground throws back in the mean, snow apart
+    const Rgb up = f.skyOnGround(), all = up + colour::blackBody(b.ownKelvin) * float(b.ownSun);
+    f.skyShare = {up.r / all.r, up.g / all.g, up.b / all.b};
+    f.ownLight = all * std::max(1.f, luminance(f.sky.ground) / (throws * luminance(all)));
+}
+
 } // namespace
 
 namespace {
@@ -158,6 +168,17 @@ bool Composer::sameGround(const Project& p, int widthPx) const
         && m_backdropPixels.identity() == (r ? r->pixels.identity() : nullptr);
 }
 
+/// Those of different mattes at once, so that the first picture comes sooner.
+void Composer::makeSurfaces(const Project& p, SurfaceCache& cache) const
+{
+    std::vector<const Element*> first; // of each cut-out
+    for (const Element& e : p.elements)
+        if (p.cutout(e.cutout)
+            && std::none_of(first.begin(), first.end(), [&](const Element* o) { return o->cutout == e.cutout; }))
+            first.push_back(&e);
+    parallelItems(int(first.size()), [&](int i) { (void)cache.surface(p, *first[std::size_t(i)], m_surfacePx); });
+}
+
 std::shared_ptr<const StageFrame> Composer::compose(
     const Project& p, int widthPx, SurfaceCache& cache, Progress& progress)
 {
@@ -167,11 +188,15 @@ std::shared_ptr<const StageFrame> Composer::compose(
     const bool eye = sameEye(p, widthPx);
     if (sameGround(p, widthPx)) {
         f.backdrop = m_frame->backdrop, f.sky = m_frame->sky;
+        f.ownLight = m_frame->ownLight, f.skyShare = m_frame->skyShare;
     } else {
         progress.report(0, "laying the backdrop");
         f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
         measureSky(f);
+        measureOwnLight(f, p.backdrop);
     }
+    f.surfacePx = m_surfacePx;
+    makeSurfaces(p, cache);
     std::vector<Kept> kept;
     int done = 0;
     for (const Element& e : p.elements) {

@@ -55,17 +55,24 @@ struct SkyLight {
 struct StageFrame {
     int width = 0, height = 0;
     double pixelsPerCm = 1;
+    int surfacePx = 1400; ///< the longest side of the surfaces its layers are made of
     Eye eye; ///< in pixels of this frame: focalCm, x0 and horizon are px here
     LinearPicture backdrop; ///< as photographed
     int groundTop = 0; ///< first row of ground
     SkyLight sky;
     /// What the sky lays on open ground at strength 1.
     Rgb skyOnGround() const { return sky.zenith * 0.6f + sky.horizon * 0.4f; }
-    /// What the ground is made of: the photograph over the sky light that lay on it, at most 2. \param y from groundTop
+    /// What lay on the ground as it was photographed: its sky's light, its own sun's, and as much more of both as it
+    /// takes for the ground to throw back half of it in the mean (lamps, flash, a dark sky over a lit street).
+    Rgb ownLight{1, 1, 1};
+    /// Of that, what came from above and stays: what is put up anew hides it or lays its own sun on top.
+    Rgb skyShare{1, 1, 1};
+    /// What the ground is made of: the photograph over the light that lay on it, at most 2. \param y from groundTop
     Rgb groundAlbedo(int x, int y) const
     {
-        const Rgb shown = backdrop.at(x, groundTop + y), up = skyOnGround();
-        return {std::min(shown.r / up.r, 2.f), std::min(shown.g / up.g, 2.f), std::min(shown.b / up.b, 2.f)};
+        const Rgb shown = backdrop.at(x, groundTop + y);
+        return {std::min(shown.r / ownLight.r, 2.f), std::min(shown.g / ownLight.g, 2.f),
+            std::min(shown.b / ownLight.b, 2.f)};
     }
     std::vector<Layer> layers;
     /// The topmost element covering half that pixel or more, 0 = ground and sky.
@@ -82,11 +89,17 @@ LinearPicture backdropOf(const Project& project, int widthPx);
 /// anew. Not thread-safe; one worker owns one. The frame is the same bytes with or without what was kept.
 class Composer {
 public:
+    /// \param surfacePx the longest side of the surfaces that are put together: less is a sooner, coarser first look
+    explicit Composer(int surfacePx = 1400)
+        : m_surfacePx(surfacePx)
+    {
+    }
     /// \param widthPx of the frame, 16…20000 \return null when cancelled
     std::shared_ptr<const StageFrame> compose(
         const Project& project, int widthPx, SurfaceCache& cache, Progress& progress);
 
 private:
+    void makeSurfaces(const Project& project, SurfaceCache& cache) const;
     struct Kept {
         Element element;
         Mask alpha; ///< of its cut-out, held so that its address stands for its content
@@ -103,7 +116,7 @@ private:
     LazyPhoto m_backdropPixels;
     bool m_backdropMissing = false;
     double m_widthCm = 0, m_heightCm = 0;
-    int m_widthPx = 0;
+    int m_widthPx = 0, m_surfacePx = 1400;
 };
 
 /// One frame on its own.

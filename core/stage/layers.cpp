@@ -292,7 +292,7 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
     const Placement place = placementOf(p, e, shape, share);
     if (!place.visible)
         return {};
-    const auto surface = cache.surface(p, e);
+    const auto surface = cache.surface(p, e, f.surfacePx);
     if (surface->colour.empty())
         return {};
     const double k = f.pixelsPerCm;

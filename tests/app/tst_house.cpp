@@ -3,6 +3,7 @@
 #include "app/frame/trail.h"
 #include "app/widgets/ground_plan.h"
 #include "demo/demo_work.h"
+#include "tests/kit/clipped.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include <QAbstractButton>
@@ -36,21 +37,6 @@ class TestHouse : public QObject {
             }
         }
     }
-    /// Does a word fit where it stands?
-    static bool fits(const QWidget* w)
-    {
-        if (const auto* label = qobject_cast<const QLabel*>(w); label && !label->text().isEmpty())
-            return label->wordWrap() ? label->heightForWidth(label->width()) <= label->height() + 1
-                                     : label->sizeHint().width() <= label->width() + 1;
-        if (const auto* button = qobject_cast<const QAbstractButton*>(w); button && !button->text().isEmpty()) {
-            if (button->hasHeightForWidth())
-                return button->heightForWidth(button->width()) <= button->height() + 1;
-            return button->sizeHint().width() <= button->width() + 1;
-        }
-        if (const auto* box = qobject_cast<const QAbstractSpinBox*>(w))
-            return box->minimumSizeHint().width() <= box->width() + 1;
-        return true;
-    }
     /// The largest difference of two pictures, of 255.
     static int apart(const QImage& a, const QImage& b)
     {
@@ -62,27 +48,6 @@ class TestHouse : public QObject {
                     std::abs(qBlue(p) - qBlue(q))});
             }
         return most;
-    }
-    QStringList clipped()
-    {
-        QStringList out;
-        const QRect bench = QRect(QPoint(), window().here()->bench()->size());
-        for (const QWidget* w : window().findChildren<QWidget*>()) {
-            if (!w->isVisible() || qobject_cast<const QLineEdit*>(w->parentWidget()))
-                continue;
-            if (!fits(w))
-                out << w->objectName() + " “" + w->property("text").toString() + "”";
-            const QWidget* on = window().here()->bench();
-            const QWidget* scrolled = w->parentWidget();
-            while (scrolled && !qobject_cast<const QAbstractScrollArea*>(scrolled))
-                scrolled = scrolled->parentWidget();
-            if (scrolled && scrolled != w)
-                continue; // it can be scrolled to
-            if (on->isAncestorOf(w) && !w->visibleRegion().isEmpty()
-                && !bench.adjusted(-1, -1, 1, 1).contains(QRect(w->mapTo(on, QPoint()), w->size())))
-                out << w->objectName() + " beyond the bench";
-        }
-        return out;
     }
 
 private slots:
@@ -165,9 +130,9 @@ private slots:
             QTest::qWait(25);
             if (window().size() != size)
                 bad << QString("%1: the window is %2 x %3").arg(page).arg(window().width()).arg(window().height());
-            for (int i = 0; i < 40 && !clipped().isEmpty(); ++i)
+            for (int i = 0; i < 40 && !kit::clipped(window()).isEmpty(); ++i)
                 QTest::qWait(25); // until all has its place
-            for (const QString& words : clipped())
+            for (const QString& words : kit::clipped(window()))
                 bad << page + ": " + words;
         });
         QVERIFY2(bad.isEmpty(), qPrintable(bad.mid(0, 30).join("\n")));

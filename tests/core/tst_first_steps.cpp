@@ -1,3 +1,4 @@
+#include "core/light/relight.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "core/project/usual_heights.h"
@@ -43,6 +44,29 @@ gather::PictureMeasure measure(double eyeLevel, double sure)
     gather::PictureMeasure m;
     m.eyeLevel = eyeLevel, m.eyeConfidence = sure;
     return m;
+}
+/// Light on the ground at places far from anything, over what the photograph shows there, and at its darkest: in the
+/// shadow of what stands.
+struct OnGround {
+    double least = 1e9, most = 0, darkest = 1e9;
+};
+OnGround onGround(const Project& p)
+{
+    stage::SurfaceCache cache;
+    NoProgress progress;
+    const auto frame = stage::compose(p, 300, cache, progress);
+    const auto picture = light::Relighter().light(frame, p.lights);
+    OnGround out;
+    for (int y = frame->groundTop + 4; y < frame->height; ++y)
+        for (int x = 0; x < frame->width; ++x) {
+            if (frame->idAt(x, y))
+                continue;
+            const double k = double(luminance(picture.colour.at(x, y)) / luminance(frame->backdrop.at(x, y)));
+            out.darkest = std::min(out.darkest, k);
+            if (x < frame->width / 8 || x > frame->width * 7 / 8)
+                out.least = std::min(out.least, k), out.most = std::max(out.most, k);
+        }
+    return out;
 }
 } // namespace
 
@@ -150,6 +174,51 @@ private slots:
         QVERIFY2(std::abs(light->lights.sun.elevation - std::max(2.0, el)) < 1.5,
             qPrintable(QString::number(light->lights.sun.elevation)));
         QVERIFY(light->lights.sun.on && !light->words.empty());
+    }
+    void whatIsShownLitIsNotLitTwice_data()
+    {
+        QTest::addColumn<double>("elevation");
+        QTest::addColumn<double>("kelvin");
+        QTest::addColumn<double>("softness");
+        QTest::newRow("high and white") << 60.0 << 5500.0 << 0.1;
+        QTest::newRow("low and red") << 9.0 << 2400.0 << 0.3;
+        QTest::newRow("half veiled") << 35.0 << 6200.0 << 0.5;
+    }
+    void whatIsShownLitIsNotLitTwice()
+    {
+        QFETCH(double, elevation);
+        QFETCH(double, kelvin);
+        QFETCH(double, softness);
+        const Photo photo = skyAndGround(170, 90);
+        Project p = withPicture(withOne(), photo);
+        auto m = measure(0.5, 1);
+        m.light = stage::pictureLight(70, elevation), m.light.confidence = 0.6, m.lightKelvin = kelvin;
+        m.softness = softness;
+        p = withBackdropChosen(p, p.references[0].id, &m);
+        const auto begun = lightOfBackdrop(p, &m, photo);
+        p.lights = begun->lights, p.lights.air.halfContrastM = 0;
+        const OnGround twice = onGround(p); // without a word on it the sun is laid on top
+        p.backdrop = begun->backdrop;
+        const OnGround once = onGround(p);
+        QVERIFY2(once.least > 0.97 && once.most < 1.03,
+            qPrintable(QString("%1…%2 of what was photographed").arg(once.least).arg(once.most)));
+        QVERIFY(twice.most > 1.05);
+        // A shadow cast there takes that sun away; what is left is the sky's.
+        QVERIFY2(once.darkest < 0.9 * twice.darkest, qPrintable(QString::number(once.darkest)));
+        Project stronger = p;
+        stronger.lights.sun.strength *= 2;
+        QVERIFY(onGround(stronger).most > 1.04);
+    }
+    /// A lit street under a dark sky stays as it was photographed, and a lamp over it makes no chalk of it.
+    void aLitGroundUnderADarkSkyStays()
+    {
+        Project p = withPicture(withOne(), skyAndGround(12, 170));
+        p = withBackdropChosen(p, p.references[0].id, nullptr);
+        p.lights.sun.on = false, p.lights.air.halfContrastM = 0;
+        const OnGround as = onGround(p);
+        QVERIFY2(as.least > 0.97 && as.most < 1.03, qPrintable(QString::number(as.least)));
+        p.lights.air.skyStrength = 0.5;
+        QVERIFY(std::abs(onGround(p).most - 0.5) < 0.03);
     }
     void nightHasNoSun()
     {

@@ -22,6 +22,15 @@ std::vector<Driver> drivers();
 /// A seed spoilt: bits turned, runs taken out, doubled, spliced from another, cut off, numbers made absurd.
 Text spoilt(const std::vector<Text>& seeds, std::mt19937& random);
 
+/// What no parser may take.
+struct Broken {
+    std::string how; ///< "picture 2, backwards"
+    int driver = 0;
+    Text bytes;
+};
+/// Two hundred and more, the same each time.
+std::vector<Broken> corpus();
+
 struct Tally {
     std::uint64_t runs = 0, taken = 0, refused = 0;
     std::string

@@ -25,6 +25,23 @@ private slots:
         QVERIFY2(t.wrong.empty(), t.wrong.c_str());
         QVERIFY2(t.runs > 20 && t.refused > 0, qPrintable(QString("%1 runs, %2 refused").arg(t.runs).arg(t.refused)));
     }
+    /// None is taken, none is refused without a sentence a painter can read.
+    void twoHundredBrokenFilesAreRefused()
+    {
+        const auto all = fuzz::corpus();
+        const auto drivers = fuzz::drivers();
+        QVERIFY2(all.size() >= 200, qPrintable(QString::number(all.size())));
+        QStringList bad;
+        for (const fuzz::Broken& b : all) {
+            const auto read = drivers[std::size_t(b.driver)].read(b.bytes);
+            const std::string words = read ? "taken" : read.error().sentence;
+            if (read || words.size() < 12 || words.back() != '.' || words.find("0x") != std::string::npos
+                || words.find("exception") != std::string::npos)
+                bad << QString::fromStdString(b.how + ": " + words);
+        }
+        QVERIFY2(bad.isEmpty(), qPrintable(QString::number(bad.size()) + "\n" + bad.join("\n")));
+        qInfo("%d broken files, each refused in one sentence", int(all.size()));
+    }
     void nothingMuchIsRefusedToo()
     {
         for (const fuzz::Driver& d : fuzz::drivers())

@@ -13,10 +13,19 @@ using namespace rl;
 class TestKilled : public QObject {
     Q_OBJECT
 private slots:
-    /// Fifty times; RL_KILLS says how often else.
+    void killedOverAndOverItLosesAtMostTheLastEdit_data()
+    {
+        QTest::addColumn<QString>("around");
+        QTest::addColumn<int>("usually");
+        QTest::newRow("the document alone") << QString() << 50;
+        QTest::newRow("a day in the window") << "--window" << 6;
+    }
+    /// A few times; RL_KILLS says how often else.
     void killedOverAndOverItLosesAtMostTheLastEdit()
     {
-        const int rounds = qEnvironmentVariableIsSet("RL_KILLS") ? qEnvironmentVariableIntValue("RL_KILLS") : 50;
+        QFETCH(QString, around);
+        QFETCH(int, usually);
+        const int rounds = qEnvironmentVariableIsSet("RL_KILLS") ? qEnvironmentVariableIntValue("RL_KILLS") : usually;
         QTemporaryDir dir;
         const QString path = dir.filePath("killed.lantern");
         QVERIFY(bool(store::ProjectFile::create(path.toStdString(), kit::postWork())));
@@ -24,11 +33,11 @@ private slots:
         int most = 0;
         for (int round = 0; round < rounds; ++round) {
             QProcess run;
-            run.start(EDIT_RUN, {path});
+            run.start(EDIT_RUN, around.isEmpty() ? QStringList{path} : QStringList{path, around});
             QVERIFY(run.waitForStarted());
             while (!run.canReadLine())
-                QVERIFY(run.waitForReadyRead(20000));
-            QTest::qSleep(int(random.bounded(60)));
+                QVERIFY(run.waitForReadyRead(60000));
+            QTest::qSleep(int(random.bounded(around.isEmpty() ? 60 : 400)));
             ::kill(pid_t(run.processId()), SIGKILL);
             run.waitForFinished();
             int said = 0;
@@ -41,6 +50,8 @@ private slots:
             QVERIFY2(
                 kept >= said - 1, qPrintable(QString("round %1: said %2, kept %3").arg(round).arg(said).arg(kept)));
             QCOMPARE(p.elements.size(), std::size_t(1));
+            if (kept) // no half of an edit either
+                QVERIFY(std::abs(p.elements[0].baseCm.x - (10 + kept % 7)) < 1e-6);
             most = std::max(most, said);
         }
         QVERIFY(most > 3); // it was killed while working, not before

@@ -46,7 +46,7 @@ void CastRow::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     if (m_members.empty()) {
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         p.drawText(rect(), Qt::AlignVCenter | Qt::TextWordWrap,
             tr("Nobody is in the cast yet. Name what must appear, most important first: the program then holds the "
                "picture's own order of reading against yours."));
@@ -56,13 +56,13 @@ void CastRow::paintEvent(QPaintEvent*)
         QRectF r = cardRect(i);
         if (i == m_held)
             r.moveCenter({double(m_pointer.x()), r.center().y() - 3});
-        p.setPen(QPen(i == m_chosen || i == m_held ? theme::kAccent : theme::kLine, i == m_chosen ? 2 : 1.2));
-        p.setBrush(theme::kPaper);
+        p.setPen(QPen(i == m_chosen || i == m_held ? theme::accent() : theme::line(), i == m_chosen ? 2 : 1.2));
+        p.setBrush(theme::paper());
         p.drawRoundedRect(r, 5, 5);
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         p.setFont(theme::heading(30));
         p.drawText(r.adjusted(10, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, QString::number(i + 1));
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         p.setFont(theme::text(15, true));
         p.drawText(r.adjusted(theme::px(36), 2, -6, -2), Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap,
             QString::fromStdString(m_members[std::size_t(i)].name));

@@ -81,7 +81,7 @@ void ClueThreads::thread(QPainter& p, QPoint from, QPoint to, const Clue& c) con
     p.setBrush(Qt::NoBrush);
     const bool frayed = c.known && !c.seen;
     p.setPen(QPen(
-        frayed ? theme::kAccent : theme::kFaint, c.id == m_clue ? 2.6 : 1.4, frayed ? Qt::DashLine : Qt::SolidLine));
+        frayed ? theme::accent() : theme::faint(), c.id == m_clue ? 2.6 : 1.4, frayed ? Qt::DashLine : Qt::SolidLine));
     p.drawPath(path);
 }
 
@@ -90,7 +90,7 @@ void ClueThreads::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     if (m_ideas.empty()) {
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         p.drawText(rect(), Qt::AlignVCenter | Qt::TextWordWrap,
             tr("No idea is written down yet. Name one thing the picture must get across, then three clues in the "
                "picture that "
@@ -106,10 +106,10 @@ void ClueThreads::paintEvent(QPaintEvent*)
             thread(p, {r.right(), r.center().y()}, {targetRect(to).left(), targetRect(to).center().y()}, c);
     }
     const auto card = [&](QRectF r, bool held) {
-        p.setPen(QPen(held ? theme::kAccent : theme::kLine, held ? 2 : 1));
-        p.setBrush(theme::kPaper);
+        p.setPen(QPen(held ? theme::accent() : theme::line(), held ? 2 : 1));
+        p.setBrush(theme::paper());
         p.drawRoundedRect(r, 4, 4);
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
     };
     for (std::size_t i = 0; i < m_ideas.size(); ++i) {
         const QRectF r = ideaRect(int(i));
@@ -118,7 +118,7 @@ void ClueThreads::paintEvent(QPaintEvent*)
         p.drawText(r.adjusted(8, 2, -6, -r.height() / 2), Qt::AlignVCenter,
             p.fontMetrics().elidedText(m_ideas[i].words, Qt::ElideRight, int(r.width()) - 14));
         p.setFont(theme::text(13));
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         p.drawText(r.adjusted(8, r.height() / 2, -6, -2), Qt::AlignVCenter, m_ideas[i].below);
     }
     for (std::size_t i = 0; i < m_clues.size(); ++i) {
@@ -129,7 +129,7 @@ void ClueThreads::paintEvent(QPaintEvent*)
         const int own = std::min(int(r.width() / 2), p.fontMetrics().horizontalAdvance(c.words) + 12);
         p.drawText(r.adjusted(8, 0, 0, 0), Qt::AlignVCenter, p.fontMetrics().elidedText(c.words, Qt::ElideRight, own));
         p.setFont(theme::text(13));
-        p.setPen(c.known && !c.seen ? theme::kAccent : theme::kFaint);
+        p.setPen(c.known && !c.seen ? theme::accent() : theme::faint());
         p.drawText(r.adjusted(own + 8, 0, -6, 0), Qt::AlignVCenter | Qt::AlignRight,
             p.fontMetrics().elidedText(c.measured, Qt::ElideRight, int(r.width()) - own - 16));
     }

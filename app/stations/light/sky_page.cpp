@@ -1,6 +1,8 @@
 #include "app/stations/light/sky_page.h"
 #include "core/light/presets.h"
 #include "core/light/sky_optics.h"
+#include "core/project/edits.h"
+#include "core/review/first_steps.h"
 
 namespace rl::app {
 
@@ -75,6 +77,22 @@ SkyPage::SkyPage(Desk& desk, StationView& view)
     m_form->number(air, &Air::bounce,
         {"bounce", tr("thrown back"), tr("Light thrown back by the ground and by large neighbours, in their colour."),
             tr("Set what is thrown back")});
+    const auto backdrop = lens::backdrop();
+    const When<Backdrop> pictured = [](const Backdrop& b) { return b.reference != 0; };
+    m_form->number(backdrop, &Backdrop::ownSun,
+        {"ownSun", tr("sun in backdrop"),
+            tr("Sunlight that the backdrop's ground already shows. It is taken off before yours is laid on, so that "
+               "nothing is lit twice and a shadow cast there is as dark as its own."),
+            tr("Say how sunny the backdrop was"), Shown{1, " ×", 2, 0.05}, tr("none")},
+        pictured);
+    m_form->button(
+        "ownSunIsThis", tr("it is this one"),
+        tr("The backdrop was photographed in this sun: its ground comes as photographed, and stronger suns add to it"),
+        [this] {
+            m_desk.edit(tr("Count the sun as the backdrop's own"),
+                edits::withBackdrop(project(), review::ownSunOf(project().backdrop, project().lights)));
+        },
+        [this] { return project().backdrop.reference != 0 && project().lights.sun.on; });
     m_form->latch("skyArcs", tr("Sky arcs"),
         tr("Where this sun can put a rainbow, a halo or its path on water, and where shafts and shadows meet; or why "
            "it "

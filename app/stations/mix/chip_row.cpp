@@ -75,7 +75,7 @@ void ChipRow::say(const QString& words)
 void ChipRow::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
-    p.setPen(theme::kFaint);
+    p.setPen(theme::faint());
     p.setFont(theme::text(13));
     if (m_chips.empty()) {
         p.drawText(rect(), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, m_words);
@@ -96,12 +96,12 @@ void ChipRow::paintEvent(QPaintEvent*)
             p.fillRect(QRect(x, half, w, high - half), c.lower);
         if (wide < theme::px(26))
             continue;
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         p.setFont(theme::text(12, true));
         p.drawText(QRect(x, high + 1, w, theme::px(17)), Qt::AlignLeft | Qt::AlignVCenter,
             p.fontMetrics().elidedText(c.title, Qt::ElideRight, w));
         p.setFont(theme::text(12));
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         drawLines(p, QRect(x, high + theme::px(17), w, theme::px(16) * m_lines), c.words, m_lines);
     }
 }

@@ -45,7 +45,7 @@ void RecipeCards::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(theme::text(13));
-    p.setPen(theme::kFaint);
+    p.setPen(theme::faint());
     if (!m_of || m_looks.empty()) {
         p.drawText(rect(), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
             !m_desk.project().paintBox() ? tr("No paints yet: take a first box on the page Box.")
@@ -75,7 +75,7 @@ void RecipeCards::paintEvent(QPaintEvent*)
                 QRect(inner.left() + inner.width() / 2, inner.top(), inner.width() - inner.width() / 2, inner.height()),
                 mix);
             p.setFont(theme::text(12));
-            p.setPen(theme::kFaint);
+            p.setPen(theme::faint());
             const QString word = tr(names[k]), number = k == 3 ? QString() : " " + signedNumber(seems[k]);
             const QRect line(card.left() + k * step, side, step, theme::px(16));
             p.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
@@ -83,14 +83,14 @@ void RecipeCards::paintEvent(QPaintEvent*)
                                                                                                 : number.trimmed());
         }
         int y = side + theme::px(17);
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         p.setFont(theme::text(13, i == 0));
         const QRect parts(card.left(), y, width_, theme::px(50));
         QRect used;
         p.drawText(parts, Qt::TextWordWrap, m_state.partsOf(f.recipe), &used);
         y += std::clamp(used.height(), theme::px(34), theme::px(50)) + 2;
         p.setFont(theme::text(12));
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         const QString figures = tr("%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6")
                                     .arg(QChar(0x394))
                                     .arg(f.de, 0, 'f', 1)
@@ -103,7 +103,7 @@ void RecipeCards::paintEvent(QPaintEvent*)
         if (!one)
             y += theme::px(16);
         y += theme::px(17);
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         const int line = p.fontMetrics().lineSpacing(), lines = (height() - y) / line;
         if (!l.warnings.empty() && lines > 0) // whole lines only
             p.drawText(QRect(card.left(), y, width_, lines * line), Qt::TextWordWrap,

@@ -99,7 +99,7 @@ void DayPath::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     if (m_stones.empty()) {
-        p.setPen(theme::kFaint);
+        p.setPen(theme::faint());
         p.setFont(theme::text(13));
         p.drawText(rect(), Qt::AlignCenter,
             m_state.plan() && m_state.plan()->problem ? said(m_state.plan()->problem->sentence)
@@ -134,16 +134,16 @@ void DayPath::paintEvent(QPaintEvent*)
         else
             p.fillPath(stone, QColor(0xd8, 0xd3, 0xca));
         p.restore();
-        p.setPen(QPen(held ? theme::kAccent : QColor(0x8c, 0x86, 0x7c), held ? 3 : 1));
+        p.setPen(QPen(held ? theme::accent() : QColor(0x8c, 0x86, 0x7c), held ? 3 : 1));
         p.drawPath(stone);
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         p.setFont(theme::text(12));
         p.drawText(
             QRectF(s.at.left() - 20, s.at.bottom() + 1, s.at.width() + 40, theme::px(17)), Qt::AlignHCenter, s.day);
         if (s.sitting < 0)
             p.drawText(s.at, Qt::AlignCenter, s.what);
         else if (before && s.dryHours > 0.5) {
-            p.setPen(QColor(0x3c, 0x5c, 0x74));
+            p.setPen(theme::faint());
             p.setFont(theme::text(11));
             const QRectF words(before->at.right() - 10, s.at.top() - theme::px(8),
                 s.at.left() - before->at.right() + 20, theme::px(15));

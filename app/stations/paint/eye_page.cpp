@@ -176,7 +176,7 @@ void EyePlot::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(theme::text(12));
-    p.setPen(theme::kFaint);
+    p.setPen(theme::faint());
     if (m_records.empty()) {
         p.drawText(rect(), Qt::AlignVCenter | Qt::AlignLeft, EyePage::tr("No day yet. Two minutes are enough."));
         return;
@@ -194,12 +194,12 @@ void EyePlot::paintEvent(QPaintEvent*)
     for (std::size_t i = 0; i < m_records.size(); ++i)
         line << QPointF(area.left() + area.width() * double(i) / std::max<double>(1, double(m_records.size() - 1)),
             area.bottom() - area.height() * m_records[i].threshold / most);
-    p.setPen(QPen(theme::kAccent, 2));
+    p.setPen(QPen(theme::accent(), 2));
     p.drawPolyline(line);
-    p.setBrush(theme::kAccent);
+    p.setBrush(theme::accent());
     for (const QPointF& q : line)
         p.drawEllipse(q, 3, 3);
-    p.setPen(theme::kFaint);
+    p.setPen(theme::faint());
     p.drawText(QRectF(area.left(), area.bottom() + 2, area.width(), 18), Qt::AlignLeft, m_records.front().day);
     p.drawText(QRectF(area.left(), area.bottom() + 2, area.width(), 18), Qt::AlignRight, m_records.back().day);
 }

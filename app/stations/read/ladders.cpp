@@ -29,7 +29,7 @@ void Ladders::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(theme::text(12));
-    p.setPen(theme::kFaint);
+    p.setPen(theme::faint());
     const int side = std::min(theme::px(170), width() / 2 - 32), top = theme::px(18);
     p.drawText(QRect(0, 0, side, theme::px(16)), Qt::AlignLeft, tr("intended"));
     p.drawText(QRect(width() - side, 0, side, theme::px(16)), Qt::AlignLeft, tr("measured"));
@@ -45,12 +45,12 @@ void Ladders::paintEvent(QPaintEvent*)
                 thread.cubicTo(
                     QPointF(width() / 2.0, y(i)), QPointF(width() / 2.0, y(j)), QPointF(width() - side - 6, y(j)));
                 p.setBrush(Qt::NoBrush);
-                p.setPen(QPen(i == j ? theme::kFaint : theme::kAccent, i == j ? 1.4 : 2.6));
+                p.setPen(QPen(i == j ? theme::faint() : theme::accent(), i == j ? 1.4 : 2.6));
                 p.drawPath(thread);
             }
     const auto rung = [&](QRectF r, const Rung& g, bool share) {
-        p.setPen(QPen(theme::kLine, 1));
-        p.setBrush(theme::kPaper);
+        p.setPen(QPen(theme::line(), 1));
+        p.setBrush(theme::paper());
         p.drawRoundedRect(r, 3, 3);
         if (share) {
             p.setPen(Qt::NoPen);
@@ -59,7 +59,7 @@ void Ladders::paintEvent(QPaintEvent*)
                 QRectF(r.x() + 1, r.y() + 1, std::max(2.0, (r.width() - 2) * std::min(1.0, g.share)), r.height() - 2),
                 3, 3);
         }
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         p.setFont(theme::text(13));
         p.drawText(r.adjusted(6, 0, -4, 0), Qt::AlignVCenter,
             p.fontMetrics().elidedText(g.name, Qt::ElideRight, int(r.width()) - (share ? 46 : 8)));
@@ -172,8 +172,8 @@ void Chips::paintEvent(QPaintEvent*)
     p.setPen(QPen(QBrush(ramp), 5, Qt::SolidLine, Qt::RoundCap));
     p.drawLine(8, threadY(), width() - 10, threadY());
     for (int i = 0; i + 1 < int(m_steps.size()); ++i) {
-        p.setPen(QPen(i == m_bead ? theme::kAccent : theme::kInk, i == m_bead ? 2.4 : 1.4));
-        p.setBrush(theme::kPaper);
+        p.setPen(QPen(i == m_bead ? theme::accent() : theme::ink(), i == m_bead ? 2.4 : 1.4));
+        p.setBrush(theme::paper());
         p.drawEllipse(QPointF(beadAt(i)), theme::px(6), theme::px(6));
     }
 }

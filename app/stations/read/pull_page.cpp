@@ -63,7 +63,7 @@ protected:
             const auto meant = r.meant.find(id);
             const double with = meant == r.meant.end() ? share : meant->second;
             p.setFont(theme::text(13, id == m_desk.element()));
-            p.setPen(theme::kInk);
+            p.setPen(theme::ink());
             const QRect line(0, y, width(), step());
             p.drawText(line.adjusted(4, 0, name - width(), 0), Qt::AlignVCenter,
                 p.fontMetrics().elidedText(QString::fromStdString(e->name), Qt::ElideRight, name - 8));
@@ -72,15 +72,15 @@ protected:
             p.setBrush(QColor(0xb9, 0xb3, 0xa8));
             p.drawRect(QRectF(name, y + 4, std::min(1.0, 2 * share) * full, step() - 8));
             if (std::abs(with - share) > 0.005) {
-                p.setPen(QPen(theme::kAccent, 1.4));
+                p.setPen(QPen(theme::accent(), 1.4));
                 p.setBrush(Qt::NoBrush);
                 p.drawRect(QRectF(name, y + 3, std::min(1.0, 2 * with) * full, step() - 6));
             }
-            p.setPen(theme::kInk);
+            p.setPen(theme::ink());
             p.drawText(QRect(name + int(full), y, theme::px(44), step()), Qt::AlignVCenter | Qt::AlignRight,
                 QString("%1 %").arg(100 * share, 0, 'f', 0));
             const auto parts = r.attention.parts.find(id);
-            p.setPen(theme::kFaint);
+            p.setPen(theme::faint());
             p.setFont(theme::text(13));
             if (parts != r.attention.parts.end())
                 p.drawText(line.adjusted(name + bar + 12, 0, -4, 0), Qt::AlignVCenter,

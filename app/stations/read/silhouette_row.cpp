@@ -24,8 +24,8 @@ QImage alone(const IdMap& ids, int id, const cv::Rect& box, int side)
             const double share = all ? double(own) / all : 0;
             const auto mix = [&](int paper, int ink) { return int(paper + share * (ink - paper)); };
             out.setPixel(x, y,
-                qRgb(mix(theme::kPaper.red(), theme::kInk.red()), mix(theme::kPaper.green(), theme::kInk.green()),
-                    mix(theme::kPaper.blue(), theme::kInk.blue())));
+                qRgb(mix(theme::paper().red(), theme::ink().red()), mix(theme::paper().green(), theme::ink().green()),
+                    mix(theme::paper().blue(), theme::ink().blue())));
         }
     return out;
 }
@@ -79,11 +79,11 @@ void SilhouetteRow::paintEvent(QPaintEvent*)
         const bool held = a.element == m_desk.element();
         p.drawImage(QPoint(x + (step - a.shape.width()) / 2, side() - a.shape.height()), a.shape);
         p.setFont(theme::text(12, held));
-        p.setPen(theme::kInk);
+        p.setPen(theme::ink());
         const QRect line(x, side() + 2, step, theme::px(16));
         p.drawText(line, Qt::AlignCenter, p.fontMetrics().elidedText(a.name, Qt::ElideRight, step - 4));
         p.setFont(theme::text(12, a.poor));
-        p.setPen(a.poor ? theme::kInk : theme::kFaint);
+        p.setPen(a.poor ? theme::ink() : theme::faint());
         p.drawText(line.translated(0, theme::px(16)), Qt::AlignCenter, a.told);
         x += step;
     }

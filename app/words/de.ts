@@ -1,0 +1,9176 @@
+<?xml version='1.0' encoding='utf-8'?>
+<TS version="2.1" language="de_DE" sourcelanguage="en">
+  <context>
+    <name>words</name>
+    <message>
+      <source>Board</source>
+      <translation>Bildtafel</translation>
+    </message>
+    <message>
+      <source>The canvas at its true proportions. Wheel: zoom. Middle button, or Space held, and drag: move about.</source>
+      <translation>Die Leinwand in ihren wahren Verhältnissen. Rad: vergrößern. Mittlere Taste, oder Leertaste gehalten, und ziehen: verschieben.</translation>
+    </message>
+    <message>
+      <source>%1 % of its pixels</source>
+      <translation>%1 % seiner Bildpunkte</translation>
+    </message>
+    <message>
+      <source>%1 % of life size</source>
+      <translation>%1 % der Lebensgröße</translation>
+    </message>
+    <message>
+      <source> · as seen from %1 m</source>
+      <translation> · wie aus %1 m gesehen</translation>
+    </message>
+    <message>
+      <source>%1 × %2 cm</source>
+      <translation>%1 × %2 cm</translation>
+    </message>
+    <message>
+      <source>horizon · eye level %1 m</source>
+      <translation>Horizont · Augenhöhe %1 m</translation>
+    </message>
+    <message>
+      <source>the backdrop's picture is missing</source>
+      <translation>das Bild des Hintergrunds fehlt</translation>
+    </message>
+    <message>
+      <source>%1: its picture is missing</source>
+      <translation>%1: sein Bild fehlt</translation>
+    </message>
+    <message>
+      <source>%1 cm</source>
+      <translation>%1 cm</translation>
+    </message>
+    <message>
+      <source>centre of weight</source>
+      <translation>Schwerpunkt</translation>
+    </message>
+    <message>
+      <source>counterweight</source>
+      <translation>Gegengewicht</translation>
+    </message>
+    <message>
+      <source>There is no backdrop to look for lines in.</source>
+      <translation>Es gibt keinen Hintergrund, in dem sich Linien suchen ließen.</translation>
+    </message>
+    <message>
+      <source>Looking for straight edges…</source>
+      <translation>Gerade Kanten werden gesucht…</translation>
+    </message>
+    <message>
+      <source>%1 straight edges, but they do not agree where they meet: the eye level cannot be told.</source>
+      <translation>%1 gerade Kanten, doch sie sind sich nicht einig, wo sie zusammenlaufen: die Augenhöhe lässt sich nicht sagen.</translation>
+    </message>
+    <message>
+      <source>The backdrop's lines meet at %1 cm, %2 cm %3 your horizon; tilt %4°.</source>
+      <translation>Die Linien des Hintergrunds laufen bei %1 cm zusammen, %2 cm %3 deinem Horizont; Neigung %4°.</translation>
+    </message>
+    <message>
+      <source>below</source>
+      <translation>unter</translation>
+    </message>
+    <message>
+      <source>above</source>
+      <translation>über</translation>
+    </message>
+    <message>
+      <source>Carry the lantern</source>
+      <translation>Laterne tragen</translation>
+    </message>
+    <message>
+      <source>Carry the sun</source>
+      <translation>Sonne tragen</translation>
+    </message>
+    <message>
+      <source>Move it</source>
+      <translation>Bewegen</translation>
+    </message>
+    <message>
+      <source>Set the haze</source>
+      <translation>Dunst einstellen</translation>
+    </message>
+    <message>
+      <source>Give it its true height</source>
+      <translation>Die wahre Höhe geben</translation>
+    </message>
+    <message>
+      <source>Set the lantern's reach</source>
+      <translation>Reichweite der Laterne einstellen</translation>
+    </message>
+    <message>
+      <source>Soften the lantern</source>
+      <translation>Laterne weicher machen</translation>
+    </message>
+    <message>
+      <source>Turn the panel</source>
+      <translation>Lichtfläche drehen</translation>
+    </message>
+    <message>
+      <source>Bend it</source>
+      <translation>Biegen</translation>
+    </message>
+    <message>
+      <source>%1 of %2.</source>
+      <translation>%1 von %2.</translation>
+    </message>
+    <message>
+      <source>%1 so far. Enter ends it, Backspace takes a point back, Esc drops it.</source>
+      <translation>%1 bis jetzt. Eingabe beendet, Rückschritt nimmt einen Punkt zurück, Esc verwirft.</translation>
+    </message>
+    <message>
+      <source>It needs %1 points or more.</source>
+      <translation>Es braucht %1 Punkte oder mehr.</translation>
+    </message>
+    <message>
+      <source>Drag the horizon</source>
+      <translation>Horizont ziehen</translation>
+    </message>
+    <message>
+      <source>Pose it</source>
+      <translation>Haltung geben</translation>
+    </message>
+    <message>
+      <source>Set its foot</source>
+      <translation>Fuß setzen</translation>
+    </message>
+    <message>
+      <source>%1 points. Click on towards the start; double-click or Enter closes the thread and cuts, Backspace takes a point back, Esc drops it.</source>
+      <translation>%1 Punkte. Weiter zum Anfang klicken; Doppelklick oder Eingabe schließt den Faden und schneidet, Rückschritt nimmt einen Punkt zurück, Esc verwirft.</translation>
+    </message>
+    <message>
+      <source>hold </source>
+      <translation>halten: </translation>
+    </message>
+    <message>
+      <source>; with Shift ten times as far</source>
+      <translation>; mit Umschalt zehnmal so weit</translation>
+    </message>
+    <message>
+      <source>Everywhere</source>
+      <translation>Überall</translation>
+    </message>
+    <message>
+      <source>On the board</source>
+      <translation>Auf der Bildtafel</translation>
+    </message>
+    <message>
+      <source>“%1” is locked in its place.</source>
+      <translation>„%1“ ist an seinem Platz gesperrt.</translation>
+    </message>
+    <message>
+      <source>This work is open for reading only; save a copy to change it.</source>
+      <translation>Dieses Werk ist nur zum Lesen offen; zum Ändern eine Kopie sichern.</translation>
+    </message>
+    <message>
+      <source>There is no picture in that folder.</source>
+      <translation>In diesem Ordner ist kein Bild.</translation>
+    </message>
+    <message>
+      <source>Give up</source>
+      <translation>Aufgeben</translation>
+    </message>
+    <message>
+      <source>Stops it; nothing is left behind</source>
+      <translation>Hält an; nichts bleibt zurück</translation>
+    </message>
+    <message>
+      <source>How far it is</source>
+      <translation>Wie weit es ist</translation>
+    </message>
+    <message>
+      <source>Given up; nothing was written.</source>
+      <translation>Aufgegeben; es wurde nichts geschrieben.</translation>
+    </message>
+    <message>
+      <source>Something is being written already; wait for it or give it up.</source>
+      <translation>Es wird schon etwas geschrieben; warte darauf oder gib es auf.</translation>
+    </message>
+    <message>
+      <source>The picture is written.</source>
+      <translation>Das Bild ist geschrieben.</translation>
+    </message>
+    <message>
+      <source>%1 to %2%3</source>
+      <translation>%1 nach %2%3</translation>
+    </message>
+    <message>
+      <source>Stop</source>
+      <translation>Anhalten</translation>
+    </message>
+    <message>
+      <source>Gives it up; nothing is left behind</source>
+      <translation>Gibt es auf; nichts bleibt zurück</translation>
+    </message>
+    <message>
+      <source>Nothing was written.</source>
+      <translation>Es wurde nichts geschrieben.</translation>
+    </message>
+    <message>
+      <source>“%1” is locked in its place; unlock it first.</source>
+      <translation>„%1“ ist an seinem Platz gesperrt; zuerst entsperren.</translation>
+    </message>
+    <message>
+      <source>“%1” changes nothing here: something that is locked or tied stands against it.</source>
+      <translation>„%1“ ändert hier nichts: etwas Gesperrtes oder Gebundenes steht dagegen.</translation>
+    </message>
+    <message>
+      <source>Set aside</source>
+      <translation>Beiseitelegen</translation>
+    </message>
+    <message>
+      <source>You decide. Your reason:</source>
+      <translation>Du entscheidest. Dein Grund:</translation>
+    </message>
+    <message>
+      <source>Set a finding aside</source>
+      <translation>Einen Befund beiseitelegen</translation>
+    </message>
+    <message>
+      <source>In the guide</source>
+      <translation>Im Handbuch</translation>
+    </message>
+    <message>
+      <source>Show me</source>
+      <translation>Zeigen</translation>
+    </message>
+    <message>
+      <source>Flashes the place on the board.</source>
+      <translation>Lässt die Stelle auf der Bildtafel aufblitzen.</translation>
+    </message>
+    <message>
+      <source>Set aside…</source>
+      <translation>Beiseitelegen…</translation>
+    </message>
+    <message>
+      <source>You decide: give a reason, and it stays set aside.</source>
+      <translation>Du entscheidest: gib einen Grund an, und er bleibt beiseite.</translation>
+    </message>
+    <message>
+      <source>%1: one step, which Ctrl+Z takes back.</source>
+      <translation>%1: ein Schritt, den Strg+Z zurücknimmt.</translation>
+    </message>
+    <message>
+      <source>See it first</source>
+      <translation>Erst ansehen</translation>
+    </message>
+    <message>
+      <source>Shows the work as the fix would leave it, beside how it is. Nothing is changed.</source>
+      <translation>Zeigt das Werk, wie die Abhilfe es hinterließe, neben dem, wie es ist. Nichts wird geändert.</translation>
+    </message>
+    <message>
+      <source>Find the picture again…</source>
+      <translation>Das Bild wiederfinden…</translation>
+    </message>
+    <message>
+      <source>Find a picture…</source>
+      <translation>Ein Bild finden…</translation>
+    </message>
+    <message>
+      <source>Say whose it is…</source>
+      <translation>Sagen, wessen es ist…</translation>
+    </message>
+    <message>
+      <source>Opens the field: only you can answer.</source>
+      <translation>Öffnet das Feld: nur du kannst antworten.</translation>
+    </message>
+    <message>
+      <source>The lamp of this station burns bright. Findings come back by themselves when a change brings one about.</source>
+      <translation>Die Lampe dieser Station brennt hell. Befunde kommen von selbst wieder, wenn eine Änderung einen hervorruft.</translation>
+    </message>
+    <message>
+      <source>Guide</source>
+      <translation>Handbuch</translation>
+    </message>
+    <message>
+      <source>Pages of the guide</source>
+      <translation>Seiten des Handbuchs</translation>
+    </message>
+    <message>
+      <source>Search the guide</source>
+      <translation>Im Handbuch suchen</translation>
+    </message>
+    <message>
+      <source>The page</source>
+      <translation>Die Seite</translation>
+    </message>
+    <message>
+      <source>Keys</source>
+      <translation>Tasten</translation>
+    </message>
+    <message>
+      <source>%1: %2</source>
+      <translation>%1: %2</translation>
+    </message>
+    <message>
+      <source>Nothing of that in the guide.</source>
+      <translation>Davon steht nichts im Handbuch.</translation>
+    </message>
+    <message>
+      <source>Pictures coming in</source>
+      <translation>Bilder kommen herein</translation>
+    </message>
+    <message>
+      <source>bringing in %1 of %2</source>
+      <translation>%1 von %2 wird hereingeholt</translation>
+    </message>
+    <message>
+      <source>Pictures are still coming in; wait for them, or stop.</source>
+      <translation>Es kommen noch Bilder herein; warte darauf, oder halte an.</translation>
+    </message>
+    <message>
+      <source>Bring in pictures</source>
+      <translation>Bilder hereinholen</translation>
+    </message>
+    <message>
+      <source>One picture came in.</source>
+      <translation>Ein Bild kam herein.</translation>
+    </message>
+    <message>
+      <source>%1 pictures came in.</source>
+      <translation>%1 Bilder kamen herein.</translation>
+    </message>
+    <message>
+      <source>%1 hung on the wall already.</source>
+      <translation>%1 hingen schon an der Wand.</translation>
+    </message>
+    <message>
+      <source>Stopped; what had come in stays.</source>
+      <translation>Angehalten; was hereingekommen war, bleibt.</translation>
+    </message>
+    <message>
+      <source>And %1 more could not be read.</source>
+      <translation>Und %1 weitere ließen sich nicht lesen.</translation>
+    </message>
+    <message>
+      <source>no work is open</source>
+      <translation>es ist kein Werk offen</translation>
+    </message>
+    <message>
+      <source>All that was said, to be read again</source>
+      <translation>Alles, was gesagt wurde, zum Nachlesen</translation>
+    </message>
+    <message>
+      <source>Notices (%1)</source>
+      <translation>Meldungen (%1)</translation>
+    </message>
+    <message>
+      <source>Notices</source>
+      <translation>Meldungen</translation>
+    </message>
+    <message>
+      <source>Click for all that was said</source>
+      <translation>Klicken für alles, was gesagt wurde</translation>
+    </message>
+    <message>
+      <source>What was said</source>
+      <translation>Was gesagt wurde</translation>
+    </message>
+    <message>
+      <source> · did not work</source>
+      <translation> · ging nicht</translation>
+    </message>
+    <message>
+      <source>Nothing yet.</source>
+      <translation>Noch nichts.</translation>
+    </message>
+    <message>
+      <source>Details of what did not work are in the log:</source>
+      <translation>Einzelheiten von dem, was nicht ging, stehen im Protokoll:</translation>
+    </message>
+    <message>
+      <source>Settings</source>
+      <translation>Einstellungen</translation>
+    </message>
+    <message>
+      <source>Window</source>
+      <translation>Fenster</translation>
+    </message>
+    <message>
+      <source>Dark around the picture for working in the evening; the mats stay neutral</source>
+      <translation>Dunkel rings um das Bild, zum Arbeiten am Abend; die Passepartouts bleiben neutral</translation>
+    </message>
+    <message>
+      <source>linen, by day</source>
+      <translation>Leinen, bei Tag</translation>
+    </message>
+    <message>
+      <source>dark, for the evening</source>
+      <translation>dunkel, für den Abend</translation>
+    </message>
+    <message>
+      <source>Mat</source>
+      <translation>Passepartout</translation>
+    </message>
+    <message>
+      <source>The grey the picture lies on</source>
+      <translation>Das Grau, auf dem das Bild liegt</translation>
+    </message>
+    <message>
+      <source>dark</source>
+      <translation>dunkel</translation>
+    </message>
+    <message>
+      <source>middle</source>
+      <translation>mittel</translation>
+    </message>
+    <message>
+      <source>light</source>
+      <translation>hell</translation>
+    </message>
+    <message>
+      <source>Text</source>
+      <translation>Schrift</translation>
+    </message>
+    <message>
+      <source>How large all words are</source>
+      <translation>Wie groß alle Wörter sind</translation>
+    </message>
+    <message>
+      <source> %</source>
+      <translation> %</translation>
+    </message>
+    <message>
+      <source>Brush hand</source>
+      <translation>Malhand</translation>
+    </message>
+    <message>
+      <source>Plans and findings stand on the side of the other hand's pen: left of the picture for left-handers</source>
+      <translation>Pläne und Befunde stehen auf der Seite der anderen Hand: für Linkshänder links vom Bild</translation>
+    </message>
+    <message>
+      <source>right</source>
+      <translation>rechts</translation>
+    </message>
+    <message>
+      <source>left</source>
+      <translation>links</translation>
+    </message>
+    <message>
+      <source>New works in</source>
+      <translation>Neue Werke in</translation>
+    </message>
+    <message>
+      <source>The unit new works begin with; each can be changed at Brief</source>
+      <translation>Die Einheit, mit der neue Werke beginnen; jede lässt sich im Auftrag ändern</translation>
+    </message>
+    <message>
+      <source>centimetres</source>
+      <translation>Zentimetern</translation>
+    </message>
+    <message>
+      <source>inches</source>
+      <translation>Zoll</translation>
+    </message>
+    <message>
+      <source>Paper</source>
+      <translation>Papier</translation>
+    </message>
+    <message>
+      <source>The sheet new works are printed on</source>
+      <translation>Der Bogen, auf den neue Werke gedruckt werden</translation>
+    </message>
+    <message>
+      <source>Language</source>
+      <translation>Sprache</translation>
+    </message>
+    <message>
+      <source>Of the window; from the next start on. Findings and sheets are in English yet.</source>
+      <translation>Des Fensters; vom nächsten Start an. Befunde und Bögen sind noch englisch.</translation>
+    </message>
+    <message>
+      <source>Photographs in memory</source>
+      <translation>Fotos im Speicher</translation>
+    </message>
+    <message>
+      <source>What is held decoded at most; more is quicker with many</source>
+      <translation>Was höchstens entschlüsselt gehalten wird; mehr ist schneller, wenn es viele sind</translation>
+    </message>
+    <message>
+      <source> MB</source>
+      <translation> MB</translation>
+    </message>
+    <message>
+      <source>Kept in each work</source>
+      <translation>In jedem Werk gehalten</translation>
+    </message>
+    <message>
+      <source>Small copies and measures that can be made again, at most; the pictures themselves always stay</source>
+      <translation>Kleine Kopien und Messungen, die sich neu machen lassen, höchstens; die Bilder selbst bleiben immer</translation>
+    </message>
+    <message>
+      <source>What now</source>
+      <translation>Was nun</translation>
+    </message>
+    <message>
+      <source>One line that says what is sensibly done next</source>
+      <translation>Eine Zeile, die sagt, was als Nächstes sinnvoll ist</translation>
+    </message>
+    <message>
+      <source>say it</source>
+      <translation>sagen</translation>
+    </message>
+    <message>
+      <source>be silent</source>
+      <translation>still sein</translation>
+    </message>
+    <message>
+      <source>Works folder</source>
+      <translation>Ordner der Werke</translation>
+    </message>
+    <message>
+      <source>Where new works are kept. Those already made stay where they are.</source>
+      <translation>Wo neue Werke liegen. Schon gemachte bleiben, wo sie sind.</translation>
+    </message>
+    <message>
+      <source>Where new works are kept</source>
+      <translation>Wo neue Werke liegen</translation>
+    </message>
+    <message>
+      <source>Folds the findings away or opens them (G); the lamp and the count stay</source>
+      <translation>Klappt die Befunde weg oder auf (G); Lampe und Anzahl bleiben</translation>
+    </message>
+    <message>
+      <source>judging…</source>
+      <translation>wird beurteilt…</translation>
+    </message>
+    <message>
+      <source>nothing to say</source>
+      <translation>nichts zu sagen</translation>
+    </message>
+    <message>
+      <source>1 finding</source>
+      <translation>1 Befund</translation>
+    </message>
+    <message>
+      <source>%1 findings</source>
+      <translation>%1 Befunde</translation>
+    </message>
+    <message>
+      <source>Plan the light of an imagined scene, and carry it to the canvas.</source>
+      <translation>Plane das Licht einer erdachten Szene und trage sie auf die Leinwand.</translation>
+    </message>
+    <message>
+      <source>Begin with photographs…</source>
+      <translation>Mit Fotos beginnen…</translation>
+    </message>
+    <message>
+      <source>Three are enough: a place, and what stands in it</source>
+      <translation>Drei genügen: ein Ort, und was darin steht</translation>
+    </message>
+    <message>
+      <source>An empty work</source>
+      <translation>Ein leeres Werk</translation>
+    </message>
+    <message>
+      <source>Kept in the folder of works at once; named when it has a title</source>
+      <translation>Liegt gleich im Ordner der Werke; benannt, sobald es einen Titel hat</translation>
+    </message>
+    <message>
+      <source>An example: Low Tide Caravan</source>
+      <translation>Ein Beispiel: Low Tide Caravan</translation>
+    </message>
+    <message>
+      <source>A wide scene at dusk, as first thought and put right, to look around in</source>
+      <translation>Eine weite Szene in der Dämmerung, wie zuerst gedacht und berichtigt, zum Umsehen</translation>
+    </message>
+    <message>
+      <source>An example: The Moth Court</source>
+      <translation>Ein Beispiel: The Moth Court</translation>
+    </message>
+    <message>
+      <source>A round panel, inside, by one window and a stove</source>
+      <translation>Eine runde Tafel, innen, bei einem Fenster und einem Ofen</translation>
+    </message>
+    <message>
+      <source>…or drop photographs anywhere here.</source>
+      <translation>…oder Fotos irgendwo hier fallen lassen.</translation>
+    </message>
+    <message>
+      <source>Works lately used</source>
+      <translation>Zuletzt benutzte Werke</translation>
+    </message>
+    <message>
+      <source>Open %1</source>
+      <translation>%1 öffnen</translation>
+    </message>
+    <message>
+      <source>Begin with photographs</source>
+      <translation>Mit Fotos beginnen</translation>
+    </message>
+    <message>
+      <source>Pictures (%1);;All files (*)</source>
+      <translation>Bilder (%1);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+      <source>Stations</source>
+      <translation>Stationen</translation>
+    </message>
+    <message>
+      <source>looking…</source>
+      <translation>wird betrachtet…</translation>
+    </message>
+    <message>
+      <source>%1 to watch</source>
+      <translation>%1 im Auge behalten</translation>
+    </message>
+    <message>
+      <source>%1 broken</source>
+      <translation>%1 gestört</translation>
+    </message>
+    <message>
+      <source>%1 · %2 broken</source>
+      <translation>%1 · %2 gestört</translation>
+    </message>
+    <message>
+      <source>%1 (Alt+%2). A burning lamp: nothing left to say. Low: worth watching. Out: something is broken.</source>
+      <translation>%1 (Alt+%2). Brennende Lampe: nichts mehr zu sagen. Niedrig: im Auge behalten. Aus: etwas ist gestört.</translation>
+    </message>
+    <message>
+      <source>Not now</source>
+      <translation>Nicht jetzt</translation>
+    </message>
+    <message>
+      <source>This is not said again in this work. Help ▸ Say what now switches all of it off.</source>
+      <translation>Dies wird in diesem Werk nicht noch einmal gesagt. Hilfe ▸ Was nun schaltet alles davon ab.</translation>
+    </message>
+    <message>
+      <source>Begin with the backdrop's light</source>
+      <translation>Mit dem Licht des Hintergrunds beginnen</translation>
+    </message>
+    <message>
+      <source>&amp;Help</source>
+      <translation>&amp;Hilfe</translation>
+    </message>
+    <message>
+      <source>Guide, at this place</source>
+      <translation>Handbuch, an dieser Stelle</translation>
+    </message>
+    <message>
+      <source>Say what now, or be silent</source>
+      <translation>Sagen, was nun, oder still sein</translation>
+    </message>
+    <message>
+      <source>Where the log is</source>
+      <translation>Wo das Protokoll liegt</translation>
+    </message>
+    <message>
+      <source>Details of what did not work are written to
+%1</source>
+      <translation>Einzelheiten von dem, was nicht ging, stehen in
+%1</translation>
+    </message>
+    <message>
+      <source>&amp;Go to</source>
+      <translation>&amp;Gehe zu</translation>
+    </message>
+    <message>
+      <source>&amp;View</source>
+      <translation>&amp;Ansicht</translation>
+    </message>
+    <message>
+      <source>Findings: open or fold</source>
+      <translation>Befunde: auf- oder zuklappen</translation>
+    </message>
+    <message>
+      <source>Nothing but the picture</source>
+      <translation>Nichts als das Bild</translation>
+    </message>
+    <message>
+      <source>Larger text</source>
+      <translation>Größere Schrift</translation>
+    </message>
+    <message>
+      <source>Smaller text</source>
+      <translation>Kleinere Schrift</translation>
+    </message>
+    <message>
+      <source>Evening, or day</source>
+      <translation>Abend oder Tag</translation>
+    </message>
+    <message>
+      <source>&amp;Work</source>
+      <translation>&amp;Werk</translation>
+    </message>
+    <message>
+      <source>&amp;Edit</source>
+      <translation>&amp;Bearbeiten</translation>
+    </message>
+    <message>
+      <source>Begin…</source>
+      <translation>Beginnen…</translation>
+    </message>
+    <message>
+      <source>New work</source>
+      <translation>Neues Werk</translation>
+    </message>
+    <message>
+      <source>Open a work…</source>
+      <translation>Ein Werk öffnen…</translation>
+    </message>
+    <message>
+      <source>Save a copy…</source>
+      <translation>Eine Kopie sichern…</translation>
+    </message>
+    <message>
+      <source>Save the picture…</source>
+      <translation>Das Bild sichern…</translation>
+    </message>
+    <message>
+      <source>Set a milestone…</source>
+      <translation>Einen Meilenstein setzen…</translation>
+    </message>
+    <message>
+      <source>Bring in pictures…</source>
+      <translation>Bilder hereinholen…</translation>
+    </message>
+    <message>
+      <source>Tidy the file</source>
+      <translation>Die Datei aufräumen</translation>
+    </message>
+    <message>
+      <source>Settings…</source>
+      <translation>Einstellungen…</translation>
+    </message>
+    <message>
+      <source>Leave</source>
+      <translation>Verlassen</translation>
+    </message>
+    <message>
+      <source>Take back</source>
+      <translation>Zurücknehmen</translation>
+    </message>
+    <message>
+      <source>Do again</source>
+      <translation>Wieder tun</translation>
+    </message>
+    <message>
+      <source>Paste a picture</source>
+      <translation>Ein Bild einfügen</translation>
+    </message>
+    <message>
+      <source>All of it</source>
+      <translation>Alles davon</translation>
+    </message>
+    <message>
+      <source>Life size</source>
+      <translation>Lebensgröße</translation>
+    </message>
+    <message>
+      <source>As seen from the viewing distance</source>
+      <translation>Wie aus dem Betrachtungsabstand</translation>
+    </message>
+    <message>
+      <source>Closer</source>
+      <translation>Näher</translation>
+    </message>
+    <message>
+      <source>Farther</source>
+      <translation>Weiter weg</translation>
+    </message>
+    <message>
+      <source>Another mat</source>
+      <translation>Anderes Passepartout</translation>
+    </message>
+    <message>
+      <source>See the plain picture</source>
+      <translation>Das bloße Bild sehen</translation>
+    </message>
+    <message>
+      <source>See it mirrored</source>
+      <translation>Gespiegelt sehen</translation>
+    </message>
+    <message>
+      <source>See it with half-closed eyes</source>
+      <translation>Mit halb geschlossenen Augen sehen</translation>
+    </message>
+    <message>
+      <source>Finish what is being drawn</source>
+      <translation>Beenden, was gezeichnet wird</translation>
+    </message>
+    <message>
+      <source>Take back the last point of it</source>
+      <translation>Den letzten Punkt davon zurücknehmen</translation>
+    </message>
+    <message>
+      <source>Drop what is being drawn; close what is open over the picture</source>
+      <translation>Verwerfen, was gezeichnet wird; schließen, was über dem Bild offen ist</translation>
+    </message>
+    <message>
+      <source>Untitled work</source>
+      <translation>Werk ohne Titel</translation>
+    </message>
+    <message>
+      <source> · reading only</source>
+      <translation> · nur zum Lesen</translation>
+    </message>
+    <message>
+      <source>the picture is being made…</source>
+      <translation>das Bild wird gemacht…</translation>
+    </message>
+    <message>
+      <source>as it is</source>
+      <translation>wie es ist</translation>
+    </message>
+    <message>
+      <source>tried: %1</source>
+      <translation>versucht: %1</translation>
+    </message>
+    <message>
+      <source>A study of its own: “%1”. The work you came from is under Work ▸ Open.</source>
+      <translation>Eine Studie für sich: „%1“. Das Werk, aus dem du kamst, steht unter Werk ▸ Öffnen.</translation>
+    </message>
+    <message>
+      <source>Set a milestone</source>
+      <translation>Einen Meilenstein setzen</translation>
+    </message>
+    <message>
+      <source>Every change is saved as it happens. A milestone is a point you can go back to; its name:</source>
+      <translation>Jede Änderung ist gesichert, sowie sie geschieht. Ein Meilenstein ist ein Punkt, zu dem du zurückkannst; sein Name:</translation>
+    </message>
+    <message>
+      <source>The work is kept as %1.</source>
+      <translation>Das Werk liegt jetzt als %1.</translation>
+    </message>
+    <message>
+      <source>You now work in %1.</source>
+      <translation>Du arbeitest jetzt in %1.</translation>
+    </message>
+    <message>
+      <source>“%1” is there again, byte for byte.</source>
+      <translation>„%1“ ist wieder da, Byte für Byte.</translation>
+    </message>
+    <message>
+      <source>Put another picture in its place</source>
+      <translation>Ein anderes Bild an seine Stelle setzen</translation>
+    </message>
+    <message>
+      <source>That is another file than the one that is missing; it has taken its place. Ctrl+Z takes it back.</source>
+      <translation>Das ist eine andere Datei als die fehlende; sie hat ihren Platz eingenommen. Strg+Z nimmt es zurück.</translation>
+    </message>
+    <message>
+      <source>study of %1%2.lantern</source>
+      <translation>Studie von %1%2.lantern</translation>
+    </message>
+    <message>
+      <source>There is no work open that can be tidied.</source>
+      <translation>Es ist kein Werk offen, das sich aufräumen ließe.</translation>
+    </message>
+    <message>
+      <source>There was nothing to tidy away.</source>
+      <translation>Es gab nichts aufzuräumen.</translation>
+    </message>
+    <message>
+      <source>Tidied: %1 pictures and mattes that nothing needs, %2 MB.</source>
+      <translation>Aufgeräumt: %1 Bilder und Masken, die nichts mehr braucht, %2 MB.</translation>
+    </message>
+    <message>
+      <source>Open a work</source>
+      <translation>Ein Werk öffnen</translation>
+    </message>
+    <message>
+      <source>Works (*.lantern)</source>
+      <translation>Werke (*.lantern)</translation>
+    </message>
+    <message>
+      <source>Save a copy</source>
+      <translation>Eine Kopie sichern</translation>
+    </message>
+    <message>
+      <source>Save the picture</source>
+      <translation>Das Bild sichern</translation>
+    </message>
+    <message>
+      <source>picture.png</source>
+      <translation>bild.png</translation>
+    </message>
+    <message>
+      <source>Pictures (*.png)</source>
+      <translation>Bilder (*.png)</translation>
+    </message>
+    <message>
+      <source>Pixels across the canvas:</source>
+      <translation>Bildpunkte über die Breite der Leinwand:</translation>
+    </message>
+    <message>
+      <source>The cast in reading order</source>
+      <translation>Die Besetzung in Leserichtung</translation>
+    </message>
+    <message>
+      <source>Nobody is in the cast yet. Name what must appear, most important first: the program then holds the picture's own order of reading against yours.</source>
+      <translation>Noch ist niemand besetzt. Nenne, was vorkommen muss, das Wichtigste zuerst: dann hält das Programm die Lesefolge des Bildes gegen deine.</translation>
+    </message>
+    <message>
+      <source>Rename</source>
+      <translation>Umbenennen</translation>
+    </message>
+    <message>
+      <source>Name in the cast:</source>
+      <translation>Name in der Besetzung:</translation>
+    </message>
+    <message>
+      <source>Ideas and their clues</source>
+      <translation>Gedanken und ihre Hinweise</translation>
+    </message>
+    <message>
+      <source>Each idea, the clues that tell it, and what in the picture shows them. Up and Down choose, Delete takes away, a double click renames an idea.</source>
+      <translation>Jeder Gedanke, die Hinweise, die ihn erzählen, und was im Bild sie zeigt. Auf und Ab wählt, Entf nimmt weg, Doppelklick benennt einen Gedanken um.</translation>
+    </message>
+    <message>
+      <source>No idea is written down yet. Name one thing the picture must get across, then three clues in the picture that tell it: each is measured where it lies.</source>
+      <translation>Noch ist kein Gedanke aufgeschrieben. Nenne eines, das das Bild vermitteln muss, dann drei Hinweise im Bild, die es erzählen: jeder wird gemessen, wo er liegt.</translation>
+    </message>
+    <message>
+      <source>Facts</source>
+      <translation>Tatsachen</translation>
+    </message>
+    <message>
+      <source>Counts, hands, patterns, habits of dress that must be right: ticked off before signing</source>
+      <translation>Anzahlen, Hände, Muster, Trachten, die stimmen müssen: vor dem Signieren abgehakt</translation>
+    </message>
+    <message>
+      <source>what must be right…</source>
+      <translation>was stimmen muss…</translation>
+    </message>
+    <message>
+      <source>A fact: seven spokes, the thumb on the right side</source>
+      <translation>Eine Tatsache: sieben Speichen, der Daumen auf der rechten Seite</translation>
+    </message>
+    <message>
+      <source>how it is known…</source>
+      <translation>woher man es weiß…</translation>
+    </message>
+    <message>
+      <source>Where it was seen or who said so</source>
+      <translation>Wo es zu sehen war oder wer es sagte</translation>
+    </message>
+    <message>
+      <source>Add the fact</source>
+      <translation>Tatsache hinzufügen</translation>
+    </message>
+    <message>
+      <source>Ties it to the element in hand; it comes back while that is placed, cut or lit, and before signing</source>
+      <translation>Bindet sie an das Ding in der Hand; sie kommt wieder, während es gestellt, geschnitten oder beleuchtet wird, und vor dem Signieren</translation>
+    </message>
+    <message>
+      <source>Add a fact</source>
+      <translation>Eine Tatsache hinzufügen</translation>
+    </message>
+    <message>
+      <source>Ticked: it has been checked in the picture</source>
+      <translation>Abgehakt: im Bild nachgeprüft</translation>
+    </message>
+    <message>
+      <source>no source yet</source>
+      <translation>noch ohne Quelle</translation>
+    </message>
+    <message>
+      <source>Take away</source>
+      <translation>Wegnehmen</translation>
+    </message>
+    <message>
+      <source>This fact is forgotten</source>
+      <translation>Diese Tatsache wird vergessen</translation>
+    </message>
+    <message>
+      <source>Tick a fact off</source>
+      <translation>Eine Tatsache abhaken</translation>
+    </message>
+    <message>
+      <source>Open a fact again</source>
+      <translation>Eine Tatsache wieder öffnen</translation>
+    </message>
+    <message>
+      <source>Take a fact away</source>
+      <translation>Eine Tatsache wegnehmen</translation>
+    </message>
+    <message>
+      <source>No fact is written down yet. Name what strangers would see is wrong: a count, a hand, a pattern, an old habit of dress.</source>
+      <translation>Noch ist keine Tatsache aufgeschrieben. Nenne, was Fremden als falsch auffiele: eine Anzahl, eine Hand, ein Muster, eine alte Tracht.</translation>
+    </message>
+    <message>
+      <source>%1 of %2 checked.</source>
+      <translation>%1 von %2 geprüft.</translation>
+    </message>
+    <message>
+      <source> A new one is tied to &lt;b&gt;%1&lt;/b&gt;.</source>
+      <translation> Eine neue wird an &lt;b&gt;%1&lt;/b&gt; gebunden.</translation>
+    </message>
+    <message>
+      <source>Ideas</source>
+      <translation>Gedanken</translation>
+    </message>
+    <message>
+      <source>What the picture has to get across, by which clues, and whether they can be seen</source>
+      <translation>Was das Bild vermitteln muss, durch welche Hinweise, und ob man sie sehen kann</translation>
+    </message>
+    <message>
+      <source>an idea to get across…</source>
+      <translation>ein zu vermittelnder Gedanke…</translation>
+    </message>
+    <message>
+      <source>An idea the picture must get across; Enter adds it</source>
+      <translation>Ein Gedanke, den das Bild vermitteln muss; Eingabe fügt ihn hinzu</translation>
+    </message>
+    <message>
+      <source>a clue that tells it…</source>
+      <translation>ein Hinweis, der ihn erzählt…</translation>
+    </message>
+    <message>
+      <source>A clue for the chosen idea, on the element in hand; Enter adds it</source>
+      <translation>Ein Hinweis für den gewählten Gedanken, am Ding in der Hand; Eingabe fügt ihn hinzu</translation>
+    </message>
+    <message>
+      <source>Add the idea</source>
+      <translation>Gedanken hinzufügen</translation>
+    </message>
+    <message>
+      <source>What must be understood without a word</source>
+      <translation>Was ohne ein Wort verstanden werden muss</translation>
+    </message>
+    <message>
+      <source>Add the clue</source>
+      <translation>Hinweis hinzufügen</translation>
+    </message>
+    <message>
+      <source>Ties a clue to the chosen idea and to the element in hand; click one on the picture first</source>
+      <translation>Bindet einen Hinweis an den gewählten Gedanken und an das Ding in der Hand; klicke erst eines im Bild an</translation>
+    </message>
+    <message>
+      <source>Mark its place</source>
+      <translation>Seine Stelle zeigen</translation>
+    </message>
+    <message>
+      <source>Drag a box on the picture over the thing that tells it, for the chosen clue</source>
+      <translation>Im Bild einen Rahmen über das ziehen, was es erzählt, für den gewählten Hinweis</translation>
+    </message>
+    <message>
+      <source>Take the idea away</source>
+      <translation>Gedanken wegnehmen</translation>
+    </message>
+    <message>
+      <source>Take the clue away</source>
+      <translation>Hinweis wegnehmen</translation>
+    </message>
+    <message>
+      <source>Rename the idea</source>
+      <translation>Gedanken umbenennen</translation>
+    </message>
+    <message>
+      <source>In a few words:</source>
+      <translation>In wenigen Worten:</translation>
+    </message>
+    <message>
+      <source>Add an idea</source>
+      <translation>Einen Gedanken hinzufügen</translation>
+    </message>
+    <message>
+      <source>Click the thing on the picture that shows this clue, then add it.</source>
+      <translation>Klicke im Bild an, was diesen Hinweis zeigt, und füge ihn dann hinzu.</translation>
+    </message>
+    <message>
+      <source>Add a clue</source>
+      <translation>Einen Hinweis hinzufügen</translation>
+    </message>
+    <message>
+      <source>That place lies beside the element that shows the clue.</source>
+      <translation>Diese Stelle liegt neben dem Ding, das den Hinweis zeigt.</translation>
+    </message>
+    <message>
+      <source>Mark the place of a clue</source>
+      <translation>Die Stelle eines Hinweises zeigen</translation>
+    </message>
+    <message>
+      <source>not in the picture</source>
+      <translation>nicht im Bild</translation>
+    </message>
+    <message>
+      <source>%1 mm, ΔE %2</source>
+      <translation>%1 mm, ΔE %2</translation>
+    </message>
+    <message>
+      <source>, too small</source>
+      <translation>, zu klein</translation>
+    </message>
+    <message>
+      <source>, lost</source>
+      <translation>, verloren</translation>
+    </message>
+    <message>
+      <source>, glance %1</source>
+      <translation>, Blick %1</translation>
+    </message>
+    <message>
+      <source>measuring…</source>
+      <translation>wird gemessen…</translation>
+    </message>
+    <message>
+      <source>%1 of %2 seen; 3 wanted</source>
+      <translation>%1 von %2 zu sehen; 3 gewünscht</translation>
+    </message>
+    <message>
+      <source>%1 of %2 clues seen</source>
+      <translation>%1 von %2 Hinweisen zu sehen</translation>
+    </message>
+    <message>
+      <source>In hand: &lt;b&gt;%1&lt;/b&gt;. A clue added now is tied to it.</source>
+      <translation>In der Hand: &lt;b&gt;%1&lt;/b&gt;. Ein Hinweis, der jetzt dazukommt, wird daran gebunden.</translation>
+    </message>
+    <message>
+      <source>Three clues an idea. Each is measured: how wide, how far apart from what lies behind, seen when.</source>
+      <translation>Drei Hinweise je Gedanke. Jeder wird gemessen: wie breit, wie weit abgesetzt von dem dahinter, wann gesehen.</translation>
+    </message>
+    <message>
+      <source>Milestones</source>
+      <translation>Meilensteine</translation>
+    </message>
+    <message>
+      <source>Points of this work to go back to: look at one, take it up again, compare</source>
+      <translation>Punkte dieses Werks, zu denen man zurückkann: einen ansehen, wieder aufnehmen, vergleichen</translation>
+    </message>
+    <message>
+      <source>Keeps the work as it is under a name, to go back to (Ctrl+S)</source>
+      <translation>Hält das Werk, wie es ist, unter einem Namen fest (Strg+S)</translation>
+    </message>
+    <message>
+      <source>Its name:</source>
+      <translation>Sein Name:</translation>
+    </message>
+    <message>
+      <source>Look at it</source>
+      <translation>Ansehen</translation>
+    </message>
+    <message>
+      <source>Shows the chosen milestone on the board; nothing is changed</source>
+      <translation>Zeigt den gewählten Meilenstein auf der Bildtafel; nichts wird geändert</translation>
+    </message>
+    <message>
+      <source>Take it up again</source>
+      <translation>Wieder aufnehmen</translation>
+    </message>
+    <message>
+      <source>Goes on from the chosen milestone; one step, which Ctrl+Z takes back</source>
+      <translation>Macht vom gewählten Meilenstein aus weiter; ein Schritt, den Strg+Z zurücknimmt</translation>
+    </message>
+    <message>
+      <source>Compare with now</source>
+      <translation>Mit jetzt vergleichen</translation>
+    </message>
+    <message>
+      <source>Lays the chosen milestone over the work as it is; push the sash across. Esc ends it</source>
+      <translation>Legt den gewählten Meilenstein über das Werk, wie es ist; die Leiste verschieben. Esc beendet es</translation>
+    </message>
+    <message>
+      <source>Take it off the list</source>
+      <translation>Von der Liste nehmen</translation>
+    </message>
+    <message>
+      <source>The chosen milestone is forgotten; the work stays</source>
+      <translation>Der gewählte Meilenstein wird vergessen; das Werk bleibt</translation>
+    </message>
+    <message>
+      <source>This work is open for reading only; save a copy to set milestones.</source>
+      <translation>Dieses Werk ist nur zum Lesen offen; für Meilensteine eine Kopie sichern.</translation>
+    </message>
+    <message>
+      <source>Milestone “%1” is set.</source>
+      <translation>Meilenstein „%1“ ist gesetzt.</translation>
+    </message>
+    <message>
+      <source>set</source>
+      <translation>gesetzt</translation>
+    </message>
+    <message>
+      <source>Take up a milestone</source>
+      <translation>Einen Meilenstein wieder aufnehmen</translation>
+    </message>
+    <message>
+      <source>You go on from the milestone; Ctrl+Z takes it back.</source>
+      <translation>Du machst vom Meilenstein aus weiter; Strg+Z nimmt es zurück.</translation>
+    </message>
+    <message>
+      <source>milestone</source>
+      <translation>Meilenstein</translation>
+    </message>
+    <message>
+      <source>now</source>
+      <translation>jetzt</translation>
+    </message>
+    <message>
+      <source>Reading the milestone…</source>
+      <translation>Der Meilenstein wird gelesen…</translation>
+    </message>
+    <message>
+      <source>No milestone is set yet. Every change is saved as it happens; a milestone is a point to go back to.</source>
+      <translation>Noch ist kein Meilenstein gesetzt. Jede Änderung ist gesichert, sowie sie geschieht; ein Meilenstein ist ein Punkt, zu dem man zurückkann.</translation>
+    </message>
+    <message>
+      <source>Click one, then look at it, take it up again, or compare it with the work as it is.</source>
+      <translation>Klicke einen an, dann sieh ihn an, nimm ihn wieder auf oder vergleiche ihn mit dem Werk, wie es ist.</translation>
+    </message>
+    <message>
+      <source>Ground</source>
+      <translation>Malgrund</translation>
+    </message>
+    <message>
+      <source>What is painted on, and how it is made ready</source>
+      <translation>Worauf gemalt wird, und wie er vorbereitet wird</translation>
+    </message>
+    <message>
+      <source>canvas</source>
+      <translation>Leinwand</translation>
+    </message>
+    <message>
+      <source>board</source>
+      <translation>Malplatte</translation>
+    </message>
+    <message>
+      <source>paper</source>
+      <translation>Papier</translation>
+    </message>
+    <message>
+      <source>panel</source>
+      <translation>Holztafel</translation>
+    </message>
+    <message>
+      <source>painted on</source>
+      <translation>gemalt auf</translation>
+    </message>
+    <message>
+      <source>What the paint lies on</source>
+      <translation>Worauf die Farbe liegt</translation>
+    </message>
+    <message>
+      <source>Choose the ground</source>
+      <translation>Den Malgrund wählen</translation>
+    </message>
+    <message>
+      <source>weave</source>
+      <translation>Gewebe</translation>
+    </message>
+    <message>
+      <source>Threads of the canvas in a centimetre: 6 is coarse, 14 usual, 30 fine portrait linen. A brush mark finer than a thread is lost.</source>
+      <translation>Fäden der Leinwand je Zentimeter: 6 ist grob, 14 üblich, 30 feines Porträtleinen. Ein Pinselstrich feiner als ein Faden geht verloren.</translation>
+    </message>
+    <message>
+      <source>Set the weave</source>
+      <translation>Das Gewebe einstellen</translation>
+    </message>
+    <message>
+      <source> threads/cm</source>
+      <translation> Fäden/cm</translation>
+    </message>
+    <message>
+      <source>Its weight. Under 400 g/m² it must be stretched, or it cockles.</source>
+      <translation>Sein Gewicht. Unter 400 g/m² muss es aufgespannt werden, sonst wellt es sich.</translation>
+    </message>
+    <message>
+      <source>Set the weight of the paper</source>
+      <translation>Das Gewicht des Papiers einstellen</translation>
+    </message>
+    <message>
+      <source> g/m²</source>
+      <translation> g/m²</translation>
+    </message>
+    <message>
+      <source>primer</source>
+      <translation>Grundierung</translation>
+    </message>
+    <message>
+      <source>Coats of primer</source>
+      <translation>Schichten der Grundierung</translation>
+    </message>
+    <message>
+      <source>Set the coats</source>
+      <translation>Die Schichten einstellen</translation>
+    </message>
+    <message>
+      <source> coats</source>
+      <translation> Schichten</translation>
+    </message>
+    <message>
+      <source>drying</source>
+      <translation>Trocknen</translation>
+    </message>
+    <message>
+      <source>Hours between two coats, as the tin says</source>
+      <translation>Stunden zwischen zwei Schichten, wie es auf der Dose steht</translation>
+    </message>
+    <message>
+      <source>Set the drying</source>
+      <translation>Das Trocknen einstellen</translation>
+    </message>
+    <message>
+      <source> h</source>
+      <translation> h</translation>
+    </message>
+    <message>
+      <source>sanded with</source>
+      <translation>geschliffen mit</translation>
+    </message>
+    <message>
+      <source>Grit between coats: 220 usual, 400 smooth. 0: not sanded.</source>
+      <translation>Körnung zwischen den Schichten: 220 üblich, 400 glatt. 0: nicht geschliffen.</translation>
+    </message>
+    <message>
+      <source>Set the grit</source>
+      <translation>Die Körnung einstellen</translation>
+    </message>
+    <message>
+      <source> grit</source>
+      <translation> Korn</translation>
+    </message>
+    <message>
+      <source>not sanded</source>
+      <translation>nicht geschliffen</translation>
+    </message>
+    <message>
+      <source>left white</source>
+      <translation>weiß gelassen</translation>
+    </message>
+    <message>
+      <source>middle tone of the plan</source>
+      <translation>mittlerer Ton des Plans</translation>
+    </message>
+    <message>
+      <source>opposite to the picture</source>
+      <translation>dem Bild entgegengesetzt</translation>
+    </message>
+    <message>
+      <source>just over its darkest</source>
+      <translation>knapp über seinem Dunkelsten</translation>
+    </message>
+    <message>
+      <source>toned</source>
+      <translation>getönt</translation>
+    </message>
+    <message>
+      <source>The colour of the ground before the first stroke, taken from the plan</source>
+      <translation>Die Farbe des Grunds vor dem ersten Strich, aus dem Plan genommen</translation>
+    </message>
+    <message>
+      <source>Choose the tone of the ground</source>
+      <translation>Den Ton des Grunds wählen</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt; %2: %3 min</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt; %2: %3 min</translation>
+    </message>
+    <message>
+      <source>, %1 ml</source>
+      <translation>, %1 ml</translation>
+    </message>
+    <message>
+      <source>, then %1 h to dry</source>
+      <translation>, dann %1 h trocknen</translation>
+    </message>
+    <message>
+      <source>L* %1, a* %2, b* %3. </source>
+      <translation>L* %1, a* %2, b* %3. </translation>
+    </message>
+    <message>
+      <source>%1 steps, %2 ml, ready to paint on after %3 h (%4 m² of canvas).</source>
+      <translation>%1 Schritte, %2 ml, nach %3 h bereit zum Malen (%4 m² Leinwand).</translation>
+    </message>
+    <message>
+      <source>Schools</source>
+      <translation>Schulen</translation>
+    </message>
+    <message>
+      <source>Where painters disagree: what you choose, the findings follow</source>
+      <translation>Worin Maler sich uneins sind: was du wählst, dem folgen die Befunde</translation>
+    </message>
+    <message>
+      <source>A choice, not a rule; change it at any time</source>
+      <translation>Eine Wahl, keine Regel; jederzeit zu ändern</translation>
+    </message>
+    <message>
+      <source>Choose a school</source>
+      <translation>Eine Schule wählen</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1: %2.&lt;/b&gt; %3</source>
+      <translation>&lt;b&gt;%1: %2.&lt;/b&gt; %3</translation>
+    </message>
+    <message>
+      <source>The work</source>
+      <translation>Das Werk</translation>
+    </message>
+    <message>
+      <source>What it is, how big, in what, and who is to be read first</source>
+      <translation>Was es ist, wie groß, worin, und wer zuerst gelesen werden soll</translation>
+    </message>
+    <message>
+      <source>Set the canvas</source>
+      <translation>Die Leinwand festlegen</translation>
+    </message>
+    <message>
+      <source>title</source>
+      <translation>Titel</translation>
+    </message>
+    <message>
+      <source>The title, which goes on every sheet</source>
+      <translation>Der Titel, der auf jedem Bogen steht</translation>
+    </message>
+    <message>
+      <source>Name the work</source>
+      <translation>Das Werk benennen</translation>
+    </message>
+    <message>
+      <source>canvas, width</source>
+      <translation>Leinwand, Breite</translation>
+    </message>
+    <message>
+      <source>Width of the canvas. Every size in the plan is measured on it.</source>
+      <translation>Breite der Leinwand. Jede Größe im Plan wird an ihr gemessen.</translation>
+    </message>
+    <message>
+      <source>height</source>
+      <translation>Höhe</translation>
+    </message>
+    <message>
+      <source>Height of the canvas. Every size in the plan is measured on it.</source>
+      <translation>Höhe der Leinwand. Jede Größe im Plan wird an ihr gemessen.</translation>
+    </message>
+    <message>
+      <source>usual sizes</source>
+      <translation>übliche Größen</translation>
+    </message>
+    <message>
+      <source>Sizes that are sold ready made; nothing else changes</source>
+      <translation>Größen, die es fertig zu kaufen gibt; sonst ändert sich nichts</translation>
+    </message>
+    <message>
+      <source>Choose a usual size</source>
+      <translation>Eine übliche Größe wählen</translation>
+    </message>
+    <message>
+      <source>rectangle</source>
+      <translation>Rechteck</translation>
+    </message>
+    <message>
+      <source>oval or round</source>
+      <translation>oval oder rund</translation>
+    </message>
+    <message>
+      <source>free outline</source>
+      <translation>freier Umriss</translation>
+    </message>
+    <message>
+      <source>outline</source>
+      <translation>Umriss</translation>
+    </message>
+    <message>
+      <source>The true outline of the canvas: round when its sides are equal</source>
+      <translation>Der wahre Umriss der Leinwand: rund, wenn ihre Seiten gleich sind</translation>
+    </message>
+    <message>
+      <source>Choose the outline</source>
+      <translation>Den Umriss wählen</translation>
+    </message>
+    <message>
+      <source>Draw the outline</source>
+      <translation>Den Umriss zeichnen</translation>
+    </message>
+    <message>
+      <source>Click the corners of the canvas on the board; Enter closes it</source>
+      <translation>Die Ecken der Leinwand auf der Bildtafel anklicken; Eingabe schließt</translation>
+    </message>
+    <message>
+      <source>Portrait</source>
+      <translation>Hochformat</translation>
+    </message>
+    <message>
+      <source>Landscape</source>
+      <translation>Querformat</translation>
+    </message>
+    <message>
+      <source>Square</source>
+      <translation>Quadrat</translation>
+    </message>
+    <message>
+      <source>Turns the canvas; a square takes the shorter side</source>
+      <translation>Dreht die Leinwand; ein Quadrat nimmt die kürzere Seite</translation>
+    </message>
+    <message>
+      <source>in</source>
+      <translation>Zoll</translation>
+    </message>
+    <message>
+      <source>What lengths are shown in; the rulers follow</source>
+      <translation>Worin Längen gezeigt werden; die Lineale folgen</translation>
+    </message>
+    <message>
+      <source>Change the unit</source>
+      <translation>Die Einheit ändern</translation>
+    </message>
+    <message>
+      <source>medium</source>
+      <translation>Malmittel</translation>
+    </message>
+    <message>
+      <source>What it is painted in</source>
+      <translation>Worin gemalt wird</translation>
+    </message>
+    <message>
+      <source>acrylic</source>
+      <translation>Acryl</translation>
+    </message>
+    <message>
+      <source>oil</source>
+      <translation>Öl</translation>
+    </message>
+    <message>
+      <source>gouache</source>
+      <translation>Gouache</translation>
+    </message>
+    <message>
+      <source>watercolour</source>
+      <translation>Aquarell</translation>
+    </message>
+    <message>
+      <source>casein</source>
+      <translation>Kasein</translation>
+    </message>
+    <message>
+      <source>mixed</source>
+      <translation>gemischt</translation>
+    </message>
+    <message>
+      <source>Choose the medium</source>
+      <translation>Das Malmittel wählen</translation>
+    </message>
+    <message>
+      <source>seen from</source>
+      <translation>gesehen aus</translation>
+    </message>
+    <message>
+      <source>Viewing distance. It decides how fine a detail can be seen and how many pixels a reference needs.</source>
+      <translation>Betrachtungsabstand. Er bestimmt, wie feine Einzelheiten man sieht und wie viele Bildpunkte eine Vorlage braucht.</translation>
+    </message>
+    <message>
+      <source>own size</source>
+      <translation>eigene Größe</translation>
+    </message>
+    <message>
+      <source>Click the corners of the canvas, one after another.</source>
+      <translation>Die Ecken der Leinwand anklicken, eine nach der anderen.</translation>
+    </message>
+    <message>
+      <source>An outline needs three corners at least.</source>
+      <translation>Ein Umriss braucht mindestens drei Ecken.</translation>
+    </message>
+    <message>
+      <source>who or what must appear…</source>
+      <translation>wer oder was vorkommen muss…</translation>
+    </message>
+    <message>
+      <source>Name a member of the cast and press Enter: everything that must appear, in the order in which it should be read</source>
+      <translation>Nenne ein Mitglied der Besetzung und drücke Eingabe: alles, was vorkommen muss, in der Reihenfolge, in der es gelesen werden soll</translation>
+    </message>
+    <message>
+      <source>A new member of the cast</source>
+      <translation>Ein neues Mitglied der Besetzung</translation>
+    </message>
+    <message>
+      <source>Add to the cast</source>
+      <translation>In die Besetzung aufnehmen</translation>
+    </message>
+    <message>
+      <source>Everything that must appear, most important first</source>
+      <translation>Alles, was vorkommen muss, das Wichtigste zuerst</translation>
+    </message>
+    <message>
+      <source>to be done by</source>
+      <translation>fertig bis</translation>
+    </message>
+    <message>
+      <source>The deadline, as year-month-day: 2027-03-01. Empty: none</source>
+      <translation>Der Termin als Jahr-Monat-Tag: 2027-03-01. Leer: keiner</translation>
+    </message>
+    <message>
+      <source>“%1” is no date; write it as 2027-03-01.</source>
+      <translation>„%1“ ist kein Datum; schreibe es als 2027-03-01.</translation>
+    </message>
+    <message>
+      <source>Set the deadline</source>
+      <translation>Den Termin setzen</translation>
+    </message>
+    <message>
+      <source>Change the reading order</source>
+      <translation>Die Lesefolge ändern</translation>
+    </message>
+    <message>
+      <source>Take out of the cast</source>
+      <translation>Aus der Besetzung nehmen</translation>
+    </message>
+    <message>
+      <source>Rename in the cast</source>
+      <translation>In der Besetzung umbenennen</translation>
+    </message>
+    <message>
+      <source>Turn the canvas</source>
+      <translation>Die Leinwand drehen</translation>
+    </message>
+    <message>
+      <source> &lt;b&gt;%1 days&lt;/b&gt; to the deadline.</source>
+      <translation> &lt;b&gt;%1 Tage&lt;/b&gt; bis zum Termin.</translation>
+    </message>
+    <message>
+      <source>The cast, in reading order: drag a card to change its place; double-click to rename; Delete takes it away.</source>
+      <translation>Die Besetzung in Leserichtung: eine Karte ziehen ändert ihren Platz; Doppelklick benennt um; Entf nimmt sie weg.</translation>
+    </message>
+    <message>
+      <source>Canvas</source>
+      <translation>Leinwand</translation>
+    </message>
+    <message>
+      <source>The canvas you really have: how the plan lies on it, and what is lost</source>
+      <translation>Die Leinwand, die du wirklich hast: wie der Plan darauf liegt, und was verloren geht</translation>
+    </message>
+    <message>
+      <source> cm</source>
+      <translation> cm</translation>
+    </message>
+    <message>
+      <source>Width of the canvas' face as it stands before you</source>
+      <translation>Breite der Malfläche, wie sie vor dir steht</translation>
+    </message>
+    <message>
+      <source>Say the canvas' width</source>
+      <translation>Die Breite der Leinwand sagen</translation>
+    </message>
+    <message>
+      <source>as planned</source>
+      <translation>wie geplant</translation>
+    </message>
+    <message>
+      <source>by</source>
+      <translation>mal</translation>
+    </message>
+    <message>
+      <source>Height of the canvas' face as it stands before you</source>
+      <translation>Höhe der Malfläche, wie sie vor dir steht</translation>
+    </message>
+    <message>
+      <source>Say the canvas' height</source>
+      <translation>Die Höhe der Leinwand sagen</translation>
+    </message>
+    <message>
+      <source>cut the plan</source>
+      <translation>Plan beschneiden</translation>
+    </message>
+    <message>
+      <source>more of the scene</source>
+      <translation>mehr von der Szene</translation>
+    </message>
+    <message>
+      <source>ground about it</source>
+      <translation>Grund ringsum</translation>
+    </message>
+    <message>
+      <source>where shapes differ</source>
+      <translation>wo Formen sich unterscheiden</translation>
+    </message>
+    <message>
+      <source>Cut the plan to the canvas, leave room for more of the scene, or leave bare ground about it</source>
+      <translation>Den Plan auf die Leinwand beschneiden, Raum für mehr von der Szene lassen oder bloßen Grund ringsum</translation>
+    </message>
+    <message>
+      <source>Fit the canvas</source>
+      <translation>Die Leinwand einpassen</translation>
+    </message>
+    <message>
+      <source>Let the plan grow</source>
+      <translation>Plan wachsen lassen</translation>
+    </message>
+    <message>
+      <source>Makes the plan's format that of the canvas: things keep their places, the scene goes on beside them</source>
+      <translation>Gibt dem Plan das Format der Leinwand: die Dinge behalten ihre Plätze, die Szene geht neben ihnen weiter</translation>
+    </message>
+    <message>
+      <source>bleed</source>
+      <translation>Beschnitt</translation>
+    </message>
+    <message>
+      <source>Painted beyond the edge and trimmed off</source>
+      <translation>Über den Rand hinaus gemalt und abgeschnitten</translation>
+    </message>
+    <message>
+      <source>Set the bleed</source>
+      <translation>Den Beschnitt einstellen</translation>
+    </message>
+    <message>
+      <source> mm</source>
+      <translation> mm</translation>
+    </message>
+    <message>
+      <source>round the edge</source>
+      <translation>um die Kante</translation>
+    </message>
+    <message>
+      <source>Painted round the edge of the stretcher</source>
+      <translation>Um die Kante des Keilrahmens gemalt</translation>
+    </message>
+    <message>
+      <source>Wrap the edge</source>
+      <translation>Die Kante umschlagen</translation>
+    </message>
+    <message>
+      <source>bevel or rebate</source>
+      <translation>Fase oder Falz</translation>
+    </message>
+    <message>
+      <source>Of the face, lost to a bevel or a frame's rebate</source>
+      <translation>Von der Malfläche, an eine Fase oder den Falz eines Rahmens verloren</translation>
+    </message>
+    <message>
+      <source>Set the bevel</source>
+      <translation>Die Fase einstellen</translation>
+    </message>
+    <message>
+      <source>boards</source>
+      <translation>Tafeln</translation>
+    </message>
+    <message>
+      <source>Boards side by side that the panel is made of</source>
+      <translation>Tafeln nebeneinander, aus denen die Fläche besteht</translation>
+    </message>
+    <message>
+      <source>Say the boards</source>
+      <translation>Die Tafeln sagen</translation>
+    </message>
+    <message>
+      <source> across</source>
+      <translation> quer</translation>
+    </message>
+    <message>
+      <source>and</source>
+      <translation>und</translation>
+    </message>
+    <message>
+      <source>Boards one above the other</source>
+      <translation>Tafeln übereinander</translation>
+    </message>
+    <message>
+      <source> down</source>
+      <translation> hoch</translation>
+    </message>
+    <message>
+      <source>Canvas %1 × %2 cm, the plan at %3 %.</source>
+      <translation>Leinwand %1 × %2 cm, der Plan zu %3 %.</translation>
+    </message>
+    <message>
+      <source> &lt;b&gt;%1 cm&lt;/b&gt; of the plan's width are lost.</source>
+      <translation> &lt;b&gt;%1 cm&lt;/b&gt; der Breite des Plans gehen verloren.</translation>
+    </message>
+    <message>
+      <source> &lt;b&gt;%1 cm&lt;/b&gt; of the plan's height are lost.</source>
+      <translation> &lt;b&gt;%1 cm&lt;/b&gt; der Höhe des Plans gehen verloren.</translation>
+    </message>
+    <message>
+      <source> &lt;b&gt;%1 cm&lt;/b&gt; at the sides are not planned.</source>
+      <translation> &lt;b&gt;%1 cm&lt;/b&gt; an den Seiten sind nicht geplant.</translation>
+    </message>
+    <message>
+      <source> &lt;b&gt;%1 cm&lt;/b&gt; above and below are not planned.</source>
+      <translation> &lt;b&gt;%1 cm&lt;/b&gt; oben und unten sind nicht geplant.</translation>
+    </message>
+    <message>
+      <source> Cut the cloth for %1 × %2 cm of paint.</source>
+      <translation> Das Tuch für %1 × %2 cm Farbe zuschneiden.</translation>
+    </message>
+    <message>
+      <source>Lines</source>
+      <translation>Linien</translation>
+    </message>
+    <message>
+      <source>Line art to trace and to paint over: how much of it, how it is drawn</source>
+      <translation>Strichzeichnung zum Durchpausen und Übermalen: wie viel davon, wie gezeichnet</translation>
+    </message>
+    <message>
+      <source>inner lines</source>
+      <translation>innere Linien</translation>
+    </message>
+    <message>
+      <source>From outlines only to everything: whole lines, the most telling first</source>
+      <translation>Von bloßen Umrissen bis zu allem: ganze Linien, die sprechendsten zuerst</translation>
+    </message>
+    <message>
+      <source>Choose the lines</source>
+      <translation>Die Linien wählen</translation>
+    </message>
+    <message>
+      <source>outlines only</source>
+      <translation>nur Umrisse</translation>
+    </message>
+    <message>
+      <source>weight</source>
+      <translation>Stärke</translation>
+    </message>
+    <message>
+      <source>How wide a line is drawn; outlines a little wider</source>
+      <translation>Wie breit eine Linie gezeichnet wird; Umrisse etwas breiter</translation>
+    </message>
+    <message>
+      <source>Set the weight</source>
+      <translation>Die Stärke einstellen</translation>
+    </message>
+    <message>
+      <source>black</source>
+      <translation>Schwarz</translation>
+    </message>
+    <message>
+      <source>Less black for faint tracing</source>
+      <translation>Weniger Schwarz für schwache Pausen</translation>
+    </message>
+    <message>
+      <source>Set the grey</source>
+      <translation>Das Grau einstellen</translation>
+    </message>
+    <message>
+      <source>for a dark ground</source>
+      <translation>für dunklen Grund</translation>
+    </message>
+    <message>
+      <source>White lines, to trace onto a toned or black ground</source>
+      <translation>Weiße Linien, für getönten oder schwarzen Grund</translation>
+    </message>
+    <message>
+      <source>Draw for a dark ground</source>
+      <translation>Für dunklen Grund zeichnen</translation>
+    </message>
+    <message>
+      <source>mirrored on paper</source>
+      <translation>auf Papier gespiegelt</translation>
+    </message>
+    <message>
+      <source>For rubbing down from the back of the sheet</source>
+      <translation>Zum Abreiben von der Rückseite des Bogens</translation>
+    </message>
+    <message>
+      <source>Mirror the sheets</source>
+      <translation>Die Bögen spiegeln</translation>
+    </message>
+    <message>
+      <source>borders of shadows</source>
+      <translation>Ränder der Schatten</translation>
+    </message>
+    <message>
+      <source>Where form turns from the light (dotted) and where shadows are cast (dashed)</source>
+      <translation>Wo Form sich vom Licht abwendet (gepunktet) und wo Schlagschatten fallen (gestrichelt)</translation>
+    </message>
+    <message>
+      <source>Draw the shadows' borders</source>
+      <translation>Die Ränder der Schatten zeichnen</translation>
+    </message>
+    <message>
+      <source>value steps</source>
+      <translation>Tonstufen</translation>
+    </message>
+    <message>
+      <source>Contours between so many values; 0 draws none</source>
+      <translation>Höhenlinien zwischen so vielen Tönen; 0 zeichnet keine</translation>
+    </message>
+    <message>
+      <source>Draw value steps</source>
+      <translation>Tonstufen zeichnen</translation>
+    </message>
+    <message>
+      <source> steps</source>
+      <translation> Stufen</translation>
+    </message>
+    <message>
+      <source>none</source>
+      <translation>keine</translation>
+    </message>
+    <message>
+      <source>Export…</source>
+      <translation>Ausgeben…</translation>
+    </message>
+    <message>
+      <source>The lines as SVG in millimetres with a layer for each thing, layers as OpenRaster, or the picture as PNG or TIFF</source>
+      <translation>Die Linien als SVG in Millimetern mit einer Ebene je Ding, Ebenen als OpenRaster oder das Bild als PNG oder TIFF</translation>
+    </message>
+    <message>
+      <source>Export</source>
+      <translation>Ausgeben</translation>
+    </message>
+    <message>
+      <source>Lines (*.svg);;Layers (*.ora);;Picture (*.png *.tif)</source>
+      <translation>Linien (*.svg);;Ebenen (*.ora);;Bild (*.png *.tif)</translation>
+    </message>
+    <message>
+      <source>Exported as %1.</source>
+      <translation>Ausgegeben als %1.</translation>
+    </message>
+    <message>
+      <source>Drawing the lines…</source>
+      <translation>Die Linien werden gezeichnet…</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1 lines&lt;/b&gt;, %2 m to trace, %3 % of it in strokes over 2 cm.</source>
+      <translation>&lt;b&gt;%1 Linien&lt;/b&gt;, %2 m zu pausen, davon %3 % in Zügen über 2 cm.</translation>
+    </message>
+    <message>
+      <source>Strokes</source>
+      <translation>Striche</translation>
+    </message>
+    <message>
+      <source>Which way fur, grass, hair or folds run, read from the photograph in hand</source>
+      <translation>Wohin Fell, Gras, Haar oder Falten laufen, aus dem Foto in der Hand gelesen</translation>
+    </message>
+    <message>
+      <source>stroke</source>
+      <translation>Strich</translation>
+    </message>
+    <message>
+      <source>How wide a stroke is at its widest</source>
+      <translation>Wie breit ein Strich an seiner breitesten Stelle ist</translation>
+    </message>
+    <message>
+      <source>Set the stroke's width</source>
+      <translation>Die Strichbreite einstellen</translation>
+    </message>
+    <message>
+      <source>Stroke sheet…</source>
+      <translation>Strichbogen…</translation>
+    </message>
+    <message>
+      <source>A PDF at 1:1 of what is in hand, its strokes drawn where they lie</source>
+      <translation>Ein PDF 1:1 von dem in der Hand, seine Striche gezeichnet, wo sie liegen</translation>
+    </message>
+    <message>
+      <source>Stroke sheet</source>
+      <translation>Strichbogen</translation>
+    </message>
+    <message>
+      <source>PDF (*.pdf)</source>
+      <translation>PDF (*.pdf)</translation>
+    </message>
+    <message>
+      <source>The stroke sheet is in %1.</source>
+      <translation>Der Strichbogen liegt in %1.</translation>
+    </message>
+    <message>
+      <source>Click a thing on the board: its strokes are read from its photograph.</source>
+      <translation>Klicke ein Ding auf der Bildtafel an: seine Striche werden aus seinem Foto gelesen.</translation>
+    </message>
+    <message>
+      <source>Reading which way it runs…</source>
+      <translation>Es wird gelesen, wohin es läuft…</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: no direction can be told; it has no strands, or they are too small here.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: es lässt sich keine Richtung sagen; es hat keine Strähnen, oder sie sind hier zu klein.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: strands %2 mm long as seen, %3 (± %4°); told on %5 % of it, left open elsewhere.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: Strähnen, so gesehen %2 mm lang, %3 (± %4°); auf %5 % davon zu sagen, sonst offengelassen.</translation>
+    </message>
+    <message>
+      <source>straight</source>
+      <translation>gerade</translation>
+    </message>
+    <message>
+      <source>slightly wavy</source>
+      <translation>leicht gewellt</translation>
+    </message>
+    <message>
+      <source>wavy</source>
+      <translation>gewellt</translation>
+    </message>
+    <message>
+      <source> Light strokes (L* %1) over its shade (L* %2): %3 a cm make L* %4.</source>
+      <translation> Helle Striche (L* %1) über seinem Schatten (L* %2): %3 je cm ergeben L* %4.</translation>
+    </message>
+    <message>
+      <source>Stencil</source>
+      <translation>Schablone</translation>
+    </message>
+    <message>
+      <source>A stencil or a mask of what is in hand, for a knife</source>
+      <translation>Eine Schablone oder Maske von dem in der Hand, fürs Messer</translation>
+    </message>
+    <message>
+      <source>cut</source>
+      <translation>schneiden</translation>
+    </message>
+    <message>
+      <source>A stencil is cut away and painted through; a mask covers the thing while something else is sprayed</source>
+      <translation>Eine Schablone wird ausgeschnitten und durchgemalt; eine Maske deckt das Ding ab, während anderes gespritzt wird</translation>
+    </message>
+    <message>
+      <source>a stencil</source>
+      <translation>eine Schablone</translation>
+    </message>
+    <message>
+      <source>a mask</source>
+      <translation>eine Maske</translation>
+    </message>
+    <message>
+      <source>bridges</source>
+      <translation>Stege</translation>
+    </message>
+    <message>
+      <source>Least width of what holds a stencil's islands, so that nothing falls out</source>
+      <translation>Mindestbreite dessen, was die Inseln einer Schablone hält, damit nichts herausfällt</translation>
+    </message>
+    <message>
+      <source>Set the bridges</source>
+      <translation>Die Stege einstellen</translation>
+    </message>
+    <message>
+      <source>directions</source>
+      <translation>Richtungen</translation>
+    </message>
+    <message>
+      <source>One shape from many directions, for a flock or a crowd: laid side by side on the sheets</source>
+      <translation>Eine Form aus vielen Richtungen, für einen Schwarm oder eine Menge: nebeneinander auf den Bögen</translation>
+    </message>
+    <message>
+      <source>Cutting sheet…</source>
+      <translation>Schneidebogen…</translation>
+    </message>
+    <message>
+      <source>A PDF at 1:1 in its place on the canvas, hatched where it is cut away</source>
+      <translation>Ein PDF 1:1 an seinem Platz auf der Leinwand, schraffiert, wo ausgeschnitten wird</translation>
+    </message>
+    <message>
+      <source>Cutting sheet</source>
+      <translation>Schneidebogen</translation>
+    </message>
+    <message>
+      <source>The cutting sheet is in %1.</source>
+      <translation>Der Schneidebogen liegt in %1.</translation>
+    </message>
+    <message>
+      <source>Click a thing on the board to have it cut.</source>
+      <translation>Klicke ein Ding auf der Bildtafel an, um es schneiden zu lassen.</translation>
+    </message>
+    <message>
+      <source>Drawing the shape…</source>
+      <translation>Die Form wird gezeichnet…</translation>
+    </message>
+    <message>
+      <source>It is not seen on the canvas, or too small for a knife.</source>
+      <translation>Es ist auf der Leinwand nicht zu sehen, oder zu klein für ein Messer.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: %2 to cut.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: %2 zu schneiden.</translation>
+    </message>
+    <message>
+      <source>one piece</source>
+      <translation>ein Stück</translation>
+    </message>
+    <message>
+      <source>%1 pieces</source>
+      <translation>%1 Stücke</translation>
+    </message>
+    <message>
+      <source> Nothing falls out.</source>
+      <translation> Nichts fällt heraus.</translation>
+    </message>
+    <message>
+      <source> One island would fall out;</source>
+      <translation> Eine Insel fiele heraus;</translation>
+    </message>
+    <message>
+      <source> %1 islands would fall out;</source>
+      <translation> %1 Inseln fielen heraus;</translation>
+    </message>
+    <message>
+      <source> %1 bridges of %2 mm hold what would.</source>
+      <translation> %1 Stege von %2 mm halten, was herausfiele.</translation>
+    </message>
+    <message>
+      <source> Cut away from yourself, on a mat, with a fresh blade.</source>
+      <translation> Vom Körper weg schneiden, auf einer Matte, mit frischer Klinge.</translation>
+    </message>
+    <message>
+      <source>sheet %1</source>
+      <translation>Bogen %1</translation>
+    </message>
+    <message>
+      <source>%1 cm lost on each side</source>
+      <translation>%1 cm auf jeder Seite verloren</translation>
+    </message>
+    <message>
+      <source>%1 cm lost above and below</source>
+      <translation>%1 cm oben und unten verloren</translation>
+    </message>
+    <message>
+      <source>Tick as traced</source>
+      <translation>Als gepaust abhaken</translation>
+    </message>
+    <message>
+      <source>Take the tick back</source>
+      <translation>Den Haken zurücknehmen</translation>
+    </message>
+    <message>
+      <source>Grid</source>
+      <translation>Raster</translation>
+    </message>
+    <message>
+      <source>Squares to draw by, what to mark along the canvas' edges, what is traced</source>
+      <translation>Quadrate zum Danachzeichnen, was an den Kanten der Leinwand anzuzeichnen ist, was gepaust ist</translation>
+    </message>
+    <message>
+      <source>squares of</source>
+      <translation>Quadrate von</translation>
+    </message>
+    <message>
+      <source>Side of a square; the program picks one that gives 6 to 14 squares along the long side</source>
+      <translation>Seite eines Quadrats; das Programm nimmt eine, die 6 bis 14 Quadrate auf der langen Seite ergibt</translation>
+    </message>
+    <message>
+      <source>%1 in</source>
+      <translation>%1 Zoll</translation>
+    </message>
+    <message>
+      <source>%1, chosen</source>
+      <translation>%1, gewählt</translation>
+    </message>
+    <message>
+      <source>Choose the squares</source>
+      <translation>Die Quadrate wählen</translation>
+    </message>
+    <message>
+      <source>cross and quarters only</source>
+      <translation>nur Kreuz und Viertel</translation>
+    </message>
+    <message>
+      <source>The cross, quarter lines and diagonals, for those who want no more</source>
+      <translation>Kreuz, Viertellinien und Diagonalen, für alle, die nicht mehr wollen</translation>
+    </message>
+    <message>
+      <source>Choose cross and quarters</source>
+      <translation>Kreuz und Viertel wählen</translation>
+    </message>
+    <message>
+      <source>Tick squares</source>
+      <translation>Quadrate abhaken</translation>
+    </message>
+    <message>
+      <source>Click a square on the board once it is on the canvas (T)</source>
+      <translation>Ein Quadrat auf der Bildtafel anklicken, sobald es auf der Leinwand ist (T)</translation>
+    </message>
+    <message>
+      <source>what is in hand is traced</source>
+      <translation>das in der Hand ist gepaust</translation>
+    </message>
+    <message>
+      <source>Ticks the element in hand, whatever squares it lies in</source>
+      <translation>Hakt das Ding in der Hand ab, in welchen Quadraten es auch liegt</translation>
+    </message>
+    <message>
+      <source>Begin anew</source>
+      <translation>Neu beginnen</translation>
+    </message>
+    <message>
+      <source>Takes all ticks back</source>
+      <translation>Nimmt alle Haken zurück</translation>
+    </message>
+    <message>
+      <source>Begin tracing anew</source>
+      <translation>Das Pausen neu beginnen</translation>
+    </message>
+    <message>
+      <source>Grid sheets…</source>
+      <translation>Rasterbögen…</translation>
+    </message>
+    <message>
+      <source>A PDF of the squares at 1:1 with what to mark along each edge</source>
+      <translation>Ein PDF der Quadrate 1:1 mit dem, was an jeder Kante anzuzeichnen ist</translation>
+    </message>
+    <message>
+      <source>Grid sheets</source>
+      <translation>Rasterbögen</translation>
+    </message>
+    <message>
+      <source>The grid is in %1.</source>
+      <translation>Das Raster liegt in %1.</translation>
+    </message>
+    <message>
+      <source>%1 × %2 squares; mark the upper and lower edge every %3 from the left, the sides every %4 from the top.</source>
+      <translation>%1 × %2 Quadrate; die obere und untere Kante alle %3 von links anzeichnen, die Seiten alle %4 von oben.</translation>
+    </message>
+    <message>
+      <source> %1 squares are dense: quarter them.</source>
+      <translation> %1 Quadrate sind dicht: vierteln.</translation>
+    </message>
+    <message>
+      <source> Every thing is traced.</source>
+      <translation> Jedes Ding ist gepaust.</translation>
+    </message>
+    <message>
+      <source> Still to trace: %1.</source>
+      <translation> Noch zu pausen: %1.</translation>
+    </message>
+    <message>
+      <source> &lt;b&gt;%1 of %2 traced&lt;/b&gt;%3.</source>
+      <translation> &lt;b&gt;%1 von %2 gepaust&lt;/b&gt;%3.</translation>
+    </message>
+    <message>
+      <source>; next %1</source>
+      <translation>; als Nächstes %1</translation>
+    </message>
+    <message>
+      <source>Landmarks</source>
+      <translation>Messpunkte</translation>
+    </message>
+    <message>
+      <source>The points that fix the drawing best, each found with a ruler</source>
+      <translation>Die Punkte, die die Zeichnung am besten festlegen, jeder mit dem Lineal zu finden</translation>
+    </message>
+    <message>
+      <source>point</source>
+      <translation>Punkt</translation>
+    </message>
+    <message>
+      <source>across</source>
+      <translation>quer</translation>
+    </message>
+    <message>
+      <source>down</source>
+      <translation>hoch</translation>
+    </message>
+    <message>
+      <source>to others</source>
+      <translation>zu anderen</translation>
+    </message>
+    <message>
+      <source>List to print…</source>
+      <translation>Liste zum Drucken…</translation>
+    </message>
+    <message>
+      <source>A PDF: the plan with its points, and how to find each</source>
+      <translation>Ein PDF: der Plan mit seinen Punkten, und wie jeder zu finden ist</translation>
+    </message>
+    <message>
+      <source>Next open one</source>
+      <translation>Nächster offener</translation>
+    </message>
+    <message>
+      <source>Goes to the next landmark that is not ticked (])</source>
+      <translation>Geht zum nächsten Messpunkt ohne Haken (])</translation>
+    </message>
+    <message>
+      <source>Tick it</source>
+      <translation>Abhaken</translation>
+    </message>
+    <message>
+      <source>It is on the canvas (T)</source>
+      <translation>Er ist auf der Leinwand (T)</translation>
+    </message>
+    <message>
+      <source>%1  %2</source>
+      <translation>%1  %2</translation>
+    </message>
+    <message>
+      <source>%1 from the %2</source>
+      <translation>%1 von %2</translation>
+    </message>
+    <message>
+      <source>bottom</source>
+      <translation>unten</translation>
+    </message>
+    <message>
+      <source>top</source>
+      <translation>oben</translation>
+    </message>
+    <message>
+      <source>%1 to %2, %3 to %4</source>
+      <translation>%1 bis %2, %3 bis %4</translation>
+    </message>
+    <message>
+      <source>The landmarks are in %1.</source>
+      <translation>Die Messpunkte liegen in %1.</translation>
+    </message>
+    <message>
+      <source>Looking for landmarks…</source>
+      <translation>Messpunkte werden gesucht…</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1 landmarks&lt;/b&gt;, %2 on the canvas.</source>
+      <translation>&lt;b&gt;%1 Messpunkte&lt;/b&gt;, %2 auf der Leinwand.</translation>
+    </message>
+    <message>
+      <source> From %1 (%2) to %3 (%4) must be %5.</source>
+      <translation> Von %1 (%2) bis %3 (%4) müssen es %5 sein.</translation>
+    </message>
+    <message>
+      <source>Sheets</source>
+      <translation>Bögen</translation>
+    </message>
+    <message>
+      <source>Sheets at 1:1 with a squared grid, line art or the picture; sheets for the easel</source>
+      <translation>Bögen 1:1 mit Raster, Strichzeichnung oder dem Bild; Bögen für die Staffelei</translation>
+    </message>
+    <message>
+      <source>carry over</source>
+      <translation>übertragen</translation>
+    </message>
+    <message>
+      <source>What goes on the sheets: lines to trace, the picture itself, or only the squares; or one page for the easel</source>
+      <translation>Was auf die Bögen kommt: Linien zum Pausen, das Bild selbst oder nur die Quadrate; oder eine Seite für die Staffelei</translation>
+    </message>
+    <message>
+      <source>line art</source>
+      <translation>Strichzeichnung</translation>
+    </message>
+    <message>
+      <source>picture</source>
+      <translation>Bild</translation>
+    </message>
+    <message>
+      <source>grid alone</source>
+      <translation>Raster allein</translation>
+    </message>
+    <message>
+      <source>colours, one page</source>
+      <translation>Farben, eine Seite</translation>
+    </message>
+    <message>
+      <source>values, one page</source>
+      <translation>Tonwerte, eine Seite</translation>
+    </message>
+    <message>
+      <source>landmarks, one page</source>
+      <translation>Messpunkte, eine Seite</translation>
+    </message>
+    <message>
+      <source>what is in hand, again</source>
+      <translation>das in der Hand, noch einmal</translation>
+    </message>
+    <message>
+      <source>The paper in your printer</source>
+      <translation>Das Papier in deinem Drucker</translation>
+    </message>
+    <message>
+      <source>Choose the paper</source>
+      <translation>Das Papier wählen</translation>
+    </message>
+    <message>
+      <source>shared strip</source>
+      <translation>gemeinsamer Streifen</translation>
+    </message>
+    <message>
+      <source>What neighbouring sheets share. Printers drift by a millimetre or two.</source>
+      <translation>Was benachbarte Bögen gemeinsam haben. Drucker weichen um ein, zwei Millimeter ab.</translation>
+    </message>
+    <message>
+      <source>Set the shared strip</source>
+      <translation>Den gemeinsamen Streifen einstellen</translation>
+    </message>
+    <message>
+      <source>ruler measures</source>
+      <translation>Lineal misst</translation>
+    </message>
+    <message>
+      <source>What the 10 cm ruler of a printed sheet measures: all later sheets are corrected by it</source>
+      <translation>Was das 10-cm-Lineal eines gedruckten Bogens misst: alle späteren Bögen werden danach berichtigt</translation>
+    </message>
+    <message>
+      <source>Correct the printer</source>
+      <translation>Den Drucker berichtigen</translation>
+    </message>
+    <message>
+      <source>with the squared grid</source>
+      <translation>mit dem Raster</translation>
+    </message>
+    <message>
+      <source>Prints the squares over the sheets too, so that they can be laid on a squared canvas</source>
+      <translation>Druckt die Quadrate auch über die Bögen, damit sie auf eine gerasterte Leinwand gelegt werden können</translation>
+    </message>
+    <message>
+      <source>on</source>
+      <translation>auf</translation>
+    </message>
+    <message>
+      <source>A PDF to print elsewhere, a printer of this desktop, or a simulated one that strays</source>
+      <translation>Ein PDF, um anderswo zu drucken, ein Drucker dieses Arbeitsplatzes oder ein nachgeahmter, der abweicht</translation>
+    </message>
+    <message>
+      <source>a PDF</source>
+      <translation>ein PDF</translation>
+    </message>
+    <message>
+      <source>a printer</source>
+      <translation>ein Drucker</translation>
+    </message>
+    <message>
+      <source>a printer that strays (simulated)</source>
+      <translation>ein Drucker, der abweicht (nachgeahmt)</translation>
+    </message>
+    <message>
+      <source>Write the sheets…</source>
+      <translation>Die Bögen schreiben…</translation>
+    </message>
+    <message>
+      <source>Writes a PDF at 1:1 with overlap, cut marks, a map of the sheets and a 10 cm ruler on each</source>
+      <translation>Schreibt ein PDF 1:1 mit Überlappung, Schnittmarken, einem Übersichtsplan der Bögen und einem 10-cm-Lineal auf jedem</translation>
+    </message>
+    <message>
+      <source>How far the sheets are</source>
+      <translation>Wie weit die Bögen sind</translation>
+    </message>
+    <message>
+      <source>Gives the sheets up; nothing is left behind</source>
+      <translation>Gibt die Bögen auf; nichts bleibt zurück</translation>
+    </message>
+    <message>
+      <source>The sheets are in %1. Print them at 100 % and measure the ruler on each.</source>
+      <translation>Die Bögen liegen in %1. Mit 100 % drucken und auf jedem das Lineal nachmessen.</translation>
+    </message>
+    <message>
+      <source>The sheets were not written.</source>
+      <translation>Die Bögen wurden nicht geschrieben.</translation>
+    </message>
+    <message>
+      <source>Write the sheets</source>
+      <translation>Die Bögen schreiben</translation>
+    </message>
+    <message>
+      <source>sheets.pdf</source>
+      <translation>boegen.pdf</translation>
+    </message>
+    <message>
+      <source>%1 sheets of %2 in %3 columns and %4 rows, and a map of them. Grid: %5 × %6 squares of %7 cm; along the upper edge mark every %7 cm from the left, down the side every %7 cm from the top.</source>
+      <translation>%1 Bögen %2 in %3 Spalten und %4 Reihen und ein Übersichtsplan. Raster: %5 × %6 Quadrate von %7 cm; die obere Kante alle %7 cm von links anzeichnen, die Seite alle %7 cm von oben.</translation>
+    </message>
+    <message>
+      <source>Drag each corner onto the canvas' corner; arrows move it by a pixel, Tab takes the next, Esc ends.</source>
+      <translation>Jede Ecke auf die Ecke der Leinwand ziehen; Pfeile bewegen sie um einen Bildpunkt, Tab nimmt die nächste, Esc beendet.</translation>
+    </message>
+    <message>
+      <source>Projector</source>
+      <translation>Projektor</translation>
+    </message>
+    <message>
+      <source>The plan thrown onto the canvas, squared up to its corners</source>
+      <translation>Der Plan auf die Leinwand geworfen und auf ihre Ecken ausgerichtet</translation>
+    </message>
+    <message>
+      <source>projector</source>
+      <translation>Projektor</translation>
+    </message>
+    <message>
+      <source>A screen of this desktop, or the simulated one to learn with</source>
+      <translation>Ein Bildschirm dieses Arbeitsplatzes oder der nachgeahmte zum Lernen</translation>
+    </message>
+    <message>
+      <source>simulated</source>
+      <translation>nachgeahmt</translation>
+    </message>
+    <message>
+      <source>screen %1, %2 × %3</source>
+      <translation>Bildschirm %1, %2 × %3</translation>
+    </message>
+    <message>
+      <source>throw</source>
+      <translation>werfen</translation>
+    </message>
+    <message>
+      <source>What is thrown onto the canvas</source>
+      <translation>Was auf die Leinwand geworfen wird</translation>
+    </message>
+    <message>
+      <source>grid</source>
+      <translation>Raster</translation>
+    </message>
+    <message>
+      <source>line art and grid</source>
+      <translation>Strichzeichnung und Raster</translation>
+    </message>
+    <message>
+      <source>what is in hand</source>
+      <translation>das in der Hand</translation>
+    </message>
+    <message>
+      <source>one value step</source>
+      <translation>eine Tonstufe</translation>
+    </message>
+    <message>
+      <source>the picture</source>
+      <translation>das Bild</translation>
+    </message>
+    <message>
+      <source>one pass, far to near</source>
+      <translation>ein Durchgang, von fern nach nah</translation>
+    </message>
+    <message>
+      <source>values up to</source>
+      <translation>Töne bis</translation>
+    </message>
+    <message>
+      <source>What is as dark as that or darker is thrown white</source>
+      <translation>Was so dunkel ist wie das oder dunkler, wird weiß geworfen</translation>
+    </message>
+    <message>
+      <source> of 5</source>
+      <translation> von 5</translation>
+    </message>
+    <message>
+      <source>pass</source>
+      <translation>Durchgang</translation>
+    </message>
+    <message>
+      <source>What is painted in that pass: 1 the farthest third of things, 3 the nearest</source>
+      <translation>Was in diesem Durchgang gemalt wird: 1 das fernste Drittel der Dinge, 3 das nächste</translation>
+    </message>
+    <message>
+      <source> of 3</source>
+      <translation> von 3</translation>
+    </message>
+    <message>
+      <source>brightness</source>
+      <translation>Helligkeit</translation>
+    </message>
+    <message>
+      <source>Dims what is thrown, so that the paint can be seen under it</source>
+      <translation>Dämpft, was geworfen wird, damit die Farbe darunter zu sehen ist</translation>
+    </message>
+    <message>
+      <source>dark lines on light</source>
+      <translation>dunkle Linien auf Hell</translation>
+    </message>
+    <message>
+      <source>For a light ground in a dark room; else light lines on black</source>
+      <translation>Für hellen Grund in dunklem Raum; sonst helle Linien auf Schwarz</translation>
+    </message>
+    <message>
+      <source>Throw it</source>
+      <translation>Werfen</translation>
+    </message>
+    <message>
+      <source>Opens the projector's picture; drag its corners onto the canvas', Esc ends it</source>
+      <translation>Öffnet das Bild des Projektors; seine Ecken auf die der Leinwand ziehen, Esc beendet</translation>
+    </message>
+    <message>
+      <source>Throw dots</source>
+      <translation>Punkte werfen</translation>
+    </message>
+    <message>
+      <source>A pattern of dots to be photographed: the corners are then found by themselves</source>
+      <translation>Ein Punktmuster zum Abfotografieren: die Ecken werden dann von selbst gefunden</translation>
+    </message>
+    <message>
+      <source>Photograph them</source>
+      <translation>Abfotografieren</translation>
+    </message>
+    <message>
+      <source>With the simulated camera; with a real projector the photograph is chosen as a file</source>
+      <translation>Mit der nachgeahmten Kamera; bei einem wirklichen Projektor wird das Foto als Datei gewählt</translation>
+    </message>
+    <message>
+      <source>Photograph of the dots</source>
+      <translation>Foto der Punkte</translation>
+    </message>
+    <message>
+      <source>Pictures (*.jpg *.jpeg *.png *.tif *.heic)</source>
+      <translation>Bilder (*.jpg *.jpeg *.png *.tif *.heic)</translation>
+    </message>
+    <message>
+      <source>The simulated room</source>
+      <translation>Der nachgeahmte Raum</translation>
+    </message>
+    <message>
+      <source>Stand the projector before the canvas, throw the picture, and square it up to the canvas' corners.</source>
+      <translation>Den Projektor vor die Leinwand stellen, das Bild werfen und auf die Ecken der Leinwand ausrichten.</translation>
+    </message>
+    <message>
+      <source>Photograph the dots with all four corners of the canvas in the picture.</source>
+      <translation>Die Punkte mit allen vier Ecken der Leinwand im Bild fotografieren.</translation>
+    </message>
+    <message>
+      <source>Squared up by %1 dots, to %2 mm.</source>
+      <translation>Ausgerichtet nach %1 Punkten, auf %2 mm.</translation>
+    </message>
+    <message>
+      <source>Drag the four corners onto the canvas', or throw dots and photograph them.</source>
+      <translation>Die vier Ecken auf die der Leinwand ziehen, oder Punkte werfen und fotografieren.</translation>
+    </message>
+    <message>
+      <source> In the simulated room its worst corner is off by %1 mm.</source>
+      <translation> Im nachgeahmten Raum liegt die schlechteste Ecke %1 mm daneben.</translation>
+    </message>
+    <message>
+      <source>Bend</source>
+      <translation>Biegen</translation>
+    </message>
+    <message>
+      <source>Set pins on the cut-out and drag one: a neck tilts, an arm sinks, the rest follows stiffly</source>
+      <translation>Nadeln auf den Ausschnitt setzen und eine ziehen: ein Hals neigt sich, ein Arm sinkt, der Rest folgt steif</translation>
+    </message>
+    <message>
+      <source>Take the pins out</source>
+      <translation>Nadeln herausnehmen</translation>
+    </message>
+    <message>
+      <source>The cut-out is again as photographed</source>
+      <translation>Der Ausschnitt ist wieder wie fotografiert</translation>
+    </message>
+    <message>
+      <source>Click sets a pin, drag one to bend: %1 set. Two at least: one holds, one moves. Delete takes the held one out.</source>
+      <translation>Ein Klick setzt eine Nadel, ziehen biegt: %1 gesetzt. Mindestens zwei: eine hält, eine bewegt. Entf nimmt die gehaltene heraus.</translation>
+    </message>
+    <message>
+      <source>Cut something out first; then set pins on it.</source>
+      <translation>Schneide erst etwas aus; dann setze Nadeln darauf.</translation>
+    </message>
+    <message>
+      <source>Draw a rectangle around the thing</source>
+      <translation>Ein Rechteck um das Ding ziehen</translation>
+    </message>
+    <message>
+      <source>Strokes say: surely in</source>
+      <translation>Striche sagen: sicher innen</translation>
+    </message>
+    <message>
+      <source>Strokes say: surely out</source>
+      <translation>Striche sagen: sicher außen</translation>
+    </message>
+    <message>
+      <source>Strokes say: unsure again</source>
+      <translation>Striche sagen: wieder unsicher</translation>
+    </message>
+    <message>
+      <source>The next points of the thread bend, or make corners</source>
+      <translation>Die nächsten Punkte des Fadens biegen oder machen Ecken</translation>
+    </message>
+    <message>
+      <source>The next closed thread takes a hole out</source>
+      <translation>Der nächste geschlossene Faden nimmt ein Loch heraus</translation>
+    </message>
+    <message>
+      <source>Follow the edge free hand, button held</source>
+      <translation>Der Kante freihändig folgen, Taste gehalten</translation>
+    </message>
+    <message>
+      <source>Take the held point or pin away</source>
+      <translation>Den gehaltenen Punkt oder die Nadel wegnehmen</translation>
+    </message>
+    <message>
+      <source>Which picture to work on</source>
+      <translation>An welchem Bild gearbeitet wird</translation>
+    </message>
+    <message>
+      <source>Cut</source>
+      <translation>Ausschneiden</translation>
+    </message>
+    <message>
+      <source>Mark in and out</source>
+      <translation>Innen und außen zeigen</translation>
+    </message>
+    <message>
+      <source>Nothing can be cut from a picture whose file cannot be read.</source>
+      <translation>Aus einem Bild, dessen Datei sich nicht lesen lässt, kann nichts geschnitten werden.</translation>
+    </message>
+    <message>
+      <source>Nothing was left to cut out: say what is in and what is out.</source>
+      <translation>Es blieb nichts auszuschneiden: sage, was innen und was außen ist.</translation>
+    </message>
+    <message>
+      <source>Cut it out</source>
+      <translation>Ausschneiden</translation>
+    </message>
+    <message>
+      <source>Stand it in the scene</source>
+      <translation>In die Szene stellen</translation>
+    </message>
+    <message>
+      <source>“%1” now stands in the scene, 1.7 m tall. Give it its true height on the Stage (Alt+4).</source>
+      <translation>„%1“ steht jetzt in der Szene, 1,7 m groß. Gib ihm seine wahre Höhe im Bildraum (Alt+4).</translation>
+    </message>
+    <message>
+      <source>“%1” now stands in the scene, as tall as it usually is: %2 m.</source>
+      <translation>„%1“ steht jetzt in der Szene, so groß wie üblich: %2 m.</translation>
+    </message>
+    <message>
+      <source>uncertain band</source>
+      <translation>unsicherer Saum</translation>
+    </message>
+    <message>
+      <source>Width of the uncertain band. Wider for hair and out-of-focus edges, narrow for crisp ones.</source>
+      <translation>Breite des unsicheren Saums. Breiter für Haar und unscharfe Kanten, schmal für scharfe.</translation>
+    </message>
+    <message>
+      <source>Works out the soft edge from all that was said; the photograph itself is never changed (Enter)</source>
+      <translation>Rechnet die weiche Kante aus allem Gesagten; das Foto selbst wird nie geändert (Eingabe)</translation>
+    </message>
+    <message>
+      <source>Gives the cut up; what was cut before stays</source>
+      <translation>Gibt den Schnitt auf; was vorher geschnitten war, bleibt</translation>
+    </message>
+    <message>
+      <source>Begin again</source>
+      <translation>Neu beginnen</translation>
+    </message>
+    <message>
+      <source>Drops threads, strokes and grounds of this picture; what was cut stays until you cut anew</source>
+      <translation>Verwirft Fäden, Striche und Flächen dieses Bilds; was geschnitten war, bleibt bis zum neuen Schnitt</translation>
+    </message>
+    <message>
+      <source>Its name; the same as a cast member's shows that member</source>
+      <translation>Sein Name; derselbe wie in der Besetzung zeigt dieses Mitglied</translation>
+    </message>
+    <message>
+      <source>what it is</source>
+      <translation>was es ist</translation>
+    </message>
+    <message>
+      <source>Puts the cut-out on the ground of your scene at the height you give it on the Stage</source>
+      <translation>Setzt den Ausschnitt auf den Boden der Szene, in der Höhe, die du ihm im Bildraum gibst</translation>
+    </message>
+    <message>
+      <source>Bring in a picture at Gather first.</source>
+      <translation>Hole zuerst beim Sammeln ein Bild herein.</translation>
+    </message>
+    <message>
+      <source>The file of “%1” cannot be read: there is nothing to cut from. It comes back by itself, or find it again at Gather.</source>
+      <translation>Die Datei von „%1“ lässt sich nicht lesen: es gibt nichts auszuschneiden. Sie kommt von selbst wieder, oder finde sie beim Sammeln.</translation>
+    </message>
+    <message>
+      <source>Following the edge…</source>
+      <translation>Der Kante wird gefolgt…</translation>
+    </message>
+    <message>
+      <source>Cut out. Measuring the edge…</source>
+      <translation>Ausgeschnitten. Die Kante wird gemessen…</translation>
+    </message>
+    <message>
+      <source>Cut out. Edge: %1 px wide%2, ΔE %3 to the inside before cleaning, jaggedness %4 %. %5</source>
+      <translation>Ausgeschnitten. Kante: %1 px breit%2, ΔE %3 zum Inneren vor dem Reinigen, Zackigkeit %4 %. %5</translation>
+    </message>
+    <message>
+      <source> (%1 mm on the canvas)</source>
+      <translation> (%1 mm auf der Leinwand)</translation>
+    </message>
+    <message>
+      <source>Thread</source>
+      <translation>Faden</translation>
+    </message>
+    <message>
+      <source>Click a thread along the edge; it is pulled onto the picture's own edge</source>
+      <translation>Einen Faden an der Kante entlang klicken; er wird auf die Kante des Bildes gezogen</translation>
+    </message>
+    <message>
+      <source>curved</source>
+      <translation>gebogen</translation>
+    </message>
+    <message>
+      <source>The next points bend the thread smoothly; plain ones make corners (C)</source>
+      <translation>Die nächsten Punkte biegen den Faden weich; schlichte machen Ecken (C)</translation>
+    </message>
+    <message>
+      <source>a hole</source>
+      <translation>ein Loch</translation>
+    </message>
+    <message>
+      <source>The next closed thread takes a hole out (H)</source>
+      <translation>Der nächste geschlossene Faden nimmt ein Loch heraus (H)</translation>
+    </message>
+    <message>
+      <source>free hand</source>
+      <translation>freihändig</translation>
+    </message>
+    <message>
+      <source>Hold the button and follow the edge; letting go near the start closes the thread (F)</source>
+      <translation>Taste halten und der Kante folgen; Loslassen nahe dem Anfang schließt den Faden (F)</translation>
+    </message>
+    <message>
+      <source>pull to the edge</source>
+      <translation>zur Kante ziehen</translation>
+    </message>
+    <message>
+      <source>How far the thread may be pulled onto the picture's own edge. 0 takes it as drawn.</source>
+      <translation>Wie weit der Faden auf die Kante des Bildes gezogen werden darf. 0 nimmt ihn wie gezeichnet.</translation>
+    </message>
+    <message>
+      <source>Drag a point to correct it, click between two to add one, Delete takes the held one away; Enter cuts again.</source>
+      <translation>Einen Punkt ziehen, um ihn zu berichtigen, zwischen zweien klicken, um einen einzufügen, Entf nimmt den gehaltenen weg; Eingabe schneidet neu.</translation>
+    </message>
+    <message>
+      <source>Click around the element, roughly along its edge: the thread is pulled onto it. Double-click or Enter closes it and cuts.</source>
+      <translation>Um das Ding klicken, ungefähr an seiner Kante entlang: der Faden wird darauf gezogen. Doppelklick oder Eingabe schließt ihn und schneidet.</translation>
+    </message>
+    <message>
+      <source>Touch</source>
+      <translation>Berühren</translation>
+    </message>
+    <message>
+      <source>Draw a rough rectangle, or a few strokes on what is surely in and surely out</source>
+      <translation>Ein grobes Rechteck ziehen, oder ein paar Striche auf das, was sicher innen und sicher außen ist</translation>
+    </message>
+    <message>
+      <source>strokes say</source>
+      <translation>Striche sagen</translation>
+    </message>
+    <message>
+      <source>What the next strokes say (keys R, I, O, U)</source>
+      <translation>Was die nächsten Striche sagen (Tasten R, I, O, U)</translation>
+    </message>
+    <message>
+      <source>a rectangle around it</source>
+      <translation>ein Rechteck darum</translation>
+    </message>
+    <message>
+      <source>surely in</source>
+      <translation>sicher innen</translation>
+    </message>
+    <message>
+      <source>surely out</source>
+      <translation>sicher außen</translation>
+    </message>
+    <message>
+      <source>unsure again</source>
+      <translation>wieder unsicher</translation>
+    </message>
+    <message>
+      <source>Width of the stroke, in pixels of the picture.</source>
+      <translation>Breite des Strichs, in Bildpunkten.</translation>
+    </message>
+    <message>
+      <source>Strokes now say “%1”; each is worked out at once.</source>
+      <translation>Striche sagen jetzt „%1“; jeder wird sofort ausgerechnet.</translation>
+    </message>
+    <message>
+      <source>begin anew with a rectangle</source>
+      <translation>mit einem Rechteck neu beginnen</translation>
+    </message>
+    <message>
+      <source>Draw a rectangle around the thing, or strokes on what is surely in and surely out; each stroke is worked out at once.</source>
+      <translation>Ein Rechteck um das Ding ziehen, oder Striche auf das, was sicher innen und sicher außen ist; jeder Strich wird sofort ausgerechnet.</translation>
+    </message>
+    <message>
+      <source>Plain ground</source>
+      <translation>Einfarbiger Grund</translation>
+    </message>
+    <message>
+      <source>Click on the plain ground behind the thing; everything of that colour goes</source>
+      <translation>Auf den einfarbigen Grund hinter dem Ding klicken; alles von dieser Farbe geht weg</translation>
+    </message>
+    <message>
+      <source>ground reaches</source>
+      <translation>Grund reicht</translation>
+    </message>
+    <message>
+      <source>How far the plain ground's colour reaches. Larger takes more shades of it out.</source>
+      <translation>Wie weit die Farbe des einfarbigen Grunds reicht. Größer nimmt mehr ihrer Töne heraus.</translation>
+    </message>
+    <message>
+      <source>Forget the last</source>
+      <translation>Letzten vergessen</translation>
+    </message>
+    <message>
+      <source>Takes back the ground clicked last (Backspace)</source>
+      <translation>Nimmt den zuletzt angeklickten Grund zurück (Rückschritt)</translation>
+    </message>
+    <message>
+      <source>Click on the plain ground behind the thing: %1 so far. Enter cuts.</source>
+      <translation>Auf den einfarbigen Grund hinter dem Ding klicken: bisher %1. Eingabe schneidet.</translation>
+    </message>
+    <message>
+      <source>The file of “%1” cannot be read.</source>
+      <translation>Die Datei von „%1“ lässt sich nicht lesen.</translation>
+    </message>
+    <message>
+      <source>Reading the picture…</source>
+      <translation>Das Bild wird gelesen…</translation>
+    </message>
+    <message>
+      <source>Match</source>
+      <translation>Angleichen</translation>
+    </message>
+    <message>
+      <source>Bring black point, white point and cast to those of the backdrop where it stands</source>
+      <translation>Schwarzpunkt, Weißpunkt und Farbstich an die des Hintergrunds bringen, wo es steht</translation>
+    </message>
+    <message>
+      <source>Match it</source>
+      <translation>Angleichen</translation>
+    </message>
+    <message>
+      <source>Measures both and brings the cut-out to the backdrop at its depth, by the amount beside it</source>
+      <translation>Misst beides und bringt den Ausschnitt in seiner Tiefe an den Hintergrund, um den Betrag daneben</translation>
+    </message>
+    <message>
+      <source>amount</source>
+      <translation>Betrag</translation>
+    </message>
+    <message>
+      <source>How much of the match is applied. 0 leaves the cut-out as photographed.</source>
+      <translation>Wie viel vom Angleichen angewandt wird. 0 lässt den Ausschnitt wie fotografiert.</translation>
+    </message>
+    <message>
+      <source>dim the backdrop by</source>
+      <translation>Hintergrund dämpfen um</translation>
+    </message>
+    <message>
+      <source>Takes lightness off the backdrop. A calmer ground lets what stands before it speak.</source>
+      <translation>Nimmt dem Hintergrund Helligkeit. Ein ruhigerer Grund lässt sprechen, was davor steht.</translation>
+    </message>
+    <message>
+      <source>Dim the backdrop</source>
+      <translation>Den Hintergrund dämpfen</translation>
+    </message>
+    <message>
+      <source>Match it to the backdrop</source>
+      <translation>An den Hintergrund angleichen</translation>
+    </message>
+    <message>
+      <source>Stand it in the scene first; then its values can be brought to the backdrop's.</source>
+      <translation>Stelle es erst in die Szene; dann lassen sich seine Tonwerte an den Hintergrund bringen.</translation>
+    </message>
+    <message>
+      <source>Measuring…</source>
+      <translation>Wird gemessen…</translation>
+    </message>
+    <message>
+      <source>Would be, whole: </source>
+      <translation>Wäre, ganz: </translation>
+    </message>
+    <message>
+      <source>darks L* %1 → %2, lights %3 → %4, cast a* %5, b* %6. Values are L* of the cut-out as photographed, before your light falls on it.</source>
+      <translation>Dunkel L* %1 → %2, Hell %3 → %4, Stich a* %5, b* %6. Die Werte sind L* des Ausschnitts, wie fotografiert, bevor dein Licht darauf fällt.</translation>
+    </message>
+    <message>
+      <source>Paint out</source>
+      <translation>Ausmalen</translation>
+    </message>
+    <message>
+      <source>Brush over a fence or a cable: the hole is filled from what lies around it</source>
+      <translation>Über einen Zaun oder ein Kabel streichen: das Loch wird aus dem gefüllt, was ringsum liegt</translation>
+    </message>
+    <message>
+      <source>Paint it out</source>
+      <translation>Ausmalen</translation>
+    </message>
+    <message>
+      <source>Fills what you brushed over; the result hangs on the wall beside the original (Enter)</source>
+      <translation>Füllt, worüber du gestrichen hast; das Ergebnis hängt neben dem Original an der Wand (Eingabe)</translation>
+    </message>
+    <message>
+      <source>brush</source>
+      <translation>Pinsel</translation>
+    </message>
+    <message>
+      <source>Width of the brush that marks what is to go.</source>
+      <translation>Breite des Pinsels, der zeigt, was weg soll.</translation>
+    </message>
+    <message>
+      <source>Take from here</source>
+      <translation>Von hier nehmen</translation>
+    </message>
+    <message>
+      <source>The brush marks in green where the filling may be taken from, instead of what is to go. Without it is taken from around the hole, from what is of a kind with its rim.</source>
+      <translation>Der Pinsel zeigt grün, woher die Füllung genommen werden darf, statt was weg soll. Sonst wird rings um das Loch genommen, von dem, was seinem Rand gleicht.</translation>
+    </message>
+    <message>
+      <source>Wipe the brush marks</source>
+      <translation>Pinselmarken wegwischen</translation>
+    </message>
+    <message>
+      <source>Nothing is to go (Esc)</source>
+      <translation>Nichts soll weg (Esc)</translation>
+    </message>
+    <message>
+      <source>Gives it up; the picture stays as it is</source>
+      <translation>Gibt es auf; das Bild bleibt, wie es ist</translation>
+    </message>
+    <message>
+      <source>Brush over what is to go first.</source>
+      <translation>Streiche erst über das, was weg soll.</translation>
+    </message>
+    <message>
+      <source>Painted out, at full size. The original still hangs on the wall.</source>
+      <translation>Ausgemalt, in voller Größe. Das Original hängt noch an der Wand.</translation>
+    </message>
+    <message>
+      <source>Filling the hole from around it, at full size…</source>
+      <translation>Das Loch wird von ringsum gefüllt, in voller Größe…</translation>
+    </message>
+    <message>
+      <source>Brush over what is to go, a little beyond its edge. The filled picture hangs beside the original and takes its place as the backdrop; Ctrl+Z takes it back.</source>
+      <translation>Streiche über das, was weg soll, ein wenig über seinen Rand hinaus. Das gefüllte Bild hängt neben dem Original und tritt als Hintergrund an seine Stelle; Strg+Z nimmt es zurück.</translation>
+    </message>
+    <message>
+      <source>JPEG, PNG, TIFF, WebP, HEIC, camera raw or SVG; you can also drop files or folders on the wall, or paste (Ctrl+V)</source>
+      <translation>JPEG, PNG, TIFF, WebP, HEIC, Kamera-Rohbild oder SVG; auch Dateien oder Ordner auf die Wand fallen lassen oder einfügen (Strg+V)</translation>
+    </message>
+    <message>
+      <source>A folder…</source>
+      <translation>Ein Ordner…</translation>
+    </message>
+    <message>
+      <source>Every picture in a folder at once</source>
+      <translation>Alle Bilder eines Ordners auf einmal</translation>
+    </message>
+    <message>
+      <source>A still…</source>
+      <translation>Ein Standbild…</translation>
+    </message>
+    <message>
+      <source>Picks a frame out of a video clip; the sharpest near the moment are offered</source>
+      <translation>Nimmt ein Bild aus einem Film; die schärfsten nahe dem Augenblick werden angeboten</translation>
+    </message>
+    <message>
+      <source>Paste</source>
+      <translation>Einfügen</translation>
+    </message>
+    <message>
+      <source>Brings in the picture that was copied elsewhere</source>
+      <translation>Holt das Bild herein, das anderswo kopiert wurde</translation>
+    </message>
+    <message>
+      <source>Bring in a folder</source>
+      <translation>Einen Ordner hereinholen</translation>
+    </message>
+    <message>
+      <source>A video clip</source>
+      <translation>Ein Film</translation>
+    </message>
+    <message>
+      <source>Video clips (*.mp4 *.mov *.mkv *.avi *.webm *.m4v);;All files (*)</source>
+      <translation>Filme (*.mp4 *.mov *.mkv *.avi *.webm *.m4v);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+      <source>Note where the still is from</source>
+      <translation>Notieren, woher das Standbild ist</translation>
+    </message>
+    <message>
+      <source>There is no picture to paste.</source>
+      <translation>Es gibt kein Bild einzufügen.</translation>
+    </message>
+    <message>
+      <source>The ledger of credits</source>
+      <translation>Das Verzeichnis der Nachweise</translation>
+    </message>
+    <message>
+      <source>ledger.csv</source>
+      <translation>nachweise.csv</translation>
+    </message>
+    <message>
+      <source>Tables (*.csv)</source>
+      <translation>Tabellen (*.csv)</translation>
+    </message>
+    <message>
+      <source>The ledger is written: %1 pictures.</source>
+      <translation>Das Verzeichnis ist geschrieben: %1 Bilder.</translation>
+    </message>
+    <message>
+      <source>Lay pictures in a heap</source>
+      <translation>Bilder auf einen Stapel legen</translation>
+    </message>
+    <message>
+      <source>Choose the backdrop</source>
+      <translation>Den Hintergrund wählen</translation>
+    </message>
+    <message>
+      <source>Find “%1” again</source>
+      <translation>„%1“ wiederfinden</translation>
+    </message>
+    <message>
+      <source>Nothing is measured of what cannot be read.</source>
+      <translation>An dem, was sich nicht lesen lässt, wird nichts gemessen.</translation>
+    </message>
+    <message>
+      <source>Measuring… %1 to go</source>
+      <translation>Wird gemessen… noch %1</translation>
+    </message>
+    <message>
+      <source>To fit “%1” would take</source>
+      <translation>Um zu „%1“ zu passen, bräuchte es</translation>
+    </message>
+    <message>
+      <source>To fit the stage's sun would take</source>
+      <translation>Um zur Sonne der Szene zu passen, bräuchte es</translation>
+    </message>
+    <message>
+      <source>whole figure</source>
+      <translation>ganze Figur</translation>
+    </message>
+    <message>
+      <source>face</source>
+      <translation>Gesicht</translation>
+    </message>
+    <message>
+      <source>pose</source>
+      <translation>Haltung</translation>
+    </message>
+    <message>
+      <source>texture</source>
+      <translation>Oberfläche</translation>
+    </message>
+    <message>
+      <source>pattern</source>
+      <translation>Muster</translation>
+    </message>
+    <message>
+      <source>palette</source>
+      <translation>Palette</translation>
+    </message>
+    <message>
+      <source>place</source>
+      <translation>Ort</translation>
+    </message>
+    <message>
+      <source>The wall</source>
+      <translation>Die Wand</translation>
+    </message>
+    <message>
+      <source>Pictures, whose they are, what they measure, and which fits</source>
+      <translation>Bilder, wessen sie sind, was sie messen, und welches passt</translation>
+    </message>
+    <message>
+      <source>Cut from it</source>
+      <translation>Daraus schneiden</translation>
+    </message>
+    <message>
+      <source>Takes it to Cut, to outline something in it</source>
+      <translation>Nimmt es zum Ausschneiden, um darin etwas zu umreißen</translation>
+    </message>
+    <message>
+      <source>Backdrop</source>
+      <translation>Hintergrund</translation>
+    </message>
+    <message>
+      <source>Lays all of it behind the scene and brings your eye level to its own; sky and ground light are taken from it</source>
+      <translation>Legt es ganz hinter die Szene und bringt deine Augenhöhe auf seine; Licht von Himmel und Boden kommt daraus</translation>
+    </message>
+    <message>
+      <source>Lead</source>
+      <translation>Leitbild</translation>
+    </message>
+    <message>
+      <source>Holds all others against this picture; otherwise against the backdrop. Once more: no longer</source>
+      <translation>Hält alle anderen gegen dieses Bild; sonst gegen den Hintergrund. Noch einmal: nicht mehr</translation>
+    </message>
+    <message>
+      <source>Choose the lead picture</source>
+      <translation>Das Leitbild wählen</translation>
+    </message>
+    <message>
+      <source>Side by side</source>
+      <translation>Nebeneinander</translation>
+    </message>
+    <message>
+      <source>Compares the held picture with a second one: Ctrl+click it on the wall or in the ranking</source>
+      <translation>Vergleicht das gehaltene Bild mit einem zweiten: Strg+Klick an der Wand oder in der Rangfolge</translation>
+    </message>
+    <message>
+      <source>Study it</source>
+      <translation>Studieren</translation>
+    </message>
+    <message>
+      <source>Opens it as a work of its own, to take apart where its lines meet and what it is read by</source>
+      <translation>Öffnet es als eigenes Werk, um zu zerlegen, wo seine Linien zusammenlaufen und woran man es liest</translation>
+    </message>
+    <message>
+      <source>Take down</source>
+      <translation>Abhängen</translation>
+    </message>
+    <message>
+      <source>Takes it off the wall, with what was cut from it</source>
+      <translation>Nimmt es von der Wand, mit allem, was daraus geschnitten wurde</translation>
+    </message>
+    <message>
+      <source>Take a picture off the wall</source>
+      <translation>Ein Bild von der Wand nehmen</translation>
+    </message>
+    <message>
+      <source>Find it again…</source>
+      <translation>Wiederfinden…</translation>
+    </message>
+    <message>
+      <source>Its file cannot be read in this work: choose the picture it was, and it takes its place again</source>
+      <translation>Seine Datei lässt sich in diesem Werk nicht lesen: wähle das Bild, das es war, und es nimmt seinen Platz wieder ein</translation>
+    </message>
+    <message>
+      <source>Ledger…</source>
+      <translation>Verzeichnis…</translation>
+    </message>
+    <message>
+      <source>All credits and permissions as a table (CSV)</source>
+      <translation>Alle Nachweise und Genehmigungen als Tabelle (CSV)</translation>
+    </message>
+    <message>
+      <source>Credit a picture</source>
+      <translation>Ein Bild nachweisen</translation>
+    </message>
+    <message>
+      <source>who made it</source>
+      <translation>wer es machte</translation>
+    </message>
+    <message>
+      <source>Who made the picture: it goes on the finished record</source>
+      <translation>Wer das Bild machte: es steht auf dem Begleitblatt des fertigen Bildes</translation>
+    </message>
+    <message>
+      <source>where from</source>
+      <translation>woher</translation>
+    </message>
+    <message>
+      <source>Where it was found, to find it again</source>
+      <translation>Wo es gefunden wurde, um es wiederzufinden</translation>
+    </message>
+    <message>
+      <source>Names the heap that the chosen pictures lie in; empty takes them out of theirs</source>
+      <translation>Benennt den Stapel, in dem die gewählten Bilder liegen; leer nimmt sie heraus</translation>
+    </message>
+    <message>
+      <source>heap</source>
+      <translation>Stapel</translation>
+    </message>
+    <message>
+      <source>to be asked</source>
+      <translation>noch zu fragen</translation>
+    </message>
+    <message>
+      <source>own</source>
+      <translation>eigenes</translation>
+    </message>
+    <message>
+      <source>by permission</source>
+      <translation>mit Erlaubnis</translation>
+    </message>
+    <message>
+      <source>free licence</source>
+      <translation>freie Lizenz</translation>
+    </message>
+    <message>
+      <source>study only</source>
+      <translation>nur Studium</translation>
+    </message>
+    <message>
+      <source>Whether you may use it</source>
+      <translation>Ob du es verwenden darfst</translation>
+    </message>
+    <message>
+      <source>Say whether it may be used</source>
+      <translation>Sagen, ob es verwendet werden darf</translation>
+    </message>
+    <message>
+      <source>Who gave it, or which licence</source>
+      <translation>Wer sie gab, oder welche Lizenz</translation>
+    </message>
+    <message>
+      <source>Say who gave it</source>
+      <translation>Sagen, wer sie gab</translation>
+    </message>
+    <message>
+      <source>of whom, which</source>
+      <translation>von wem, welche</translation>
+    </message>
+    <message>
+      <source>Anything worth remembering: “only the hands”</source>
+      <translation>Was zu merken ist: „nur die Hände“</translation>
+    </message>
+    <message>
+      <source>Note something about it</source>
+      <translation>Etwas dazu notieren</translation>
+    </message>
+    <message>
+      <source>notes</source>
+      <translation>Notizen</translation>
+    </message>
+    <message>
+      <source>What this picture is for: %1</source>
+      <translation>Wofür dieses Bild ist: %1</translation>
+    </message>
+    <message>
+      <source>Say what a picture is for</source>
+      <translation>Sagen, wofür ein Bild ist</translation>
+    </message>
+    <message>
+      <source>backdrop's horizon</source>
+      <translation>Horizont im Hintergrund</translation>
+    </message>
+    <message>
+      <source>Where the horizon lies in the backdrop, from its top. It is laid on the horizon of your stage.</source>
+      <translation>Wo der Horizont im Hintergrund liegt, von oben. Er wird auf den Horizont deiner Szene gelegt.</translation>
+    </message>
+    <message>
+      <source>Say where the backdrop's horizon lies</source>
+      <translation>Sagen, wo der Horizont des Hintergrunds liegt</translation>
+    </message>
+    <message>
+      <source>The wall is empty: bring in what you want to paint from.</source>
+      <translation>Die Wand ist leer: hole herein, wonach du malen willst.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: its file cannot be read in this work.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: seine Datei lässt sich in diesem Werk nicht lesen.</translation>
+    </message>
+    <message>
+      <source>%1 px/cm at %2 cm%3, too few: %4 are wanted</source>
+      <translation>%1 px/cm bei %2 cm%3, zu wenig: %4 sind gewünscht</translation>
+    </message>
+    <message>
+      <source>%1 px/cm at %2 cm%3, enough: %4 are wanted</source>
+      <translation>%1 px/cm bei %2 cm%3, genug: %4 sind gewünscht</translation>
+    </message>
+    <message>
+      <source> (a guess)</source>
+      <translation> (geschätzt)</translation>
+    </message>
+    <message>
+      <source>no daylight colour</source>
+      <translation>keine Tageslichtfarbe</translation>
+    </message>
+    <message>
+      <source>lit flat, cannot tell</source>
+      <translation>flach beleuchtet, nicht zu sagen</translation>
+    </message>
+    <message>
+      <source>lit from %1°%5, %2° %3 (confidence %4)</source>
+      <translation>Licht von %1°%5, %2° %3 (Sicherheit %4)</translation>
+    </message>
+    <message>
+      <source>from behind</source>
+      <translation>von hinten</translation>
+    </message>
+    <message>
+      <source>towards you</source>
+      <translation>zu dir her</translation>
+    </message>
+    <message>
+      <source> ± %1°</source>
+      <translation> ± %1°</translation>
+    </message>
+    <message>
+      <source>softness: cannot tell</source>
+      <translation>Weichheit: nicht zu sagen</translation>
+    </message>
+    <message>
+      <source>shade holds %1 % of the light</source>
+      <translation>Schatten hält %1 % des Lichts</translation>
+    </message>
+    <message>
+      <source>light %1, shade %2</source>
+      <translation>Licht %1, Schatten %2</translation>
+    </message>
+    <message>
+      <source>L* %1 to %2</source>
+      <translation>L* %1 bis %2</translation>
+    </message>
+    <message>
+      <source>edges %1, grain L* %2</source>
+      <translation>Kanten %1, Korn L* %2</translation>
+    </message>
+    <message>
+      <source>too few</source>
+      <translation>zu wenig</translation>
+    </message>
+    <message>
+      <source>eye level: too few straight lines to tell</source>
+      <translation>Augenhöhe: zu wenig gerade Linien, um es zu sagen</translation>
+    </message>
+    <message>
+      <source>eye level %1 % from its top</source>
+      <translation>Augenhöhe %1 % von oben</translation>
+    </message>
+    <message>
+      <source>Pin it on the wall</source>
+      <translation>An die Wand hängen</translation>
+    </message>
+    <message>
+      <source>no credit yet</source>
+      <translation>noch kein Nachweis</translation>
+    </message>
+    <message>
+      <source>missing</source>
+      <translation>fehlt</translation>
+    </message>
+    <message>
+      <source>backdrop</source>
+      <translation>Hintergrund</translation>
+    </message>
+    <message>
+      <source>lead</source>
+      <translation>Leitbild</translation>
+    </message>
+    <message>
+      <source>twin</source>
+      <translation>Zwilling</translation>
+    </message>
+    <message>
+      <source>would take %1 to fit, most of it %2</source>
+      <translation>bräuchte %1, um zu passen, davon das meiste %2</translation>
+    </message>
+    <message>
+      <source>nothing</source>
+      <translation>nichts</translation>
+    </message>
+    <message>
+      <source>My word against it…</source>
+      <translation>Mein Wort dagegen…</translation>
+    </message>
+    <message>
+      <source>Where you know better than the measurement</source>
+      <translation>Wo du es besser weißt als die Messung</translation>
+    </message>
+    <message>
+      <source>the light comes from</source>
+      <translation>das Licht kommt von</translation>
+    </message>
+    <message>
+      <source>In the picture, counter-clockwise from the right: 90 = from above.</source>
+      <translation>Im Bild, gegen den Uhrzeigersinn von rechts: 90 = von oben.</translation>
+    </message>
+    <message>
+      <source>Towards you; negative = from behind.</source>
+      <translation>Zu dir her; negativ = von hinten.</translation>
+    </message>
+    <message>
+      <source> up</source>
+      <translation> hoch</translation>
+    </message>
+    <message>
+      <source>its shade holds</source>
+      <translation>sein Schatten hält</translation>
+    </message>
+    <message>
+      <source>0 = one hard light, 100 = light from everywhere.</source>
+      <translation>0 = ein hartes Licht, 100 = Licht von überall.</translation>
+    </message>
+    <message>
+      <source> % of the light</source>
+      <translation> % des Lichts</translation>
+    </message>
+    <message>
+      <source>its light is</source>
+      <translation>sein Licht hat</translation>
+    </message>
+    <message>
+      <source>Colour temperature: 2000 candle, 5500 sun, 9000 shade.</source>
+      <translation>Farbtemperatur: 2000 Kerze, 5500 Sonne, 9000 Schatten.</translation>
+    </message>
+    <message>
+      <source>its eye level lies</source>
+      <translation>seine Augenhöhe liegt</translation>
+    </message>
+    <message>
+      <source>Where the horizon would be in the picture.</source>
+      <translation>Wo der Horizont im Bild läge.</translation>
+    </message>
+    <message>
+      <source> % from its top</source>
+      <translation> % von oben</translation>
+    </message>
+    <message>
+      <source>Your word counts in place of what was measured</source>
+      <translation>Dein Wort gilt anstelle des Gemessenen</translation>
+    </message>
+    <message>
+      <source>Say what the picture's light is</source>
+      <translation>Sagen, wie das Licht des Bildes ist</translation>
+    </message>
+    <message>
+      <source>Air</source>
+      <translation>Luft</translation>
+    </message>
+    <message>
+      <source>Haze, mist, beams, wet ground, falling-off light, dust and rain</source>
+      <translation>Dunst, Nebel, Strahlen, nasser Boden, abfallendes Licht, Staub und Regen</translation>
+    </message>
+    <message>
+      <source>halves at</source>
+      <translation>halbiert bei</translation>
+    </message>
+    <message>
+      <source>Distance at which the air halves contrast. 0 is perfectly clear. The line on the plan is the same: drag it.</source>
+      <translation>Entfernung, in der die Luft den Kontrast halbiert. 0 ist völlig klar. Die Linie im Plan ist dasselbe: ziehen.</translation>
+    </message>
+    <message>
+      <source>clear</source>
+      <translation>klar</translation>
+    </message>
+    <message>
+      <source>thins over</source>
+      <translation>verdünnt über</translation>
+    </message>
+    <message>
+      <source>Height at which haze has thinned to a third. 0 leaves it alike at every height.</source>
+      <translation>Höhe, in der der Dunst auf ein Drittel verdünnt ist. 0 lässt ihn in jeder Höhe gleich.</translation>
+    </message>
+    <message>
+      <source>Set the haze's height</source>
+      <translation>Die Höhe des Dunsts einstellen</translation>
+    </message>
+    <message>
+      <source>nowhere</source>
+      <translation>nirgends</translation>
+    </message>
+    <message>
+      <source>glow</source>
+      <translation>Schein</translation>
+    </message>
+    <message>
+      <source>Veil of light round lanterns.</source>
+      <translation>Lichtschleier um Laternen.</translation>
+    </message>
+    <message>
+      <source>Set the glow</source>
+      <translation>Den Schein einstellen</translation>
+    </message>
+    <message>
+      <source>beams</source>
+      <translation>Strahlen</translation>
+    </message>
+    <message>
+      <source>Beams of light in the haze, cut out by what stands in their way. Slow; wants hazy air.</source>
+      <translation>Lichtstrahlen im Dunst, ausgeschnitten von dem, was im Weg steht. Langsam; braucht dunstige Luft.</translation>
+    </message>
+    <message>
+      <source>Set the beams</source>
+      <translation>Die Strahlen einstellen</translation>
+    </message>
+    <message>
+      <source>rainbow</source>
+      <translation>Regenbogen</translation>
+    </message>
+    <message>
+      <source>Paints both bows into the rain, beyond 60 m, opposite the sun. Sky arcs, at Sun and sky, shows where it can stand and why not.</source>
+      <translation>Malt beide Bögen in den Regen, jenseits von 60 m, der Sonne gegenüber. Himmelsbögen, bei Sonne und Himmel, zeigt, wo er stehen kann und warum nicht.</translation>
+    </message>
+    <message>
+      <source>Paint a rainbow</source>
+      <translation>Einen Regenbogen malen</translation>
+    </message>
+    <message>
+      <source>halo</source>
+      <translation>Halo</translation>
+    </message>
+    <message>
+      <source>Paints the ring of 22° that ice in thin cloud draws round the sun.</source>
+      <translation>Malt den Ring von 22°, den Eis in dünnen Wolken um die Sonne zieht.</translation>
+    </message>
+    <message>
+      <source>Paint a halo</source>
+      <translation>Einen Halo malen</translation>
+    </message>
+    <message>
+      <source>wet ground</source>
+      <translation>nasser Boden</translation>
+    </message>
+    <message>
+      <source>How wet the ground is. Wet ground mirrors what stands on it and draws lights towards you.</source>
+      <translation>Wie nass der Boden ist. Nasser Boden spiegelt, was darauf steht, und zieht Lichter zu dir her.</translation>
+    </message>
+    <message>
+      <source>Wet the ground</source>
+      <translation>Den Boden nässen</translation>
+    </message>
+    <message>
+      <source>clear of specks</source>
+      <translation>nichts darin</translation>
+    </message>
+    <message>
+      <source>dust</source>
+      <translation>Staub</translation>
+    </message>
+    <message>
+      <source>sparks</source>
+      <translation>Funken</translation>
+    </message>
+    <message>
+      <source>rain</source>
+      <translation>Regen</translation>
+    </message>
+    <message>
+      <source>in the air</source>
+      <translation>in der Luft</translation>
+    </message>
+    <message>
+      <source>Small things in the air that take the light</source>
+      <translation>Kleine Dinge in der Luft, die das Licht fangen</translation>
+    </message>
+    <message>
+      <source>Fill the air</source>
+      <translation>Die Luft füllen</translation>
+    </message>
+    <message>
+      <source>How much of it there is.</source>
+      <translation>Wie viel davon da ist.</translation>
+    </message>
+    <message>
+      <source>Set how much is in the air</source>
+      <translation>Einstellen, wie viel in der Luft ist</translation>
+    </message>
+    <message>
+      <source>light falls off by</source>
+      <translation>Licht fällt ab um</translation>
+    </message>
+    <message>
+      <source>How far the sky's light falls off away from the focal place. Lanterns out there still shine.</source>
+      <translation>Wie weit das Himmelslicht vom Blickpunkt weg abfällt. Laternen dort draußen leuchten weiter.</translation>
+    </message>
+    <message>
+      <source>Let the light fall off</source>
+      <translation>Das Licht abfallen lassen</translation>
+    </message>
+    <message>
+      <source>beyond</source>
+      <translation>jenseits von</translation>
+    </message>
+    <message>
+      <source>Full light up to here. 100 % is from the middle of the canvas to its corner.</source>
+      <translation>Volles Licht bis hierher. 100 % ist von der Mitte der Leinwand bis zu ihrer Ecke.</translation>
+    </message>
+    <message>
+      <source>Set how far full light reaches</source>
+      <translation>Einstellen, wie weit volles Licht reicht</translation>
+    </message>
+    <message>
+      <source>Focal place…</source>
+      <translation>Blickpunkt…</translation>
+    </message>
+    <message>
+      <source>Click where the light should stay full; it falls off away from there</source>
+      <translation>Anklicken, wo das Licht voll bleiben soll; von dort weg fällt es ab</translation>
+    </message>
+    <message>
+      <source>Lay mist</source>
+      <translation>Nebel legen</translation>
+    </message>
+    <message>
+      <source>Lays a sheet of mist behind the element in hand</source>
+      <translation>Legt eine Nebelbank hinter das Ding in der Hand</translation>
+    </message>
+    <message>
+      <source>mist</source>
+      <translation>Nebel</translation>
+    </message>
+    <message>
+      <source>The sheet of mist in hand</source>
+      <translation>Die Nebelbank in der Hand</translation>
+    </message>
+    <message>
+      <source>at</source>
+      <translation>bei</translation>
+    </message>
+    <message>
+      <source>Distance at which this sheet of mist lies.</source>
+      <translation>Entfernung, in der diese Nebelbank liegt.</translation>
+    </message>
+    <message>
+      <source>Move the mist</source>
+      <translation>Den Nebel verschieben</translation>
+    </message>
+    <message>
+      <source>hides</source>
+      <translation>verbirgt</translation>
+    </message>
+    <message>
+      <source>What it hides where it lies thickest.</source>
+      <translation>Was sie verbirgt, wo sie am dichtesten liegt.</translation>
+    </message>
+    <message>
+      <source>Thicken the mist</source>
+      <translation>Den Nebel verdichten</translation>
+    </message>
+    <message>
+      <source>Height at which it has thinned to a third.</source>
+      <translation>Höhe, in der er auf ein Drittel verdünnt ist.</translation>
+    </message>
+    <message>
+      <source>Raise the mist</source>
+      <translation>Den Nebel heben</translation>
+    </message>
+    <message>
+      <source>Lift it</source>
+      <translation>Wegnehmen</translation>
+    </message>
+    <message>
+      <source>Takes this sheet of mist away</source>
+      <translation>Nimmt diese Nebelbank weg</translation>
+    </message>
+    <message>
+      <source>mist %1</source>
+      <translation>Nebel %1</translation>
+    </message>
+    <message>
+      <source>Lay a sheet of mist</source>
+      <translation>Eine Nebelbank legen</translation>
+    </message>
+    <message>
+      <source>Lift a sheet of mist</source>
+      <translation>Eine Nebelbank wegnehmen</translation>
+    </message>
+    <message>
+      <source>Click where the light should stay full.</source>
+      <translation>Anklicken, wo das Licht voll bleiben soll.</translation>
+    </message>
+    <message>
+      <source>Set the focal place</source>
+      <translation>Den Blickpunkt setzen</translation>
+    </message>
+    <message>
+      <source>Contrast is halved at %1 m and quartered at %2 m.</source>
+      <translation>Der Kontrast ist bei %1 m halbiert und bei %2 m geviertelt.</translation>
+    </message>
+    <message>
+      <source>The air is clear: far things are as dark and as coloured as near ones.</source>
+      <translation>Die Luft ist klar: Fernes ist so dunkel und so farbig wie Nahes.</translation>
+    </message>
+    <message>
+      <source>Form</source>
+      <translation>Form</translation>
+    </message>
+    <message>
+      <source>How the element in hand takes light: form, surface, parts, eyes</source>
+      <translation>Wie das Ding in der Hand Licht nimmt: Form, Oberfläche, Teile, Augen</translation>
+    </message>
+    <message>
+      <source>puffed</source>
+      <translation>gewölbt</translation>
+    </message>
+    <message>
+      <source>ball</source>
+      <translation>Kugel</translation>
+    </message>
+    <message>
+      <source>column</source>
+      <translation>Säule</translation>
+    </message>
+    <message>
+      <source>slab</source>
+      <translation>Platte</translation>
+    </message>
+    <message>
+      <source>flat card</source>
+      <translation>flache Karte</translation>
+    </message>
+    <message>
+      <source>corner</source>
+      <translation>Ecke</translation>
+    </message>
+    <message>
+      <source>ground</source>
+      <translation>Boden</translation>
+    </message>
+    <message>
+      <source>form</source>
+      <translation>Form</translation>
+    </message>
+    <message>
+      <source>What form its relief takes: it decides how light turns across it</source>
+      <translation>Welche Form sein Relief annimmt: sie bestimmt, wie Licht darüber wandert</translation>
+    </message>
+    <message>
+      <source>Choose its form</source>
+      <translation>Seine Form wählen</translation>
+    </message>
+    <message>
+      <source>matt</source>
+      <translation>matt</translation>
+    </message>
+    <message>
+      <source>satin</source>
+      <translation>seidenmatt</translation>
+    </message>
+    <message>
+      <source>wet</source>
+      <translation>nass</translation>
+    </message>
+    <message>
+      <source>glowing</source>
+      <translation>leuchtend</translation>
+    </message>
+    <message>
+      <source>glass</source>
+      <translation>Glas</translation>
+    </message>
+    <message>
+      <source>lacquer</source>
+      <translation>Lack</translation>
+    </message>
+    <message>
+      <source>thin</source>
+      <translation>dünn</translation>
+    </message>
+    <message>
+      <source>surface</source>
+      <translation>Oberfläche</translation>
+    </message>
+    <message>
+      <source>How its surface takes light. A glowing one lights what is around it; light comes through a thin one</source>
+      <translation>Wie seine Oberfläche Licht nimmt. Eine leuchtende beleuchtet ihre Umgebung; durch eine dünne kommt Licht</translation>
+    </message>
+    <message>
+      <source>Choose its surface</source>
+      <translation>Seine Oberfläche wählen</translation>
+    </message>
+    <message>
+      <source>own light off</source>
+      <translation>eigenes Licht ab</translation>
+    </message>
+    <message>
+      <source>How much of the photograph's own light is taken off this element. 0 is as photographed.</source>
+      <translation>Wie viel vom eigenen Licht des Fotos diesem Ding genommen wird. 0 ist wie fotografiert.</translation>
+    </message>
+    <message>
+      <source>Take its own light off</source>
+      <translation>Sein eigenes Licht nehmen</translation>
+    </message>
+    <message>
+      <source>lets through</source>
+      <translation>lässt durch</translation>
+    </message>
+    <message>
+      <source>Share of the light that comes through a thin thing.</source>
+      <translation>Anteil des Lichts, der durch ein dünnes Ding kommt.</translation>
+    </message>
+    <message>
+      <source>Let light through</source>
+      <translation>Licht durchlassen</translation>
+    </message>
+    <message>
+      <source>glows</source>
+      <translation>leuchtet</translation>
+    </message>
+    <message>
+      <source>How strongly a glowing thing shines.</source>
+      <translation>Wie stark ein leuchtendes Ding leuchtet.</translation>
+    </message>
+    <message>
+      <source>Set its glow</source>
+      <translation>Sein Leuchten einstellen</translation>
+    </message>
+    <message>
+      <source>edge fuzz</source>
+      <translation>Flaum am Rand</translation>
+    </message>
+    <message>
+      <source>Hair, fur or cloth fuzz at its edge that catches light from behind, on the side it comes from.</source>
+      <translation>Haar, Fell oder Tuchflaum am Rand, der Licht von hinten fängt, auf der Seite, von der es kommt.</translation>
+    </message>
+    <message>
+      <source>Give its edge fuzz</source>
+      <translation>Seinem Rand Flaum geben</translation>
+    </message>
+    <message>
+      <source>fuzz is long</source>
+      <translation>Flaum ist lang</translation>
+    </message>
+    <message>
+      <source>How far the fuzz stands off, on the thing itself: a felt hat some 2 mm, a fur collar 3 cm. The bright edge is as wide.</source>
+      <translation>Wie weit der Flaum absteht, am Ding selbst: ein Filzhut etwa 2 mm, ein Pelzkragen 3 cm. So breit ist der helle Rand.</translation>
+    </message>
+    <message>
+      <source>Set how long its fuzz is</source>
+      <translation>Einstellen, wie lang sein Flaum ist</translation>
+    </message>
+    <message>
+      <source>As photographed</source>
+      <translation>Wie fotografiert</translation>
+    </message>
+    <message>
+      <source>Shows everything in the light it was photographed in, and back again (A)</source>
+      <translation>Zeigt alles in dem Licht, in dem es fotografiert wurde, und zurück (A)</translation>
+    </message>
+    <message>
+      <source>part</source>
+      <translation>Teil</translation>
+    </message>
+    <message>
+      <source>The whole relief, or the part of it in hand</source>
+      <translation>Das ganze Relief, oder der Teil davon in der Hand</translation>
+    </message>
+    <message>
+      <source>the whole</source>
+      <translation>das Ganze</translation>
+    </message>
+    <message>
+      <source>part %1</source>
+      <translation>Teil %1</translation>
+    </message>
+    <message>
+      <source>its form</source>
+      <translation>seine Form</translation>
+    </message>
+    <message>
+      <source>A form of this part's own, or the form that is there</source>
+      <translation>Eine eigene Form dieses Teils, oder die, die da ist</translation>
+    </message>
+    <message>
+      <source>Give the part a form</source>
+      <translation>Dem Teil eine Form geben</translation>
+    </message>
+    <message>
+      <source>faces right</source>
+      <translation>blickt rechts</translation>
+    </message>
+    <message>
+      <source>Turns the face of this part to the right.</source>
+      <translation>Dreht die Fläche dieses Teils nach rechts.</translation>
+    </message>
+    <message>
+      <source>Tilt the part</source>
+      <translation>Den Teil neigen</translation>
+    </message>
+    <message>
+      <source>faces up</source>
+      <translation>blickt auf</translation>
+    </message>
+    <message>
+      <source>Turns the face of this part upwards.</source>
+      <translation>Dreht die Fläche dieses Teils nach oben.</translation>
+    </message>
+    <message>
+      <source>Rounder or flatter than it is. 1 leaves it.</source>
+      <translation>Runder oder flacher, als er ist. 1 lässt ihn.</translation>
+    </message>
+    <message>
+      <source>Puff the part</source>
+      <translation>Den Teil wölben</translation>
+    </message>
+    <message>
+      <source>Outline a part…</source>
+      <translation>Einen Teil umreißen…</translation>
+    </message>
+    <message>
+      <source>Click round a part of the element in hand; Enter closes it. It then takes a form of its own</source>
+      <translation>Um einen Teil des Dings in der Hand klicken; Eingabe schließt. Er bekommt dann eine eigene Form</translation>
+    </message>
+    <message>
+      <source>Ridge line…</source>
+      <translation>Gratlinie…</translation>
+    </message>
+    <message>
+      <source>Click along an edge of the form, a nose or a fold; Enter ends it</source>
+      <translation>An einer Kante der Form entlang klicken, einer Nase, einer Falte; Eingabe beendet</translation>
+    </message>
+    <message>
+      <source>ridge height</source>
+      <translation>Höhe des Grats</translation>
+    </message>
+    <message>
+      <source>How steeply the surface stands up along the next ridge. Less than nothing sinks it in.</source>
+      <translation>Wie steil die Fläche an der nächsten Gratlinie aufsteht. Unter null sinkt sie ein.</translation>
+    </message>
+    <message>
+      <source>its width</source>
+      <translation>seine Breite</translation>
+    </message>
+    <message>
+      <source>How far the flanks of the next ridge reach.</source>
+      <translation>Wie weit die Flanken der nächsten Gratlinie reichen.</translation>
+    </message>
+    <message>
+      <source>Eye…</source>
+      <translation>Auge…</translation>
+    </message>
+    <message>
+      <source>Click the middle of an eye: lights show in it as catch-lights, where the ball faces them</source>
+      <translation>Die Mitte eines Auges anklicken: Lichter zeigen sich darin als Glanzpunkte, wo die Kugel ihnen zugewandt ist</translation>
+    </message>
+    <message>
+      <source>Undo part</source>
+      <translation>Teil zurück</translation>
+    </message>
+    <message>
+      <source>Takes the part in hand, or the newest ridge or eye, away</source>
+      <translation>Nimmt den Teil in der Hand, oder den jüngsten Grat, das jüngste Auge, weg</translation>
+    </message>
+    <message>
+      <source>Click round the part.</source>
+      <translation>Um den Teil klicken.</translation>
+    </message>
+    <message>
+      <source>A part needs three points or more, on the element in hand.</source>
+      <translation>Ein Teil braucht drei Punkte oder mehr, auf dem Ding in der Hand.</translation>
+    </message>
+    <message>
+      <source>Outline a part</source>
+      <translation>Einen Teil umreißen</translation>
+    </message>
+    <message>
+      <source>Click along the ridge.</source>
+      <translation>Am Grat entlang klicken.</translation>
+    </message>
+    <message>
+      <source>A ridge needs two points or more, on the element in hand.</source>
+      <translation>Ein Grat braucht zwei Punkte oder mehr, auf dem Ding in der Hand.</translation>
+    </message>
+    <message>
+      <source>Draw a ridge</source>
+      <translation>Einen Grat zeichnen</translation>
+    </message>
+    <message>
+      <source>Click the middle of an eye; Esc when there are no more.</source>
+      <translation>Die Mitte eines Auges anklicken; Esc, wenn es keine mehr gibt.</translation>
+    </message>
+    <message>
+      <source>Place an eye</source>
+      <translation>Ein Auge setzen</translation>
+    </message>
+    <message>
+      <source>Take a part of the relief away</source>
+      <translation>Einen Teil des Reliefs wegnehmen</translation>
+    </message>
+    <message>
+      <source>Click an element in the picture to shape how it takes light.</source>
+      <translation>Ein Ding im Bild anklicken, um zu formen, wie es Licht nimmt.</translation>
+    </message>
+    <message>
+      <source>%1 is a stand-in: it has no light of its own.</source>
+      <translation>%1 ist ein Stellvertreter: er hat kein eigenes Licht.</translation>
+    </message>
+    <message>
+      <source>The light of %1 is being read off its photograph…</source>
+      <translation>Das Licht von %1 wird aus seinem Foto gelesen…</translation>
+    </message>
+    <message>
+      <source>%1 shows no plain side of light: where it came from cannot be told.</source>
+      <translation>%1 zeigt keine klare Lichtseite: woher es kam, lässt sich nicht sagen.</translation>
+    </message>
+    <message>
+      <source>%1 was lit from %2° ± %5°, %3° up towards you (confidence %4).</source>
+      <translation>%1 war beleuchtet von %2° ± %5°, %3° zu dir her (Sicherheit %4).</translation>
+    </message>
+    <message>
+      <source>Lanterns of one group are switched and dimmed together</source>
+      <translation>Laternen einer Gruppe werden zusammen geschaltet und gedämpft</translation>
+    </message>
+    <message>
+      <source>in no group</source>
+      <translation>in keiner Gruppe</translation>
+    </message>
+    <message>
+      <source>new group…</source>
+      <translation>neue Gruppe…</translation>
+    </message>
+    <message>
+      <source>group burns</source>
+      <translation>Gruppe brennt</translation>
+    </message>
+    <message>
+      <source>Puts the whole group out or lights it again</source>
+      <translation>Löscht die ganze Gruppe oder entzündet sie wieder</translation>
+    </message>
+    <message>
+      <source>Light the group</source>
+      <translation>Die Gruppe entzünden</translation>
+    </message>
+    <message>
+      <source>Put the group out</source>
+      <translation>Die Gruppe löschen</translation>
+    </message>
+    <message>
+      <source>Dims or raises the whole group on top of each lantern's own strength.</source>
+      <translation>Dämpft oder hebt die ganze Gruppe, über die Stärke jeder Laterne hinaus.</translation>
+    </message>
+    <message>
+      <source>Dim the group</source>
+      <translation>Die Gruppe dämpfen</translation>
+    </message>
+    <message>
+      <source>Name the lantern</source>
+      <translation>Die Laterne benennen</translation>
+    </message>
+    <message>
+      <source>A new light group</source>
+      <translation>Eine neue Lichtgruppe</translation>
+    </message>
+    <message>
+      <source>harbour lights</source>
+      <translation>Hafenlichter</translation>
+    </message>
+    <message>
+      <source>Put it in a light group</source>
+      <translation>In eine Lichtgruppe setzen</translation>
+    </message>
+    <message>
+      <source>Lanterns</source>
+      <translation>Laternen</translation>
+    </message>
+    <message>
+      <source>Flames, panels and swarms: colour, strength, softness, groups</source>
+      <translation>Flammen, Flächen und Schwärme: Farbe, Stärke, Weichheit, Gruppen</translation>
+    </message>
+    <message>
+      <source>lantern</source>
+      <translation>Laterne</translation>
+    </message>
+    <message>
+      <source>The lantern in hand; you can also take it on the plan or in the picture</source>
+      <translation>Die Laterne in der Hand; auch im Plan oder im Bild zu nehmen</translation>
+    </message>
+    <message>
+      <source>Hang one</source>
+      <translation>Eine aufhängen</translation>
+    </message>
+    <message>
+      <source>Hangs another lantern beside the thing in hand (L)</source>
+      <translation>Hängt noch eine Laterne neben das Ding in der Hand (L)</translation>
+    </message>
+    <message>
+      <source>burns</source>
+      <translation>brennt</translation>
+    </message>
+    <message>
+      <source>Puts this lantern out or lights it again</source>
+      <translation>Löscht diese Laterne oder entzündet sie wieder</translation>
+    </message>
+    <message>
+      <source>Light the lantern</source>
+      <translation>Die Laterne entzünden</translation>
+    </message>
+    <message>
+      <source>Put the lantern out</source>
+      <translation>Die Laterne löschen</translation>
+    </message>
+    <message>
+      <source>seen</source>
+      <translation>sichtbar</translation>
+    </message>
+    <message>
+      <source>Shows its own brightness in the picture. Unseen it still lights, as from outside the frame.</source>
+      <translation>Zeigt ihre eigene Helligkeit im Bild. Unsichtbar leuchtet sie weiter, wie von außerhalb.</translation>
+    </message>
+    <message>
+      <source>Show the lantern</source>
+      <translation>Die Laterne zeigen</translation>
+    </message>
+    <message>
+      <source>Hide the lantern</source>
+      <translation>Die Laterne verbergen</translation>
+    </message>
+    <message>
+      <source>Alone</source>
+      <translation>Allein</translation>
+    </message>
+    <message>
+      <source>Shows the picture with this lantern alone, to see what it does; nothing is changed</source>
+      <translation>Zeigt das Bild mit dieser Laterne allein, um zu sehen, was sie tut; nichts wird geändert</translation>
+    </message>
+    <message>
+      <source>Name…</source>
+      <translation>Benennen…</translation>
+    </message>
+    <message>
+      <source>Gives the lantern in hand a name</source>
+      <translation>Gibt der Laterne in der Hand einen Namen</translation>
+    </message>
+    <message>
+      <source>Douse</source>
+      <translation>Abnehmen</translation>
+    </message>
+    <message>
+      <source>Takes the lantern in hand away</source>
+      <translation>Nimmt die Laterne in der Hand weg</translation>
+    </message>
+    <message>
+      <source>Douse a lantern</source>
+      <translation>Eine Laterne abnehmen</translation>
+    </message>
+    <message>
+      <source>flame</source>
+      <translation>Flamme</translation>
+    </message>
+    <message>
+      <source>swarm</source>
+      <translation>Schwarm</translation>
+    </message>
+    <message>
+      <source>made as</source>
+      <translation>ist</translation>
+    </message>
+    <message>
+      <source>A flame is small and round; a panel is a window or a sign and shines to one side; a swarm is many small lights</source>
+      <translation>Eine Flamme ist klein und rund; eine Fläche ist ein Fenster oder Schild und leuchtet zu einer Seite; ein Schwarm sind viele kleine Lichter</translation>
+    </message>
+    <message>
+      <source>Make it something else</source>
+      <translation>Etwas anderes daraus machen</translation>
+    </message>
+    <message>
+      <source>colour</source>
+      <translation>Farbe</translation>
+    </message>
+    <message>
+      <source>Colour temperature of the lantern. A flame is near 1900 K, a bulb 2700 K.</source>
+      <translation>Farbtemperatur der Laterne. Eine Flamme hat etwa 1900 K, eine Glühlampe 2700 K.</translation>
+    </message>
+    <message>
+      <source>Colour the lantern</source>
+      <translation>Die Laterne färben</translation>
+    </message>
+    <message>
+      <source>hue</source>
+      <translation>Farbton</translation>
+    </message>
+    <message>
+      <source>Hue of the light, for what no flame gives. 30 is orange, 150 green, 280 blue; the lowest value goes by temperature.</source>
+      <translation>Farbton des Lichts, für das, was keine Flamme gibt. 30 ist orange, 150 grün, 280 blau; der kleinste Wert geht nach Temperatur.</translation>
+    </message>
+    <message>
+      <source>by K</source>
+      <translation>nach K</translation>
+    </message>
+    <message>
+      <source>strength</source>
+      <translation>Stärke</translation>
+    </message>
+    <message>
+      <source>Strength of the lantern at its own distance. 1 is full key light there.</source>
+      <translation>Stärke der Laterne in ihrer eigenen Entfernung. 1 ist dort volles Hauptlicht.</translation>
+    </message>
+    <message>
+      <source>Set the lantern's strength</source>
+      <translation>Die Stärke der Laterne einstellen</translation>
+    </message>
+    <message>
+      <source>in stops</source>
+      <translation>in Blenden</translation>
+    </message>
+    <message>
+      <source>The same strength in stops over full key light. Each stop doubles it.</source>
+      <translation>Dieselbe Stärke in Blendenstufen über vollem Hauptlicht. Jede Stufe verdoppelt sie.</translation>
+    </message>
+    <message>
+      <source>card there</source>
+      <translation>Karte dort</translation>
+    </message>
+    <message>
+      <source>How light a white card shows, held up to this lantern where the element in hand stands.</source>
+      <translation>Wie hell eine weiße Karte wirkt, die dort, wo das Ding in der Hand steht, dieser Laterne hingehalten wird.</translation>
+    </message>
+    <message>
+      <source>reach</source>
+      <translation>Reichweite</translation>
+    </message>
+    <message>
+      <source>Distance at which it gives a white card L* 50. The ring on the plan is the same: drag it.</source>
+      <translation>Entfernung, in der sie einer weißen Karte L* 50 gibt. Der Ring im Plan ist dasselbe: ziehen.</translation>
+    </message>
+    <message>
+      <source>softness</source>
+      <translation>Weichheit</translation>
+    </message>
+    <message>
+      <source>Radius of what shines. A small one throws hard shadows, a large one soft ones.</source>
+      <translation>Radius dessen, was leuchtet. Kleines wirft harte Schatten, Großes weiche.</translation>
+    </message>
+    <message>
+      <source>wide</source>
+      <translation>breit</translation>
+    </message>
+    <message>
+      <source>Width of the panel or of the swarm.</source>
+      <translation>Breite der Fläche oder des Schwarms.</translation>
+    </message>
+    <message>
+      <source>Size the lantern</source>
+      <translation>Die Größe der Laterne einstellen</translation>
+    </message>
+    <message>
+      <source>high</source>
+      <translation>hoch</translation>
+    </message>
+    <message>
+      <source>Height of the panel or of the swarm.</source>
+      <translation>Höhe der Fläche oder des Schwarms.</translation>
+    </message>
+    <message>
+      <source>deep</source>
+      <translation>tief</translation>
+    </message>
+    <message>
+      <source>Depth of the swarm.</source>
+      <translation>Tiefe des Schwarms.</translation>
+    </message>
+    <message>
+      <source>faces</source>
+      <translation>blickt</translation>
+    </message>
+    <message>
+      <source>Where the panel shines to, seen from above. 180 to the viewer, 90 to the right, 0 away.</source>
+      <translation>Wohin die Fläche leuchtet, von oben gesehen. 180 zum Betrachter, 90 nach rechts, 0 weg.</translation>
+    </message>
+    <message>
+      <source>lights</source>
+      <translation>Lichter</translation>
+    </message>
+    <message>
+      <source>How many lights the swarm has.</source>
+      <translation>Wie viele Lichter der Schwarm hat.</translation>
+    </message>
+    <message>
+      <source>Count the swarm</source>
+      <translation>Den Schwarm zählen</translation>
+    </message>
+    <message>
+      <source>hangs in</source>
+      <translation>hängt in</translation>
+    </message>
+    <message>
+      <source>Hangs inside this element: it shines out through it and is not shadowed by it</source>
+      <translation>Hängt in diesem Ding: sie scheint durch es hinaus und wird von ihm nicht beschattet</translation>
+    </message>
+    <message>
+      <source>the open</source>
+      <translation>im Freien</translation>
+    </message>
+    <message>
+      <source>Hang it inside</source>
+      <translation>Hineinhängen</translation>
+    </message>
+    <message>
+      <source>Hang it free</source>
+      <translation>Frei hängen</translation>
+    </message>
+    <message>
+      <source>aside</source>
+      <translation>zur Seite</translation>
+    </message>
+    <message>
+      <source>To the right of the middle of the picture; less than nothing: to the left.</source>
+      <translation>Rechts von der Mitte des Bildes; unter null: links.</translation>
+    </message>
+    <message>
+      <source>up</source>
+      <translation>hoch</translation>
+    </message>
+    <message>
+      <source>Over the ground.</source>
+      <translation>Über dem Boden.</translation>
+    </message>
+    <message>
+      <source>away</source>
+      <translation>weg</translation>
+    </message>
+    <message>
+      <source>From the viewer.</source>
+      <translation>Vom Betrachter.</translation>
+    </message>
+    <message>
+      <source>carried by</source>
+      <translation>getragen von</translation>
+    </message>
+    <message>
+      <source>Moves, turns, grows and mirrors with this thing: a hand, a mast, a window. Dragged away from it, it hangs by itself again.</source>
+      <translation>Bewegt, dreht, wächst und spiegelt sich mit diesem Ding: einer Hand, einem Mast, einem Fenster. Weggezogen hängt sie wieder für sich.</translation>
+    </message>
+    <message>
+      <source>Tie the lantern to it</source>
+      <translation>Die Laterne daran binden</translation>
+    </message>
+    <message>
+      <source>Untie the lantern</source>
+      <translation>Die Laterne lösen</translation>
+    </message>
+    <message>
+      <source>Lantern %1</source>
+      <translation>Laterne %1</translation>
+    </message>
+    <message>
+      <source>Hang a lantern</source>
+      <translation>Eine Laterne aufhängen</translation>
+    </message>
+    <message>
+      <source>No lantern hangs here yet: hang one, then carry it about on the plan, from the side or in the picture.</source>
+      <translation>Hier hängt noch keine Laterne: hänge eine auf und trage sie dann im Plan, von der Seite oder im Bild umher.</translation>
+    </message>
+    <message>
+      <source>%1: %2 m %3, %4 m high, %5 m away; %6.</source>
+      <translation>%1: %2 m %3, %4 m hoch, %5 m weg; %6.</translation>
+    </message>
+    <message>
+      <source>reaches %1 first, %2 m off, at %3 × key</source>
+      <translation>erreicht zuerst %1, %2 m entfernt, mit %3 × Hauptlicht</translation>
+    </message>
+    <message>
+      <source>reaches nothing</source>
+      <translation>erreicht nichts</translation>
+    </message>
+    <message>
+      <source>Carry the lantern 10 cm left</source>
+      <translation>Die Laterne 10 cm nach links tragen</translation>
+    </message>
+    <message>
+      <source>Carry the lantern 10 cm right</source>
+      <translation>Die Laterne 10 cm nach rechts tragen</translation>
+    </message>
+    <message>
+      <source>Carry the lantern 10 cm up</source>
+      <translation>Die Laterne 10 cm hinauf tragen</translation>
+    </message>
+    <message>
+      <source>Carry the lantern 10 cm down</source>
+      <translation>Die Laterne 10 cm hinunter tragen</translation>
+    </message>
+    <message>
+      <source>Carry the lantern 10 cm away</source>
+      <translation>Die Laterne 10 cm weiter weg tragen</translation>
+    </message>
+    <message>
+      <source>Carry the lantern 10 cm nearer</source>
+      <translation>Die Laterne 10 cm näher tragen</translation>
+    </message>
+    <message>
+      <source>Hang another lantern</source>
+      <translation>Noch eine Laterne aufhängen</translation>
+    </message>
+    <message>
+      <source>Show the form zones, and back</source>
+      <translation>Die Formzonen zeigen, und zurück</translation>
+    </message>
+    <message>
+      <source>Show everything as photographed, and back</source>
+      <translation>Alles wie fotografiert zeigen, und zurück</translation>
+    </message>
+    <message>
+      <source>Light</source>
+      <translation>Beleuchtung</translation>
+    </message>
+    <message>
+      <source>Sun and sky</source>
+      <translation>Sonne und Himmel</translation>
+    </message>
+    <message>
+      <source>Sun or moon, the sky's fill, and what throws light back</source>
+      <translation>Sonne oder Mond, die Füllung des Himmels und was Licht zurückwirft</translation>
+    </message>
+    <message>
+      <source>Sun</source>
+      <translation>Sonne</translation>
+    </message>
+    <message>
+      <source>One far light: sun or moon. Carry it round the plan and up the side view.</source>
+      <translation>Ein fernes Licht: Sonne oder Mond. Im Plan herum und in der Seitenansicht hinauf tragen.</translation>
+    </message>
+    <message>
+      <source>Light the sun</source>
+      <translation>Die Sonne entzünden</translation>
+    </message>
+    <message>
+      <source>Put the sun out</source>
+      <translation>Die Sonne löschen</translation>
+    </message>
+    <message>
+      <source>Strength of the sun. 1 is full key light on a white card facing it.</source>
+      <translation>Stärke der Sonne. 1 ist volles Hauptlicht auf einer weißen Karte, die ihr zugewandt ist.</translation>
+    </message>
+    <message>
+      <source>Set the sun's strength</source>
+      <translation>Die Stärke der Sonne einstellen</translation>
+    </message>
+    <message>
+      <source>Colour temperature of the sun. 2000 K red at the horizon, 5500 K by day, 9000 K cold.</source>
+      <translation>Farbtemperatur der Sonne. 2000 K rot am Horizont, 5500 K bei Tag, 9000 K kalt.</translation>
+    </message>
+    <message>
+      <source>Colour the sun</source>
+      <translation>Die Sonne färben</translation>
+    </message>
+    <message>
+      <source>width</source>
+      <translation>Breite</translation>
+    </message>
+    <message>
+      <source>How wide the sun is. 0.5° in clear air; wider gives softer shadows.</source>
+      <translation>Wie breit die Sonne ist. 0,5° in klarer Luft; breiter gibt weichere Schatten.</translation>
+    </message>
+    <message>
+      <source>Set the sun's width</source>
+      <translation>Die Breite der Sonne einstellen</translation>
+    </message>
+    <message>
+      <source>begin with</source>
+      <translation>beginnen mit</translation>
+    </message>
+    <message>
+      <source>A height, colour and strength to begin with; the side the light comes from stays</source>
+      <translation>Höhe, Farbe und Stärke zum Beginnen; die Seite, von der das Licht kommt, bleibt</translation>
+    </message>
+    <message>
+      <source>time of day…</source>
+      <translation>Tageszeit…</translation>
+    </message>
+    <message>
+      <source>Begin with %1</source>
+      <translation>Mit %1 beginnen</translation>
+    </message>
+    <message>
+      <source>sky fill</source>
+      <translation>Himmelsfüllung</translation>
+    </message>
+    <message>
+      <source>How much sky light fills the shade. 1 is as the backdrop has it.</source>
+      <translation>Wie viel Himmelslicht die Schatten füllt. 1 ist wie im Hintergrund.</translation>
+    </message>
+    <message>
+      <source>Set the sky's fill</source>
+      <translation>Die Füllung des Himmels einstellen</translation>
+    </message>
+    <message>
+      <source>exposure</source>
+      <translation>Belichtung</translation>
+    </message>
+    <message>
+      <source>Exposure of the whole picture. One stop doubles the light.</source>
+      <translation>Belichtung des ganzen Bildes. Eine Blende verdoppelt das Licht.</translation>
+    </message>
+    <message>
+      <source>Set the exposure</source>
+      <translation>Die Belichtung einstellen</translation>
+    </message>
+    <message>
+      <source>deeper darks</source>
+      <translation>tiefere Dunkel</translation>
+    </message>
+    <message>
+      <source>Brings darks back that the air has made pale, as deep as paint can go; middles and lights stay.</source>
+      <translation>Holt Dunkel zurück, die die Luft blass gemacht hat, so tief wie Farbe reicht; Mitten und Lichter bleiben.</translation>
+    </message>
+    <message>
+      <source>Deepen the darks</source>
+      <translation>Die Dunkel vertiefen</translation>
+    </message>
+    <message>
+      <source>spill at edges</source>
+      <translation>fällt in Kanten</translation>
+    </message>
+    <message>
+      <source>Backdrop light falling into edges. It binds a thing to its place; none makes it look stuck on.</source>
+      <translation>Licht des Hintergrunds, das in die Kanten fällt. Es bindet ein Ding an seinen Platz; ohne wirkt es aufgeklebt.</translation>
+    </message>
+    <message>
+      <source>Set the spill</source>
+      <translation>Das Licht in den Kanten einstellen</translation>
+    </message>
+    <message>
+      <source>thrown back</source>
+      <translation>zurückgeworfen</translation>
+    </message>
+    <message>
+      <source>Light thrown back by the ground and by large neighbours, in their colour.</source>
+      <translation>Licht, vom Boden und großen Nachbarn zurückgeworfen, in deren Farbe.</translation>
+    </message>
+    <message>
+      <source>Set what is thrown back</source>
+      <translation>Einstellen, was zurückgeworfen wird</translation>
+    </message>
+    <message>
+      <source>sun in backdrop</source>
+      <translation>Sonne im Hintergrund</translation>
+    </message>
+    <message>
+      <source>Sunlight that the backdrop's ground already shows. It is taken off before yours is laid on, so that nothing is lit twice and a shadow cast there is as dark as its own.</source>
+      <translation>Sonnenlicht, das der Boden des Hintergrunds schon zeigt. Es wird abgenommen, bevor deines dazukommt, damit nichts zweimal beleuchtet ist und ein Schatten dort so dunkel wird wie seine eigenen.</translation>
+    </message>
+    <message>
+      <source>Say how sunny the backdrop was</source>
+      <translation>Sagen, wie sonnig der Hintergrund war</translation>
+    </message>
+    <message>
+      <source>it is this one</source>
+      <translation>es ist diese</translation>
+    </message>
+    <message>
+      <source>The backdrop was photographed in this sun: its ground comes as photographed, and stronger suns add to it</source>
+      <translation>Der Hintergrund wurde in dieser Sonne fotografiert: sein Boden kommt wie fotografiert, und stärkere Sonnen kommen dazu</translation>
+    </message>
+    <message>
+      <source>Count the sun as the backdrop's own</source>
+      <translation>Die Sonne als die des Hintergrunds zählen</translation>
+    </message>
+    <message>
+      <source>Sky arcs</source>
+      <translation>Himmelsbögen</translation>
+    </message>
+    <message>
+      <source>Where this sun can put a rainbow, a halo or its path on water, and where shafts and shadows meet; or why it cannot</source>
+      <translation>Wo diese Sonne einen Regenbogen, einen Halo oder ihren Weg aufs Wasser setzen kann, und wo Strahlen und Schatten zusammenlaufen; oder warum nicht</translation>
+    </message>
+    <message>
+      <source>The sun stands %1° round (0 ahead, 90 right, 180 behind you) and %2° high.</source>
+      <translation>Die Sonne steht %1° herum (0 voraus, 90 rechts, 180 hinter dir) und %2° hoch.</translation>
+    </message>
+    <message>
+      <source>No sun: light the sun, or work with the sky and lanterns alone.</source>
+      <translation>Keine Sonne: entzünde sie, oder arbeite mit Himmel und Laternen allein.</translation>
+    </message>
+    <message>
+      <source>A rainbow can stand here: red outside at 42°, its top %1° over the horizon; a fainter second one at 50° with its colours the other way round, and a darker sky between them. </source>
+      <translation>Hier kann ein Regenbogen stehen: außen rot bei 42°, sein Scheitel %1° über dem Horizont; ein schwächerer zweiter bei 50° mit umgekehrten Farben, und dunklerer Himmel dazwischen. </translation>
+    </message>
+    <message>
+      <source>A halo can stand 22° round the sun, if there is thin high cloud. </source>
+      <translation>Ein Halo kann 22° um die Sonne stehen, bei dünnen hohen Wolken. </translation>
+    </message>
+    <message>
+      <source>Shafts and shadows meet at the sun; on water its path leads to you.</source>
+      <translation>Strahlen und Schatten laufen an der Sonne zusammen; auf Wasser führt ihr Weg zu dir.</translation>
+    </message>
+    <message>
+      <source>Shafts and shadows run together towards the point opposite the sun.</source>
+      <translation>Strahlen und Schatten laufen zum Punkt gegenüber der Sonne zusammen.</translation>
+    </message>
+    <message>
+      <source>Its lights above, its shades below, for mixing: lights %1 b* %2 than the shades.</source>
+      <translation>Oben seine Lichter, unten seine Schatten, zum Mischen: Lichter %1 b* %2 als die Schatten.</translation>
+    </message>
+    <message>
+      <source>warmer</source>
+      <translation>wärmer</translation>
+    </message>
+    <message>
+      <source>cooler</source>
+      <translation>kühler</translation>
+    </message>
+    <message>
+      <source>L* %1</source>
+      <translation>L* %1</translation>
+    </message>
+    <message>
+      <source>Study</source>
+      <translation>Studie</translation>
+    </message>
+    <message>
+      <source>Form zones, a close look, colours to mix, sheets for the easel</source>
+      <translation>Formzonen, genaues Hinsehen, Farben zum Mischen, Bögen für die Staffelei</translation>
+    </message>
+    <message>
+      <source>Form zones</source>
+      <translation>Formzonen</translation>
+    </message>
+    <message>
+      <source>Light, half-tone, core shadow, reflected light, cast shadow and occlusion as a map of greys (Z)</source>
+      <translation>Licht, Halbton, Kernschatten, Reflexlicht, Schlagschatten und Verdeckung als Karte aus Graus (Z)</translation>
+    </message>
+    <message>
+      <source>zones</source>
+      <translation>Zonen</translation>
+    </message>
+    <message>
+      <source>Zones of form. 2: light and shade; 3: half-tone; 4: reflected light; 5: cast shadow; 6: occlusion.</source>
+      <translation>Zonen der Form. 2: Licht und Schatten; 3: Halbton; 4: Reflexlicht; 5: Schlagschatten; 6: Verdeckung.</translation>
+    </message>
+    <message>
+      <source>Look closely</source>
+      <translation>Genau hinsehen</translation>
+    </message>
+    <message>
+      <source>Measures the element in hand: light as photographed, as planned, as now in the picture, and how much it looks pasted in; its lights and shades as strips for mixing</source>
+      <translation>Misst das Ding in der Hand: Licht wie fotografiert, wie geplant, wie jetzt im Bild, und wie sehr es eingeklebt wirkt; seine Lichter und Schatten als Streifen zum Mischen</translation>
+    </message>
+    <message>
+      <source>Colours to mix…</source>
+      <translation>Farben zum Mischen…</translation>
+    </message>
+    <message>
+      <source>Writes the light and shade colours of every element as a table for mixing</source>
+      <translation>Schreibt die Licht- und Schattenfarben jedes Dings als Tabelle zum Mischen</translation>
+    </message>
+    <message>
+      <source>Colours to mix</source>
+      <translation>Farben zum Mischen</translation>
+    </message>
+    <message>
+      <source>Study sheets…</source>
+      <translation>Studienbögen…</translation>
+    </message>
+    <message>
+      <source>Writes sheets to hang beside the easel: plan, values, form zones, and where each element's light is</source>
+      <translation>Schreibt Bögen für neben die Staffelei: Plan, Tonwerte, Formzonen, und wo das Licht jedes Dings ist</translation>
+    </message>
+    <message>
+      <source>Light study sheets</source>
+      <translation>Bögen zur Lichtstudie</translation>
+    </message>
+    <message>
+      <source>Sheets (*.pdf)</source>
+      <translation>Bögen (*.pdf)</translation>
+    </message>
+    <message>
+      <source>Measuring the light of every element…</source>
+      <translation>Das Licht jedes Dings wird gemessen…</translation>
+    </message>
+    <message>
+      <source>Written: %1</source>
+      <translation>Geschrieben: %1</translation>
+    </message>
+    <message>
+      <source>cannot tell</source>
+      <translation>nicht zu sagen</translation>
+    </message>
+    <message>
+      <source>%1°, %2° up</source>
+      <translation>%1°, %2° hoch</translation>
+    </message>
+    <message>
+      <source>, %1 % soft</source>
+      <translation>, %1 % weich</translation>
+    </message>
+    <message>
+      <source>, %1 K</source>
+      <translation>, %1 K</translation>
+    </message>
+    <message>
+      <source>Looking at it…</source>
+      <translation>Wird betrachtet…</translation>
+    </message>
+    <message>
+      <source>Look closely measures the element in hand: as photographed, as planned and as it is now.</source>
+      <translation>Genau hinsehen misst das Ding in der Hand: wie fotografiert, wie geplant und wie jetzt.</translation>
+    </message>
+    <message>
+      <source>It cannot be seen well enough to measure.</source>
+      <translation>Es ist nicht gut genug zu sehen, um zu messen.</translation>
+    </message>
+    <message>
+      <source>Photographed %1. Planned %2. Now %3. Pasted in: %4 of 100%5.</source>
+      <translation>Fotografiert %1. Geplant %2. Jetzt %3. Eingeklebt: %4 von 100%5.</translation>
+    </message>
+    <message>
+      <source>Box</source>
+      <translation>Kasten</translation>
+    </message>
+    <message>
+      <source>The tubes at hand: what they are, what is left; which few of them reach this picture best</source>
+      <translation>Die Tuben zur Hand: was sie sind, was übrig ist; welche wenigen dieses Bild am besten erreichen</translation>
+    </message>
+    <message>
+      <source>A first box</source>
+      <translation>Ein erster Kasten</translation>
+    </message>
+    <message>
+      <source>Twelve usual tubes to begin with; change them to your own</source>
+      <translation>Zwölf übliche Tuben zum Beginnen; ändere sie in deine</translation>
+    </message>
+    <message>
+      <source>Take a first box</source>
+      <translation>Einen ersten Kasten nehmen</translation>
+    </message>
+    <message>
+      <source>box</source>
+      <translation>Kasten</translation>
+    </message>
+    <message>
+      <source>Which box this work is mixed from</source>
+      <translation>Aus welchem Kasten dieses Werk gemischt wird</translation>
+    </message>
+    <message>
+      <source>Take another box</source>
+      <translation>Einen anderen Kasten nehmen</translation>
+    </message>
+    <message>
+      <source>its name</source>
+      <translation>sein Name</translation>
+    </message>
+    <message>
+      <source>What you call this box</source>
+      <translation>Wie du diesen Kasten nennst</translation>
+    </message>
+    <message>
+      <source>Name the box</source>
+      <translation>Den Kasten benennen</translation>
+    </message>
+    <message>
+      <source>heavy acrylic</source>
+      <translation>pastoses Acryl</translation>
+    </message>
+    <message>
+      <source>fluid acrylic</source>
+      <translation>flüssiges Acryl</translation>
+    </message>
+    <message>
+      <source>matt acrylic gouache</source>
+      <translation>matte Acrylgouache</translation>
+    </message>
+    <message>
+      <source>What its tubes are bound in: how long it stays open, how it dries, what goes over what</source>
+      <translation>Worin seine Tuben gebunden sind: wie lange es offen bleibt, wie es trocknet, was worüber geht</translation>
+    </message>
+    <message>
+      <source>Say the medium</source>
+      <translation>Das Malmittel sagen</translation>
+    </message>
+    <message>
+      <source>put in a tube</source>
+      <translation>Tube hineinlegen</translation>
+    </message>
+    <message>
+      <source>A tube by the name of its pigment, as printed on it</source>
+      <translation>Eine Tube nach dem Namen ihres Pigments, wie er aufgedruckt ist</translation>
+    </message>
+    <message>
+      <source>choose…</source>
+      <translation>wählen…</translation>
+    </message>
+    <message>
+      <source>Put in a tube</source>
+      <translation>Eine Tube hineinlegen</translation>
+    </message>
+    <message>
+      <source>Another box</source>
+      <translation>Noch ein Kasten</translation>
+    </message>
+    <message>
+      <source>An empty box beside this one, for another medium or another room</source>
+      <translation>Ein leerer Kasten neben diesem, für ein anderes Malmittel oder einen anderen Raum</translation>
+    </message>
+    <message>
+      <source>tube in hand</source>
+      <translation>Tube in der Hand</translation>
+    </message>
+    <message>
+      <source>What you call it; empty: its usual name</source>
+      <translation>Wie du sie nennst; leer: ihr üblicher Name</translation>
+    </message>
+    <message>
+      <source>Name the tube</source>
+      <translation>Die Tube benennen</translation>
+    </message>
+    <message>
+      <source>in the palette</source>
+      <translation>auf der Palette</translation>
+    </message>
+    <message>
+      <source>Used for this work; else it stays in the box</source>
+      <translation>Für dieses Werk benutzt; sonst bleibt sie im Kasten</translation>
+    </message>
+    <message>
+      <source>Put it on the palette</source>
+      <translation>Auf die Palette legen</translation>
+    </message>
+    <message>
+      <source>Leave it in the box</source>
+      <translation>Im Kasten lassen</translation>
+    </message>
+    <message>
+      <source>How much is left in it</source>
+      <translation>Wie viel noch darin ist</translation>
+    </message>
+    <message>
+      <source>Say what is left</source>
+      <translation>Sagen, was übrig ist</translation>
+    </message>
+    <message>
+      <source>of</source>
+      <translation>von</translation>
+    </message>
+    <message>
+      <source>How much a full one holds</source>
+      <translation>Wie viel eine volle fasst</translation>
+    </message>
+    <message>
+      <source>Say its size</source>
+      <translation>Ihre Größe sagen</translation>
+    </message>
+    <message>
+      <source>price</source>
+      <translation>Preis</translation>
+    </message>
+    <message>
+      <source>Of a full tube, in your own money; 0: not said</source>
+      <translation>Einer vollen Tube, in deinem Geld; 0: nicht gesagt</translation>
+    </message>
+    <message>
+      <source>Say its price</source>
+      <translation>Ihren Preis sagen</translation>
+    </message>
+    <message>
+      <source> a tube</source>
+      <translation> je Tube</translation>
+    </message>
+    <message>
+      <source>Take it out</source>
+      <translation>Herausnehmen</translation>
+    </message>
+    <message>
+      <source>The tube in hand leaves the box (Ctrl+Z puts it back)</source>
+      <translation>Die Tube in der Hand verlässt den Kasten (Strg+Z legt sie zurück)</translation>
+    </message>
+    <message>
+      <source>Take a tube out</source>
+      <translation>Eine Tube herausnehmen</translation>
+    </message>
+    <message>
+      <source>How many tubes you want to take along</source>
+      <translation>Wie viele Tuben du mitnehmen willst</translation>
+    </message>
+    <message>
+      <source> tubes</source>
+      <translation> Tuben</translation>
+    </message>
+    <message>
+      <source>Which reach it best?</source>
+      <translation>Welche erreichen es am besten?</translation>
+    </message>
+    <message>
+      <source>Weighs sets of so many tubes of this box against the picture's puddles; a few seconds</source>
+      <translation>Wägt Sätze von so vielen Tuben dieses Kastens gegen die Kleckse des Bildes ab; ein paar Sekunden</translation>
+    </message>
+    <message>
+      <source>Gives it up</source>
+      <translation>Gibt es auf</translation>
+    </message>
+    <message>
+      <source>Take these</source>
+      <translation>Diese nehmen</translation>
+    </message>
+    <message>
+      <source>Only the best set stays in the palette of this work</source>
+      <translation>Nur der beste Satz bleibt auf der Palette dieses Werks</translation>
+    </message>
+    <message>
+      <source>Take these tubes</source>
+      <translation>Diese Tuben nehmen</translation>
+    </message>
+    <message>
+      <source>Weighing sets of %1 tubes…</source>
+      <translation>Sätze von %1 Tuben werden abgewogen…</translation>
+    </message>
+    <message>
+      <source>%1 (without it %2 %)</source>
+      <translation>%1 (ohne sie %2 %)</translation>
+    </message>
+    <message>
+      <source>%1: %2. Within 2 %3E %4 %, 4: %5 %, 8: &lt;b&gt;%6 %&lt;/b&gt; of the canvas.&lt;br&gt;</source>
+      <translation>%1: %2. Innerhalb 2 %3E %4 %, 4: %5 %, 8: &lt;b&gt;%6 %&lt;/b&gt; der Leinwand.&lt;br&gt;</translation>
+    </message>
+    <message>
+      <source>else</source>
+      <translation>sonst</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;best&lt;/b&gt;</source>
+      <translation>&lt;b&gt;am besten&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: %2, lightfastness %3%4; %5.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: %2, Lichtechtheit %3%4; %5.</translation>
+    </message>
+    <message>
+      <source> (fades)</source>
+      <translation> (verblasst)</translation>
+    </message>
+    <message>
+      <source>Recipes are made from the tubes you have: take a first box, or put in your own.</source>
+      <translation>Rezepte entstehen aus den Tuben, die du hast: nimm einen ersten Kasten, oder lege deine eigenen hinein.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1 of %2 tubes&lt;/b&gt; on the palette, %3.</source>
+      <translation>&lt;b&gt;%1 von %2 Tuben&lt;/b&gt; auf der Palette, %3.</translation>
+    </message>
+    <message>
+      <source> %1 left out: what it mixes to cannot be computed.</source>
+      <translation> %1 ausgelassen: wozu es mischt, lässt sich nicht berechnen.</translation>
+    </message>
+    <message>
+      <source>board shows</source>
+      <translation>Bildtafel zeigt</translation>
+    </message>
+    <message>
+      <source>The plan; the plan as these paints can reach it; what is lost; or the recipe map with its numbers</source>
+      <translation>Den Plan; den Plan, wie diese Farben ihn erreichen; was verloren geht; oder die Rezeptkarte mit ihren Nummern</translation>
+    </message>
+    <message>
+      <source>the plan</source>
+      <translation>der Plan</translation>
+    </message>
+    <message>
+      <source>these paints</source>
+      <translation>diese Farben</translation>
+    </message>
+    <message>
+      <source>what is lost</source>
+      <translation>was verloren geht</translation>
+    </message>
+    <message>
+      <source>the recipe map</source>
+      <translation>die Rezeptkarte</translation>
+    </message>
+    <message>
+      <source>Beside the plan</source>
+      <translation>Neben dem Plan</translation>
+    </message>
+    <message>
+      <source>Lays the plan over what the board shows, parted by a sash to push across; Esc ends it</source>
+      <translation>Legt den Plan über das, was die Bildtafel zeigt, durch eine Leiste geteilt, die sich schieben lässt; Esc beendet</translation>
+    </message>
+    <message>
+      <source>%1 (1 in %2 white)</source>
+      <translation>%1 (1 in %2 Weiß)</translation>
+    </message>
+    <message>
+      <source>the backdrop</source>
+      <translation>der Hintergrund</translation>
+    </message>
+    <message>
+      <source>light of %1</source>
+      <translation>Licht von %1</translation>
+    </message>
+    <message>
+      <source>shade of %1</source>
+      <translation>Schatten von %1</translation>
+    </message>
+    <message>
+      <source>%1 and %2 more</source>
+      <translation>%1 und %2 weitere</translation>
+    </message>
+    <message>
+      <source>%1 cm from the left, %2 cm down</source>
+      <translation>%1 cm von links, %2 cm von oben</translation>
+    </message>
+    <message>
+      <source>puddle %1, %2</source>
+      <translation>Klecks %1, %2</translation>
+    </message>
+    <message>
+      <source>Over and under</source>
+      <translation>Über und unter</translation>
+    </message>
+    <message>
+      <source>What a glaze does over what is there, how many coats, what must go under; light strokes over dark</source>
+      <translation>Was eine Lasur über Vorhandenem bewirkt, wie viele Schichten, was darunter muss; helle Striche über Dunkel</translation>
+    </message>
+    <message>
+      <source>over</source>
+      <translation>über</translation>
+    </message>
+    <message>
+      <source>What lies there already</source>
+      <translation>Was dort schon liegt</translation>
+    </message>
+    <message>
+      <source>the toned ground</source>
+      <translation>der getönte Grund</translation>
+    </message>
+    <message>
+      <source>white</source>
+      <translation>Weiß</translation>
+    </message>
+    <message>
+      <source>each coat</source>
+      <translation>jede Schicht</translation>
+    </message>
+    <message>
+      <source>How thick a coat is when wet; brushed glazes are 20 to 60 µm</source>
+      <translation>Wie dick eine Schicht nass ist; gestrichene Lasuren haben 20 bis 60 µm</translation>
+    </message>
+    <message>
+      <source>Parts of clear medium to one part of paint</source>
+      <translation>Teile klaren Malmittels auf einen Teil Farbe</translation>
+    </message>
+    <message>
+      <source> parts</source>
+      <translation> Teile</translation>
+    </message>
+    <message>
+      <source>dries in</source>
+      <translation>trocknet in</translation>
+    </message>
+    <message>
+      <source>Before the next coat</source>
+      <translation>Vor der nächsten Schicht</translation>
+    </message>
+    <message>
+      <source>How wide a light stroke over the dark is, for fur, grass and hatching</source>
+      <translation>Wie breit ein heller Strich über dem Dunkel ist, für Fell, Gras und Schraffur</translation>
+    </message>
+    <message>
+      <source>painted in</source>
+      <translation>gemalt in</translation>
+    </message>
+    <message>
+      <source>What lies there is painted in: whether your medium may go over it, and why</source>
+      <translation>Worin das Liegende gemalt ist: ob dein Malmittel darüber darf, und warum</translation>
+    </message>
+    <message>
+      <source>Click the picture for the colour you want over it.</source>
+      <translation>Klicke im Bild die Farbe an, die du darüber willst.</translation>
+    </message>
+    <message>
+      <source>Glazing…</source>
+      <translation>Es wird lasiert…</translation>
+    </message>
+    <message>
+      <source>wanted over there</source>
+      <translation>dort darüber gewünscht</translation>
+    </message>
+    <message>
+      <source>above the wanted colour, below what lies there</source>
+      <translation>über der gewünschten Farbe, unter dem, was dort liegt</translation>
+    </message>
+    <message>
+      <source>1 coat</source>
+      <translation>1 Schicht</translation>
+    </message>
+    <message>
+      <source>%1 coats</source>
+      <translation>%1 Schichten</translation>
+    </message>
+    <message>
+      <source>, %1 h, %2E %3, %4 % still shows, brush marks %5 %2E</source>
+      <translation>, %1 h, %2E %3, %4 % scheint noch durch, Pinselspuren %5 %2E</translation>
+    </message>
+    <message>
+      <source>; %1 coats of white first</source>
+      <translation>; zuerst %1 Schichten Weiß</translation>
+    </message>
+    <message>
+      <source>last coat</source>
+      <translation>letzte Schicht</translation>
+    </message>
+    <message>
+      <source>first coat</source>
+      <translation>erste Schicht</translation>
+    </message>
+    <message>
+      <source>%1 over %2</source>
+      <translation>%1 über %2</translation>
+    </message>
+    <message>
+      <source> %1: %2.</source>
+      <translation> %1: %2.</translation>
+    </message>
+    <message>
+      <source> &lt;b&gt;Not %1&lt;/b&gt;: %2.</source>
+      <translation> &lt;b&gt;Nicht %1&lt;/b&gt;: %2.</translation>
+    </message>
+    <message>
+      <source>Which colour, how many coats, and what must go under it.</source>
+      <translation>Welche Farbe, wie viele Schichten, und was darunter muss.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1, one coat&lt;/b&gt;</source>
+      <translation>&lt;b&gt;%1, eine Schicht&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1, %2 coats&lt;/b&gt;</source>
+      <translation>&lt;b&gt;%1, %2 Schichten&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source> comes nearest and misses by %1 %2E: paint it opaque instead.</source>
+      <translation> kommt am nächsten und verfehlt um %1 %2E: lieber deckend malen.</translation>
+    </message>
+    <message>
+      <source> come within %1 %2E.</source>
+      <translation> kommen auf %1 %2E heran.</translation>
+    </message>
+    <message>
+      <source> Or strokes of puddle 1 over it: %1 % covered, %2 a cm, %3 mm between; from %4 m the eye %5.</source>
+      <translation> Oder Striche von Klecks 1 darüber: %1 % gedeckt, %2 je cm, %3 mm dazwischen; aus %4 m Abstand %5 das Auge.</translation>
+    </message>
+    <message>
+      <source>mixes them</source>
+      <translation>mischt sie</translation>
+    </message>
+    <message>
+      <source>still sees them (%1′)</source>
+      <translation>sieht sie noch (%1′)</translation>
+    </message>
+    <message>
+      <source>The palette</source>
+      <translation>Die Palette</translation>
+    </message>
+    <message>
+      <source>%1 (%2), %3 of %4 ml left%5</source>
+      <translation>%1 (%2), %3 von %4 ml übrig%5</translation>
+    </message>
+    <message>
+      <source>; stays in the box</source>
+      <translation>; bleibt im Kasten</translation>
+    </message>
+    <message>
+      <source>%1: %2, %3 ml. %4</source>
+      <translation>%1: %2, %3 ml. %4</translation>
+    </message>
+    <message>
+      <source>Mixing…</source>
+      <translation>Es wird gemischt…</translation>
+    </message>
+    <message>
+      <source>No paints yet: take a first box on the page Box.</source>
+      <translation>Noch keine Farben: nimm auf der Seite Kasten einen ersten Kasten.</translation>
+    </message>
+    <message>
+      <source>cool</source>
+      <translation>kühl</translation>
+    </message>
+    <message>
+      <source>warm</source>
+      <translation>warm</translation>
+    </message>
+    <message>
+      <source>Puddles</source>
+      <translation>Kleckse</translation>
+    </message>
+    <message>
+      <source>The whole canvas in a chosen number of mixes, how much of each, what runs out</source>
+      <translation>Die ganze Leinwand in einer gewählten Zahl von Mischungen, wie viel von jeder, was ausgeht</translation>
+    </message>
+    <message>
+      <source>canvas in</source>
+      <translation>Leinwand in</translation>
+    </message>
+    <message>
+      <source>How many mixes for the whole canvas, 8 to 40</source>
+      <translation>Wie viele Mischungen für die ganze Leinwand, 8 bis 40</translation>
+    </message>
+    <message>
+      <source>Mix so many puddles</source>
+      <translation>So viele Kleckse mischen</translation>
+    </message>
+    <message>
+      <source> puddles</source>
+      <translation> Klecksen</translation>
+    </message>
+    <message>
+      <source>How often all of it is painted over</source>
+      <translation>Wie oft alles davon übermalt wird</translation>
+    </message>
+    <message>
+      <source>Plan the coats</source>
+      <translation>Die Schichten planen</translation>
+    </message>
+    <message>
+      <source>wet film</source>
+      <translation>nasser Film</translation>
+    </message>
+    <message>
+      <source>How thick a coat is laid: 1 µm is 1 ml on a square metre</source>
+      <translation>Wie dick eine Schicht liegt: 1 µm ist 1 ml auf einem Quadratmeter</translation>
+    </message>
+    <message>
+      <source>Plan the film</source>
+      <translation>Den Film planen</translation>
+    </message>
+    <message>
+      <source>loss</source>
+      <translation>Verlust</translation>
+    </message>
+    <message>
+      <source>What stays on palette and brush, of what reaches the canvas</source>
+      <translation>Was auf Palette und Pinsel bleibt, von dem, was die Leinwand erreicht</translation>
+    </message>
+    <message>
+      <source>Plan the loss</source>
+      <translation>Den Verlust planen</translation>
+    </message>
+    <message>
+      <source>stays open</source>
+      <translation>bleibt offen</translation>
+    </message>
+    <message>
+      <source>How long the paint can be moved: longer with a retarder or misting</source>
+      <translation>Wie lange sich die Farbe bewegen lässt: länger mit Verzögerer oder Besprühen</translation>
+    </message>
+    <message>
+      <source>Say how long it stays open</source>
+      <translation>Sagen, wie lange sie offen bleibt</translation>
+    </message>
+    <message>
+      <source>pace</source>
+      <translation>Tempo</translation>
+    </message>
+    <message>
+      <source>How many cm of a passage you lay and blend in a minute</source>
+      <translation>Wie viele cm eines Verlaufs du in einer Minute legst und verziehst</translation>
+    </message>
+    <message>
+      <source>Say your pace</source>
+      <translation>Dein Tempo sagen</translation>
+    </message>
+    <message>
+      <source> cm/min</source>
+      <translation> cm/min</translation>
+    </message>
+    <message>
+      <source>as one within</source>
+      <translation>eins innerhalb</translation>
+    </message>
+    <message>
+      <source>Puddles that lie nearer to each other than that are mixed as one; 0 keeps each for itself</source>
+      <translation>Kleckse, die einander näher liegen als das, werden als einer gemischt; 0 lässt jeden für sich</translation>
+    </message>
+    <message>
+      <source>Mix like puddles as one</source>
+      <translation>Ähnliche Kleckse als einen mischen</translation>
+    </message>
+    <message>
+      <source>finest stroke</source>
+      <translation>feinster Strich</translation>
+    </message>
+    <message>
+      <source>The thinnest line your brushes can lay; what is thinner is said</source>
+      <translation>Die dünnste Linie, die deine Pinsel ziehen; Dünneres wird gesagt</translation>
+    </message>
+    <message>
+      <source>Say your finest stroke</source>
+      <translation>Deinen feinsten Strich sagen</translation>
+    </message>
+    <message>
+      <source>Puddle cards…</source>
+      <translation>Kleckskarten…</translation>
+    </message>
+    <message>
+      <source>A PDF to lie beside the palette: each puddle with its number on a small picture, parts, ml, where it goes, and room to dab the real thing</source>
+      <translation>Ein PDF für neben die Palette: jeder Klecks mit seiner Nummer auf einem kleinen Bild, Teile, ml, wohin er geht, und Platz, den echten hinzutupfen</translation>
+    </message>
+    <message>
+      <source>for a sitting on what is in hand</source>
+      <translation>für eine Sitzung an dem in der Hand</translation>
+    </message>
+    <message>
+      <source>Only the puddles that go onto the element in hand, numbered as on the whole palette</source>
+      <translation>Nur die Kleckse, die auf das Ding in der Hand gehen, nummeriert wie auf der ganzen Palette</translation>
+    </message>
+    <message>
+      <source>List…</source>
+      <translation>Liste…</translation>
+    </message>
+    <message>
+      <source>The recipes as CSV for a table, or as JSON</source>
+      <translation>Die Rezepte als CSV für eine Tabelle, oder als JSON</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;Puddle %1&lt;/b&gt;, %2: %3 % of the canvas, %4 ml. </source>
+      <translation>&lt;b&gt;Klecks %1&lt;/b&gt;, %2: %3 % der Leinwand, %4 ml. </translation>
+    </message>
+    <message>
+      <source>, %1E %2.</source>
+      <translation>, %1E %2.</translation>
+    </message>
+    <message>
+      <source>%1 %2 ml%3</source>
+      <translation>%1 %2 ml%3</translation>
+    </message>
+    <message>
+      <source> &lt;b&gt;(runs out in coat %1, %2 ml missing)&lt;/b&gt;</source>
+      <translation> &lt;b&gt;(geht in Schicht %1 aus, %2 ml fehlen)&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>%1 in %2</source>
+      <translation>%1 in %2</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1 puddles, %2 ml, %3 tubes.&lt;/b&gt; Held together by %4.</source>
+      <translation>&lt;b&gt;%1 Kleckse, %2 ml, %3 Tuben.&lt;/b&gt; Zusammengehalten von %4.</translation>
+    </message>
+    <message>
+      <source> Paint for %1.</source>
+      <translation> Farbe für %1.</translation>
+    </message>
+    <message>
+      <source> Within 2 %1E: %2 %, within 4: %3 % of the canvas.</source>
+      <translation> Innerhalb 2 %1E: %2 %, innerhalb 4: %3 % der Leinwand.</translation>
+    </message>
+    <message>
+      <source>Puddle cards</source>
+      <translation>Kleckskarten</translation>
+    </message>
+    <message>
+      <source>The puddle cards are written.</source>
+      <translation>Die Kleckskarten sind geschrieben.</translation>
+    </message>
+    <message>
+      <source>List of puddles</source>
+      <translation>Liste der Kleckse</translation>
+    </message>
+    <message>
+      <source>Lists (*.csv *.json)</source>
+      <translation>Listen (*.csv *.json)</translation>
+    </message>
+    <message>
+      <source>The list is written.</source>
+      <translation>Die Liste ist geschrieben.</translation>
+    </message>
+    <message>
+      <source>Recipes for the wanted colour</source>
+      <translation>Rezepte für die gewünschte Farbe</translation>
+    </message>
+    <message>
+      <source>Each patch: the wanted colour left, the mix right, on a white, a grey and a wooden palette and against what surrounds it on the canvas; under them how much lighter or darker it seems there than in its place. ΔE: how far off it is; slip: what ±10 % of the hand adds; lamp: how far it moves from daylight to lamp light.</source>
+      <translation>Jedes Feld: links die gewünschte Farbe, rechts die Mischung, auf weißer, grauer und hölzerner Palette und gegen das, was sie auf der Leinwand umgibt; darunter, wie viel heller oder dunkler sie dort wirkt als an ihrem Platz. ΔE: wie weit daneben; Schwankung: was ±10 % der Hand ausmachen; Lampe: wie weit sie sich von Tageslicht zu Lampenlicht verschiebt.</translation>
+    </message>
+    <message>
+      <source>Looking for recipes…</source>
+      <translation>Rezepte werden gesucht…</translation>
+    </message>
+    <message>
+      <source>Click the picture where a colour is wanted, or a puddle on the palette.</source>
+      <translation>Klicke im Bild an, wo eine Farbe gewünscht ist, oder einen Klecks auf der Palette.</translation>
+    </message>
+    <message>
+      <source>%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6</source>
+      <translation>%1E %2 · Schwankung %3 · Lampe %4 · nass L* %5, trocken %6</translation>
+    </message>
+    <message>
+      <source>Recipes</source>
+      <translation>Rezepte</translation>
+    </message>
+    <message>
+      <source>What to mix for a colour: click the picture, or a puddle on the palette</source>
+      <translation>Was für eine Farbe zu mischen ist: klicke ins Bild oder auf einen Klecks der Palette</translation>
+    </message>
+    <message>
+      <source>Its light</source>
+      <translation>Sein Licht</translation>
+    </message>
+    <message>
+      <source>Recipes for the light family of the element in hand (J)</source>
+      <translation>Rezepte für die Lichtfamilie des Dings in der Hand (J)</translation>
+    </message>
+    <message>
+      <source>Its shade</source>
+      <translation>Sein Schatten</translation>
+    </message>
+    <message>
+      <source>Recipes for the shade family of the element in hand (K)</source>
+      <translation>Rezepte für die Schattenfamilie des Dings in der Hand (K)</translation>
+    </message>
+    <message>
+      <source>try every combination</source>
+      <translation>jede Kombination versuchen</translation>
+    </message>
+    <message>
+      <source>All parts of all tubes are tried: half a second to two, and the best there is</source>
+      <translation>Alle Teile aller Tuben werden versucht: eine halbe bis zwei Sekunden, und das Beste, was es gibt</translation>
+    </message>
+    <message>
+      <source>let-downs</source>
+      <translation>verschnitten</translation>
+    </message>
+    <message>
+      <source>Strong tubes also kept as 1 part in so many of titanium white: pale colours can then be measured out</source>
+      <translation>Starke Tuben auch als 1 Teil in so vielen Titanweiß: blasse Farben lassen sich dann abmessen</translation>
+    </message>
+    <message>
+      <source>1 in 10</source>
+      <translation>1 in 10</translation>
+    </message>
+    <message>
+      <source>1 in 20</source>
+      <translation>1 in 20</translation>
+    </message>
+    <message>
+      <source>1 in 40</source>
+      <translation>1 in 40</translation>
+    </message>
+    <message>
+      <source>Keep let-downs</source>
+      <translation>Verschnittene halten</translation>
+    </message>
+    <message>
+      <source>gloss</source>
+      <translation>Glanz</translation>
+    </message>
+    <message>
+      <source>finish</source>
+      <translation>Oberfläche</translation>
+    </message>
+    <message>
+      <source>What the surface itself throws back: matt darks look grey, a varnish deepens them</source>
+      <translation>Was die Oberfläche selbst zurückwirft: matte Dunkel wirken grau, ein Firnis vertieft sie</translation>
+    </message>
+    <message>
+      <source>Choose the finish</source>
+      <translation>Die Oberfläche wählen</translation>
+    </message>
+    <message>
+      <source>Click where a colour is wanted.</source>
+      <translation>Klicke an, wo eine Farbe gewünscht ist.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: L* %2, C* %3, hue %4%5.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: L* %2, C* %3, Farbton %4%5.</translation>
+    </message>
+    <message>
+      <source> Out of reach by %1 %2E: the nearest is %3; change the light or the plan there</source>
+      <translation> Um %1 %2E unerreichbar: am nächsten ist %3; ändere dort das Licht oder den Plan</translation>
+    </message>
+    <message>
+      <source>, or another tube.</source>
+      <translation>, oder eine andere Tube.</translation>
+    </message>
+    <message>
+      <source>; no other tube brings it much nearer.</source>
+      <translation>; keine andere Tube bringt es viel näher.</translation>
+    </message>
+    <message>
+      <source>, or take %1 (then %2 %3E off).</source>
+      <translation>, oder nimm %1 (dann %2 %3E daneben).</translation>
+    </message>
+    <message>
+      <source> A grey would be nearer; its hue is kept.</source>
+      <translation> Ein Grau wäre näher; sein Farbton wird gehalten.</translation>
+    </message>
+    <message>
+      <source> Typical: calibrate with your own swatches.</source>
+      <translation> Typisch: stimme es mit eigenen Proben ab.</translation>
+    </message>
+    <message>
+      <source>Strings</source>
+      <translation>Farbleitern</translation>
+    </message>
+    <message>
+      <source>From light to dark for one thing without chalk and mud; passages in cm, band by band</source>
+      <translation>Von hell zu dunkel für ein Ding, ohne Kreide und Schlamm; Verläufe in cm, Streifen für Streifen</translation>
+    </message>
+    <message>
+      <source>string of</source>
+      <translation>Leiter von</translation>
+    </message>
+    <message>
+      <source>Steps from light to dark for the element in hand, 3 to 15</source>
+      <translation>Stufen von hell zu dunkel für das Ding in der Hand, 3 bis 15</translation>
+    </message>
+    <message>
+      <source>bands apart</source>
+      <translation>Streifenabstand</translation>
+    </message>
+    <message>
+      <source>How much two neighbouring bands of a passage may differ: 2 is hardly seen</source>
+      <translation>Wie sehr zwei benachbarte Streifen eines Verlaufs sich unterscheiden dürfen: 2 ist kaum zu sehen</translation>
+    </message>
+    <message>
+      <source>round the first place</source>
+      <translation>um die erste Stelle</translation>
+    </message>
+    <message>
+      <source>The passage goes in rings, as about a light</source>
+      <translation>Der Verlauf geht in Ringen, wie um ein Licht</translation>
+    </message>
+    <message>
+      <source>Another passage</source>
+      <translation>Anderer Verlauf</translation>
+    </message>
+    <message>
+      <source>Forgets its places; click two or three others</source>
+      <translation>Vergisst seine Stellen; klicke zwei oder drei andere an</translation>
+    </message>
+    <message>
+      <source>Click a thing with light and shade: its string from light to dark stands here.</source>
+      <translation>Klicke ein Ding mit Licht und Schatten an: seine Leiter von hell zu dunkel steht dann hier.</translation>
+    </message>
+    <message>
+      <source>Mixing the string…</source>
+      <translation>Die Leiter wird gemischt…</translation>
+    </message>
+    <message>
+      <source>L* %1, C* +%2</source>
+      <translation>L* %1, C* +%2</translation>
+    </message>
+    <message>
+      <source>shadow, first: warm, soft</source>
+      <translation>Schatten, zuerst: warm, weich</translation>
+    </message>
+    <message>
+      <source>shadow, then: dark</source>
+      <translation>Schatten, dann: dunkel</translation>
+    </message>
+    <message>
+      <source>alive</source>
+      <translation>lebendig</translation>
+    </message>
+    <message>
+      <source>white, black</source>
+      <translation>Weiß, Schwarz</translation>
+    </message>
+    <message>
+      <source>Click two places: the passage between them stands here, band by band.</source>
+      <translation>Klicke zwei Stellen an: der Verlauf dazwischen steht dann hier, Streifen für Streifen.</translation>
+    </message>
+    <message>
+      <source>…and where it ends; a third place bends the way.</source>
+      <translation>…und wo er endet; eine dritte Stelle biegt den Weg.</translation>
+    </message>
+    <message>
+      <source>Laying bands…</source>
+      <translation>Streifen werden gelegt…</translation>
+    </message>
+    <message>
+      <source>%1–%2 cm</source>
+      <translation>%1–%2 cm</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1 cm in %2 bands&lt;/b&gt; (percent of each tube), neighbours %3 %4E apart at most; two take %5 min, it stays open for %6.</source>
+      <translation>&lt;b&gt;%1 cm in %2 Streifen&lt;/b&gt; (Prozent jeder Tube), Nachbarn höchstens %3 %4E auseinander; zwei brauchen %5 min, sie bleibt %6 offen.</translation>
+    </message>
+    <message>
+      <source> More bands than the eye needs, for the time: or %1.</source>
+      <translation> Mehr Streifen, als das Auge braucht, der Zeit wegen: oder %1.</translation>
+    </message>
+    <message>
+      <source> These tubes bend the way by %1 %2E.</source>
+      <translation> Diese Tuben verbiegen den Weg um %1 %2E.</translation>
+    </message>
+    <message>
+      <source>Against white and black alone the string keeps up to &lt;b&gt;C* %1&lt;/b&gt; more; upper row mixed, lower row plain.</source>
+      <translation>Gegen bloßes Weiß und Schwarz hält die Leiter bis zu &lt;b&gt;C* %1&lt;/b&gt; mehr; obere Reihe gemischt, untere Reihe schlicht.</translation>
+    </message>
+    <message>
+      <source>Click a thing for its string; two places for a passage.</source>
+      <translation>Klicke ein Ding für seine Leiter an; zwei Stellen für einen Verlauf.</translation>
+    </message>
+    <message>
+      <source>Swatches</source>
+      <translation>Proben</translation>
+    </message>
+    <message>
+      <source>Your own tubes instead of typical ones: paint a card, read it; one tint in white of each helps most</source>
+      <translation>Deine eigenen Tuben statt typischer: eine Karte malen und lesen; ein Verschnitt in Weiß von jeder hilft am meisten</translation>
+    </message>
+    <message>
+      <source>Print the card…</source>
+      <translation>Karte drucken…</translation>
+    </message>
+    <message>
+      <source>A page with a row for each tube of the palette: as from the tube, 1 in 2 and 1 in 10 of your white, and a drawdown over white and black</source>
+      <translation>Eine Seite mit einer Reihe je Tube der Palette: wie aus der Tube, 1 in 2 und 1 in 10 deines Weiß, und ein Aufzug über Weiß und Schwarz</translation>
+    </message>
+    <message>
+      <source>Read a photograph…</source>
+      <translation>Ein Foto lesen…</translation>
+    </message>
+    <message>
+      <source>Of the painted card, all of it, straight on, in even daylight; what cannot be read is named</source>
+      <translation>Der gemalten Karte, ganz, gerade von vorn, in gleichmäßigem Tageslicht; was sich nicht lesen lässt, wird genannt</translation>
+    </message>
+    <message>
+      <source>Read a file…</source>
+      <translation>Eine Datei lesen…</translation>
+    </message>
+    <message>
+      <source>Measured patches as CGATS text or JSON</source>
+      <translation>Gemessene Felder als CGATS-Text oder JSON</translation>
+    </message>
+    <message>
+      <source>tube</source>
+      <translation>Tube</translation>
+    </message>
+    <message>
+      <source>The tube in hand</source>
+      <translation>Die Tube in der Hand</translation>
+    </message>
+    <message>
+      <source>patch</source>
+      <translation>Feld</translation>
+    </message>
+    <message>
+      <source>Which patch of it</source>
+      <translation>Welches Feld davon</translation>
+    </message>
+    <message>
+      <source>as from the tube</source>
+      <translation>wie aus der Tube</translation>
+    </message>
+    <message>
+      <source>1 in 2 white</source>
+      <translation>1 in 2 Weiß</translation>
+    </message>
+    <message>
+      <source>1 in 10 white</source>
+      <translation>1 in 10 Weiß</translation>
+    </message>
+    <message>
+      <source>drawdown over white</source>
+      <translation>Aufzug über Weiß</translation>
+    </message>
+    <message>
+      <source>drawdown over black</source>
+      <translation>Aufzug über Schwarz</translation>
+    </message>
+    <message>
+      <source>CIELAB of the patch, D65, as a colour reader says it</source>
+      <translation>CIELAB des Felds, D65, wie ein Farbmesser es sagt</translation>
+    </message>
+    <message>
+      <source>lightness</source>
+      <translation>Helligkeit</translation>
+    </message>
+    <message>
+      <source>green to red</source>
+      <translation>grün bis rot</translation>
+    </message>
+    <message>
+      <source>blue to yellow</source>
+      <translation>blau bis gelb</translation>
+    </message>
+    <message>
+      <source>drawn</source>
+      <translation>aufgezogen</translation>
+    </message>
+    <message>
+      <source>Wet film of the drawdown: about half the gap of the bar</source>
+      <translation>Nasser Film des Aufzugs: etwa der halbe Spalt der Rakel</translation>
+    </message>
+    <message>
+      <source>Say how thick it was drawn</source>
+      <translation>Sagen, wie dick er aufgezogen wurde</translation>
+    </message>
+    <message>
+      <source>Colour reader</source>
+      <translation>Farbmesser</translation>
+    </message>
+    <message>
+      <source>Reads the patch with the simulated reader that ships: to try out how it goes without a device</source>
+      <translation>Liest das Feld mit dem mitgelieferten nachgeahmten Messer: zum Ausprobieren ohne Gerät</translation>
+    </message>
+    <message>
+      <source>Forget its swatches</source>
+      <translation>Seine Proben vergessen</translation>
+    </message>
+    <message>
+      <source>The tube in hand is typical again</source>
+      <translation>Die Tube in der Hand ist wieder typisch</translation>
+    </message>
+    <message>
+      <source>Forget the swatches</source>
+      <translation>Die Proben vergessen</translation>
+    </message>
+    <message>
+      <source>Swatch card</source>
+      <translation>Probenkarte</translation>
+    </message>
+    <message>
+      <source>The swatch card is written. Print it at 100 % on white paper or primed card.</source>
+      <translation>Die Probenkarte ist geschrieben. Mit 100 % auf weißes Papier oder grundierte Pappe drucken.</translation>
+    </message>
+    <message>
+      <source>Photograph of the card</source>
+      <translation>Foto der Karte</translation>
+    </message>
+    <message>
+      <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.heic *.webp)</source>
+      <translation>Bilder (*.png *.jpg *.jpeg *.tif *.tiff *.heic *.webp)</translation>
+    </message>
+    <message>
+      <source>%1, %2: %3</source>
+      <translation>%1, %2: %3</translation>
+    </message>
+    <message>
+      <source>Refused: %1.</source>
+      <translation>Abgelehnt: %1.</translation>
+    </message>
+    <message>
+      <source> The printed grey is off by %1 %2E: the light was uneven or coloured.</source>
+      <translation> Das gedruckte Grau liegt %1 %2E daneben: das Licht war ungleich oder farbig.</translation>
+    </message>
+    <message>
+      <source>No patch could be read. %1</source>
+      <translation>Kein Feld ließ sich lesen. %1</translation>
+    </message>
+    <message>
+      <source>Read the swatches</source>
+      <translation>Die Proben lesen</translation>
+    </message>
+    <message>
+      <source>%1 patches are read. %2</source>
+      <translation>%1 Felder sind gelesen. %2</translation>
+    </message>
+    <message>
+      <source>Measured patches</source>
+      <translation>Gemessene Felder</translation>
+    </message>
+    <message>
+      <source>Measured patches (*.txt *.cgats *.json)</source>
+      <translation>Gemessene Felder (*.txt *.cgats *.json)</translation>
+    </message>
+    <message>
+      <source>None of its paints is in this box.</source>
+      <translation>Keine seiner Farben ist in diesem Kasten.</translation>
+    </message>
+    <message>
+      <source>%1 patches are read.</source>
+      <translation>%1 Felder sind gelesen.</translation>
+    </message>
+    <message>
+      <source>Enter a swatch</source>
+      <translation>Eine Probe eintragen</translation>
+    </message>
+    <message>
+      <source>Reading the photograph…</source>
+      <translation>Das Foto wird gelesen…</translation>
+    </message>
+    <message>
+      <source>%1 (%2 %3E from typical%4)</source>
+      <translation>%1 (%2 %3E von typisch%4)</translation>
+    </message>
+    <message>
+      <source>, drawdown</source>
+      <translation>, Aufzug</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;Measured:&lt;/b&gt; %1. </source>
+      <translation>&lt;b&gt;Gemessen:&lt;/b&gt; %1. </translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;Typical:&lt;/b&gt; %1. </source>
+      <translation>&lt;b&gt;Typisch:&lt;/b&gt; %1. </translation>
+    </message>
+    <message>
+      <source>Put tubes into the box first.</source>
+      <translation>Lege zuerst Tuben in den Kasten.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1 of %2 tubes measured.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;%1 von %2 Tuben gemessen.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source> The farthest lies %1 %2E from typical; tubes off by over 3 are in the mixes of %3 % of the canvas.</source>
+      <translation> Die fernste liegt %1 %2E von typisch; Tuben, die über 3 daneben liegen, sind in den Mischungen von %3 % der Leinwand.</translation>
+    </message>
+    <message>
+      <source>The path of days</source>
+      <translation>Der Weg der Tage</translation>
+    </message>
+    <message>
+      <source>%1 min</source>
+      <translation>%1 min</translation>
+    </message>
+    <message>
+      <source>The path of days is being laid…</source>
+      <translation>Der Weg der Tage wird gelegt…</translation>
+    </message>
+    <message>
+      <source>dries %1 h</source>
+      <translation>trocknet %1 h</translation>
+    </message>
+    <message>
+      <source>dries %1 d</source>
+      <translation>trocknet %1 Tage</translation>
+    </message>
+    <message>
+      <source>Days</source>
+      <translation>Tage</translation>
+    </message>
+    <message>
+      <source>The plan of work over your days, and how each sitting should end</source>
+      <translation>Der Arbeitsplan über deine Tage, und wie jede Sitzung enden soll</translation>
+    </message>
+    <message>
+      <source>◂ Sitting</source>
+      <translation>◂ Sitzung</translation>
+    </message>
+    <message>
+      <source>The sitting before ([)</source>
+      <translation>Die vorige Sitzung ([)</translation>
+    </message>
+    <message>
+      <source>Sitting ▸</source>
+      <translation>Sitzung ▸</translation>
+    </message>
+    <message>
+      <source>The next sitting (])</source>
+      <translation>Die nächste Sitzung (])</translation>
+    </message>
+    <message>
+      <source>As it stands</source>
+      <translation>Wie sie steht</translation>
+    </message>
+    <message>
+      <source>How the canvas should look now</source>
+      <translation>Wie die Leinwand jetzt aussehen soll</translation>
+    </message>
+    <message>
+      <source>Sitting on a page…</source>
+      <translation>Sitzung auf eine Seite…</translation>
+    </message>
+    <message>
+      <source>A PDF to take to the easel: what, where, puddles, brushes, before and after</source>
+      <translation>Ein PDF für die Staffelei: was, wo, Kleckse, Pinsel, vorher und nachher</translation>
+    </message>
+    <message>
+      <source>Sitting</source>
+      <translation>Sitzung</translation>
+    </message>
+    <message>
+      <source>Calendar…</source>
+      <translation>Kalender…</translation>
+    </message>
+    <message>
+      <source>The sittings as an iCalendar file, for any calendar</source>
+      <translation>Die Sitzungen als iCalendar-Datei, für jeden Kalender</translation>
+    </message>
+    <message>
+      <source>Calendar</source>
+      <translation>Kalender</translation>
+    </message>
+    <message>
+      <source>Calendar (*.ics)</source>
+      <translation>Kalender (*.ics)</translation>
+    </message>
+    <message>
+      <source>What is done in this sitting</source>
+      <translation>Was in dieser Sitzung getan wird</translation>
+    </message>
+    <message>
+      <source>Nothing is left to do.</source>
+      <translation>Es ist nichts mehr zu tun.</translation>
+    </message>
+    <message>
+      <source>%1 %2, %3–%4</source>
+      <translation>%1 %2, %3–%4</translation>
+    </message>
+    <message>
+      <source>%1  %2%3</source>
+      <translation>%1  %2%3</translation>
+    </message>
+    <message>
+      <source> (goes on)</source>
+      <translation> (geht weiter)</translation>
+    </message>
+    <message>
+      <source>
+%1 cm²</source>
+      <translation>
+%1 cm²</translation>
+    </message>
+    <message>
+      <source>, brush %1 mm</source>
+      <translation>, Pinsel %1 mm</translation>
+    </message>
+    <message>
+      <source>, paint over after %1</source>
+      <translation>, überzumalen nach %1</translation>
+    </message>
+    <message>
+      <source>Must be right: %1</source>
+      <translation>Muss stimmen: %1</translation>
+    </message>
+    <message>
+      <source>Puddles %1</source>
+      <translation>Kleckse %1</translation>
+    </message>
+    <message>
+      <source>The sitting is in %1.</source>
+      <translation>Die Sitzung liegt in %1.</translation>
+    </message>
+    <message>
+      <source>The calendar is in %1.</source>
+      <translation>Der Kalender liegt in %1.</translation>
+    </message>
+    <message>
+      <source>The stages are being worked out from the picture.</source>
+      <translation>Die Stufen werden aus dem Bild ausgerechnet.</translation>
+    </message>
+    <message>
+      <source>All tasks are done.</source>
+      <translation>Alle Aufgaben sind getan.</translation>
+    </message>
+    <message>
+      <source>%1 h of work (%2 to %3 h) in %4 sittings; done on %5, between %6 and %7.%8</source>
+      <translation>%1 h Arbeit (%2 bis %3 h) in %4 Sitzungen; fertig am %5, zwischen %6 und %7.%8</translation>
+    </message>
+    <message>
+      <source> Free hours are assumed: say yours on Hours.</source>
+      <translation> Freie Stunden sind angenommen: sage deine bei Stunden.</translation>
+    </message>
+    <message>
+      <source>At the easel</source>
+      <translation>An der Staffelei</translation>
+    </message>
+    <message>
+      <source>Everything is done.</source>
+      <translation>Alles ist getan.</translation>
+    </message>
+    <message>
+      <source> Brush %1 millimetres.</source>
+      <translation> Pinsel %1 Millimeter.</translation>
+    </message>
+    <message>
+      <source> Puddles %1.</source>
+      <translation> Kleckse %1.</translation>
+    </message>
+    <message>
+      <source> Do not stop inside it.</source>
+      <translation> Nicht mittendrin aufhören.</translation>
+    </message>
+    <message>
+      <source>Tick a task</source>
+      <translation>Eine Aufgabe abhaken</translation>
+    </message>
+    <message>
+      <source>paused – any key goes on</source>
+      <translation>Pause – jede Taste macht weiter</translation>
+    </message>
+    <message>
+      <source>sitting: %1 min</source>
+      <translation>Sitzung: %1 min</translation>
+    </message>
+    <message>
+      <source>any key begins</source>
+      <translation>jede Taste beginnt</translation>
+    </message>
+    <message>
+      <source>
+reckoned: %1 min</source>
+      <translation>
+veranschlagt: %1 min</translation>
+    </message>
+    <message>
+      <source>
+open for %1 min</source>
+      <translation>
+noch %1 min offen</translation>
+    </message>
+    <message>
+      <source>
+
+then: %1</source>
+      <translation>
+
+dann: %1</translation>
+    </message>
+    <message>
+      <source>
+keep clear: %1</source>
+      <translation>
+freihalten: %1</translation>
+    </message>
+    <message>
+      <source>
+must be right: %1</source>
+      <translation>
+muss stimmen: %1</translation>
+    </message>
+    <message>
+      <source>any key or touch: begin, pause, go on · Enter: done, next · Esc: leave</source>
+      <translation>jede Taste oder Berührung: beginnen, Pause, weiter · Eingabe: getan, weiter · Esc: verlassen</translation>
+    </message>
+    <message>
+      <source>Eye trainer</source>
+      <translation>Augentrainer</translation>
+    </message>
+    <message>
+      <source>Yes. </source>
+      <translation>Ja. </translation>
+    </message>
+    <message>
+      <source>No. </source>
+      <translation>Nein. </translation>
+    </message>
+    <message>
+      <source> You tell %1 %2 apart.</source>
+      <translation> Du unterscheidest %1 %2.</translation>
+    </message>
+    <message>
+      <source>There is nothing in this plan to ask it of.</source>
+      <translation>In diesem Plan gibt es nichts, woran sich das fragen ließe.</translation>
+    </message>
+    <message>
+      <source> Click to close.</source>
+      <translation> Klicken zum Schließen.</translation>
+    </message>
+    <message>
+      <source>  (%1 so far; click it, or its number)</source>
+      <translation>  (%1 bisher; klicke es an, oder seine Ziffer)</translation>
+    </message>
+    <message>
+      <source>Thresholds by day</source>
+      <translation>Schwellen nach Tagen</translation>
+    </message>
+    <message>
+      <source>No day yet. Two minutes are enough.</source>
+      <translation>Noch kein Tag. Zwei Minuten genügen.</translation>
+    </message>
+    <message>
+      <source>Eye</source>
+      <translation>Auge</translation>
+    </message>
+    <message>
+      <source>Two minutes a day: what your eye just notices, in exercises from your own plan</source>
+      <translation>Zwei Minuten am Tag: was dein Auge gerade noch bemerkt, in Übungen aus deinem eigenen Plan</translation>
+    </message>
+    <message>
+      <source>exercise</source>
+      <translation>Übung</translation>
+    </message>
+    <message>
+      <source>What is trained; its threshold is told in the unit it is measured in</source>
+      <translation>Was geübt wird; die Schwelle wird in der Einheit gesagt, in der gemessen wird</translation>
+    </message>
+    <message>
+      <source>Practise</source>
+      <translation>Üben</translation>
+    </message>
+    <message>
+      <source>One exercise after the other until the threshold is known, about two minutes</source>
+      <translation>Eine Übung nach der anderen, bis die Schwelle bekannt ist, etwa zwei Minuten</translation>
+    </message>
+    <message>
+      <source>%1</source>
+      <translation>%1</translation>
+    </message>
+    <message>
+      <source>You tell %1 %2 apart; at first it was %3.</source>
+      <translation>Du unterscheidest %1 %2; zuerst waren es %3.</translation>
+    </message>
+    <message>
+      <source> On the canvas your darks run %1 L* too %2.</source>
+      <translation> Auf der Leinwand geraten deine Dunkel %1 L* zu %2.</translation>
+    </message>
+    <message>
+      <source> On the canvas half of the landmarks lie within %1 mm.</source>
+      <translation> Auf der Leinwand liegt die Hälfte der Messpunkte innerhalb von %1 mm.</translation>
+    </message>
+    <message>
+      <source>Hours</source>
+      <translation>Stunden</translation>
+    </message>
+    <message>
+      <source>When you paint, and what the room does to drying</source>
+      <translation>Wann du malst, und was der Raum mit dem Trocknen macht</translation>
+    </message>
+    <message>
+      <source>free hours</source>
+      <translation>freie Stunden</translation>
+    </message>
+    <message>
+      <source>The hours of your round; take one in hand to change it</source>
+      <translation>Die Stunden deines Umlaufs; nimm eine in die Hand, um sie zu ändern</translation>
+    </message>
+    <message>
+      <source>%1 %2–%3</source>
+      <translation>%1 %2–%3</translation>
+    </message>
+    <message>
+      <source>day %1</source>
+      <translation>Tag %1</translation>
+    </message>
+    <message>
+      <source>Add hours</source>
+      <translation>Stunden hinzu</translation>
+    </message>
+    <message>
+      <source>Another time of the round when you paint</source>
+      <translation>Noch eine Zeit des Umlaufs, zu der du malst</translation>
+    </message>
+    <message>
+      <source>Add free hours</source>
+      <translation>Freie Stunden hinzufügen</translation>
+    </message>
+    <message>
+      <source>You do not paint then</source>
+      <translation>Dann malst du nicht</translation>
+    </message>
+    <message>
+      <source>Take free hours away</source>
+      <translation>Freie Stunden wegnehmen</translation>
+    </message>
+    <message>
+      <source>day</source>
+      <translation>Tag</translation>
+    </message>
+    <message>
+      <source>Of the week, or of a round of shifts</source>
+      <translation>Der Woche, oder eines Schichtumlaufs</translation>
+    </message>
+    <message>
+      <source>Paint on another day</source>
+      <translation>An einem anderen Tag malen</translation>
+    </message>
+    <message>
+      <source>to</source>
+      <translation>bis</translation>
+    </message>
+    <message>
+      <source>from</source>
+      <translation>von</translation>
+    </message>
+    <message>
+      <source>When you stop: hours of the day, 21.5 is half past nine</source>
+      <translation>Wann du aufhörst: Stunden des Tages, 21,5 ist halb zehn</translation>
+    </message>
+    <message>
+      <source>When you can begin: hours of the day, 19.5 is half past seven</source>
+      <translation>Wann du beginnen kannst: Stunden des Tages, 19,5 ist halb acht</translation>
+    </message>
+    <message>
+      <source> o'clock</source>
+      <translation> Uhr</translation>
+    </message>
+    <message>
+      <source>Change free hours</source>
+      <translation>Freie Stunden ändern</translation>
+    </message>
+    <message>
+      <source>round of</source>
+      <translation>Umlauf von</translation>
+    </message>
+    <message>
+      <source>Seven days are a week; shifts may come round in another number</source>
+      <translation>Sieben Tage sind eine Woche; Schichten können in einer anderen Zahl umlaufen</translation>
+    </message>
+    <message>
+      <source> days</source>
+      <translation> Tagen</translation>
+    </message>
+    <message>
+      <source>Change the round</source>
+      <translation>Den Umlauf ändern</translation>
+    </message>
+    <message>
+      <source>Read a calendar…</source>
+      <translation>Kalender lesen…</translation>
+    </message>
+    <message>
+      <source>An iCalendar file: what stands in it takes your hours</source>
+      <translation>Eine iCalendar-Datei: was darin steht, nimmt deine Stunden</translation>
+    </message>
+    <message>
+      <source>Free hours from one…</source>
+      <translation>Freie Stunden aus einem…</translation>
+    </message>
+    <message>
+      <source>An iCalendar file whose entries are your free hours</source>
+      <translation>Eine iCalendar-Datei, deren Einträge deine freien Stunden sind</translation>
+    </message>
+    <message>
+      <source>humidity</source>
+      <translation>Luftfeuchte</translation>
+    </message>
+    <message>
+      <source>Of the room: water-borne paint dries as fast as water leaves it</source>
+      <translation>Des Raums: Wasserfarbe trocknet so schnell, wie Wasser sie verlässt</translation>
+    </message>
+    <message>
+      <source>Set the humidity</source>
+      <translation>Die Luftfeuchte einstellen</translation>
+    </message>
+    <message>
+      <source>hair dryer</source>
+      <translation>Föhn</translation>
+    </message>
+    <message>
+      <source>Dries water-borne paint in a fifth of the time; keep it off wet solvent</source>
+      <translation>Trocknet Wasserfarbe in einem Fünftel der Zeit; von nassem Lösemittel fernhalten</translation>
+    </message>
+    <message>
+      <source>Use a dryer</source>
+      <translation>Einen Föhn benutzen</translation>
+    </message>
+    <message>
+      <source>hours</source>
+      <translation>Stunden</translation>
+    </message>
+    <message>
+      <source>Times the usual ones, until your own sittings are known</source>
+      <translation>Mal die üblichen, bis deine eigenen Sitzungen bekannt sind</translation>
+    </message>
+    <message>
+      <source>Set the pace</source>
+      <translation>Das Tempo einstellen</translation>
+    </message>
+    <message>
+      <source>block brush</source>
+      <translation>Flächenpinsel</translation>
+    </message>
+    <message>
+      <source>Width of the brush that blocks in</source>
+      <translation>Breite des Pinsels, der die Flächen anlegt</translation>
+    </message>
+    <message>
+      <source>Set the block brush</source>
+      <translation>Den Flächenpinsel einstellen</translation>
+    </message>
+    <message>
+      <source>fresh eyes after</source>
+      <translation>frische Augen nach</translation>
+    </message>
+    <message>
+      <source>How long the painting hangs on the wall before the accents</source>
+      <translation>Wie lange das Bild vor den Akzenten an der Wand hängt</translation>
+    </message>
+    <message>
+      <source>Set the pause</source>
+      <translation>Die Pause einstellen</translation>
+    </message>
+    <message>
+      <source>varnish after</source>
+      <translation>Firnis nach</translation>
+    </message>
+    <message>
+      <source>From the last stroke; as the medium asks: acrylic 3, oil 180 days</source>
+      <translation>Vom letzten Strich an; wie das Malmittel es will: Acryl 3, Öl 180 Tage</translation>
+    </message>
+    <message>
+      <source>Set the wait</source>
+      <translation>Die Wartezeit einstellen</translation>
+    </message>
+    <message>
+      <source>as the medium asks</source>
+      <translation>wie das Malmittel es will</translation>
+    </message>
+    <message>
+      <source>%1 entries read from the calendar.</source>
+      <translation>%1 Einträge aus dem Kalender gelesen.</translation>
+    </message>
+    <message>
+      <source>Read a calendar</source>
+      <translation>Einen Kalender lesen</translation>
+    </message>
+    <message>
+      <source>Say when you paint: Add hours. Until then two evenings and a Saturday afternoon are taken.</source>
+      <translation>Sage, wann du malst: Stunden hinzu. Bis dahin gelten zwei Abende und ein Samstagnachmittag.</translation>
+    </message>
+    <message>
+      <source>%1 h in a round of %2 days; %3 days are different.</source>
+      <translation>%1 h in einem Umlauf von %2 Tagen; %3 Tage sind anders.</translation>
+    </message>
+    <message>
+      <source>signed</source>
+      <translation>signiert</translation>
+    </message>
+    <message>
+      <source>“%1” has had %2 h, more than was reckoned for it; “%3”, which is to be read before it, %4 h.</source>
+      <translation>„%1“ hat %2 h bekommen, mehr als dafür veranschlagt; „%3“, das vorher gelesen werden soll, %4 h.</translation>
+    </message>
+    <message>
+      <source>Log the sitting</source>
+      <translation>Die Sitzung eintragen</translation>
+    </message>
+    <message>
+      <source>Photograph the canvas</source>
+      <translation>Die Leinwand fotografieren</translation>
+    </message>
+    <message>
+      <source>%1 h</source>
+      <translation>%1 h</translation>
+    </message>
+    <message>
+      <source>Click the canvas' %1 corner in the photograph.</source>
+      <translation>Klicke im Foto die Ecke der Leinwand %1 an.</translation>
+    </message>
+    <message>
+      <source>Set the corners by hand</source>
+      <translation>Die Ecken von Hand setzen</translation>
+    </message>
+    <message>
+      <source>Take the canvas as the plan</source>
+      <translation>Die Leinwand als Plan nehmen</translation>
+    </message>
+    <message>
+      <source>Show the grey card</source>
+      <translation>Die Graukarte zeigen</translation>
+    </message>
+    <message>
+      <source>A photograph of the canvas, squared up and held against this stage</source>
+      <translation>Ein Foto der Leinwand, entzerrt und gegen diese Stufe gehalten</translation>
+    </message>
+    <message>
+      <source>Drag a box over what is better than the plan.</source>
+      <translation>Ziehe einen Rahmen über das, was besser ist als der Plan.</translation>
+    </message>
+    <message>
+      <source>Drag a box inside the grey card in the photograph.</source>
+      <translation>Ziehe im Foto einen Rahmen innerhalb der Graukarte.</translation>
+    </message>
+    <message>
+      <source>Photograph…</source>
+      <translation>Foto…</translation>
+    </message>
+    <message>
+      <source>A photograph of the canvas from a file; it is squared up and compared</source>
+      <translation>Ein Foto der Leinwand aus einer Datei; es wird entzerrt und verglichen</translation>
+    </message>
+    <message>
+      <source>Photograph of the canvas</source>
+      <translation>Foto der Leinwand</translation>
+    </message>
+    <message>
+      <source>Pictures (*.jpg *.jpeg *.png *.tif *.heic *.webp)</source>
+      <translation>Bilder (*.jpg *.jpeg *.png *.tif *.heic *.webp)</translation>
+    </message>
+    <message>
+      <source>Simulated easel</source>
+      <translation>Nachgeahmte Staffelei</translation>
+    </message>
+    <message>
+      <source>To learn with: photographs this stage askew, in lamp light, with a thing gone astray</source>
+      <translation>Zum Lernen: fotografiert diese Stufe schräg, bei Lampenlicht, mit einem verrutschten Ding</translation>
+    </message>
+    <message>
+      <source>photograph</source>
+      <translation>Foto</translation>
+    </message>
+    <message>
+      <source>Those of this work, by day</source>
+      <translation>Die dieses Werks, nach Tagen</translation>
+    </message>
+    <message>
+      <source>shown</source>
+      <translation>gezeigt</translation>
+    </message>
+    <message>
+      <source>What lies on the board; drag across it to wipe the stage over it (W)</source>
+      <translation>Was auf der Bildtafel liegt; darüber ziehen wischt die Stufe darüber (W)</translation>
+    </message>
+    <message>
+      <source>the canvas in even light</source>
+      <translation>die Leinwand in gleichmäßigem Licht</translation>
+    </message>
+    <message>
+      <source>the canvas squared up</source>
+      <translation>die Leinwand entzerrt</translation>
+    </message>
+    <message>
+      <source>this stage</source>
+      <translation>diese Stufe</translation>
+    </message>
+    <message>
+      <source>the photograph</source>
+      <translation>das Foto</translation>
+    </message>
+    <message>
+      <source>what is new since the last</source>
+      <translation>was seit dem letzten neu ist</translation>
+    </message>
+    <message>
+      <source>Corners by hand</source>
+      <translation>Ecken von Hand</translation>
+    </message>
+    <message>
+      <source>Click the four corners in the photograph, from the upper left round</source>
+      <translation>Die vier Ecken im Foto anklicken, von links oben reihum</translation>
+    </message>
+    <message>
+      <source>Grey card</source>
+      <translation>Graukarte</translation>
+    </message>
+    <message>
+      <source>Drag a box inside a grey card in the photograph: values are then told by it, not by the plan. Printed tags do the same by their paper.</source>
+      <translation>Ziehe im Foto einen Rahmen innerhalb einer Graukarte: die Tonwerte gelten dann nach ihr, nicht nach dem Plan. Gedruckte Marken tun dasselbe mit ihrem Papier.</translation>
+    </message>
+    <message>
+      <source>Better than the plan</source>
+      <translation>Besser als der Plan</translation>
+    </message>
+    <message>
+      <source>Drag a box: there the canvas is the plan from now on</source>
+      <translation>Ziehe einen Rahmen: dort ist die Leinwand von nun an der Plan</translation>
+    </message>
+    <message>
+      <source>let pass</source>
+      <translation>durchgehen lassen</translation>
+    </message>
+    <message>
+      <source>How far the thing in hand may stray from the plan before it is told, × what usually passes</source>
+      <translation>Wie weit das Ding in der Hand vom Plan abweichen darf, bevor es gesagt wird, mal das Übliche</translation>
+    </message>
+    <message>
+      <source>Let it stray further</source>
+      <translation>Weiter abweichen lassen</translation>
+    </message>
+    <message>
+      <source>Try an idea on it</source>
+      <translation>Einen Einfall darauf probieren</translation>
+    </message>
+    <message>
+      <source>The squared-up photograph becomes the lowest picture of a new take: move, add, relight on top of it</source>
+      <translation>Das entzerrte Foto wird das unterste Bild einer neuen Fassung: darüber bewegen, hinzufügen, neu beleuchten</translation>
+    </message>
+    <message>
+      <source>The photograph leaves the log</source>
+      <translation>Das Foto verlässt das Arbeitsbuch</translation>
+    </message>
+    <message>
+      <source>Take a photograph away</source>
+      <translation>Ein Foto wegnehmen</translation>
+    </message>
+    <message>
+      <source>Corner tags…</source>
+      <translation>Eckmarken…</translation>
+    </message>
+    <message>
+      <source>Four tags to print and stick beside the corners: then a tenth of a millimetre is told</source>
+      <translation>Vier Marken zum Drucken und Ankleben neben den Ecken: dann lässt sich ein Zehntelmillimeter sagen</translation>
+    </message>
+    <message>
+      <source>Corner tags</source>
+      <translation>Eckmarken</translation>
+    </message>
+    <message>
+      <source>The tags are in %1.</source>
+      <translation>Die Marken liegen in %1.</translation>
+    </message>
+    <message>
+      <source>Gives the comparison up</source>
+      <translation>Gibt den Vergleich auf</translation>
+    </message>
+    <message>
+      <source>Canvas against stage, thing by thing</source>
+      <translation>Leinwand gegen Stufe, Ding für Ding</translation>
+    </message>
+    <message>
+      <source>thing</source>
+      <translation>Ding</translation>
+    </message>
+    <message>
+      <source>painted</source>
+      <translation>gemalt</translation>
+    </message>
+    <message>
+      <source>lost edge</source>
+      <translation>verlorene Kante</translation>
+    </message>
+    <message>
+      <source>drift</source>
+      <translation>Verzug</translation>
+    </message>
+    <message>
+      <source>Photographs of the canvas by day</source>
+      <translation>Fotos der Leinwand nach Tagen</translation>
+    </message>
+    <message>
+      <source>canvas %1</source>
+      <translation>Leinwand %1</translation>
+    </message>
+    <message>
+      <source>the canvas as it is</source>
+      <translation>die Leinwand, wie sie ist</translation>
+    </message>
+    <message>
+      <source>tried on the canvas</source>
+      <translation>auf der Leinwand probiert</translation>
+    </message>
+    <message>
+      <source>Try an idea on the canvas</source>
+      <translation>Einen Einfall auf der Leinwand probieren</translation>
+    </message>
+    <message>
+      <source>A new take lies on the photograph: add, cover and relight on Stage and Light; the takes compare it.</source>
+      <translation>Eine neue Fassung liegt auf dem Foto: in Bildraum und Beleuchtung hinzufügen, decken, neu beleuchten; die Fassungen vergleichen es.</translation>
+    </message>
+    <message>
+      <source>%1 %</source>
+      <translation>%1 %</translation>
+    </message>
+    <message>
+      <source>%1 (%2) %</source>
+      <translation>%1 (%2) %</translation>
+    </message>
+    <message>
+      <source>%1 mm</source>
+      <translation>%1 mm</translation>
+    </message>
+    <message>
+      <source>new since the last photograph</source>
+      <translation>neu seit dem letzten Foto</translation>
+    </message>
+    <message>
+      <source>Photograph the canvas from the front, all four corners in the picture; Photograph… squares it up and compares it.</source>
+      <translation>Fotografiere die Leinwand von vorn, alle vier Ecken im Bild; Foto… entzerrt und vergleicht es.</translation>
+    </message>
+    <message>
+      <source>Squaring up and comparing: %1 %.</source>
+      <translation>Wird entzerrt und verglichen: %1 %.</translation>
+    </message>
+    <message>
+      <source>Corners %1, %2 % sure; %3 % painted; worst drift %4 mm (arrows × 10); light over %5 stops.</source>
+      <translation>Ecken %1, %2 % sicher; %3 % gemalt; schlimmster Verzug %4 mm (Pfeile × 10); Licht über %5 Blenden.</translation>
+    </message>
+    <message>
+      <source>by their tags</source>
+      <translation>nach ihren Marken</translation>
+    </message>
+    <message>
+      <source>found</source>
+      <translation>gefunden</translation>
+    </message>
+    <message>
+      <source>Click where the signature goes.</source>
+      <translation>Klicke an, wohin die Signatur kommt.</translation>
+    </message>
+    <message>
+      <source>Place the signature</source>
+      <translation>Die Signatur setzen</translation>
+    </message>
+    <message>
+      <source>Record</source>
+      <translation>Begleitblatt</translation>
+    </message>
+    <message>
+      <source>Facts checked, signature, varnish, the record that goes with the work</source>
+      <translation>Tatsachen geprüft, Signatur, Firnis, das Blatt, das mit dem Bild geht</translation>
+    </message>
+    <message>
+      <source>Click on the board; too near the frame is said</source>
+      <translation>Auf die Bildtafel klicken; zu nah am Rahmen wird gesagt</translation>
+    </message>
+    <message>
+      <source>As it stands on the canvas and in the record</source>
+      <translation>Wie sie auf der Leinwand und im Begleitblatt steht</translation>
+    </message>
+    <message>
+      <source>Write the signature</source>
+      <translation>Die Signatur schreiben</translation>
+    </message>
+    <message>
+      <source>Record…</source>
+      <translation>Begleitblatt…</translation>
+    </message>
+    <message>
+      <source>A PDF or JSON: size, ground, medium, paints with lightfastness, hours, stages, credits, cost</source>
+      <translation>Ein PDF oder JSON: Größe, Malgrund, Malmittel, Farben mit Lichtechtheit, Stunden, Stufen, Nachweise, Kosten</translation>
+    </message>
+    <message>
+      <source>PDF (*.pdf);;JSON (*.json)</source>
+      <translation>PDF (*.pdf);;JSON (*.json)</translation>
+    </message>
+    <message>
+      <source>Log as CSV…</source>
+      <translation>Arbeitsbuch als CSV…</translation>
+    </message>
+    <message>
+      <source>Every span of work, decision and photograph in one table</source>
+      <translation>Jede Arbeitsspanne, Entscheidung und jedes Foto in einer Tabelle</translation>
+    </message>
+    <message>
+      <source>Log</source>
+      <translation>Arbeitsbuch</translation>
+    </message>
+    <message>
+      <source>CSV (*.csv)</source>
+      <translation>CSV (*.csv)</translation>
+    </message>
+    <message>
+      <source>Facts to check before signing</source>
+      <translation>Tatsachen, vor dem Signieren zu prüfen</translation>
+    </message>
+    <message>
+      <source>must be right</source>
+      <translation>muss stimmen</translation>
+    </message>
+    <message>
+      <source>source</source>
+      <translation>Quelle</translation>
+    </message>
+    <message>
+      <source>Check a fact</source>
+      <translation>Eine Tatsache prüfen</translation>
+    </message>
+    <message>
+      <source>the canvas</source>
+      <translation>die Leinwand</translation>
+    </message>
+    <message>
+      <source>The record is in %1.</source>
+      <translation>Das Begleitblatt liegt in %1.</translation>
+    </message>
+    <message>
+      <source>The log is in %1.</source>
+      <translation>Das Arbeitsbuch liegt in %1.</translation>
+    </message>
+    <message>
+      <source>%1 of %2 facts checked; %3 h logged in %4 sittings; %5</source>
+      <translation>%1 von %2 Tatsachen geprüft; %3 h eingetragen in %4 Sitzungen; %5</translation>
+    </message>
+    <message>
+      <source>varnish %1 days after the last stroke, window open, no flame; read the safety data sheet.</source>
+      <translation>Firnis %1 Tage nach dem letzten Strich, Fenster offen, keine Flamme; das Sicherheitsdatenblatt lesen.</translation>
+    </message>
+    <message>
+      <source>not varnished: framed behind glass.</source>
+      <translation>nicht gefirnisst: hinter Glas gerahmt.</translation>
+    </message>
+    <message>
+      <source>The sitting under way: timer by thing, notes, decisions, the log</source>
+      <translation>Die laufende Sitzung: Uhr je Ding, Notizen, Entscheidungen, das Arbeitsbuch</translation>
+    </message>
+    <message>
+      <source>The log</source>
+      <translation>Das Arbeitsbuch</translation>
+    </message>
+    <message>
+      <source>when</source>
+      <translation>wann</translation>
+    </message>
+    <message>
+      <source>what</source>
+      <translation>was</translation>
+    </message>
+    <message>
+      <source>time</source>
+      <translation>Zeit</translation>
+    </message>
+    <message>
+      <source>Begin / pause</source>
+      <translation>Beginnen / Pause</translation>
+    </message>
+    <message>
+      <source>Begins the sitting, pauses it, goes on (S)</source>
+      <translation>Beginnt die Sitzung, unterbricht sie, macht weiter (S)</translation>
+    </message>
+    <message>
+      <source>What you are painting now; the timer counts it by itself</source>
+      <translation>Was du jetzt malst; die Uhr zählt es für sich</translation>
+    </message>
+    <message>
+      <source>Done, next</source>
+      <translation>Getan, weiter</translation>
+    </message>
+    <message>
+      <source>Ticks it and goes on to the next</source>
+      <translation>Hakt sie ab und geht zur nächsten</translation>
+    </message>
+    <message>
+      <source>Easel view</source>
+      <translation>Staffelei-Ansicht</translation>
+    </message>
+    <message>
+      <source>Large and quiet, for a screen two metres away; any key goes on (E)</source>
+      <translation>Groß und ruhig, für einen Bildschirm in zwei Metern; jede Taste macht weiter (E)</translation>
+    </message>
+    <message>
+      <source>End the sitting</source>
+      <translation>Sitzung beenden</translation>
+    </message>
+    <message>
+      <source>Into the log; what was done stays, the rest is planned anew</source>
+      <translation>Ins Arbeitsbuch; was getan ist, bleibt, der Rest wird neu geplant</translation>
+    </message>
+    <message>
+      <source>Logged. Does it hold on the wall? Hang it where you see it by chance, and judge it after %1.</source>
+      <translation>Eingetragen. Hält es an der Wand? Hänge es dorthin, wo du es zufällig siehst, und urteile nach %1.</translation>
+    </message>
+    <message>
+      <source>Kept with this sitting</source>
+      <translation>Bei dieser Sitzung aufgehoben</translation>
+    </message>
+    <message>
+      <source>paints used</source>
+      <translation>benutzte Farben</translation>
+    </message>
+    <message>
+      <source>Tubes, puddles, mediums of this sitting</source>
+      <translation>Tuben, Kleckse, Malmittel dieser Sitzung</translation>
+    </message>
+    <message>
+      <source>because</source>
+      <translation>weil</translation>
+    </message>
+    <message>
+      <source>The reason; say it first</source>
+      <translation>Der Grund; sage ihn zuerst</translation>
+    </message>
+    <message>
+      <source>Log what was scrapped</source>
+      <translation>Eintragen, was verworfen wurde</translation>
+    </message>
+    <message>
+      <source>Log a decision</source>
+      <translation>Eine Entscheidung eintragen</translation>
+    </message>
+    <message>
+      <source>decided</source>
+      <translation>entschieden</translation>
+    </message>
+    <message>
+      <source>What you decided; Enter keeps it in the log</source>
+      <translation>Was du entschieden hast; Eingabe trägt es ins Arbeitsbuch ein</translation>
+    </message>
+    <message>
+      <source>tried and scrapped</source>
+      <translation>versucht und verworfen</translation>
+    </message>
+    <message>
+      <source>What did not work; kept with the photograph in hand</source>
+      <translation>Was nicht ging; mit dem Foto in der Hand aufgehoben</translation>
+    </message>
+    <message>
+      <source>sitting</source>
+      <translation>Sitzung</translation>
+    </message>
+    <message>
+      <source>%1%2</source>
+      <translation>%1%2</translation>
+    </message>
+    <message>
+      <source>scrapped: %1</source>
+      <translation>verworfen: %1</translation>
+    </message>
+    <message>
+      <source>decided: %1</source>
+      <translation>entschieden: %1</translation>
+    </message>
+    <message>
+      <source>layers</source>
+      <translation>Lagen</translation>
+    </message>
+    <message>
+      <source>%1 of %2</source>
+      <translation>%1 von %2</translation>
+    </message>
+    <message>
+      <source>Next: %1. %2</source>
+      <translation>Als Nächstes: %1. %2</translation>
+    </message>
+    <message>
+      <source>%1 %2 in this sitting, %3 on %4.</source>
+      <translation>%1 %2 in dieser Sitzung, %3 an %4.</translation>
+    </message>
+    <message>
+      <source>Paused;</source>
+      <translation>Pause;</translation>
+    </message>
+    <message>
+      <source>Painting;</source>
+      <translation>Es wird gemalt;</translation>
+    </message>
+    <message>
+      <source>Tasks</source>
+      <translation>Aufgaben</translation>
+    </message>
+    <message>
+      <source>Stages from the plan itself: tick, move, split, merge, leave out, add</source>
+      <translation>Stufen aus dem Plan selbst: abhaken, verschieben, teilen, vereinen, weglassen, hinzufügen</translation>
+    </message>
+    <message>
+      <source>Tasks in the order of painting</source>
+      <translation>Aufgaben in der Reihenfolge des Malens</translation>
+    </message>
+    <message>
+      <source>Done</source>
+      <translation>Getan</translation>
+    </message>
+    <message>
+      <source>Ticks the task in hand, or takes the tick back (T)</source>
+      <translation>Hakt die Aufgabe in der Hand ab, oder nimmt den Haken zurück (T)</translation>
+    </message>
+    <message>
+      <source>Earlier</source>
+      <translation>Früher</translation>
+    </message>
+    <message>
+      <source>Puts it before the task above; what that breaks is said</source>
+      <translation>Setzt sie vor die Aufgabe darüber; was das bricht, wird gesagt</translation>
+    </message>
+    <message>
+      <source>Later</source>
+      <translation>Später</translation>
+    </message>
+    <message>
+      <source>Puts it after the task below</source>
+      <translation>Setzt sie hinter die Aufgabe darunter</translation>
+    </message>
+    <message>
+      <source>Of work, in your own reckoning</source>
+      <translation>An Arbeit, nach deiner eigenen Rechnung</translation>
+    </message>
+    <message>
+      <source>Reckon a task</source>
+      <translation>Eine Aufgabe veranschlagen</translation>
+    </message>
+    <message>
+      <source>in parts</source>
+      <translation>in Teilen</translation>
+    </message>
+    <message>
+      <source>Splits it into equal parts, to be ticked one by one</source>
+      <translation>Teilt sie in gleiche Teile, die einzeln abgehakt werden</translation>
+    </message>
+    <message>
+      <source>Split a task</source>
+      <translation>Eine Aufgabe teilen</translation>
+    </message>
+    <message>
+      <source>What this task is painted in, where that is not the paint of the box</source>
+      <translation>Worin diese Aufgabe gemalt wird, wenn das nicht die Farbe des Kastens ist</translation>
+    </message>
+    <message>
+      <source>the box's paint</source>
+      <translation>die Farbe des Kastens</translation>
+    </message>
+    <message>
+      <source>Choose a task's paint</source>
+      <translation>Die Farbe einer Aufgabe wählen</translation>
+    </message>
+    <message>
+      <source>together with</source>
+      <translation>zusammen mit</translation>
+    </message>
+    <message>
+      <source>Done in one go with another task of its kind</source>
+      <translation>In einem Zug mit einer anderen Aufgabe ihrer Art</translation>
+    </message>
+    <message>
+      <source>by itself</source>
+      <translation>für sich</translation>
+    </message>
+    <message>
+      <source>Merge tasks</source>
+      <translation>Aufgaben vereinen</translation>
+    </message>
+    <message>
+      <source>Leave out</source>
+      <translation>Weglassen</translation>
+    </message>
+    <message>
+      <source>It is not done in this painting</source>
+      <translation>Sie wird in diesem Bild nicht getan</translation>
+    </message>
+    <message>
+      <source>Leave a task out</source>
+      <translation>Eine Aufgabe weglassen</translation>
+    </message>
+    <message>
+      <source>a task of your own</source>
+      <translation>eine eigene Aufgabe</translation>
+    </message>
+    <message>
+      <source>Its words; it comes before the task in hand</source>
+      <translation>Ihre Worte; sie kommt vor die Aufgabe in der Hand</translation>
+    </message>
+    <message>
+      <source>Add a task</source>
+      <translation>Eine Aufgabe hinzufügen</translation>
+    </message>
+    <message>
+      <source>As reckoned</source>
+      <translation>Wie veranschlagt</translation>
+    </message>
+    <message>
+      <source>Takes back what you changed in the plan of work; ticks stay</source>
+      <translation>Nimmt zurück, was du am Arbeitsplan geändert hast; Haken bleiben</translation>
+    </message>
+    <message>
+      <source>Take the plan as reckoned</source>
+      <translation>Den Plan nehmen, wie veranschlagt</translation>
+    </message>
+    <message>
+      <source>Move a task</source>
+      <translation>Eine Aufgabe verschieben</translation>
+    </message>
+    <message>
+      <source>%1 – %2</source>
+      <translation>%1 – %2</translation>
+    </message>
+    <message>
+      <source>%1
+%2 cm², %3 to %4 h%5</source>
+      <translation>%1
+%2 cm², %3 bis %4 h%5</translation>
+    </message>
+    <message>
+      <source>, paint over after %1 h</source>
+      <translation>, überzumalen nach %1 h</translation>
+    </message>
+    <message>
+      <source>%1 tasks; take one in hand in the list.</source>
+      <translation>%1 Aufgaben; nimm in der Liste eine in die Hand.</translation>
+    </message>
+    <message>
+      <source>%1: %2 cm², %3 h (%4 to %5 h)%6. %7</source>
+      <translation>%1: %2 cm², %3 h (%4 bis %5 h)%6. %7</translation>
+    </message>
+    <message>
+      <source>, learned from %1 of your own</source>
+      <translation>, gelernt aus %1 eigenen</translation>
+    </message>
+    <message>
+      <source>, usual rates</source>
+      <translation>, übliches Tempo</translation>
+    </message>
+    <message>
+      <source>Takes the picture apart to learn from it: its parts, lines, values and glances</source>
+      <translation>Zerlegt das Bild, um daraus zu lernen: seine Teile, Linien, Tonwerte und Blicke</translation>
+    </message>
+    <message>
+      <source>Take it apart</source>
+      <translation>Zerlegen</translation>
+    </message>
+    <message>
+      <source>Finds what hangs together by colour, ranks it, and looks for lines. A second or two</source>
+      <translation>Findet, was farblich zusammenhängt, ordnet es und sucht nach Linien. Ein, zwei Sekunden</translation>
+    </message>
+    <message>
+      <source>Into how many parts it is taken, 2 to 60</source>
+      <translation>In wie viele Teile es zerlegt wird, 2 bis 60</translation>
+    </message>
+    <message>
+      <source>Study sheet…</source>
+      <translation>Studienbogen…</translation>
+    </message>
+    <message>
+      <source>One page to hang beside the easel, as a PDF</source>
+      <translation>Eine Seite für neben die Staffelei, als PDF</translation>
+    </message>
+    <message>
+      <source>Name it</source>
+      <translation>Benennen</translation>
+    </message>
+    <message>
+      <source>What is it?</source>
+      <translation>Was ist es?</translation>
+    </message>
+    <message>
+      <source>Save the study sheet</source>
+      <translation>Den Studienbogen sichern</translation>
+    </message>
+    <message>
+      <source>study.pdf</source>
+      <translation>studie.pdf</translation>
+    </message>
+    <message>
+      <source>Study: %1</source>
+      <translation>Studie: %1</translation>
+    </message>
+    <message>
+      <source>The study sheet is saved as %1.</source>
+      <translation>Der Studienbogen ist als %1 gesichert.</translation>
+    </message>
+    <message>
+      <source>Finding what hangs together…</source>
+      <translation>Es wird gefunden, was zusammenhängt…</translation>
+    </message>
+    <message>
+      <source>Works on any picture: a work of its own is made of one by “Take it apart” on the wall of Gather.</source>
+      <translation>Wirkt auf jedes Bild: an der Wand des Sammelns macht „Studieren“ ein eigenes Werk daraus.</translation>
+    </message>
+    <message>
+      <source>Click a part to name it.</source>
+      <translation>Klicke einen Teil an, um ihn zu benennen.</translation>
+    </message>
+    <message>
+      <source>Plan an edge</source>
+      <translation>Eine Kante planen</translation>
+    </message>
+    <message>
+      <source>%1: %2 %, %3 mm</source>
+      <translation>%1: %2 %, %3 mm</translation>
+    </message>
+    <message>
+      <source>Edges</source>
+      <translation>Kanten</translation>
+    </message>
+    <message>
+      <source>How contours are meant, here soft, here hard, here a line, against how they are</source>
+      <translation>Wie Konturen gemeint sind, hier weich, dort hart, dort eine Linie, gegen wie sie sind</translation>
+    </message>
+    <message>
+      <source>meant to be</source>
+      <translation>gemeint als</translation>
+    </message>
+    <message>
+      <source>What is set where you press on a contour; drag away from it for a longer stretch</source>
+      <translation>Was gesetzt wird, wo du auf eine Kontur drückst; für ein längeres Stück davon wegziehen</translation>
+    </message>
+    <message>
+      <source>lost</source>
+      <translation>verloren</translation>
+    </message>
+    <message>
+      <source>soft</source>
+      <translation>weich</translation>
+    </message>
+    <message>
+      <source>firm</source>
+      <translation>fest</translation>
+    </message>
+    <message>
+      <source>hard</source>
+      <translation>hart</translation>
+    </message>
+    <message>
+      <source>with a dark line</source>
+      <translation>mit dunkler Linie</translation>
+    </message>
+    <message>
+      <source>with a light line</source>
+      <translation>mit heller Linie</translation>
+    </message>
+    <message>
+      <source>All of its contour</source>
+      <translation>Ihre ganze Kontur</translation>
+    </message>
+    <message>
+      <source>The same all round the element in hand</source>
+      <translation>Dasselbe rings um das Ding in der Hand</translation>
+    </message>
+    <message>
+      <source>Plan its edges</source>
+      <translation>Seine Kanten planen</translation>
+    </message>
+    <message>
+      <source>Take the last back</source>
+      <translation>Letzte zurück</translation>
+    </message>
+    <message>
+      <source>The wish set last on the element in hand goes</source>
+      <translation>Der zuletzt gesetzte Wunsch am Ding in der Hand entfällt</translation>
+    </message>
+    <message>
+      <source>Take an edge back</source>
+      <translation>Eine Kante zurücknehmen</translation>
+    </message>
+    <message>
+      <source>None planned</source>
+      <translation>Keine geplant</translation>
+    </message>
+    <message>
+      <source>All wishes for the element in hand go</source>
+      <translation>Alle Wünsche für das Ding in der Hand entfallen</translation>
+    </message>
+    <message>
+      <source>Plan no edges</source>
+      <translation>Keine Kanten planen</translation>
+    </message>
+    <message>
+      <source>Click a thing, then press on its contour where an edge should be lost, soft, firm or hard.</source>
+      <translation>Klicke ein Ding an, dann drücke auf seine Kontur, wo eine Kante verloren, weich, fest oder hart sein soll.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: %2 % lost, %3 % soft, %4 % firm, of it %5 % hard; ΔE %6, %7 L*, grain %8 L*, %9 mm wide in the median.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: %2 % verloren, %3 % weich, %4 % fest, davon %5 % hart; ΔE %6, %7 L*, Korn %8 L*, im Median %9 mm breit.</translation>
+    </message>
+    <message>
+      <source>Intended and measured order</source>
+      <translation>Gemeinte und gemessene Reihenfolge</translation>
+    </message>
+    <message>
+      <source>Left: the order you want. Right: the order measured by contrast alone. Threads that cross are the trouble.
+By contrast only: it knows neither faces nor meaning.</source>
+      <translation>Links: die Reihenfolge, die du willst. Rechts: die allein nach Kontrast gemessene. Fäden, die sich kreuzen, sind die Störung.
+Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
+    </message>
+    <message>
+      <source>intended</source>
+      <translation>gemeint</translation>
+    </message>
+    <message>
+      <source>measured</source>
+      <translation>gemessen</translation>
+    </message>
+    <message>
+      <source>Value steps</source>
+      <translation>Tonstufen</translation>
+    </message>
+    <message>
+      <source>The values the picture falls into, each as wide as its share of the canvas. L* 0 is black, 100 white. Drag a bead to say yourself where a step ends; the arrow keys move the chosen one.</source>
+      <translation>Die Töne, in die das Bild zerfällt, jeder so breit wie sein Anteil an der Leinwand. L* 0 ist Schwarz, 100 Weiß. Eine Perle ziehen sagt selbst, wo eine Stufe endet; die Pfeiltasten bewegen die gewählte.</translation>
+    </message>
+    <message>
+      <source>Put it in order</source>
+      <translation>In Ordnung bringen</translation>
+    </message>
+    <message>
+      <source>The smallest changes of light and tone that make the measured order the intended one</source>
+      <translation>Die kleinsten Änderungen an Licht und Ton, die aus der gemessenen die gemeinte Reihenfolge machen</translation>
+    </message>
+    <message>
+      <source>Find the smallest change</source>
+      <translation>Die kleinste Änderung finden</translation>
+    </message>
+    <message>
+      <source>First what light can do, then tone. Takes a second or two; nothing is changed by it</source>
+      <translation>Erst was Licht vermag, dann Ton. Braucht ein, zwei Sekunden; dabei wird nichts geändert</translation>
+    </message>
+    <message>
+      <source>Gives the search up</source>
+      <translation>Gibt die Suche auf</translation>
+    </message>
+    <message>
+      <source>The board shows how it is and how it would be; nothing is changed</source>
+      <translation>Die Bildtafel zeigt, wie es ist und wie es wäre; nichts wird geändert</translation>
+    </message>
+    <message>
+      <source>Do it</source>
+      <translation>Tun</translation>
+    </message>
+    <message>
+      <source>What is switched on, as one step, which Ctrl+Z takes back</source>
+      <translation>Was eingeschaltet ist, als ein Schritt, den Strg+Z zurücknimmt</translation>
+    </message>
+    <message>
+      <source>Off: this one is left out</source>
+      <translation>Aus: dies bleibt weg</translation>
+    </message>
+    <message>
+      <source>put in order</source>
+      <translation>in Ordnung gebracht</translation>
+    </message>
+    <message>
+      <source>Trying lights and tones…</source>
+      <translation>Lichter und Töne werden versucht…</translation>
+    </message>
+    <message>
+      <source>The intended order is that of the cast in the Brief. What is found can be seen first, and switched off one by one.</source>
+      <translation>Die gemeinte Reihenfolge ist die der Besetzung im Auftrag. Was gefunden wird, lässt sich erst ansehen und einzeln abschalten.</translation>
+    </message>
+    <message>
+      <source>It is in order already: nothing needs to change.</source>
+      <translation>Es ist schon in Ordnung: nichts muss sich ändern.</translation>
+    </message>
+    <message>
+      <source>It is in order already, but only just (%1 to 1); nothing is changed for that.</source>
+      <translation>Es ist schon in Ordnung, doch nur knapp (%1 zu 1); dafür wird nichts geändert.</translation>
+    </message>
+    <message>
+      <source>With these it is in order; the closest pair stands %1 to 1. By contrast alone: it does not know faces or meaning.</source>
+      <translation>Damit ist es in Ordnung; das knappste Paar steht %1 zu 1. Allein nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
+    </message>
+    <message>
+      <source>“%1” over “%2”</source>
+      <translation>„%1“ vor „%2“</translation>
+    </message>
+    <message>
+      <source>It cannot be put in order by light and tone alone, because these remain: %1.</source>
+      <translation>Mit Licht und Ton allein lässt es sich nicht in Ordnung bringen, denn diese bleiben: %1.</translation>
+    </message>
+    <message>
+      <source>Pull of each thing and its reasons</source>
+      <translation>Zug jedes Dings und seine Gründe</translation>
+    </message>
+    <message>
+      <source>How much of the measured pull each thing has, and what lifts or damps it against the median of the others. A hollow end of a bar: with what it means taken in.</source>
+      <translation>Wie viel vom gemessenen Zug jedes Ding hat, und was ihn gegen den Median der anderen hebt oder dämpft. Ein hohles Balkenende: mit dem, was es bedeutet.</translation>
+    </message>
+    <message>
+      <source>Pull</source>
+      <translation>Zug</translation>
+    </message>
+    <message>
+      <source>What each thing draws and why; strong places of the backdrop; what leaks over the edges</source>
+      <translation>Was jedes Ding anzieht und warum; starke Stellen des Hintergrunds; was über die Kanten ausläuft</translation>
+    </message>
+    <message>
+      <source>what it means</source>
+      <translation>was es bedeutet</translation>
+    </message>
+    <message>
+      <source>A face, a word, a hand: how many times more it is looked at than its contrast says, by your word. Shown beside the measured part, never in it.</source>
+      <translation>Ein Gesicht, ein Wort, eine Hand: wie viel mal mehr es angesehen wird, als sein Kontrast sagt, nach deinem Wort. Neben dem gemessenen Teil gezeigt, nie darin.</translation>
+    </message>
+    <message>
+      <source>Say what it means</source>
+      <translation>Sagen, was es bedeutet</translation>
+    </message>
+    <message>
+      <source>place of the backdrop</source>
+      <translation>Stelle des Hintergrunds</translation>
+    </message>
+    <message>
+      <source>Places of the backdrop that draw as a thing would</source>
+      <translation>Stellen des Hintergrunds, die wie ein Ding ziehen</translation>
+    </message>
+    <message>
+      <source>%1 %, %2 cm from the left</source>
+      <translation>%1 %, %2 cm von links</translation>
+    </message>
+    <message>
+      <source>which shows</source>
+      <translation>die zeigt</translation>
+    </message>
+    <message>
+      <source>The place of the backdrop shows one of the cast: what it draws counts for that one</source>
+      <translation>Die Stelle des Hintergrunds zeigt einen aus der Besetzung: was sie zieht, zählt für den</translation>
+    </message>
+    <message>
+      <source>Say what the place shows</source>
+      <translation>Sagen, was die Stelle zeigt</translation>
+    </message>
+    <message>
+      <source>to stay quiet</source>
+      <translation>soll still sein</translation>
+    </message>
+    <message>
+      <source>What is in hand must draw less than any of the cast; without a mark that is only asked of what is in no cast</source>
+      <translation>Das in der Hand muss weniger ziehen als jeder aus der Besetzung; ohne Vermerk gilt das nur für, was in keiner steht</translation>
+    </message>
+    <message>
+      <source>Let it stay quiet</source>
+      <translation>Es still sein lassen</translation>
+    </message>
+    <message>
+      <source>It may speak</source>
+      <translation>Es darf sprechen</translation>
+    </message>
+    <message>
+      <source>Cut it free</source>
+      <translation>Freischneiden</translation>
+    </message>
+    <message>
+      <source>Makes the place an element of its own, where it is: it can then be moved, toned, or shown as one of the cast</source>
+      <translation>Macht die Stelle zu einem eigenen Ding, wo sie ist: dann lässt sie sich bewegen, tönen oder als einer aus der Besetzung zeigen</translation>
+    </message>
+    <message>
+      <source>Takes 4 L* off all of the backdrop</source>
+      <translation>Nimmt dem ganzen Hintergrund 4 L*</translation>
+    </message>
+    <message>
+      <source>Cut a place free</source>
+      <translation>Eine Stelle freischneiden</translation>
+    </message>
+    <message>
+      <source>No face seen from the front is found.</source>
+      <translation>Kein Gesicht von vorn ist gefunden.</translation>
+    </message>
+    <message>
+      <source>Faces cannot be looked for here; mark them by hand.</source>
+      <translation>Gesichter lassen sich hier nicht suchen; zeige sie von Hand.</translation>
+    </message>
+    <message>
+      <source>%1 faces are found.</source>
+      <translation>%1 Gesichter sind gefunden.</translation>
+    </message>
+    <message>
+      <source>By contrast: &lt;b&gt;%1&lt;/b&gt;. Strongest step of value: %2; of colour: %3; sharpest edges: %4. %5</source>
+      <translation>Nach Kontrast: &lt;b&gt;%1&lt;/b&gt;. Stärkster Tonsprung: %2; Farbsprung: %3; schärfste Kanten: %4. %5</translation>
+    </message>
+    <message>
+      <source>Read</source>
+      <translation>Lesbarkeit</translation>
+    </message>
+    <message>
+      <source>What a viewer will see, in which order</source>
+      <translation>Was ein Betrachter sehen wird, in welcher Reihenfolge</translation>
+    </message>
+    <message>
+      <source>Other ways to see it fresh: without colour, turned over, small, or one quality alone</source>
+      <translation>Andere Weisen, es frisch zu sehen: ohne Farbe, umgedreht, klein, oder eine Eigenschaft allein</translation>
+    </message>
+    <message>
+      <source>more looks…</source>
+      <translation>mehr Blicke…</translation>
+    </message>
+    <message>
+      <source>without colour</source>
+      <translation>ohne Farbe</translation>
+    </message>
+    <message>
+      <source>warm and cool</source>
+      <translation>warm und kühl</translation>
+    </message>
+    <message>
+      <source>saturation</source>
+      <translation>Sättigung</translation>
+    </message>
+    <message>
+      <source>mirrored</source>
+      <translation>gespiegelt</translation>
+    </message>
+    <message>
+      <source>upside down</source>
+      <translation>auf dem Kopf</translation>
+    </message>
+    <message>
+      <source>across the room</source>
+      <translation>quer durchs Zimmer</translation>
+    </message>
+    <message>
+      <source>From how far it is squinted at, or seen across the room</source>
+      <translation>Aus welcher Entfernung geblinzelt oder durchs Zimmer gesehen wird</translation>
+    </message>
+    <message>
+      <source> m away</source>
+      <translation> m weg</translation>
+    </message>
+    <message>
+      <source>In how many values the picture is read, 2 to 9.</source>
+      <translation>In wie vielen Tönen das Bild gelesen wird, 2 bis 9.</translation>
+    </message>
+    <message>
+      <source> values</source>
+      <translation> Töne</translation>
+    </message>
+    <message>
+      <source>Let the steps be found</source>
+      <translation>Stufen finden lassen</translation>
+    </message>
+    <message>
+      <source>Find the steps</source>
+      <translation>Die Stufen finden</translation>
+    </message>
+    <message>
+      <source>Lets the program place the steps again, instead of your beads</source>
+      <translation>Lässt das Programm die Stufen wieder setzen, statt deiner Perlen</translation>
+    </message>
+    <message>
+      <source>The key that is meant: how light the whole is, and how far its values lie apart. The findings hold the picture against it.</source>
+      <translation>Die gemeinte Tonart: wie hell das Ganze ist, und wie weit seine Töne auseinanderliegen. Die Befunde halten das Bild dagegen.</translation>
+    </message>
+    <message>
+      <source>no key chosen</source>
+      <translation>keine Tonart gewählt</translation>
+    </message>
+    <message>
+      <source>%1 key, %2</source>
+      <translation>%1 Tonart, %2</translation>
+    </message>
+    <message>
+      <source>major</source>
+      <translation>weit</translation>
+    </message>
+    <message>
+      <source>minor</source>
+      <translation>eng</translation>
+    </message>
+    <message>
+      <source>Choose the key</source>
+      <translation>Die Tonart wählen</translation>
+    </message>
+    <message>
+      <source>Report…</source>
+      <translation>Bericht…</translation>
+    </message>
+    <message>
+      <source>The findings of all stations as a PDF with pictures, a page a station</source>
+      <translation>Die Befunde aller Stationen als PDF mit Bildern, eine Seite je Station</translation>
+    </message>
+    <message>
+      <source>Place a value step</source>
+      <translation>Eine Tonstufe setzen</translation>
+    </message>
+    <message>
+      <source>The picture is still being read; try again in a moment.</source>
+      <translation>Das Bild wird noch gelesen; versuche es gleich noch einmal.</translation>
+    </message>
+    <message>
+      <source>Save the report</source>
+      <translation>Den Bericht sichern</translation>
+    </message>
+    <message>
+      <source>report.pdf</source>
+      <translation>bericht.pdf</translation>
+    </message>
+    <message>
+      <source>The report is saved as %1.</source>
+      <translation>Der Bericht ist als %1 gesichert.</translation>
+    </message>
+    <message>
+      <source>silhouettes</source>
+      <translation>Silhouetten</translation>
+    </message>
+    <message>
+      <source>squinted</source>
+      <translation>geblinzelt</translation>
+    </message>
+    <message>
+      <source>3 cm wide</source>
+      <translation>3 cm breit</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1 key, %2&lt;/b&gt;: darkest, middle, lightest %3</source>
+      <translation>&lt;b&gt;%1 Tonart, %2&lt;/b&gt;: Dunkelstes, Mitte, Hellstes %3</translation>
+    </message>
+    <message>
+      <source>; under L* 12: %1 %, over 95: %2 % of the canvas.</source>
+      <translation>; unter L* 12: %1 %, über 95: %2 % der Leinwand.</translation>
+    </message>
+    <message>
+      <source> (%1 % hidden)</source>
+      <translation> (%1 % verdeckt)</translation>
+    </message>
+    <message>
+      <source>As small as a thumb, 1 reads best, under 0.3 is lost: %1. Skyline: %2 peaks, heights vary by %3 %.</source>
+      <translation>So klein wie ein Daumen, 1 liest sich am besten, unter 0,3 ist es verloren: %1. Horizontlinie: %2 Gipfel, ihre Höhen streuen um %3 %.</translation>
+    </message>
+    <message>
+      <source>%1 (%2)</source>
+      <translation>%1 (%2)</translation>
+    </message>
+    <message>
+      <source>answered</source>
+      <translation>beantwortet</translation>
+    </message>
+    <message>
+      <source>answered nowhere</source>
+      <translation>nirgends beantwortet</translation>
+    </message>
+    <message>
+      <source>Colour: %1; %2 % warm, %3 % cool, %4 % grey; mean C* %5.%6</source>
+      <translation>Farbe: %1; %2 % warm, %3 % kühl, %4 % grau; mittleres C* %5.%6</translation>
+    </message>
+    <message>
+      <source> Accents: %1.</source>
+      <translation> Akzente: %1.</translation>
+    </message>
+    <message>
+      <source>Nothing stands in the scene yet, so there is nothing to read.</source>
+      <translation>Noch steht nichts in der Szene, also gibt es nichts zu lesen.</translation>
+    </message>
+    <message>
+      <source>First glances, by contrast: &lt;b&gt;%1&lt;/b&gt;. The strongest is so mostly through %2. It does not know faces or meaning.</source>
+      <translation>Erste Blicke, nach Kontrast: &lt;b&gt;%1&lt;/b&gt;. Das Stärkste ist es vor allem durch %2. Gesichter und Bedeutung kennt er nicht.</translation>
+    </message>
+    <message>
+      <source>Each thing alone as small as a thumb</source>
+      <translation>Jedes Ding allein, so klein wie ein Daumen</translation>
+    </message>
+    <message>
+      <source>Each thing alone, black, as small as a thumb. The figure: how much of its shape is left then, 100 % for all of it; spikes and notches at full size and left. A shape that cannot be told here will not be told across the room.</source>
+      <translation>Jedes Ding allein, schwarz, so klein wie ein Daumen. Die Zahl: wie viel von seiner Form dann übrig ist, 100 % für alles; Spitzen und Kerben in voller Größe und übrig. Eine Form, die sich hier nicht sagen lässt, lässt sich auch quer durchs Zimmer nicht sagen.</translation>
+    </message>
+    <message>
+      <source>%1 % · %2 of %3</source>
+      <translation>%1 % · %2 von %3</translation>
+    </message>
+    <message>
+      <source>What if</source>
+      <translation>Was wäre, wenn</translation>
+    </message>
+    <message>
+      <source>Lights lighter, darks darker, more or less colour: tried as a look, kept as a take or dropped</source>
+      <translation>Lichter heller, Dunkel dunkler, mehr oder weniger Farbe: als Blick versucht, als Fassung behalten oder verworfen</translation>
+    </message>
+    <message>
+      <source>only what is in hand</source>
+      <translation>nur das in der Hand</translation>
+    </message>
+    <message>
+      <source>The look falls on the element in hand alone</source>
+      <translation>Der Blick fällt allein auf das Ding in der Hand</translation>
+    </message>
+    <message>
+      <source>L* added to what is lighter than the middle</source>
+      <translation>L* zu dem, was heller ist als die Mitte</translation>
+    </message>
+    <message>
+      <source>darks</source>
+      <translation>Dunkel</translation>
+    </message>
+    <message>
+      <source>L* added to what is darker than the middle</source>
+      <translation>L* zu dem, was dunkler ist als die Mitte</translation>
+    </message>
+    <message>
+      <source>all of it</source>
+      <translation>alles davon</translation>
+    </message>
+    <message>
+      <source>L* added to everything</source>
+      <translation>L* zu allem</translation>
+    </message>
+    <message>
+      <source>Chroma times that</source>
+      <translation>Buntheit mal das</translation>
+    </message>
+    <message>
+      <source>warmth</source>
+      <translation>Wärme</translation>
+    </message>
+    <message>
+      <source>b* added: warmer, or cooler under 0</source>
+      <translation>b* dazu: wärmer, oder kühler unter 0</translation>
+    </message>
+    <message>
+      <source>Keep as a take</source>
+      <translation>Als Fassung behalten</translation>
+    </message>
+    <message>
+      <source>Another take with this look as tones of its parts; the one in hand stays</source>
+      <translation>Noch eine Fassung mit diesem Blick als Tönen ihrer Teile; die in der Hand bleibt</translation>
+    </message>
+    <message>
+      <source>Do it here</source>
+      <translation>Hier tun</translation>
+    </message>
+    <message>
+      <source>Changes the tones of this take, as one step</source>
+      <translation>Ändert die Töne dieser Fassung, als ein Schritt</translation>
+    </message>
+    <message>
+      <source>Drop it</source>
+      <translation>Verwerfen</translation>
+    </message>
+    <message>
+      <source>Back to the picture as it is</source>
+      <translation>Zurück zum Bild, wie es ist</translation>
+    </message>
+    <message>
+      <source>Looking…</source>
+      <translation>Wird betrachtet…</translation>
+    </message>
+    <message>
+      <source>Change a number: the board shows it, and the figures stand here.</source>
+      <translation>Ändere eine Zahl: die Bildtafel zeigt es, und die Werte stehen hier.</translation>
+    </message>
+    <message>
+      <source>darkest</source>
+      <translation>Dunkelstes</translation>
+    </message>
+    <message>
+      <source>lightest</source>
+      <translation>Hellstes</translation>
+    </message>
+    <message>
+      <source>key</source>
+      <translation>Tonart</translation>
+    </message>
+    <message>
+      <source>what if</source>
+      <translation>was wäre, wenn</translation>
+    </message>
+    <message>
+      <source>A look on the whole picture, or on what is in hand; nothing is changed until it is kept.</source>
+      <translation>Ein Blick auf das ganze Bild, oder auf das in der Hand; nichts wird geändert, bis es behalten wird.</translation>
+    </message>
+    <message>
+      <source>The order of reading stays: &lt;b&gt;%1&lt;/b&gt;.</source>
+      <translation>Die Lesefolge bleibt: &lt;b&gt;%1&lt;/b&gt;.</translation>
+    </message>
+    <message>
+      <source>The order of reading becomes &lt;b&gt;%1&lt;/b&gt;.</source>
+      <translation>Die Lesefolge wird &lt;b&gt;%1&lt;/b&gt;.</translation>
+    </message>
+    <message>
+      <source>Guides</source>
+      <translation>Hilfslinien</translation>
+    </message>
+    <message>
+      <source>Lines to compose by, each explained and measured</source>
+      <translation>Linien zum Komponieren, jede erklärt und gemessen</translation>
+    </message>
+    <message>
+      <source>Show %1</source>
+      <translation>%1 zeigen</translation>
+    </message>
+    <message>
+      <source>Hide %1</source>
+      <translation>%1 verbergen</translation>
+    </message>
+    <message>
+      <source>Turn the spiral</source>
+      <translation>Die Spirale drehen</translation>
+    </message>
+    <message>
+      <source>The next of its four turns</source>
+      <translation>Die nächste ihrer vier Lagen</translation>
+    </message>
+    <message>
+      <source>Pyramid's corners</source>
+      <translation>Ecken der Pyramide</translation>
+    </message>
+    <message>
+      <source>Click its three corners on the board</source>
+      <translation>Ihre drei Ecken auf der Bildtafel anklicken</translation>
+    </message>
+    <message>
+      <source>Meeting point</source>
+      <translation>Treffpunkt</translation>
+    </message>
+    <message>
+      <source>Click where the converging lines meet</source>
+      <translation>Anklicken, wo die zusammenlaufenden Linien sich treffen</translation>
+    </message>
+    <message>
+      <source>rings</source>
+      <translation>Ringe</translation>
+    </message>
+    <message>
+      <source>How many rings.</source>
+      <translation>Wie viele Ringe.</translation>
+    </message>
+    <message>
+      <source>Set the number of rings</source>
+      <translation>Die Zahl der Ringe einstellen</translation>
+    </message>
+    <message>
+      <source>Click the three corners of the pyramid.</source>
+      <translation>Klicke die drei Ecken der Pyramide an.</translation>
+    </message>
+    <message>
+      <source>Choose the pyramid's corners</source>
+      <translation>Die Ecken der Pyramide wählen</translation>
+    </message>
+    <message>
+      <source>Click where the lines meet; it may be on the horizon.</source>
+      <translation>Klicke an, wo die Linien sich treffen; es darf auf dem Horizont sein.</translation>
+    </message>
+    <message>
+      <source>Choose the meeting point</source>
+      <translation>Den Treffpunkt wählen</translation>
+    </message>
+    <message>
+      <source>All off. Hold the pointer over one to read what it is for.</source>
+      <translation>Alle aus. Zeige auf eine, um zu lesen, wofür sie gut ist.</translation>
+    </message>
+    <message>
+      <source>%1 (%2 % off)</source>
+      <translation>%1 (%2 % daneben)</translation>
+    </message>
+    <message>
+      <source>%1 Within 2 %: %2</source>
+      <translation>%1 Innerhalb 2 %: %2</translation>
+    </message>
+    <message>
+      <source>In hand</source>
+      <translation>In der Hand</translation>
+    </message>
+    <message>
+      <source>Where the element in hand stands, how tall it truly is and how tall on the canvas</source>
+      <translation>Wo das Ding in der Hand steht, wie groß es wirklich und auf der Leinwand ist</translation>
+    </message>
+    <message>
+      <source>true height</source>
+      <translation>wahre Höhe</translation>
+    </message>
+    <message>
+      <source>True height. The size on the canvas follows from it and from where it stands.</source>
+      <translation>Wahre Höhe. Die Größe auf der Leinwand folgt aus ihr und aus dem Ort.</translation>
+    </message>
+    <message>
+      <source>on the canvas</source>
+      <translation>auf der Leinwand</translation>
+    </message>
+    <message>
+      <source>Height on the canvas. The true height follows from it and from where it stands.</source>
+      <translation>Höhe auf der Leinwand. Die wahre Höhe folgt aus ihr und aus dem Ort.</translation>
+    </message>
+    <message>
+      <source>Give it its height on the canvas</source>
+      <translation>Ihm seine Höhe auf der Leinwand geben</translation>
+    </message>
+    <message>
+      <source>usually</source>
+      <translation>üblich</translation>
+    </message>
+    <message>
+      <source>What it usually is as tall as. Choosing one gives it that height, and odd sizes are spoken of</source>
+      <translation>So groß wie was es üblich ist. Eines zu wählen gibt ihm diese Höhe, und seltsame Größen kommen zur Sprache</translation>
+    </message>
+    <message>
+      <source>not said</source>
+      <translation>nicht gesagt</translation>
+    </message>
+    <message>
+      <source>%1 · %2 m</source>
+      <translation>%1 · %2 m</translation>
+    </message>
+    <message>
+      <source>Say nothing of its usual height</source>
+      <translation>Von seiner üblichen Höhe nichts sagen</translation>
+    </message>
+    <message>
+      <source>Give it a usual height</source>
+      <translation>Ihm eine übliche Höhe geben</translation>
+    </message>
+    <message>
+      <source>Keep as…</source>
+      <translation>Behalten als…</translation>
+    </message>
+    <message>
+      <source>Adds this height to the list of usual ones under a name, or changes the one of that name</source>
+      <translation>Nimmt diese Höhe unter einem Namen zu den üblichen, oder ändert die dieses Namens</translation>
+    </message>
+    <message>
+      <source>above ground</source>
+      <translation>über dem Boden</translation>
+    </message>
+    <message>
+      <source>How far above the ground it hangs or flies. Less than nothing sinks it into water or snow.</source>
+      <translation>Wie hoch über dem Boden es hängt oder fliegt. Unter null sinkt es in Wasser oder Schnee.</translation>
+    </message>
+    <message>
+      <source>foot across</source>
+      <translation>Fuß quer</translation>
+    </message>
+    <message>
+      <source>Where its foot stands across the canvas, from the left.</source>
+      <translation>Wo sein Fuß quer auf der Leinwand steht, von links.</translation>
+    </message>
+    <message>
+      <source>foot down</source>
+      <translation>Fuß hoch</translation>
+    </message>
+    <message>
+      <source>Where its foot stands down the canvas. Lower is nearer, and larger.</source>
+      <translation>Wo sein Fuß auf der Leinwand von oben steht. Tiefer ist näher, und größer.</translation>
+    </message>
+    <message>
+      <source>Find its foot</source>
+      <translation>Seinen Fuß finden</translation>
+    </message>
+    <message>
+      <source>Where it touches the ground is found in its outline again, in place of where you set it</source>
+      <translation>Wo es den Boden berührt, wird wieder in seinem Umriss gefunden, statt wo du es gesetzt hast</translation>
+    </message>
+    <message>
+      <source>shows</source>
+      <translation>zeigt</translation>
+    </message>
+    <message>
+      <source>Which member of the cast it shows, for the order of reading</source>
+      <translation>Welches Mitglied der Besetzung es zeigt, für die Lesefolge</translation>
+    </message>
+    <message>
+      <source>nobody in the cast</source>
+      <translation>niemand aus der Besetzung</translation>
+    </message>
+    <message>
+      <source>Say whom it shows</source>
+      <translation>Sagen, wen es zeigt</translation>
+    </message>
+    <message>
+      <source>the viewer</source>
+      <translation>zum Betrachter</translation>
+    </message>
+    <message>
+      <source>looks</source>
+      <translation>blickt</translation>
+    </message>
+    <message>
+      <source>Where it looks or goes, for the room before it</source>
+      <translation>Wohin es blickt oder geht, für den Raum davor</translation>
+    </message>
+    <message>
+      <source>Say where it looks</source>
+      <translation>Sagen, wohin es blickt</translation>
+    </message>
+    <message>
+      <source>Mirror</source>
+      <translation>Spiegeln</translation>
+    </message>
+    <message>
+      <source>Turns it left to right; its own light turns with it (M)</source>
+      <translation>Dreht es links nach rechts; sein eigenes Licht dreht mit (M)</translation>
+    </message>
+    <message>
+      <source>Mirror it</source>
+      <translation>Es spiegeln</translation>
+    </message>
+    <message>
+      <source>Double</source>
+      <translation>Verdoppeln</translation>
+    </message>
+    <message>
+      <source>Another of it beside it</source>
+      <translation>Noch eines davon daneben</translation>
+    </message>
+    <message>
+      <source>Takes it out of the scene; its cut-out stays (Del)</source>
+      <translation>Nimmt es aus der Szene; sein Ausschnitt bleibt (Entf)</translation>
+    </message>
+    <message>
+      <source>Take it away</source>
+      <translation>Es wegnehmen</translation>
+    </message>
+    <message>
+      <source>locked</source>
+      <translation>gesperrt</translation>
+    </message>
+    <message>
+      <source>Stays where it is until you unlock it</source>
+      <translation>Bleibt, wo es ist, bis du es entsperrst</translation>
+    </message>
+    <message>
+      <source>Lock it in its place</source>
+      <translation>An seinem Platz sperren</translation>
+    </message>
+    <message>
+      <source>Unlock it</source>
+      <translation>Entsperren</translation>
+    </message>
+    <message>
+      <source>Which of its feet is spoken of. They are numbered on the board, from the left of its picture</source>
+      <translation>Von welchem seiner Füße die Rede ist. Auf der Bildtafel nummeriert, von links in seinem Bild</translation>
+    </message>
+    <message>
+      <source>foot %1 of %2</source>
+      <translation>Fuß %1 von %2</translation>
+    </message>
+    <message>
+      <source>, as said</source>
+      <translation>, wie gesagt</translation>
+    </message>
+    <message>
+      <source>, as seen</source>
+      <translation>, wie gesehen</translation>
+    </message>
+    <message>
+      <source>How far behind its lowest foot this one stands on the ground. Its shadow starts there. Found from how high it ends in the picture, until you say.</source>
+      <translation>Wie weit hinter seinem tiefsten Fuß dieser auf dem Boden steht. Dort beginnt sein Schatten. Daraus gefunden, wie hoch er im Bild endet, bis du es sagst.</translation>
+    </message>
+    <message>
+      <source> m back</source>
+      <translation> m dahinter</translation>
+    </message>
+    <message>
+      <source>Set its foot down</source>
+      <translation>Seinen Fuß aufsetzen</translation>
+    </message>
+    <message>
+      <source>This foot is lifted and touches no ground</source>
+      <translation>Dieser Fuß ist gehoben und berührt keinen Boden</translation>
+    </message>
+    <message>
+      <source>Lift its foot</source>
+      <translation>Seinen Fuß heben</translation>
+    </message>
+    <message>
+      <source>Put its foot down</source>
+      <translation>Seinen Fuß absetzen</translation>
+    </message>
+    <message>
+      <source>As seen</source>
+      <translation>Wie gesehen</translation>
+    </message>
+    <message>
+      <source>Lets this foot stand where it is seen again</source>
+      <translation>Lässt diesen Fuß wieder stehen, wo er gesehen wird</translation>
+    </message>
+    <message>
+      <source>Let the foot stand where it is seen</source>
+      <translation>Den Fuß stehen lassen, wo er gesehen wird</translation>
+    </message>
+    <message>
+      <source>Double it</source>
+      <translation>Es verdoppeln</translation>
+    </message>
+    <message>
+      <source>Usual heights</source>
+      <translation>Übliche Höhen</translation>
+    </message>
+    <message>
+      <source>Keep %1 m as the usual height of…
+(the name of a known one changes it)</source>
+      <translation>%1 m als übliche Höhe behalten von…
+(der Name einer bekannten ändert sie)</translation>
+    </message>
+    <message>
+      <source>Keep a usual height</source>
+      <translation>Eine übliche Höhe behalten</translation>
+    </message>
+    <message>
+      <source>Kin</source>
+      <translation>Verwandte</translation>
+    </message>
+    <message>
+      <source>Many of one kind without a copy among them, and patterns laid over a surface</source>
+      <translation>Viele einer Art, ohne eine Kopie darunter, und Muster über eine Oberfläche gelegt</translation>
+    </message>
+    <message>
+      <source>kin</source>
+      <translation>Verwandte</translation>
+    </message>
+    <message>
+      <source>How many kin to add.</source>
+      <translation>Wie viele Verwandte dazukommen.</translation>
+    </message>
+    <message>
+      <source>spread</source>
+      <translation>verteilt</translation>
+    </message>
+    <message>
+      <source>How the kin are spread over the ground</source>
+      <translation>Wie die Verwandten über den Boden verteilt sind</translation>
+    </message>
+    <message>
+      <source>along a line</source>
+      <translation>entlang einer Linie</translation>
+    </message>
+    <message>
+      <source>over an area</source>
+      <translation>über eine Fläche</translation>
+    </message>
+    <message>
+      <source>into depth</source>
+      <translation>in die Tiefe</translation>
+    </message>
+    <message>
+      <source>Point at the place</source>
+      <translation>Auf den Ort zeigen</translation>
+    </message>
+    <message>
+      <source>Click places on the ground, in the picture or on the plan: a line, the corners of an area, or from where to where</source>
+      <translation>Klicke Orte auf dem Boden an, im Bild oder im Plan: eine Linie, die Ecken einer Fläche, oder von wo bis wo</translation>
+    </message>
+    <message>
+      <source>turned by</source>
+      <translation>gedreht um</translation>
+    </message>
+    <message>
+      <source>How far each may be turned, either way.</source>
+      <translation>Wie weit jedes gedreht sein darf, in beide Richtungen.</translation>
+    </message>
+    <message>
+      <source>size by</source>
+      <translation>Größe um</translation>
+    </message>
+    <message>
+      <source>How much taller or lower each may be.</source>
+      <translation>Wie viel größer oder kleiner jedes sein darf.</translation>
+    </message>
+    <message>
+      <source>shape by</source>
+      <translation>Form um</translation>
+    </message>
+    <message>
+      <source>How much wider, narrower or leaning each may be.</source>
+      <translation>Wie viel breiter, schmaler oder schiefer jedes sein darf.</translation>
+    </message>
+    <message>
+      <source>Scatter</source>
+      <translation>Streuen</translation>
+    </message>
+    <message>
+      <source>Adds the kin there; once more scatters them otherwise</source>
+      <translation>Fügt die Verwandten dort hinzu; noch einmal streut sie anders</translation>
+    </message>
+    <message>
+      <source>tiles</source>
+      <translation>Ziegel</translation>
+    </message>
+    <message>
+      <source>scales</source>
+      <translation>Schuppen</translation>
+    </message>
+    <message>
+      <source>stripes</source>
+      <translation>Streifen</translation>
+    </message>
+    <message>
+      <source>pattern on it</source>
+      <translation>Muster darauf</translation>
+    </message>
+    <message>
+      <source>A regular pattern that follows the relief of what is in hand</source>
+      <translation>Ein regelmäßiges Muster, das dem Relief von dem in der Hand folgt</translation>
+    </message>
+    <message>
+      <source>Lay a pattern on it</source>
+      <translation>Ein Muster darauflegen</translation>
+    </message>
+    <message>
+      <source>repeat</source>
+      <translation>Rapport</translation>
+    </message>
+    <message>
+      <source>Size of one repeat in the scene.</source>
+      <translation>Größe einer Wiederholung in der Szene.</translation>
+    </message>
+    <message>
+      <source>Set the pattern's repeat</source>
+      <translation>Den Rapport einstellen</translation>
+    </message>
+    <message>
+      <source>How strongly the pattern shows.</source>
+      <translation>Wie stark das Muster sich zeigt.</translation>
+    </message>
+    <message>
+      <source>Set the pattern's strength</source>
+      <translation>Die Stärke des Musters einstellen</translation>
+    </message>
+    <message>
+      <source>Laid only where the surface, as photographed, is lighter than this.</source>
+      <translation>Nur gelegt, wo die Oberfläche, wie fotografiert, heller ist als das.</translation>
+    </message>
+    <message>
+      <source>Limit the pattern</source>
+      <translation>Das Muster begrenzen</translation>
+    </message>
+    <message>
+      <source>Laid only where the surface, as photographed, is darker than this.</source>
+      <translation>Nur gelegt, wo die Oberfläche, wie fotografiert, dunkler ist als das.</translation>
+    </message>
+    <message>
+      <source>turned</source>
+      <translation>gedreht</translation>
+    </message>
+    <message>
+      <source>Turns the pattern on the surface.</source>
+      <translation>Dreht das Muster auf der Oberfläche.</translation>
+    </message>
+    <message>
+      <source>Turn the pattern</source>
+      <translation>Das Muster drehen</translation>
+    </message>
+    <message>
+      <source>Click on the ground, in the picture or on the plan.</source>
+      <translation>Klicke auf den Boden, im Bild oder im Plan.</translation>
+    </message>
+    <message>
+      <source>There is no ground above the horizon; click below it.</source>
+      <translation>Über dem Horizont ist kein Boden; klicke darunter.</translation>
+    </message>
+    <message>
+      <source>Point at three corners of the area or more first: “Point at the place”, then click on the ground.</source>
+      <translation>Zeige zuerst auf drei Ecken der Fläche oder mehr: „Auf den Ort zeigen“, dann auf den Boden klicken.</translation>
+    </message>
+    <message>
+      <source>Point at two places or more first: “Point at the place”, then click on the ground.</source>
+      <translation>Zeige zuerst auf zwei Orte oder mehr: „Auf den Ort zeigen“, dann auf den Boden klicken.</translation>
+    </message>
+    <message>
+      <source>Scatter kin</source>
+      <translation>Verwandte streuen</translation>
+    </message>
+    <message>
+      <source>Point at the place, then scatter. </source>
+      <translation>Auf den Ort zeigen, dann streuen. </translation>
+    </message>
+    <message>
+      <source>%n place(s) pointed at. </source>
+      <translation>%n Ort(e) gezeigt. </translation>
+    </message>
+    <message>
+      <source>Measuring how alike they are…</source>
+      <translation>Es wird gemessen, wie ähnlich sie sind…</translation>
+    </message>
+    <message>
+      <source>“%1” is most like “%2”: outlines %3 % alike, heights %4 %%5</source>
+      <translation>„%1“ gleicht am meisten „%2“: Umrisse %3 % gleich, Höhen %4 %%5</translation>
+    </message>
+    <message>
+      <source>; the eye will see a copy.</source>
+      <translation>; das Auge wird eine Kopie sehen.</translation>
+    </message>
+    <message>
+      <source>; kin, not a copy.</source>
+      <translation>; verwandt, keine Kopie.</translation>
+    </message>
+    <message>
+      <source>“%1” has no kin yet.</source>
+      <translation>„%1“ hat noch keine Verwandten.</translation>
+    </message>
+    <message>
+      <source>Room</source>
+      <translation>Raum</translation>
+    </message>
+    <message>
+      <source>Margins, head room, gaze room, balance and a counterweight</source>
+      <translation>Ränder, Kopfraum, Blickraum, Gleichgewicht und ein Gegengewicht</translation>
+    </message>
+    <message>
+      <source>Show on the board</source>
+      <translation>Auf der Bildtafel zeigen</translation>
+    </message>
+    <message>
+      <source>Draws margins, head and gaze room, the centre of weight, and where a counterweight would steady the picture</source>
+      <translation>Zeichnet Ränder, Kopf- und Blickraum, den Schwerpunkt, und wo ein Gegengewicht das Bild festigen würde</translation>
+    </message>
+    <message>
+      <source>About “%1”: left %2, right %3, above %4, below %5 cm; head room %6 cm. </source>
+      <translation>Um „%1“: links %2, rechts %3, oben %4, unten %5 cm; Kopfraum %6 cm. </translation>
+    </message>
+    <message>
+      <source>It looks %1: %2 cm ahead, %3 behind. </source>
+      <translation>Es blickt %1: %2 cm voraus, %3 dahinter. </translation>
+    </message>
+    <message>
+      <source>Say on “In hand” which element shows the first of the cast: the room is measured about it. </source>
+      <translation>Sage bei „In der Hand“, welches Ding den Ersten der Besetzung zeigt: um ihn wird der Raum gemessen. </translation>
+    </message>
+    <message>
+      <source>Weight %1 % left, %2 % above</source>
+      <translation>Gewicht %1 % links, %2 % oben</translation>
+    </message>
+    <message>
+      <source>: dead even. </source>
+      <translation>: genau im Gleichgewicht. </translation>
+    </message>
+    <message>
+      <source>Counterweight: %1 cm², %2 L* off its ground, at %3 cm from the left, %4 cm from the top.</source>
+      <translation>Gegengewicht: %1 cm², %2 L* von seinem Grund abgesetzt, %3 cm von links, %4 cm von oben.</translation>
+    </message>
+    <message>
+      <source>Drag the line to where your eyes were: whatever it crosses was as high as the camera. Enter takes it.</source>
+      <translation>Ziehe die Linie dorthin, wo deine Augen waren: was sie kreuzt, war so hoch wie die Kamera. Eingabe übernimmt sie.</translation>
+    </message>
+    <message>
+      <source>Say where your eyes were</source>
+      <translation>Sagen, wo deine Augen waren</translation>
+    </message>
+    <message>
+      <source>Space</source>
+      <translation>Raumtiefe</translation>
+    </message>
+    <message>
+      <source>Eye level, eye height, and how wide the view is</source>
+      <translation>Wo der Horizont liegt, wie hoch die Augen sind, und wie weit der Blick ist</translation>
+    </message>
+    <message>
+      <source>horizon at</source>
+      <translation>Horizont bei</translation>
+    </message>
+    <message>
+      <source>Horizon, from the top of the canvas. Drag its line in the picture; everything keeps its place on the ground.</source>
+      <translation>Horizont, von der Oberkante der Leinwand. Ziehe seine Linie im Bild; alles behält seinen Platz auf dem Boden.</translation>
+    </message>
+    <message>
+      <source>Set the horizon</source>
+      <translation>Den Horizont setzen</translation>
+    </message>
+    <message>
+      <source>eye height</source>
+      <translation>Augenhöhe</translation>
+    </message>
+    <message>
+      <source>Eye height above the ground. High eyes spread the ground out, low ones stack it.</source>
+      <translation>Augenhöhe über dem Boden. Hohe Augen breiten den Boden aus, tiefe schieben ihn zusammen.</translation>
+    </message>
+    <message>
+      <source>Set the eye height</source>
+      <translation>Die Augenhöhe einstellen</translation>
+    </message>
+    <message>
+      <source>field of view</source>
+      <translation>Bildwinkel</translation>
+    </message>
+    <message>
+      <source>Field of view across the canvas. Wide for deep space, narrow for flat.</source>
+      <translation>Bildwinkel über die Leinwand. Weit für tiefen Raum, eng für flachen.</translation>
+    </message>
+    <message>
+      <source>Set the field of view</source>
+      <translation>Den Bildwinkel einstellen</translation>
+    </message>
+    <message>
+      <source>true from</source>
+      <translation>stimmt aus</translation>
+    </message>
+    <message>
+      <source>How far from the canvas its perspective is true. The same thing as the field of view, told as a place to stand.</source>
+      <translation>Aus welcher Entfernung die Perspektive der Leinwand stimmt. Dasselbe wie der Bildwinkel, als Standort gesagt.</translation>
+    </message>
+    <message>
+      <source>Set where its perspective is true</source>
+      <translation>Einstellen, woher die Perspektive stimmt</translation>
+    </message>
+    <message>
+      <source>As it will be seen</source>
+      <translation>Wie man es sehen wird</translation>
+    </message>
+    <message>
+      <source>Sets the perspective so that it is true from the viewing distance in the brief</source>
+      <translation>Stellt die Perspektive so, dass sie aus dem Betrachtungsabstand im Auftrag stimmt</translation>
+    </message>
+    <message>
+      <source>Set the perspective for the viewing distance</source>
+      <translation>Die Perspektive auf den Betrachtungsabstand stellen</translation>
+    </message>
+    <message>
+      <source>Where your eyes were</source>
+      <translation>Wo deine Augen waren</translation>
+    </message>
+    <message>
+      <source>Drag a line in the backdrop to the height of the camera, where the picture itself does not tell</source>
+      <translation>Im Hintergrund eine Linie auf die Höhe der Kamera ziehen, wo das Bild selbst sie nicht sagt</translation>
+    </message>
+    <message>
+      <source>Upright in the backdrop</source>
+      <translation>Aufrechtes im Hintergrund</translation>
+    </message>
+    <message>
+      <source>Outline a wall, a cliff or a machine in the backdrop: it stands at its foot, takes shadows, and hides what walks behind it</source>
+      <translation>Eine Wand, eine Klippe, eine Maschine im Hintergrund umreißen: sie steht auf ihrem Fuß, nimmt Schatten und verdeckt, was dahinter geht</translation>
+    </message>
+    <message>
+      <source>Backdrop's lines</source>
+      <translation>Linien des Hintergrunds</translation>
+    </message>
+    <message>
+      <source>Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there (V)</source>
+      <translation>Zeigt, welche geraden Kanten des Hintergrunds zusammenlaufen, und in welcher Augenhöhe; deine sollte dort liegen (V)</translation>
+    </message>
+    <message>
+      <source>Click round it, foot and all.</source>
+      <translation>Rings herum klicken, samt dem Fuß.</translation>
+    </message>
+    <message>
+      <source>Three corners at least.</source>
+      <translation>Mindestens drei Ecken.</translation>
+    </message>
+    <message>
+      <source>upright %1</source>
+      <translation>Aufrechtes %1</translation>
+    </message>
+    <message>
+      <source>Stand up what is upright</source>
+      <translation>Aufrechtes aufstellen</translation>
+    </message>
+    <message>
+      <source>Nudge it</source>
+      <translation>Anstupsen</translation>
+    </message>
+    <message>
+      <source>Move it 1 mm left</source>
+      <translation>1 mm nach links</translation>
+    </message>
+    <message>
+      <source>Move it 1 mm right</source>
+      <translation>1 mm nach rechts</translation>
+    </message>
+    <message>
+      <source>Move it 1 mm up the canvas</source>
+      <translation>1 mm die Leinwand hinauf</translation>
+    </message>
+    <message>
+      <source>Move it 1 mm down the canvas</source>
+      <translation>1 mm die Leinwand hinunter</translation>
+    </message>
+    <message>
+      <source>Lift it 10 cm</source>
+      <translation>10 cm heben</translation>
+    </message>
+    <message>
+      <source>Lower it 10 cm</source>
+      <translation>10 cm senken</translation>
+    </message>
+    <message>
+      <source>Turn it</source>
+      <translation>Drehen</translation>
+    </message>
+    <message>
+      <source>Turn it 5° to the left</source>
+      <translation>5° nach links drehen</translation>
+    </message>
+    <message>
+      <source>Turn it 5° to the right</source>
+      <translation>5° nach rechts drehen</translation>
+    </message>
+    <message>
+      <source>Show the backdrop's lines, and back</source>
+      <translation>Die Linien des Hintergrunds zeigen, und zurück</translation>
+    </message>
+    <message>
+      <source>Bend the outline being drawn through its last point</source>
+      <translation>Den gezeichneten Umriss durch seinen letzten Punkt biegen</translation>
+    </message>
+    <message>
+      <source>Stage</source>
+      <translation>Bildraum</translation>
+    </message>
+    <message>
+      <source>The element in hand; you can also click it in the picture, on the plan or in the side view</source>
+      <translation>Das Ding in der Hand; auch im Bild, im Plan oder in der Seitenansicht anzuklicken</translation>
+    </message>
+    <message>
+      <source>nothing in hand</source>
+      <translation>nichts in der Hand</translation>
+    </message>
+    <message>
+      <source>Nothing stands here yet. Stand up a stand-in, or cut something out of a picture first (Alt+3).</source>
+      <translation>Hier steht noch nichts. Stelle einen Stellvertreter auf, oder schneide erst etwas aus einem Bild (Alt+3).</translation>
+    </message>
+    <message>
+      <source>Click an element in the picture, on the plan or in the side view.</source>
+      <translation>Klicke ein Ding im Bild, im Plan oder in der Seitenansicht an.</translation>
+    </message>
+    <message>
+      <source>Its foot is above the horizon: there is no ground there.</source>
+      <translation>Sein Fuß liegt über dem Horizont: dort ist kein Boden.</translation>
+    </message>
+    <message>
+      <source>%1 m away, %2 × %3 m; %4 × %5 cm on the canvas</source>
+      <translation>%1 m weg, %2 × %3 m; %4 × %5 cm auf der Leinwand</translation>
+    </message>
+    <message>
+      <source>, %1 pixels a cm</source>
+      <translation>, %1 Bildpunkte je cm</translation>
+    </message>
+    <message>
+      <source>. Arrow keys move it by 1 mm, with Shift by 1 cm; the knob over it is its height, the one at its foot where it stands.</source>
+      <translation>. Pfeiltasten bewegen es um 1 mm, mit Umschalt um 1 cm; der Knauf darüber ist seine Höhe, der am Fuß, wo es steht.</translation>
+    </message>
+    <message>
+      <source>Click half the profile from the base up; the axis stands where the first click is, or where the turned thing in hand stands. C bends.</source>
+      <translation>Klicke das halbe Profil von unten nach oben; die Achse steht, wo der erste Klick ist, oder wo das Gedrehte in der Hand steht. C biegt.</translation>
+    </message>
+    <message>
+      <source>Click the outline on the board; C bends it through the last point.</source>
+      <translation>Klicke den Umriss auf der Bildtafel; C biegt ihn durch den letzten Punkt.</translation>
+    </message>
+    <message>
+      <source>Draw half a profile</source>
+      <translation>Ein halbes Profil zeichnen</translation>
+    </message>
+    <message>
+      <source>Draw a shape</source>
+      <translation>Eine Form zeichnen</translation>
+    </message>
+    <message>
+      <source>Click the course on the ground, in the picture or on the plan.</source>
+      <translation>Klicke den Verlauf auf dem Boden, im Bild oder im Plan.</translation>
+    </message>
+    <message>
+      <source>A way needs two points or more on the ground.</source>
+      <translation>Ein Weg braucht zwei Punkte oder mehr auf dem Boden.</translation>
+    </message>
+    <message>
+      <source>Lay a way</source>
+      <translation>Einen Weg legen</translation>
+    </message>
+    <message>
+      <source>stair</source>
+      <translation>Treppe</translation>
+    </message>
+    <message>
+      <source>arch</source>
+      <translation>Bogen</translation>
+    </message>
+    <message>
+      <source>cone</source>
+      <translation>Kegel</translation>
+    </message>
+    <message>
+      <source>tent</source>
+      <translation>Zelt</translation>
+    </message>
+    <message>
+      <source>wheel</source>
+      <translation>Rad</translation>
+    </message>
+    <message>
+      <source>tree</source>
+      <translation>Baum</translation>
+    </message>
+    <message>
+      <source>figure</source>
+      <translation>Figur</translation>
+    </message>
+    <message>
+      <source>turned thing</source>
+      <translation>Gedrehtes</translation>
+    </message>
+    <message>
+      <source>drawn shape</source>
+      <translation>gezeichnete Form</translation>
+    </message>
+    <message>
+      <source>causeway</source>
+      <translation>Damm</translation>
+    </message>
+    <message>
+      <source>canal</source>
+      <translation>Kanal</translation>
+    </message>
+    <message>
+      <source>rail</source>
+      <translation>Geländer</translation>
+    </message>
+    <message>
+      <source>stairs in depth</source>
+      <translation>Treppe in die Tiefe</translation>
+    </message>
+    <message>
+      <source>Stand-ins</source>
+      <translation>Stellvertreter</translation>
+    </message>
+    <message>
+      <source>Shapes, solids, posed figures, turned things and ways, until there is a photograph</source>
+      <translation>Formen, Körper, Figuren mit Haltung, Gedrehtes und Wege, bis es ein Foto gibt</translation>
+    </message>
+    <message>
+      <source>stand-in</source>
+      <translation>Stellvertreter</translation>
+    </message>
+    <message>
+      <source>What stands in until there is a photograph</source>
+      <translation>Was einsteht, bis es ein Foto gibt</translation>
+    </message>
+    <message>
+      <source>Stand it up</source>
+      <translation>Aufstellen</translation>
+    </message>
+    <message>
+      <source>Puts the stand-in on free ground, at a usual height</source>
+      <translation>Stellt den Stellvertreter auf freien Boden, in üblicher Höhe</translation>
+    </message>
+    <message>
+      <source>Draw it</source>
+      <translation>Zeichnen</translation>
+    </message>
+    <message>
+      <source>Shape: click its outline. Turned thing: click half its profile. Way: click its course on the ground. Enter ends</source>
+      <translation>Form: ihren Umriss klicken. Gedrehtes: sein halbes Profil klicken. Weg: seinen Verlauf auf dem Boden klicken. Eingabe beendet</translation>
+    </message>
+    <message>
+      <source>A pose or a profile to begin with</source>
+      <translation>Eine Haltung oder ein Profil zum Beginnen</translation>
+    </message>
+    <message>
+      <source>a pose…</source>
+      <translation>eine Haltung…</translation>
+    </message>
+    <message>
+      <source>standing</source>
+      <translation>stehend</translation>
+    </message>
+    <message>
+      <source>walking</source>
+      <translation>gehend</translation>
+    </message>
+    <message>
+      <source>a profile…</source>
+      <translation>ein Profil…</translation>
+    </message>
+    <message>
+      <source>vase</source>
+      <translation>Vase</translation>
+    </message>
+    <message>
+      <source>bell</source>
+      <translation>Glocke</translation>
+    </message>
+    <message>
+      <source>goblet</source>
+      <translation>Kelch</translation>
+    </message>
+    <message>
+      <source>baluster</source>
+      <translation>Baluster</translation>
+    </message>
+    <message>
+      <source>dome</source>
+      <translation>Kuppel</translation>
+    </message>
+    <message>
+      <source>jar</source>
+      <translation>Krug</translation>
+    </message>
+    <message>
+      <source>replace by</source>
+      <translation>ersetzen durch</translation>
+    </message>
+    <message>
+      <source>A cut-out takes the stand-in's place: same foot, same true height. The stand-in is kept</source>
+      <translation>Ein Ausschnitt tritt an die Stelle des Stellvertreters: gleicher Fuß, gleiche wahre Höhe. Der Stellvertreter bleibt aufgehoben</translation>
+    </message>
+    <message>
+      <source>a cut-out…</source>
+      <translation>ein Ausschnitt…</translation>
+    </message>
+    <message>
+      <source>of %1</source>
+      <translation>von %1</translation>
+    </message>
+    <message>
+      <source>Replace it by a cut-out</source>
+      <translation>Durch einen Ausschnitt ersetzen</translation>
+    </message>
+    <message>
+      <source>Stand-in again</source>
+      <translation>Wieder Stellvertreter</translation>
+    </message>
+    <message>
+      <source>Shows the stand-in in the cut-out's place</source>
+      <translation>Zeigt den Stellvertreter an der Stelle des Ausschnitts</translation>
+    </message>
+    <message>
+      <source>Show the stand-in again</source>
+      <translation>Den Stellvertreter wieder zeigen</translation>
+    </message>
+    <message>
+      <source>Ellipses</source>
+      <translation>Ellipsen</translation>
+    </message>
+    <message>
+      <source>Shows every ellipse of a round thing with its axes on the canvas, for drawing it with a ruler</source>
+      <translation>Zeigt jede Ellipse eines runden Dings mit ihren Achsen auf der Leinwand, zum Zeichnen mit dem Lineal</translation>
+    </message>
+    <message>
+      <source>Width as a share of the height.</source>
+      <translation>Breite als Anteil der Höhe.</translation>
+    </message>
+    <message>
+      <source>Set its width</source>
+      <translation>Seine Breite einstellen</translation>
+    </message>
+    <message>
+      <source>Width of the way.</source>
+      <translation>Breite des Wegs.</translation>
+    </message>
+    <message>
+      <source>depth</source>
+      <translation>Tiefe</translation>
+    </message>
+    <message>
+      <source>Depth as a share of the height.</source>
+      <translation>Tiefe als Anteil der Höhe.</translation>
+    </message>
+    <message>
+      <source>Set its depth</source>
+      <translation>Seine Tiefe einstellen</translation>
+    </message>
+    <message>
+      <source>count</source>
+      <translation>Anzahl</translation>
+    </message>
+    <message>
+      <source>Steps, spokes or boughs.</source>
+      <translation>Stufen, Speichen oder Äste.</translation>
+    </message>
+    <message>
+      <source>Set its count</source>
+      <translation>Seine Anzahl einstellen</translation>
+    </message>
+    <message>
+      <source>wall</source>
+      <translation>Wand</translation>
+    </message>
+    <message>
+      <source>Thickness of a turned wall as a share of the height. 0 leaves it solid; more makes it hollow with a rim.</source>
+      <translation>Dicke einer gedrehten Wand als Anteil der Höhe. 0 lässt es massiv; mehr macht es hohl mit einem Rand.</translation>
+    </message>
+    <message>
+      <source>Set its wall</source>
+      <translation>Seine Wand einstellen</translation>
+    </message>
+    <message>
+      <source>tone</source>
+      <translation>Ton</translation>
+    </message>
+    <message>
+      <source>Lightness of the stand-in's surface.</source>
+      <translation>Helligkeit der Oberfläche des Stellvertreters.</translation>
+    </message>
+    <message>
+      <source>Set its tone</source>
+      <translation>Seinen Ton einstellen</translation>
+    </message>
+    <message>
+      <source>Turned about its upright axis, seen from above. Keys [ and ] turn by 5°.</source>
+      <translation>Um seine aufrechte Achse gedreht, von oben gesehen. Tasten [ und ] drehen um 5°.</translation>
+    </message>
+    <message>
+      <source>stretched</source>
+      <translation>gestreckt</translation>
+    </message>
+    <message>
+      <source>Wider or narrower at the same height.</source>
+      <translation>Breiter oder schmaler bei gleicher Höhe.</translation>
+    </message>
+    <message>
+      <source>Stretch it</source>
+      <translation>Es strecken</translation>
+    </message>
+    <message>
+      <source>What its surface is like; glass lets through what is behind</source>
+      <translation>Wie seine Oberfläche ist; Glas lässt durch, was dahinter ist</translation>
+    </message>
+    <message>
+      <source>Say what its surface is like</source>
+      <translation>Sagen, wie seine Oberfläche ist</translation>
+    </message>
+    <message>
+      <source>Begin with something known</source>
+      <translation>Mit etwas Bekanntem beginnen</translation>
+    </message>
+    <message>
+      <source>Stand up a stand-in</source>
+      <translation>Einen Stellvertreter aufstellen</translation>
+    </message>
+    <message>
+      <source>Left and right differ by %1 mm at most (at %2 cm down, the %3 is wider), %4 mm on average; the middle leans %5°. </source>
+      <translation>Links und rechts unterscheiden sich um höchstens %1 mm (bei %2 cm von oben ist %3 breiter), im Mittel %4 mm; die Mitte neigt sich %5°. </translation>
+    </message>
+    <message>
+      <source>%1 × %2 cm at %3 cm down. </source>
+      <translation>%1 × %2 cm bei %3 cm von oben. </translation>
+    </message>
+    <message>
+      <source>Takes</source>
+      <translation>Fassungen</translation>
+    </message>
+    <message>
+      <source>Several arrangements kept side by side</source>
+      <translation>Mehrere Anordnungen nebeneinander aufgehoben</translation>
+    </message>
+    <message>
+      <source>Another take</source>
+      <translation>Noch eine Fassung</translation>
+    </message>
+    <message>
+      <source>Keeps the arrangement as it is and goes on in a copy of it</source>
+      <translation>Hebt die Anordnung auf, wie sie ist, und macht in einer Kopie weiter</translation>
+    </message>
+    <message>
+      <source>Work on it</source>
+      <translation>Daran arbeiten</translation>
+    </message>
+    <message>
+      <source>Goes to the chosen take; the one in hand is kept</source>
+      <translation>Geht zur gewählten Fassung; die in der Hand bleibt aufgehoben</translation>
+    </message>
+    <message>
+      <source>Takes the chosen one out of play, with your reason; it can be brought back</source>
+      <translation>Nimmt die gewählte aus dem Spiel, mit deinem Grund; sie lässt sich zurückholen</translation>
+    </message>
+    <message>
+      <source>Names the chosen take</source>
+      <translation>Benennt die gewählte Fassung</translation>
+    </message>
+    <message>
+      <source>Compare</source>
+      <translation>Vergleichen</translation>
+    </message>
+    <message>
+      <source>Lays the chosen take over the one in hand; push the sash across. Esc ends it</source>
+      <translation>Legt die gewählte Fassung über die in der Hand; die Leiste schieben. Esc beendet</translation>
+    </message>
+    <message>
+      <source>Contact sheet…</source>
+      <translation>Kontaktbogen…</translation>
+    </message>
+    <message>
+      <source>A PDF or PNG of the takes in play, with letters for others to vote on</source>
+      <translation>Ein PDF oder PNG der Fassungen im Spiel, mit Buchstaben zum Abstimmen</translation>
+    </message>
+    <message>
+      <source>who</source>
+      <translation>wer</translation>
+    </message>
+    <message>
+      <source>Who votes; a second vote replaces the first</source>
+      <translation>Wer abstimmt; eine zweite Stimme ersetzt die erste</translation>
+    </message>
+    <message>
+      <source>letter</source>
+      <translation>Buchstabe</translation>
+    </message>
+    <message>
+      <source>The letter of the take they chose</source>
+      <translation>Der Buchstabe der Fassung, die sie wählten</translation>
+    </message>
+    <message>
+      <source>why</source>
+      <translation>warum</translation>
+    </message>
+    <message>
+      <source>What they said</source>
+      <translation>Was sie sagten</translation>
+    </message>
+    <message>
+      <source>Count the vote</source>
+      <translation>Stimme zählen</translation>
+    </message>
+    <message>
+      <source>Keeps the vote with the work</source>
+      <translation>Hebt die Stimme mit dem Werk auf</translation>
+    </message>
+    <message>
+      <source>lead read as</source>
+      <translation>Erster gelesen als</translation>
+    </message>
+    <message>
+      <source>lead's height</source>
+      <translation>Höhe des Ersten</translation>
+    </message>
+    <message>
+      <source>left weighs</source>
+      <translation>links wiegt</translation>
+    </message>
+    <message>
+      <source>range</source>
+      <translation>Umfang</translation>
+    </message>
+    <message>
+      <source>findings</source>
+      <translation>Befunde</translation>
+    </message>
+    <message>
+      <source>votes</source>
+      <translation>Stimmen</translation>
+    </message>
+    <message>
+      <source>%1 % of the height</source>
+      <translation>%1 % der Höhe</translation>
+    </message>
+    <message>
+      <source>number %1, %2 % pull</source>
+      <translation>Nummer %1, %2 % Zug</translation>
+    </message>
+    <message>
+      <source>no lead in it</source>
+      <translation>kein Erster darin</translation>
+    </message>
+    <message>
+      <source>%1 % of the canvas</source>
+      <translation>%1 % der Leinwand</translation>
+    </message>
+    <message>
+      <source>%1 L*</source>
+      <translation>%1 L*</translation>
+    </message>
+    <message>
+      <source>%1 broken, %2 to watch</source>
+      <translation>%1 gestört, %2 im Auge behalten</translation>
+    </message>
+    <message>
+      <source>the only take yet</source>
+      <translation>noch die einzige Fassung</translation>
+    </message>
+    <message>
+      <source>Bring back</source>
+      <translation>Zurückholen</translation>
+    </message>
+    <message>
+      <source>%1: “%2”</source>
+      <translation>%1: „%2“</translation>
+    </message>
+    <message>
+      <source>Click a take to compare it, double-click or Enter to work on it.</source>
+      <translation>Klicke eine Fassung an, um sie zu vergleichen, Doppelklick oder Eingabe, um daran zu arbeiten.</translation>
+    </message>
+    <message>
+      <source>%1 against the one in hand: %2.</source>
+      <translation>%1 gegen die in der Hand: %2.</translation>
+    </message>
+    <message>
+      <source> Votes: %1.</source>
+      <translation> Stimmen: %1.</translation>
+    </message>
+    <message>
+      <source>take %1</source>
+      <translation>Fassung %1</translation>
+    </message>
+    <message>
+      <source>Begin another take</source>
+      <translation>Noch eine Fassung beginnen</translation>
+    </message>
+    <message>
+      <source>Work on another take</source>
+      <translation>An einer anderen Fassung arbeiten</translation>
+    </message>
+    <message>
+      <source>The take in hand cannot be set aside: work on another one first, then set this one aside.</source>
+      <translation>Die Fassung in der Hand lässt sich nicht beiseitelegen: arbeite erst an einer anderen, dann lege diese beiseite.</translation>
+    </message>
+    <message>
+      <source>Bring the take back</source>
+      <translation>Die Fassung zurückholen</translation>
+    </message>
+    <message>
+      <source>Why it is set aside, to remember later:</source>
+      <translation>Warum sie beiseitegelegt wird, zum späteren Erinnern:</translation>
+    </message>
+    <message>
+      <source>Set the take aside</source>
+      <translation>Die Fassung beiseitelegen</translation>
+    </message>
+    <message>
+      <source>Name the take</source>
+      <translation>Die Fassung benennen</translation>
+    </message>
+    <message>
+      <source>Choose another take on the strip to compare with the one in hand.</source>
+      <translation>Wähle auf dem Streifen eine andere Fassung, um sie mit der in der Hand zu vergleichen.</translation>
+    </message>
+    <message>
+      <source>in hand</source>
+      <translation>in der Hand</translation>
+    </message>
+    <message>
+      <source>A vote needs a name and the letter of a take on the strip.</source>
+      <translation>Eine Stimme braucht einen Namen und den Buchstaben einer Fassung auf dem Streifen.</translation>
+    </message>
+    <message>
+      <source>Count a vote</source>
+      <translation>Eine Stimme zählen</translation>
+    </message>
+    <message>
+      <source>Contact sheet</source>
+      <translation>Kontaktbogen</translation>
+    </message>
+    <message>
+      <source>takes.pdf</source>
+      <translation>fassungen.pdf</translation>
+    </message>
+    <message>
+      <source>PDF (*.pdf);;PNG picture (*.png)</source>
+      <translation>PDF (*.pdf);;PNG-Bild (*.png)</translation>
+    </message>
+    <message>
+      <source>Writing the contact sheet…</source>
+      <translation>Der Kontaktbogen wird geschrieben…</translation>
+    </message>
+    <message>
+      <source>The contact sheet is in %1.</source>
+      <translation>Der Kontaktbogen liegt in %1.</translation>
+    </message>
+    <message>
+      <source>%1 and %2</source>
+      <translation>%1 und %2</translation>
+    </message>
+    <message>
+      <source>Ties</source>
+      <translation>Bindungen</translation>
+    </message>
+    <message>
+      <source>Name, notes, groups, kept proportions, depth swapped or shared, one inside another</source>
+      <translation>Name, Notizen, Gruppen, gehaltene Verhältnisse, Tiefe getauscht oder geteilt, eines im anderen</translation>
+    </message>
+    <message>
+      <source>name</source>
+      <translation>Name</translation>
+    </message>
+    <message>
+      <source>Its name, as the plan and the findings call it</source>
+      <translation>Sein Name, wie der Plan und die Befunde es nennen</translation>
+    </message>
+    <message>
+      <source>Anything to remember about it while painting</source>
+      <translation>Was beim Malen daran zu merken ist</translation>
+    </message>
+    <message>
+      <source>Top to horizon</source>
+      <translation>Oberkante an Horizont</translation>
+    </message>
+    <message>
+      <source>Its top comes to eye level: what stands is given that height, what flies is moved</source>
+      <translation>Seine Oberkante kommt auf Augenhöhe: was steht, bekommt diese Höhe, was fliegt, wird bewegt</translation>
+    </message>
+    <message>
+      <source>Bring its top to the horizon</source>
+      <translation>Seine Oberkante an den Horizont bringen</translation>
+    </message>
+    <message>
+      <source>Foot to horizon</source>
+      <translation>Fuß an Horizont</translation>
+    </message>
+    <message>
+      <source>Sets it on the far ground, just under the horizon</source>
+      <translation>Setzt es auf den fernen Boden, knapp unter den Horizont</translation>
+    </message>
+    <message>
+      <source>Set its foot at the horizon</source>
+      <translation>Seinen Fuß an den Horizont setzen</translation>
+    </message>
+    <message>
+      <source>with (Ctrl+click)</source>
+      <translation>mit (Strg+Klick)</translation>
+    </message>
+    <message>
+      <source>The other element: choose it here, or click it in the picture with Ctrl held</source>
+      <translation>Das andere Ding: wähle es hier, oder klicke es mit Strg im Bild an</translation>
+    </message>
+    <message>
+      <source>nothing yet</source>
+      <translation>noch nichts</translation>
+    </message>
+    <message>
+      <source>Group them</source>
+      <translation>Gruppieren</translation>
+    </message>
+    <message>
+      <source>They move together on the ground, keeping their distances in metres</source>
+      <translation>Sie bewegen sich zusammen auf dem Boden und halten ihre Abstände in Metern</translation>
+    </message>
+    <message>
+      <source>Ungroup</source>
+      <translation>Gruppe lösen</translation>
+    </message>
+    <message>
+      <source>Everything of its group goes its own way again</source>
+      <translation>Alles aus seiner Gruppe geht wieder eigene Wege</translation>
+    </message>
+    <message>
+      <source>Keep in step</source>
+      <translation>Im Schritt halten</translation>
+    </message>
+    <message>
+      <source>When one is given another height, the other grows or shrinks by as much</source>
+      <translation>Bekommt eines eine andere Höhe, wächst oder schrumpft das andere ebenso</translation>
+    </message>
+    <message>
+      <source>Keep them in step</source>
+      <translation>Sie im Schritt halten</translation>
+    </message>
+    <message>
+      <source>Out of step</source>
+      <translation>Aus dem Schritt</translation>
+    </message>
+    <message>
+      <source>Its height no longer follows any other</source>
+      <translation>Seine Höhe folgt keiner anderen mehr</translation>
+    </message>
+    <message>
+      <source>Let it go its own way</source>
+      <translation>Es eigene Wege gehen lassen</translation>
+    </message>
+    <message>
+      <source>Swap depth</source>
+      <translation>Tiefe tauschen</translation>
+    </message>
+    <message>
+      <source>Each goes to where the other stood in depth; true heights stay</source>
+      <translation>Jedes geht dorthin, wo das andere in der Tiefe stand; wahre Höhen bleiben</translation>
+    </message>
+    <message>
+      <source>Swap their depth</source>
+      <translation>Ihre Tiefe tauschen</translation>
+    </message>
+    <message>
+      <source>Same base</source>
+      <translation>Gleicher Fuß</translation>
+    </message>
+    <message>
+      <source>Sets it at the distance of the other</source>
+      <translation>Setzt es in die Entfernung des anderen</translation>
+    </message>
+    <message>
+      <source>Set it at the other's base</source>
+      <translation>Es auf den Fuß des anderen setzen</translation>
+    </message>
+    <message>
+      <source>Inside it</source>
+      <translation>Darin</translation>
+    </message>
+    <message>
+      <source>Shown only within the other's outline: a thing in a bell jar</source>
+      <translation>Nur im Umriss des anderen gezeigt: ein Ding in einer Glasglocke</translation>
+    </message>
+    <message>
+      <source>Put it inside</source>
+      <translation>Es hineinsetzen</translation>
+    </message>
+    <message>
+      <source>Outside</source>
+      <translation>Draußen</translation>
+    </message>
+    <message>
+      <source>Shown everywhere again</source>
+      <translation>Wieder überall gezeigt</translation>
+    </message>
+    <message>
+      <source>Take it out again</source>
+      <translation>Es wieder herausnehmen</translation>
+    </message>
+    <message>
+      <source>Choose the other element first, or click it in the picture with Ctrl held.</source>
+      <translation>Wähle zuerst das andere Ding, oder klicke es mit Strg im Bild an.</translation>
+    </message>
+    <message>
+      <source>in the group “%1”</source>
+      <translation>in der Gruppe „%1“</translation>
+    </message>
+    <message>
+      <source>in step with “%1”, %2 × its height</source>
+      <translation>im Schritt mit „%1“, %2 × dessen Höhe</translation>
+    </message>
+    <message>
+      <source>inside “%1”</source>
+      <translation>in „%1“</translation>
+    </message>
+    <message>
+      <source>“%1” is tied to nothing. Drags with Alt held leave a group behind.</source>
+      <translation>„%1“ ist an nichts gebunden. Ziehen mit Alt lässt eine Gruppe zurück.</translation>
+    </message>
+    <message>
+      <source>“%1” is %2. Drags with Alt held leave a group behind.</source>
+      <translation>„%1“ ist %2. Ziehen mit Alt lässt eine Gruppe zurück.</translation>
+    </message>
+    <message>
+      <source>Two pictures compared</source>
+      <translation>Zwei Bilder verglichen</translation>
+    </message>
+    <message>
+      <source> (mirrored)</source>
+      <translation> (gespiegelt)</translation>
+    </message>
+    <message>
+      <source>A still from “%1”</source>
+      <translation>Ein Standbild aus „%1“</translation>
+    </message>
+    <message>
+      <source>Moment in the clip</source>
+      <translation>Augenblick im Film</translation>
+    </message>
+    <message>
+      <source>The moment you want; the sharpest frames within half a second of it are offered</source>
+      <translation>Der gewünschte Augenblick; die schärfsten Bilder innerhalb einer halben Sekunde werden angeboten</translation>
+    </message>
+    <message>
+      <source>Hang it on the wall</source>
+      <translation>An die Wand hängen</translation>
+    </message>
+    <message>
+      <source>Looking for sharp frames near %1 s of %2 s…</source>
+      <translation>Scharfe Bilder nahe %1 s von %2 s werden gesucht…</translation>
+    </message>
+    <message>
+      <source>%1 s · sharpness %2</source>
+      <translation>%1 s · Schärfe %2</translation>
+    </message>
+    <message>
+      <source>Near %1 s, the sharpest first.</source>
+      <translation>Nahe %1 s, das schärfste zuerst.</translation>
+    </message>
+    <message>
+      <source>Fit against the lead picture</source>
+      <translation>Passung zum Leitbild</translation>
+    </message>
+    <message>
+      <source> mirror</source>
+      <translation> spiegeln</translation>
+    </message>
+    <message>
+      <source>Once two pictures are measured, the others are ranked here by how little would have to change.</source>
+      <translation>Sobald zwei Bilder gemessen sind, stehen die anderen hier danach, wie wenig sich ändern müsste.</translation>
+    </message>
+    <message>
+      <source>Each line is as long as much would have to change for the picture to fit the lead; 1 is a clear repair. Click holds one, Ctrl+click takes a second to compare.</source>
+      <translation>Jede Linie ist so lang, wie sich viel ändern müsste, damit das Bild zum Leitbild passt; 1 ist eine klare Ausbesserung. Klick hält eines, Strg+Klick nimmt ein zweites zum Vergleich.</translation>
+    </message>
+    <message>
+      <source>Ground plan from above</source>
+      <translation>Grundriss von oben</translation>
+    </message>
+    <message>
+      <source>Side view</source>
+      <translation>Seitenansicht</translation>
+    </message>
+    <message>
+      <source>The scene from above, in metres from where you stand. Drag a footprint, a lantern, the sun, the ring of a lantern's reach, the arm it faces by, or the line where haze halves contrast. Double-click: larger.</source>
+      <translation>Die Szene von oben, in Metern von deinem Standort. Ziehe einen Standfleck, eine Laterne, die Sonne, den Ring der Reichweite einer Laterne, den Arm, nach dem sie blickt, oder die Linie, an der Dunst den Kontrast halbiert. Doppelklick: größer.</translation>
+    </message>
+    <message>
+      <source>The scene from the side: heights against distance. Drag a lantern up or down, the top of the rod that is the element in hand, or the sun along its arc. Double-click: larger.</source>
+      <translation>Die Szene von der Seite: Höhen gegen Entfernung. Ziehe eine Laterne auf oder ab, die Spitze des Stabs, der das Ding in der Hand ist, oder die Sonne auf ihrem Bogen. Doppelklick: größer.</translation>
+    </message>
+    <message>
+      <source> · L* 50 at %1 m</source>
+      <translation> · L* 50 bei %1 m</translation>
+    </message>
+    <message>
+      <source>sun %1°</source>
+      <translation>Sonne %1°</translation>
+    </message>
+    <message>
+      <source>sun %1° high</source>
+      <translation>Sonne %1° hoch</translation>
+    </message>
+    <message>
+      <source>haze halves at %1 m</source>
+      <translation>Dunst halbiert bei %1 m</translation>
+    </message>
+    <message>
+      <source>%1 m</source>
+      <translation>%1 m</translation>
+    </message>
+    <message>
+      <source>eye level %1 m</source>
+      <translation>Augenhöhe %1 m</translation>
+    </message>
+    <message>
+      <source>Reference wall</source>
+      <translation>Wand der Vorlagen</translation>
+    </message>
+    <message>
+      <source>Your references. Click one to work with it, drag it to pin it where you like (onto a heap to lay it there), Ctrl+click to choose several, double-click to cut something out. The wheel zooms, dragging the empty wall moves it, F shows all.</source>
+      <translation>Deine Vorlagen. Klicke eine an, um mit ihr zu arbeiten, ziehe sie, um sie anzuheften (auf einen Stapel, um sie dort hinzulegen), Strg+Klick wählt mehrere, Doppelklick schneidet etwas aus. Das Rad zoomt, Ziehen der leeren Wand verschiebt sie, F zeigt alle.</translation>
+    </message>
+    <message>
+      <source>flat</source>
+      <translation>flach</translation>
+    </message>
+    <message>
+      <source>An empty wall. Drop pictures or a folder of them here, or bring them in below.</source>
+      <translation>Eine leere Wand. Lass Bilder oder einen Ordner davon hier fallen, oder hole sie unten herein.</translation>
+    </message>
+    <message>
+      <source>All arrangements kept of this work. Click one to compare it, double-click or Enter to work on it; the arrow keys walk along.</source>
+      <translation>Alle aufgehobenen Anordnungen dieses Werks. Klicke eine an, um sie zu vergleichen, Doppelklick oder Eingabe, um daran zu arbeiten; die Pfeiltasten gehen entlang.</translation>
+    </message>
+    <message>
+      <source>being looked at…</source>
+      <translation>wird betrachtet…</translation>
+    </message>
+    <message>
+      <source>aside: %1</source>
+      <translation>beiseite: %1</translation>
+    </message>
+  </context>
+</TS>

@@ -1,0 +1,133 @@
+#include "app/theme/words.h"
+#include "demo/demo_work.h"
+#include "tests/kit/clipped.h"
+#include "tests/kit/program.h"
+#include "tests/kit/station_hand.h"
+#include <QDirIterator>
+#include <QRegularExpression>
+#include <QXmlStreamReader>
+
+using namespace rl;
+using namespace rl::app;
+
+/// The window in another language: every word of it, none cut off.
+class TestWords : public QObject {
+    Q_OBJECT
+    static QStringList places(const QString& s)
+    {
+        static const QRegularExpression place("%[0-9n]");
+        QStringList all;
+        for (auto it = place.globalMatch(s); it.hasNext();)
+            all << it.next().captured();
+        all.sort();
+        all.removeDuplicates();
+        return all;
+    }
+    static QString plain(QString s)
+    {
+        static const QRegularExpression code("\\\\u([0-9a-f]{4})");
+        for (auto m = code.match(s); m.hasMatch(); m = code.match(s))
+            s.replace(m.capturedStart(), m.capturedLength(), QChar(m.captured(1).toInt(nullptr, 16)));
+        return s.replace("\\\"", "\"").replace("\\n", "\n").replace("\\\\", "\\");
+    }
+    /// Every tr("…") of the window.
+    static QSet<QString> said()
+    {
+        static const QRegularExpression call("\\btr\\(\\s*((?:\"(?:[^\"\\\\]|\\\\.)*\"\\s*)+)[,)]"),
+            literal("\"((?:[^\"\\\\]|\\\\.)*)\"");
+        QSet<QString> all;
+        QDirIterator files(QString(RL_SOURCE) + "/app", {"*.cpp", "*.h"}, QDir::Files, QDirIterator::Subdirectories);
+        while (files.hasNext()) {
+            QFile f(files.next());
+            if (!f.open(QIODevice::ReadOnly))
+                continue;
+            const QString text = QString::fromUtf8(f.readAll());
+            for (auto it = call.globalMatch(text); it.hasNext();) {
+                QString words;
+                for (auto part = literal.globalMatch(it.next().captured(1)); part.hasNext();)
+                    words += part.next().captured(1);
+                if (!words.isEmpty())
+                    all.insert(plain(words));
+            }
+        }
+        return all;
+    }
+    static QHash<QString, QString> translated(const QString& language)
+    {
+        QFile f(QString(RL_SOURCE) + "/app/words/" + language + ".ts");
+        if (!f.open(QIODevice::ReadOnly))
+            return {};
+        QHash<QString, QString> all;
+        QXmlStreamReader xml(&f);
+        QString source;
+        while (!xml.atEnd()) {
+            xml.readNext();
+            if (xml.isStartElement() && xml.name() == u"source") {
+                source = xml.readElementText();
+            } else if (xml.isStartElement() && xml.name() == u"translation") {
+                const bool open = xml.attributes().value("type") == u"unfinished";
+                const QString words = xml.readElementText();
+                if (!open && !words.isEmpty())
+                    all[source] = words;
+            }
+        }
+        return all;
+    }
+
+private slots:
+    void cleanup() { theme::speak(*qApp, "en"); }
+
+    void everyWordOfTheWindowIsTranslated()
+    {
+        const auto all = said();
+        const auto german = translated("de");
+        QVERIFY(all.size() > 2000);
+        QStringList bad;
+        for (const QString& words : all)
+            if (!german.contains(words))
+                bad << "no translation: " + words;
+            else if (places(words) != places(german[words]))
+                bad << "other places: " + words + " | " + german[words];
+            else if (words.startsWith(' ') != german[words].startsWith(' ')
+                || words.endsWith(' ') != german[words].endsWith(' '))
+                bad << "other spaces: " + words;
+        QVERIFY2(bad.isEmpty(), qPrintable(bad.join("\n")));
+    }
+
+    void numbersGoByTheLanguage()
+    {
+        theme::speak(*qApp, "de");
+        QCOMPARE(QCoreApplication::translate("anywhere", "%1 mm").arg(1.5, 0, 'f', 1), QString("1,5 mm"));
+        QCOMPARE(QCoreApplication::translate("anywhere", "Open %1").arg("A.b"), QString::fromUtf8("A.b öffnen"));
+        theme::speak(*qApp, "en");
+        QCOMPARE(QCoreApplication::translate("anywhere", "%1 mm").arg(1.5, 0, 'f', 1), QString("1.5 mm"));
+        theme::speak(*qApp, "no such");
+        QCOMPARE(theme::language(), QString("en"));
+    }
+
+    void noGermanWordIsClipped()
+    {
+        theme::speak(*qApp, "de");
+        NoProgress progress;
+        kit::StationHand hand(demo::lowTideCaravan(progress).take());
+        QVERIFY(hand.settle());
+        QStringList bad;
+        for (const StationSpec& spec : allStations()) {
+            hand.window().goTo(spec.id);
+            for (int i = 0; i < int(spec.pages.size()); ++i) {
+                hand.page(i);
+                QTest::qWait(25);
+                for (int k = 0; k < 40 && !kit::clipped(hand.window()).isEmpty(); ++k)
+                    QTest::qWait(25);
+                for (const QString& words : kit::clipped(hand.window()))
+                    bad << QString("%1 %2: %3").arg(spec.key).arg(i).arg(words);
+                if (hand.window().size() != QSize(1280, 800))
+                    bad << QString("%1 %2: the window has grown").arg(spec.key).arg(i);
+            }
+        }
+        QVERIFY2(bad.isEmpty(), qPrintable(bad.mid(0, 30).join("\n")));
+    }
+};
+
+RL_TEST(TestWords)
+#include "tst_words.moc"
