@@ -1,5 +1,6 @@
 #include "core/paint/box.h"
 #include "core/project/edits.h"
+#include "core/stage/drawn.h"
 #include "demo/builder.h"
 #include "demo/demo_work.h"
 
@@ -20,13 +21,15 @@ void standCourt(Builder& b)
     const int head = b.cutout("listener", b.picture("listener"), 4);
     const int cloak = b.cutout("moth_cloak", b.picture("moth_cloak"), 4);
     const int brass = b.cutout("orrery", b.picture("orrery"), 3);
-    Element& o = b.element("Orrery", orrery, brass, {25.2, 45.6}, 1.66);
-    o.material = Material::Gloss;
-    Element& k = b.element("Keeper of moths", keeper, cloak, {40.6, 47.6}, 1.97);
-    k.form = Form::Column;
-    Element& l = b.element("Listener", listener, head, {20.2, 89.7}, 0.72);
-    l.altitudeM = 0.80;
+    b.element("Orrery", orrery, brass, {29.5, 45.2}, 1.66).material = Material::Gloss;
+    b.element("Keeper of moths", keeper, cloak, {42.2, 47.6}, 1.97).form = Form::Column;
+    Element& l = b.element("Listener", listener, head, {17.5, 101.6}, 0.72);
+    l.altitudeM = 0.70;
+    l.mirrored = true; // towards the court
     l.meaning = 1.5; // a face
+    stage::SurfaceCache cache;
+    for (const char* name : {"Orrery", "Keeper of moths"})
+        p = stage::withFootFound(std::move(p), idOf(p, name), cache);
 }
 
 /// One window, one stove, and what flies to the light.
@@ -43,12 +46,15 @@ void lightCourt(Project& p)
     Lantern& window = lamp("Window", 7600, {-3.55, 2.6, 8.2}, 3.6, 0.85);
     window.kind = LampKind::Panel;
     window.wide = 1.5, window.high = 2.7, window.facing = 136, window.hidden = true;
-    Lantern& stove = lamp("Stove", 1900, {2.62, 0.72, 6.3}, 1.6, 0.75);
+    Lantern& stove = lamp("Stove", 2200, {2.62, 0.72, 6.3}, 1.6, 0.28);
     stove.radius = 0.16, stove.hidden = true;
-    Lantern& moths = lamp("Lamp moths", 2500, {0.35, 1.95, 3.9}, 1.4, 0.3);
+    Lantern& moths = lamp("Lamp moths", 2600, {0.12, 1.72, 2.2}, 1.3, 0.5);
     moths.kind = LampKind::Swarm;
-    moths.count = 22, moths.wide = 1.6, moths.high = 0.9, moths.deep = 1.1, moths.radius = 0.03;
-    p.lights.air = {0, 0.85, 0.08, 0};
+    moths.count = 18, moths.wide = 1.0, moths.high = 0.55, moths.deep = 1.3, moths.radius = 0.02;
+    Lantern& near = lamp("Moths beside her", 2500, {0.22, 1.5, 0.72}, 0.6, 0.55);
+    near.radius = 0.12, near.hidden = true;
+    p.lights.air = {0, 1.0, 0.0, 0.2};
+    p.lights.air.glow = 0.6;
     p.lights.air.bounce = 1.2;
 }
 

@@ -11,6 +11,8 @@ import re
 import sys
 import xml.etree.ElementTree as xml
 
+# tr("…"), QT_TR_NOOP("…"), translate("where", "…"), QT_TRANSLATE_NOOP("where", "…")
+CALL = r'(?:\b(?:tr|QT_TR_NOOP)\(\s*|\b(?:translate|QT_TRANSLATE_NOOP)\(\s*"[^"]*",\s*)'
 LITERAL = r'"((?:[^"\\]|\\.)*)"'
 
 
@@ -18,7 +20,7 @@ def sources():
     found = {}
     for path in sorted(glob.glob("app/**/*.cpp", recursive=True) + glob.glob("app/**/*.h", recursive=True)):
         text = open(path, encoding="utf-8").read()
-        for m in re.finditer(r"\btr\(\s*((?:" + LITERAL + r"\s*)+)[,)]", text):
+        for m in re.finditer(CALL + r"((?:" + LITERAL + r"\s*)+)[,)]", text):
             words = "".join(re.findall(LITERAL, m.group(1)))
             words = re.sub(r"\\u([0-9a-f]{4})", lambda u: chr(int(u.group(1), 16)), words)
             words = words.replace('\\"', '"').replace("\\n", "\n").replace("\\t", "\t").replace("\\\\", "\\")

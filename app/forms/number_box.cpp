@@ -101,7 +101,9 @@ bool inInches(const QString& suffix)
 
 QString NumberBox::textFromValue(double v) const
 {
-    return inInches(suffix()) && v >= 0 ? QString::fromStdString(inchesOf(v)) : QDoubleSpinBox::textFromValue(v);
+    if (inInches(suffix()) && v >= 0)
+        return QString::fromStdString(inchesOf(v));
+    return QDoubleSpinBox::textFromValue(v).replace('.', QLocale().decimalPoint()); // both are understood when typed
 }
 
 double NumberBox::valueFromText(const QString& text) const

@@ -99,6 +99,7 @@ void SettingsPage::number(const char* name, const QString& label, const QString&
     box->setRange(low, high);
     box->setSingleStep(step);
     box->setSuffix(unit);
+    box->setButtonSymbols(QAbstractSpinBox::NoButtons); // arrow keys and wheel do the same
     box->setKeyboardTracking(false);
     connect(box, &QSpinBox::valueChanged, this, [this, set](int v) { change([&](Settings& s) { set(s, v); }); });
     m_refresh.push_back([this, box, get] {

@@ -29,7 +29,7 @@ void paintLamp(QPainter& p, QPointF c, double s, int state)
     house.closeSubpath();
     p.setPen(QPen(theme::ink(), std::max(1.2, s * 0.09)));
     p.setBrush(state == 3 ? QBrush(theme::linen())
-            : state == 2  ? QBrush(theme::strong())
+            : state == 2  ? QBrush(theme::kDark) // out, by day and in the evening
                           : QBrush(state == 0 ? QColor(0xff, 0xd9, 0x8c) : theme::paper()));
     p.drawPath(house);
     p.setBrush(theme::ink());

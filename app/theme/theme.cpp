@@ -13,9 +13,9 @@ double s_scale = 1;
 Hour s_hour = Hour::Day;
 } // namespace
 
-const Chrome kDay{"#e9e7e3", "#f6f5f2", "#2b2926", "#5f5b55", "#c4c0b8", "#8d877d", "#9c4d0b", "#3c3935", "#f6f5f2",
+const Chrome kDay{"#e9e7e3", "#f6f5f2", "#2b2926", "#5f5b55", "#c4c0b8", "#7f796f", "#9c4d0b", "#3c3935", "#f6f5f2",
     "#dcd8d0", "#8f8a82"};
-const Chrome kEvening{"#2a2826", "#37342f", "#ece8e0", "#b9b2a6", "#57524a", "#8d867a", "#f2a552", "#ddd6c9", "#2a2826",
+const Chrome kEvening{"#2a2826", "#37342f", "#ece8e0", "#c6bfb3", "#57524a", "#8d867a", "#f2a552", "#ddd6c9", "#2a2826",
     "#4b463f", "#8f887c"};
 
 const Chrome& chrome()
@@ -93,7 +93,7 @@ QLineEdit:focus, QDoubleSpinBox:focus, QSpinBox:focus, QComboBox:focus { border:
 QLineEdit:disabled, QDoubleSpinBox:disabled, QSpinBox:disabled, QComboBox:disabled { background: @linen; color: @off; border-color: @line; }
 QCheckBox:disabled { color: @off; }
 QComboBox QAbstractItemView { background: @paper; selection-background-color: @pressed; selection-color: @ink; }
-QCheckBox { spacing: 6px; }
+QCheckBox { spacing: 6px; border-radius: 3px; } QCheckBox:focus { background: @pressed; }
 QSlider::groove:horizontal { height: 4px; background: @line; border-radius: 2px; }
 QSlider::handle:horizontal { width: 14px; height: 14px; margin: -6px 0; border-radius: 7px; background: @strong; }
 QSlider::handle:horizontal:focus { background: @accent; }

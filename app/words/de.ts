@@ -27,6 +27,10 @@
       <translation>%1 × %2 cm</translation>
     </message>
     <message>
+      <source>must be right: %1</source>
+      <translation>muss stimmen: %1</translation>
+    </message>
+    <message>
       <source>horizon · eye level %1 m</source>
       <translation>Horizont · Augenhöhe %1 m</translation>
     </message>
@@ -105,6 +109,10 @@
     <message>
       <source>Turn the panel</source>
       <translation>Lichtfläche drehen</translation>
+    </message>
+    <message>
+      <source>Drag a box over it on the picture. Esc leaves it as it is.</source>
+      <translation>Im Bild einen Rahmen darüber ziehen. Esc lässt es, wie es ist.</translation>
     </message>
     <message>
       <source>Bend it</source>
@@ -891,6 +899,10 @@
     <message>
       <source>Pixels across the canvas:</source>
       <translation>Bildpunkte über die Breite der Leinwand:</translation>
+    </message>
+    <message>
+      <source>Brief</source>
+      <translation>Auftrag</translation>
     </message>
     <message>
       <source>The cast in reading order</source>
@@ -2089,6 +2101,30 @@
       <translation> Vom Körper weg schneiden, auf einer Matte, mit frischer Klinge.</translation>
     </message>
     <message>
+      <source>Tick squares, or the landmark in hand</source>
+      <translation>Quadrate oder den Messpunkt in der Hand abhaken</translation>
+    </message>
+    <message>
+      <source>The next landmark not yet ticked</source>
+      <translation>Der nächste Messpunkt ohne Haken</translation>
+    </message>
+    <message>
+      <source>The landmark before</source>
+      <translation>Der Messpunkt davor</translation>
+    </message>
+    <message>
+      <source>More inner lines</source>
+      <translation>Mehr innere Linien</translation>
+    </message>
+    <message>
+      <source>Fewer inner lines</source>
+      <translation>Weniger innere Linien</translation>
+    </message>
+    <message>
+      <source>Carry</source>
+      <translation>Übertragung</translation>
+    </message>
+    <message>
       <source>sheet %1</source>
       <translation>Bogen %1</translation>
     </message>
@@ -3071,6 +3107,10 @@
     <message>
       <source>Find “%1” again</source>
       <translation>„%1“ wiederfinden</translation>
+    </message>
+    <message>
+      <source>Gather</source>
+      <translation>Sammeln</translation>
     </message>
     <message>
       <source>Nothing is measured of what cannot be read.</source>
@@ -4965,6 +5005,30 @@
       <translation> %1 ausgelassen: wozu es mischt, lässt sich nicht berechnen.</translation>
     </message>
     <message>
+      <source>The next darker puddle</source>
+      <translation>Der nächstdunklere Klecks</translation>
+    </message>
+    <message>
+      <source>The next lighter puddle</source>
+      <translation>Der nächsthellere Klecks</translation>
+    </message>
+    <message>
+      <source>Recipes for the light of what is in hand</source>
+      <translation>Rezepte für das Licht von dem in der Hand</translation>
+    </message>
+    <message>
+      <source>Recipes for the shade of what is in hand</source>
+      <translation>Rezepte für den Schatten von dem in der Hand</translation>
+    </message>
+    <message>
+      <source>The board shows the plan, these paints, what is lost, the map</source>
+      <translation>Die Bildtafel zeigt den Plan, diese Farben, was verloren geht, die Karte</translation>
+    </message>
+    <message>
+      <source>Mix</source>
+      <translation>Farbmischung</translation>
+    </message>
+    <message>
       <source>board shows</source>
       <translation>Bildtafel zeigt</translation>
     </message>
@@ -5399,6 +5463,18 @@
     <message>
       <source>Click the picture where a colour is wanted, or a puddle on the palette.</source>
       <translation>Klicke im Bild an, wo eine Farbe gewünscht ist, oder einen Klecks auf der Palette.</translation>
+    </message>
+    <message>
+      <source>grey</source>
+      <translation>grau</translation>
+    </message>
+    <message>
+      <source>wood</source>
+      <translation>Holz</translation>
+    </message>
+    <message>
+      <source>in place</source>
+      <translation>am Ort</translation>
     </message>
     <message>
       <source>%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6</source>
@@ -6319,6 +6395,30 @@ muss stimmen: %1</translation>
       <translation>%1 h in einem Umlauf von %2 Tagen; %3 Tage sind anders.</translation>
     </message>
     <message>
+      <source>The next sitting</source>
+      <translation>Die nächste Sitzung</translation>
+    </message>
+    <message>
+      <source>The sitting before</source>
+      <translation>Die vorige Sitzung</translation>
+    </message>
+    <message>
+      <source>Tick the task in hand</source>
+      <translation>Die Aufgabe in der Hand abhaken</translation>
+    </message>
+    <message>
+      <source>Begin the sitting, pause, go on</source>
+      <translation>Die Sitzung beginnen, Pause, weiter</translation>
+    </message>
+    <message>
+      <source>The easel view</source>
+      <translation>Die Staffelei-Ansicht</translation>
+    </message>
+    <message>
+      <source>Paint</source>
+      <translation>Malplanung</translation>
+    </message>
+    <message>
       <source>signed</source>
       <translation>signiert</translation>
     </message>
@@ -6337,6 +6437,22 @@ muss stimmen: %1</translation>
     <message>
       <source>%1 h</source>
       <translation>%1 h</translation>
+    </message>
+    <message>
+      <source>upper left</source>
+      <translation>oben links</translation>
+    </message>
+    <message>
+      <source>upper right</source>
+      <translation>oben rechts</translation>
+    </message>
+    <message>
+      <source>lower right</source>
+      <translation>unten rechts</translation>
+    </message>
+    <message>
+      <source>lower left</source>
+      <translation>unten links</translation>
     </message>
     <message>
       <source>Click the canvas' %1 corner in the photograph.</source>
@@ -7037,6 +7153,30 @@ muss stimmen: %1</translation>
       <translation>Eine Kante planen</translation>
     </message>
     <message>
+      <source>lost</source>
+      <translation>verloren</translation>
+    </message>
+    <message>
+      <source>soft</source>
+      <translation>weich</translation>
+    </message>
+    <message>
+      <source>firm</source>
+      <translation>fest</translation>
+    </message>
+    <message>
+      <source>hard</source>
+      <translation>hart</translation>
+    </message>
+    <message>
+      <source>dark line</source>
+      <translation>dunkle Linie</translation>
+    </message>
+    <message>
+      <source>light line</source>
+      <translation>helle Linie</translation>
+    </message>
+    <message>
       <source>%1: %2 %, %3 mm</source>
       <translation>%1: %2 %, %3 mm</translation>
     </message>
@@ -7055,22 +7195,6 @@ muss stimmen: %1</translation>
     <message>
       <source>What is set where you press on a contour; drag away from it for a longer stretch</source>
       <translation>Was gesetzt wird, wo du auf eine Kontur drückst; für ein längeres Stück davon wegziehen</translation>
-    </message>
-    <message>
-      <source>lost</source>
-      <translation>verloren</translation>
-    </message>
-    <message>
-      <source>soft</source>
-      <translation>weich</translation>
-    </message>
-    <message>
-      <source>firm</source>
-      <translation>fest</translation>
-    </message>
-    <message>
-      <source>hard</source>
-      <translation>hart</translation>
     </message>
     <message>
       <source>with a dark line</source>
@@ -7219,12 +7343,20 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Mit Licht und Ton allein lässt es sich nicht in Ordnung bringen, denn diese bleiben: %1.</translation>
     </message>
     <message>
+      <source>as the others</source>
+      <translation>wie die anderen</translation>
+    </message>
+    <message>
       <source>Pull of each thing and its reasons</source>
       <translation>Zug jedes Dings und seine Gründe</translation>
     </message>
     <message>
       <source>How much of the measured pull each thing has, and what lifts or damps it against the median of the others. A hollow end of a bar: with what it means taken in.</source>
       <translation>Wie viel vom gemessenen Zug jedes Ding hat, und was ihn gegen den Median der anderen hebt oder dämpft. Ein hohles Balkenende: mit dem, was es bedeutet.</translation>
+    </message>
+    <message>
+      <source>a face</source>
+      <translation>ein Gesicht</translation>
     </message>
     <message>
       <source>Pull</source>
@@ -7323,6 +7455,46 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Lesbarkeit</translation>
     </message>
     <message>
+      <source>Contours</source>
+      <translation>Konturen</translation>
+    </message>
+    <message>
+      <source>Values</source>
+      <translation>Tonwerte</translation>
+    </message>
+    <message>
+      <source>Silhouettes</source>
+      <translation>Silhouetten</translation>
+    </message>
+    <message>
+      <source>Squint</source>
+      <translation>Blinzeln</translation>
+    </message>
+    <message>
+      <source>Plain</source>
+      <translation>Schlicht</translation>
+    </message>
+    <message>
+      <source>Marks where contours are lost (thick), soft (dots) or firm</source>
+      <translation>Markiert, wo Konturen verloren (dick), weich (Punkte) oder fest sind</translation>
+    </message>
+    <message>
+      <source>The picture in few values, as you would block it in</source>
+      <translation>Das Bild in wenigen Tönen, wie man es anlegen würde</translation>
+    </message>
+    <message>
+      <source>Every element filled flat: can each be told by its shape?</source>
+      <translation>Jedes Ding flach gefüllt: lässt sich jedes an seiner Form erkennen?</translation>
+    </message>
+    <message>
+      <source>As with half-closed eyes: what still reads?</source>
+      <translation>Wie mit halb geschlossenen Augen: was liest sich noch?</translation>
+    </message>
+    <message>
+      <source>The lit picture by itself</source>
+      <translation>Das beleuchtete Bild für sich</translation>
+    </message>
+    <message>
       <source>What a viewer will see, in which order</source>
       <translation>Was ein Betrachter sehen wird, in welcher Reihenfolge</translation>
     </message>
@@ -7395,6 +7567,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>keine Tonart gewählt</translation>
     </message>
     <message>
+      <source>low</source>
+      <translation>niedrig</translation>
+    </message>
+    <message>
       <source>%1 key, %2</source>
       <translation>%1 Tonart, %2</translation>
     </message>
@@ -7449,6 +7625,14 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>3 cm wide</source>
       <translation>3 cm breit</translation>
+    </message>
+    <message>
+      <source>near</source>
+      <translation>nah</translation>
+    </message>
+    <message>
+      <source>far</source>
+      <translation>fern</translation>
     </message>
     <message>
       <source>&lt;b&gt;%1 key, %2&lt;/b&gt;: darkest, middle, lightest %3</source>

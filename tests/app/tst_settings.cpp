@@ -4,6 +4,7 @@
 #include "demo/demo_work.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
+#include "tests/kit/tiny.h"
 #include <QAbstractButton>
 #include <QAccessible>
 #include <QAction>
@@ -45,11 +46,15 @@ private slots:
     {
         NoProgress progress;
         static const Project demo = demo::lowTideCaravan(progress).take();
-        m_hand.emplace(demo);
+        const QByteArray test = QTest::currentTestFunction();
+        if (test != "hostileSettingsDoNoHarm" || !m_hand) // that one needs no window of its own each time
+            m_hand.emplace(test == "hostileSettingsDoNoHarm" ? kit::postWork() : demo);
     }
     void cleanup()
     {
-        m_hand.reset();
+        if (QTest::currentTestFunction() != QByteArray("hostileSettingsDoNoHarm"))
+            m_hand.reset();
+        QSettings().clear();
         theme::apply(*qApp);
     }
 
@@ -111,7 +116,7 @@ private slots:
         window().settings()->open();
         choose("settingHand", 1);
         QTest::qWait(30);
-        QVERIFY(window().side()->x() < hand().board()->x());
+        QVERIFY(window().side()->mapTo(&window(), QPoint()).x() < hand().board()->mapTo(&window(), QPoint()).x());
         choose("settingMat", 0);
         QCOMPARE(hand().board()->mat(), 0);
         QTest::keyClick(hand().board(), Qt::Key_N); // the key sets it too

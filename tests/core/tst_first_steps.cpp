@@ -48,7 +48,7 @@ gather::PictureMeasure measure(double eyeLevel, double sure)
 /// Light on the ground at places far from anything, over what the photograph shows there, and at its darkest: in the
 /// shadow of what stands.
 struct OnGround {
-    double least = 1e9, most = 0, darkest = 1e9;
+    double typical = 0, most = 0, darkest = 1e9;
 };
 OnGround onGround(const Project& p)
 {
@@ -57,6 +57,7 @@ OnGround onGround(const Project& p)
     const auto frame = stage::compose(p, 300, cache, progress);
     const auto picture = light::Relighter().light(frame, p.lights);
     OnGround out;
+    std::vector<double> open;
     for (int y = frame->groundTop + 4; y < frame->height; ++y)
         for (int x = 0; x < frame->width; ++x) {
             if (frame->idAt(x, y))
@@ -64,8 +65,10 @@ OnGround onGround(const Project& p)
             const double k = double(luminance(picture.colour.at(x, y)) / luminance(frame->backdrop.at(x, y)));
             out.darkest = std::min(out.darkest, k);
             if (x < frame->width / 8 || x > frame->width * 7 / 8)
-                out.least = std::min(out.least, k), out.most = std::max(out.most, k);
+                open.push_back(k);
         }
+    std::sort(open.begin(), open.end());
+    out.typical = open[open.size() / 2], out.most = open.back(); // a low sun throws shadows as far as there
     return out;
 }
 } // namespace
@@ -196,12 +199,12 @@ private slots:
         m.softness = softness;
         p = withBackdropChosen(p, p.references[0].id, &m);
         const auto begun = lightOfBackdrop(p, &m, photo);
-        p.lights = begun->lights, p.lights.air.halfContrastM = 0;
+        p.lights = begun->lights, p.lights.air.halfContrastM = 0, p.backdrop.ownSun = 0;
         const OnGround twice = onGround(p); // without a word on it the sun is laid on top
         p.backdrop = begun->backdrop;
         const OnGround once = onGround(p);
-        QVERIFY2(once.least > 0.97 && once.most < 1.03,
-            qPrintable(QString("%1…%2 of what was photographed").arg(once.least).arg(once.most)));
+        QVERIFY2(once.typical > 0.97 && once.most < 1.03,
+            qPrintable(QString("%1…%2 of what was photographed").arg(once.typical).arg(once.most)));
         QVERIFY(twice.most > 1.05);
         // A shadow cast there takes that sun away; what is left is the sky's.
         QVERIFY2(once.darkest < 0.9 * twice.darkest, qPrintable(QString::number(once.darkest)));
@@ -216,7 +219,7 @@ private slots:
         p = withBackdropChosen(p, p.references[0].id, nullptr);
         p.lights.sun.on = false, p.lights.air.halfContrastM = 0;
         const OnGround as = onGround(p);
-        QVERIFY2(as.least > 0.97 && as.most < 1.03, qPrintable(QString::number(as.least)));
+        QVERIFY2(as.typical > 0.97 && as.most < 1.03, qPrintable(QString::number(as.typical)));
         p.lights.air.skyStrength = 0.5;
         QVERIFY(std::abs(onGround(p).most - 0.5) < 0.03);
     }

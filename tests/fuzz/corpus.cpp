@@ -44,7 +44,7 @@ std::vector<Broken> corpus()
             };
             add("its first byte alone", good.substr(0, 1));
             add("its first twelve bytes", good.substr(0, 12));
-            add("its beginning lost", overwritten(good, 0, 24, '\0'));
+            add("its beginning lost", overwritten(good, 0, 64, '\0'));
             add("backwards", backwards(good));
             add("every byte turned", turned(good));
             add("as long, of nothing", Text(good.size(), '\0'));
