@@ -47,7 +47,7 @@ void Shots::step()
     const QPixmap shot = m_window.grab();
     shot.save(file);
     if (!v.page) // a small one for the guide
-        shot.scaledToWidth(720, Qt::SmoothTransformation)
+        shot.scaledToWidth(620, Qt::SmoothTransformation)
             .save(QString("%1/guide/%2.jpg").arg(m_folder, v.name.section('-', 1)), "JPG", 82);
     QTextStream(stdout) << file << "\n";
     m_there = false;

@@ -60,11 +60,17 @@ bool strangers(const Project& a, const Project& b)
             [&](const Cutout& y) { return x.alpha.identity() == y.alpha.identity(); });
     });
 }
+stage::SurfaceCache& surfacesOfAll()
+{
+    static stage::SurfaceCache one;
+    return one;
+}
 } // namespace
 
 LiveLight::LiveLight(Notices* notices, QObject* parent)
     : QObject(parent)
     , m_notices(notices)
+    , m_cache(surfacesOfAll())
 {
     qRegisterMetaType<std::shared_ptr<const LitWork>>();
     qRegisterMetaType<std::shared_ptr<const review::Review>>();

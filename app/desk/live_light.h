@@ -72,7 +72,7 @@ private:
     void runLooks();
     void lookClosely(const Look& look);
     Findings stillTrue(const Project& project);
-    stage::SurfaceCache m_cache;
+    stage::SurfaceCache& m_cache; ///< one for the process: what was worked out of a photograph holds in any window
     mutable std::mutex m_mutex;
     std::condition_variable m_changed;
     std::optional<Wish> m_next;

@@ -32,14 +32,16 @@ private:
     int m_state;
 };
 
-QLabel* wrapped(const QString& words, const QFont& font, const QColor& colour)
+/// Its colour is the sheet's, so that it changes with the hour.
+QLabel* wrapped(const QString& words, const QFont& font, bool faint = false)
 {
     auto* label = new QLabel(words);
     label->setWordWrap(true);
     label->setFont(font);
-    label->setStyleSheet(QString("font-size: %1px; color: %2; font-weight: %3;")
+    if (faint)
+        label->setProperty("role", "hint");
+    label->setStyleSheet(QString("font-size: %1px; font-weight: %2;")
                              .arg(font.pixelSize())
-                             .arg(colour.name())
                              .arg(font.weight() > QFont::Normal ? 600 : 400));
     label->setTextInteractionFlags(Qt::TextSelectableByMouse);
     return label;
@@ -69,14 +71,12 @@ QWidget* FindingsPanel::card(const Finding& f)
     grid->setHorizontalSpacing(6);
     grid->setVerticalSpacing(4);
     grid->addWidget(new LampGlyph(f.severity), 0, 0, 2, 1, Qt::AlignTop);
-    grid->addWidget(wrapped(QString::fromStdString(f.sentence).replace(" %", QString(QChar(0xa0)) + "%"),
-                        theme::text(14), theme::ink()),
-        0, 1);
-    grid->addWidget(wrapped(QString::fromStdString(heldAgainst(f)), theme::text(13, true), theme::ink()), 1, 1);
-    auto* why
-        = wrapped(QString("%1 <a href=\"guide\" style=\"color:%3\">%2</a>")
-                      .arg(QString::fromStdString(f.why).toHtmlEscaped(), tr("In the guide"), theme::accent().name()),
-            theme::text(13), theme::faint());
+    grid->addWidget(
+        wrapped(QString::fromStdString(f.sentence).replace(" %", QString(QChar(0xa0)) + "%"), theme::text(14)), 0, 1);
+    grid->addWidget(wrapped(QString::fromStdString(heldAgainst(f)), theme::text(13, true)), 1, 1);
+    auto* why = wrapped(
+        QString("%1 <a href=\"guide\">%2</a>").arg(QString::fromStdString(f.why).toHtmlEscaped(), tr("In the guide")),
+        theme::text(13), true);
     why->setObjectName("why");
     why->setTextFormat(Qt::RichText);
     why->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
@@ -153,7 +153,7 @@ void FindingsPanel::show(const Findings& all, int station)
     if (mine.empty())
         layout->addWidget(wrapped(tr("The lamp of this station burns bright. Findings come back by themselves when a "
                                      "change brings one about."),
-            theme::text(13), theme::faint()));
+            theme::text(13), true));
     layout->addStretch();
     m_scroll->setWidget(list);
 }

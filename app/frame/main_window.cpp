@@ -207,8 +207,10 @@ void MainWindow::fitBench()
     const int width = m_benches->width() > 100 ? m_benches->width() : this->width();
     const int high = bench->layout()->hasHeightForWidth() ? bench->layout()->totalHeightForWidth(width)
                                                           : bench->layout()->totalSizeHint().height();
-    if (high != m_benches->height())
-        m_benches->setFixedHeight(high);
+    // Never so high that the window itself would have to grow while words are still being laid.
+    const int most = std::max(high / 2, height() * 3 / 5);
+    if (std::min(high, most) != m_benches->height())
+        m_benches->setFixedHeight(std::min(high, most));
 }
 
 void MainWindow::enlarge(GroundPlan* plan)

@@ -37,6 +37,14 @@ void TakeStrip::show(QStringList rows, std::vector<Item> items)
     m_rows = std::move(rows);
     m_items = std::move(items);
     setFixedHeight(px(kHead + 4) + std::max(px(kPicture), int(m_rows.size()) * px(kRow)));
+    QStringList told; // to who does not see it
+    for (const Item& i : m_items) {
+        QStringList figures;
+        for (qsizetype k = 0; k < std::min(m_rows.size(), i.figures.size()); ++k)
+            figures << m_rows[k] + " " + i.figures[k];
+        told << i.letter + " " + i.name + ": " + figures.join(", ");
+    }
+    setAccessibleDescription(told.join("; "));
     const auto has = [&](int id) {
         return std::any_of(m_items.begin(), m_items.end(), [&](const Item& i) { return i.id == id; });
     };

@@ -5454,7 +5454,7 @@
     </message>
     <message>
       <source>Each patch: the wanted colour left, the mix right, on a white, a grey and a wooden palette and against what surrounds it on the canvas; under them how much lighter or darker it seems there than in its place. ΔE: how far off it is; slip: what ±10 % of the hand adds; lamp: how far it moves from daylight to lamp light.</source>
-      <translation>Jedes Feld: links die gewünschte Farbe, rechts die Mischung, auf weißer, grauer und hölzerner Palette und gegen das, was sie auf der Leinwand umgibt; darunter, wie viel heller oder dunkler sie dort wirkt als an ihrem Platz. ΔE: wie weit daneben; Schwankung: was ±10 % der Hand ausmachen; Lampe: wie weit sie sich von Tageslicht zu Lampenlicht verschiebt.</translation>
+      <translation>Jedes Feld: links die gewünschte Farbe, rechts die Mischung, auf weißer, grauer und hölzerner Palette und gegen das, was sie auf der Leinwand umgibt; darunter, wie viel heller oder dunkler sie dort wirkt als an ihrem Platz. ΔE: wie weit daneben; Hand: was ±10 % von ihr ausmachen; Lampe: wie weit sie sich von Tageslicht zu Lampenlicht verschiebt.</translation>
     </message>
     <message>
       <source>Looking for recipes…</source>
@@ -5478,7 +5478,7 @@
     </message>
     <message>
       <source>%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6</source>
-      <translation>%1E %2 · Schwankung %3 · Lampe %4 · nass L* %5, trocken %6</translation>
+      <translation>%1E %2 · Hand %3 · Lampe %4 · nass L* %5, trocken %6</translation>
     </message>
     <message>
       <source>Recipes</source>

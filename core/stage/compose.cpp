@@ -87,13 +87,16 @@ void measureSky(StageFrame& f)
     f.sky.ground = horizon < f.height ? meanOf(b.rowRange(horizon, f.height)) : f.sky.horizon * 0.5f;
 }
 
-/// What lay on the ground, and what of it is the sky's.
+/// What lay on the ground, and what of it is the sky's. No ground throws back more than it gets: one that seems to was
+/// lit by something else (lamps, a flash), and is taken to throw back as much as grounds usually do.
 void measureOwnLight(StageFrame& f, const Backdrop& b)
 {
-    constexpr float throws = 0.5f; // share of light that no ground throws back in the mean, snow apart
+    constexpr float usual = 0.4f, surelyNot = 0.8f, surely = 1.2f; // shares of light thrown back
     const Rgb up = f.skyOnGround(), all = up + colour::blackBody(b.ownKelvin) * float(b.ownSun);
     f.skyShare = {up.r / all.r, up.g / all.g, up.b / all.b};
-    f.ownLight = all * std::max(1.f, luminance(f.sky.ground) / (throws * luminance(all)));
+    const float share = luminance(f.sky.ground) / luminance(all);
+    const float t = std::clamp((share - surelyNot) / (surely - surelyNot), 0.f, 1.f), lit = t * t * (3 - 2 * t);
+    f.ownLight = all * (1 + lit * (share / usual - 1));
 }
 
 } // namespace

@@ -62,8 +62,8 @@ struct StageFrame {
     SkyLight sky;
     /// What the sky lays on open ground at strength 1.
     Rgb skyOnGround() const { return sky.zenith * 0.6f + sky.horizon * 0.4f; }
-    /// What lay on the ground as it was photographed: its sky's light, its own sun's, and as much more of both as it
-    /// takes for the ground to throw back half of it in the mean (lamps, flash, a dark sky over a lit street).
+    /// What lay on the ground as it was photographed: its sky's light, its own sun's, and as much more where the ground
+    /// shows more than those can have given (lamps, flash, a dark sky over a lit street).
     Rgb ownLight{1, 1, 1};
     /// Of that, what came from above and stays: what is put up anew hides it or lays its own sun on top.
     Rgb skyShare{1, 1, 1};
@@ -89,8 +89,9 @@ LinearPicture backdropOf(const Project& project, int widthPx);
 /// anew. Not thread-safe; one worker owns one. The frame is the same bytes with or without what was kept.
 class Composer {
 public:
+    Composer() = default;
     /// \param surfacePx the longest side of the surfaces that are put together: less is a sooner, coarser first look
-    explicit Composer(int surfacePx = 1400)
+    explicit Composer(int surfacePx)
         : m_surfacePx(surfacePx)
     {
     }

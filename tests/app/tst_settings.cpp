@@ -9,6 +9,7 @@
 #include <QAccessible>
 #include <QAction>
 #include <QLabel>
+#include <QRegularExpression>
 #include <QSpinBox>
 
 using namespace rl;
@@ -42,19 +43,22 @@ class TestSettings : public QObject {
     }
 
 private slots:
-    void init()
+    void initTestCase()
     {
         NoProgress progress;
-        static const Project demo = demo::lowTideCaravan(progress).take();
-        const QByteArray test = QTest::currentTestFunction();
-        if (test != "hostileSettingsDoNoHarm" || !m_hand) // that one needs no window of its own each time
-            m_hand.emplace(test == "hostileSettingsDoNoHarm" ? kit::postWork() : demo);
+        m_hand.emplace(demo::lowTideCaravan(progress).take());
+        QVERIFY(hand().settle());
     }
-    void cleanup()
+    void cleanup() // as it was
     {
-        if (QTest::currentTestFunction() != QByteArray("hostileSettingsDoNoHarm"))
-            m_hand.reset();
         QSettings().clear();
+        QSettings().setValue("whatNow", false);
+        window().settings()->hide();
+        window().use(Settings::read());
+    }
+    void cleanupTestCase()
+    {
+        m_hand.reset();
         theme::apply(*qApp);
     }
 
@@ -232,6 +236,21 @@ private slots:
                 ++spoken;
             }
         QVERIFY(spoken > 0);
+        // What is painted rather than written tells its figures too.
+        static const QRegularExpression figure("[0-9]");
+        for (const auto& [station, page, name] : {std::tuple{Station::Read, 2, "silhouettes"},
+                 {Station::Mix, 0, "palette"}, {Station::Mix, 0, "recipes"}, {Station::Stage, 7, "takeStrip"}}) {
+            hand().go(station);
+            hand().page(page);
+            QWidget* painted = nullptr;
+            QVERIFY2(QTest::qWaitFor(
+                         [&, name = name] {
+                             painted = window().findChild<QWidget*>(name);
+                             return painted && told(painted, QAccessible::Description).contains(figure);
+                         },
+                         60000),
+                name);
+        }
     }
 };
 

@@ -18,7 +18,7 @@ private slots:
         QTest::addColumn<QString>("around");
         QTest::addColumn<int>("usually");
         QTest::newRow("the document alone") << QString() << 50;
-        QTest::newRow("a day in the window") << "--window" << 6;
+        QTest::newRow("a day in the window") << "--window" << 4;
     }
     /// A few times; RL_KILLS says how often else.
     void killedOverAndOverItLosesAtMostTheLastEdit()

@@ -61,6 +61,10 @@ void ChipRow::show(std::vector<Chip> chips, const QString& upperWord, const QStr
     m_chips = std::move(chips), m_upperWord = upperWord, m_lowerWord = lowerWord;
     m_words.clear();
     setFixedHeight(m_chips.empty() ? theme::px(22) : theme::px(68 + 16 * m_lines));
+    QStringList told; // to who does not see it
+    for (const Chip& c : m_chips)
+        told << c.title + ": " + c.words;
+    setAccessibleDescription(told.join("; "));
     update();
 }
 
@@ -68,6 +72,7 @@ void ChipRow::say(const QString& words)
 {
     m_chips.clear();
     m_words = words;
+    setAccessibleDescription(words);
     setFixedHeight(theme::px(22));
     update();
 }

@@ -28,6 +28,10 @@ void PaletteView::refresh()
 {
     layTubes();
     layPuddles();
+    QStringList told;
+    for (const Spot& s : m_puddles)
+        told << s.words;
+    setAccessibleDescription(told.join("; "));
     update();
 }
 

@@ -37,6 +37,11 @@ void RecipeCards::refresh()
         for (const auto& f : a->formulas)
             m_looks.push_back(paint::looksOf(
                 f, m_state.mixing()->box.paints, m_state.wanted()->around, box->medium, m_desk.project().mix.finish));
+    QStringList told;
+    for (std::size_t i = 0; a && i < m_looks.size(); ++i)
+        told << m_state.partsOf(a->formulas[i].recipe) + ", " + QChar(0x394) + "E "
+                + QString::number(a->formulas[i].de, 'f', 1);
+    setAccessibleDescription(told.join("; "));
     update();
 }
 

@@ -21,6 +21,14 @@ void Ladders::show(std::vector<Rung> intended, std::vector<Rung> measured)
 {
     m_intended = std::move(intended);
     m_measured = std::move(measured);
+    QStringList told;
+    for (const auto& [word, rungs] : {std::pair{tr("intended"), &m_intended}, {tr("measured"), &m_measured}}) {
+        QStringList names;
+        for (const Rung& r : *rungs)
+            names << r.name;
+        told << word + ": " + names.join(", ");
+    }
+    setAccessibleDescription(told.join("; "));
     update();
 }
 
@@ -91,6 +99,10 @@ void Chips::show(std::vector<reading::ValueStep> steps)
         return;
     m_steps = std::move(steps);
     m_bead = std::min(m_bead, int(m_steps.size()) - 2);
+    QStringList told;
+    for (const reading::ValueStep& s : m_steps)
+        told << tr("L* %1").arg(s.lightness, 0, 'f', 0) + " " + tr("%1 %").arg(100 * s.share, 0, 'f', 0);
+    setAccessibleDescription(told.join("; "));
     update();
 }
 

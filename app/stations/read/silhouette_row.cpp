@@ -64,6 +64,10 @@ void SilhouetteRow::refresh()
                 tr("%1 % · %2 of %3").arg(100 * s.read, 0, 'f', 0).arg(s.notchesLeft).arg(s.notches), s.read < 0.3});
         }
     }
+    QStringList told;
+    for (const Alone& a : m_all)
+        told << a.name + ": " + a.told;
+    setAccessibleDescription(told.join("; "));
     setMinimumWidth(int(m_all.size()) * (side() + theme::px(30)));
     setFixedHeight(side() + theme::px(36));
     update();
