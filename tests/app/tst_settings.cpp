@@ -55,6 +55,8 @@ private slots:
         QSettings().setValue("whatNow", false);
         window().settings()->hide();
         window().use(Settings::read());
+        window().activateWindow();
+        (void)QTest::qWaitForWindowActive(&window());
     }
     void cleanupTestCase()
     {
@@ -223,6 +225,7 @@ private slots:
         hand().go(Station::Light);
         if (!window().side()->isOpen())
             QTest::keyClick(&window(), Qt::Key_G);
+        QTRY_VERIFY(window().side()->isOpen());
         QTest::qWait(60);
         const QString all = readOut(QAccessible::queryAccessibleInterface(window().side())).simplified();
         int spoken = 0;

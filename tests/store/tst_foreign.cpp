@@ -245,6 +245,15 @@ private slots:
         QVERIFY(bool(f.keepDerived("abc", "measure", store::bytesOf(m))));
         QVERIFY(f.derived("abc", "measure") == store::bytesOf(m));
         QVERIFY(f.derived("abc", "small").empty());
+        // Only so much is kept: the largest goes first, what is kept just now never.
+        store::ProjectFile::keepAtMost(3'000'000);
+        const std::vector<unsigned char> two(2'000'000, 7), half(500'000, 8);
+        QVERIFY(f.keepDerived("two", "small", two) && f.keepDerived("half", "small", half));
+        QVERIFY(f.derived("two", "small") == two && f.derived("half", "small") == half);
+        QVERIFY(bool(f.keepDerived("again", "small", two)));
+        QVERIFY(f.derived("two", "small").empty() && f.derived("half", "small") == half
+            && f.derived("again", "small") == two);
+        store::ProjectFile::keepAtMost(store::ProjectFile::kDerivedKept);
     }
 };
 
