@@ -1,6 +1,7 @@
 #include "app/frame/trail.h"
 #include "app/stations/station.h"
 #include "app/theme/theme.h"
+#include <QEvent>
 #include <QHelpEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -212,6 +213,13 @@ bool Trail::event(QEvent* e)
         return true;
     }
     return QWidget::event(e);
+}
+
+void Trail::changeEvent(QEvent* e)
+{
+    if (e->type() == QEvent::FontChange)
+        setFixedHeight(theme::px(46)); // with the text
+    QWidget::changeEvent(e);
 }
 
 } // namespace rl::app

@@ -24,6 +24,7 @@ signals:
     void stationWanted(int station);
 
 protected:
+    void changeEvent(QEvent* e) override;
     void paintEvent(QPaintEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
     bool event(QEvent*) override;

@@ -235,6 +235,8 @@ void MainWindow::resizeEvent(QResizeEvent* e)
 void MainWindow::changeEvent(QEvent* e)
 {
     QMainWindow::changeEvent(e);
+    if (e->type() == QEvent::FontChange && m_zoom)
+        m_zoom->setMinimumWidth(theme::px(230));
     if (e->type() == QEvent::FontChange)
         QTimer::singleShot(0, this, &MainWindow::fitBench);
 }
