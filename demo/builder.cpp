@@ -95,6 +95,15 @@ Element& Builder::element(const char* name, int cast, int cutout, Vec2 baseCm, d
     return project.elements.back();
 }
 
+Lantern& hung(Project& p, const char* name, double kelvin, Vec3 at, double reference, double strength)
+{
+    Lantern l;
+    l.id = p.freshId();
+    l.name = name, l.kelvin = kelvin, l.position = at, l.reference = reference, l.strength = strength;
+    p.lights.lanterns.push_back(std::move(l));
+    return p.lights.lanterns.back();
+}
+
 int idOf(const Project& p, const char* name)
 {
     for (const Element& e : p.elements)

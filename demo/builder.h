@@ -26,6 +26,8 @@ private:
     Progress& m_progress;
 };
 
+/// Hangs one more. \param at m \param reference m at which it gives `strength`
+Lantern& hung(Project& project, const char* name, double kelvin, Vec3 at, double reference, double strength);
 /// \return 0 when there is none of that name
 int idOf(const Project& project, const char* element);
 

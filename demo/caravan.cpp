@@ -50,23 +50,8 @@ void standCaravan(Builder& b)
 void lightCaravan(Project& p)
 {
     p.lights.sun = {true, 318, 7, 2.0, 2700, 0.30};
-    Lantern pole;
-    pole.id = p.freshId();
-    pole.name = "Pole lantern";
-    pole.kelvin = 2700;
-    pole.reference = 2.4;
-    pole.strength = 0.42;
-    pole.radius = 0.14;
-    pole.position = {2.66, 3.56, 9.0};
-    Lantern rakers;
-    rakers.id = p.freshId();
-    rakers.name = "Rakers' lamp";
-    rakers.kelvin = 3400;
-    rakers.reference = 2;
-    rakers.strength = 0.8;
-    rakers.radius = 0.06;
-    rakers.position = {-4.5, 1.15, 6.1};
-    p.lights.lanterns = {pole, rakers};
+    hung(p, "Pole lantern", 2700, {2.66, 3.56, 9.0}, 2.4, 0.42).radius = 0.14;
+    hung(p, "Rakers' lamp", 3400, {-4.5, 1.15, 6.1}, 2, 0.8).radius = 0.06;
     p.lights.air = {58, 1.0, 0.8, 0.6};
     p.lights.air.darks = 0.06;
 }
@@ -125,11 +110,8 @@ void putRight(Project& p)
     Lantern& rakers = p.lights.lanterns[1];
     rakers.strength = 0.24, rakers.position = {-4.25, 1.0, 7.3};
     p.lights.air.halfContrastM = 85;
-    Lantern tea;
-    tea.id = p.freshId();
-    tea.name = "Tea lamp", tea.kelvin = 2300, tea.within = house.id, tea.strength = 0.4, tea.reference = 1.4;
-    tea.position = {-2.55, 3.6, 13.3}, tea.radius = 0.1, tea.hidden = true;
-    p.lights.lanterns.push_back(tea);
+    Lantern& tea = hung(p, "Tea lamp", 2300, {-2.55, 3.6, 13.3}, 1.4, 0.4);
+    tea.within = idOf(p, "Tea house"), tea.radius = 0.1, tea.hidden = true;
 }
 
 /// More arrangements: the cure of this one, one thought further with stand-ins, one tried and set aside.

@@ -36,22 +36,15 @@ void standCourt(Builder& b)
 void lightCourt(Project& p)
 {
     p.lights.sun.on = false;
-    const auto lamp = [&](const char* name, double kelvin, Vec3 at, double reference, double strength) -> Lantern& {
-        Lantern l;
-        l.id = p.freshId();
-        l.name = name, l.kelvin = kelvin, l.position = at, l.reference = reference, l.strength = strength;
-        p.lights.lanterns.push_back(l);
-        return p.lights.lanterns.back();
-    };
-    Lantern& window = lamp("Window", 7600, {-3.55, 2.6, 8.2}, 3.6, 0.85);
+    Lantern& window = hung(p, "Window", 7600, {-3.55, 2.6, 8.2}, 3.6, 0.85);
     window.kind = LampKind::Panel;
     window.wide = 1.5, window.high = 2.7, window.facing = 136, window.hidden = true;
-    Lantern& stove = lamp("Stove", 2200, {2.62, 0.72, 6.3}, 1.6, 0.28);
+    Lantern& stove = hung(p, "Stove", 2200, {2.62, 0.72, 6.3}, 1.6, 0.28);
     stove.radius = 0.16, stove.hidden = true;
-    Lantern& moths = lamp("Lamp moths", 2600, {0.12, 1.72, 2.2}, 1.3, 0.5);
+    Lantern& moths = hung(p, "Lamp moths", 2600, {0.12, 1.72, 2.2}, 1.3, 0.5);
     moths.kind = LampKind::Swarm;
     moths.count = 18, moths.wide = 1.0, moths.high = 0.55, moths.deep = 1.3, moths.radius = 0.02;
-    Lantern& near = lamp("Moths beside her", 2500, {0.22, 1.5, 0.72}, 0.6, 0.55);
+    Lantern& near = hung(p, "Moths beside her", 2500, {0.22, 1.5, 0.72}, 0.6, 0.55);
     near.radius = 0.12, near.hidden = true;
     p.lights.air = {0, 1.0, 0.0, 0.2};
     p.lights.air.glow = 0.6;

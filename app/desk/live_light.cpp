@@ -52,14 +52,15 @@ bool sameStage(const Project& a, const Project& b)
     return a.elements == b.elements && a.camera == b.camera && a.backdrop == b.backdrop
         && a.brief.widthCm == b.brief.widthCm && a.brief.heightCm == b.brief.heightCm && sameReferences(a, b);
 }
-/// Has the one no cut-out of the other?
+/// Another work: it has pictures, and none of them is of the first.
 bool strangers(const Project& a, const Project& b)
 {
-    return std::none_of(a.cutouts.begin(), a.cutouts.end(), [&](const Cutout& x) {
-        return std::any_of(b.cutouts.begin(), b.cutouts.end(),
-            [&](const Cutout& y) { return x.alpha.identity() == y.alpha.identity(); });
+    return !b.references.empty() && std::none_of(b.references.begin(), b.references.end(), [&](const Reference& x) {
+        return std::any_of(a.references.begin(), a.references.end(),
+            [&](const Reference& y) { return x.pixels.identity() == y.pixels.identity(); });
     });
 }
+
 stage::SurfaceCache& surfacesOfAll()
 {
     static stage::SurfaceCache one;

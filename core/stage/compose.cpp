@@ -92,11 +92,12 @@ void measureSky(StageFrame& f)
 void measureOwnLight(StageFrame& f, const Backdrop& b)
 {
     constexpr float usual = 0.4f, surelyNot = 0.8f, surely = 1.2f; // shares of light thrown back
-    const Rgb up = f.skyOnGround(), all = up + colour::blackBody(b.ownKelvin) * float(b.ownSun);
-    f.skyShare = {up.r / all.r, up.g / all.g, up.b / all.b};
+    const Rgb own = colour::blackBody(b.ownKelvin) * float(b.ownSun), all = f.skyOnGround() + own;
     const float share = luminance(f.sky.ground) / luminance(all);
     const float t = std::clamp((share - surelyNot) / (surely - surelyNot), 0.f, 1.f), lit = t * t * (3 - 2 * t);
     f.ownLight = all * (1 + lit * (share / usual - 1));
+    // What is left without that sun: with it again the ground is as photographed.
+    f.skyShare = {1 - own.r / f.ownLight.r, 1 - own.g / f.ownLight.g, 1 - own.b / f.ownLight.b};
 }
 
 } // namespace
@@ -171,12 +172,24 @@ bool Composer::sameGround(const Project& p, int widthPx) const
         && m_backdropPixels.identity() == (r ? r->pixels.identity() : nullptr);
 }
 
-/// Those of different mattes at once, so that the first picture comes sooner.
-void Composer::makeSurfaces(const Project& p, SurfaceCache& cache) const
+const Composer::Kept* Composer::known(const Project& p, const Element& e) const
 {
+    const Cutout* c = p.cutout(e.cutout);
+    const Reference* of = c ? p.reference(c->reference) : nullptr;
+    const auto k = std::find_if(m_kept.begin(), m_kept.end(), [&](const Kept& k) {
+        return k.element == e && k.alpha.identity() == (c ? c->alpha.identity() : nullptr)
+            && k.photo.identity() == (of ? of->pixels.identity() : nullptr) && (!c || k.pins == c->pins);
+    });
+    return k != m_kept.end() ? &*k : nullptr;
+}
+
+/// Those of different mattes at once, so that the first picture comes sooner; what is kept needs none.
+void Composer::makeSurfaces(const Project& p, bool kept, SurfaceCache& cache) const
+{
+    constexpr std::size_t most = 48; // fewer than the cache holds
     std::vector<const Element*> first; // of each cut-out
     for (const Element& e : p.elements)
-        if (p.cutout(e.cutout)
+        if (p.cutout(e.cutout) && first.size() < most && !(kept && known(p, e))
             && std::none_of(first.begin(), first.end(), [&](const Element* o) { return o->cutout == e.cutout; }))
             first.push_back(&e);
     parallelItems(int(first.size()), [&](int i) { (void)cache.surface(p, *first[std::size_t(i)], m_surfacePx); });
@@ -199,7 +212,7 @@ std::shared_ptr<const StageFrame> Composer::compose(
         measureOwnLight(f, p.backdrop);
     }
     f.surfacePx = m_surfacePx;
-    makeSurfaces(p, cache);
+    makeSurfaces(p, eye, cache);
     std::vector<Kept> kept;
     int done = 0;
     for (const Element& e : p.elements) {
@@ -209,13 +222,8 @@ std::shared_ptr<const StageFrame> Composer::compose(
         const Cutout* c = p.cutout(e.cutout);
         const Reference* of = c ? p.reference(c->reference) : nullptr;
         const LazyPhoto photo = of ? of->pixels : LazyPhoto();
-        const auto same = [&](const Kept& k) {
-            return k.element == e && k.alpha.identity() == (c ? c->alpha.identity() : nullptr)
-                && k.photo.identity() == photo.identity() && (!c || k.pins == c->pins);
-        };
-        const auto known = eye ? std::find_if(m_kept.begin(), m_kept.end(), same) : m_kept.end();
-        if (known != m_kept.end()) {
-            f.layers.push_back(known->layer);
+        if (const Kept* as = eye ? known(p, e) : nullptr) {
+            f.layers.push_back(as->layer);
         } else if (auto layer = layerOf(f, p, e, cache)) {
             f.layers.push_back(std::move(*layer));
         } else {

@@ -100,7 +100,9 @@ public:
         const Project& project, int widthPx, SurfaceCache& cache, Progress& progress);
 
 private:
-    void makeSurfaces(const Project& project, SurfaceCache& cache) const;
+    struct Kept;
+    const Kept* known(const Project& project, const Element& element) const; ///< null: to be stood up anew
+    void makeSurfaces(const Project& project, bool kept, SurfaceCache& cache) const;
     struct Kept {
         Element element;
         Mask alpha; ///< of its cut-out, held so that its address stands for its content

@@ -359,6 +359,18 @@ private slots:
         p.lights.lanterns[0].position.x += 0.2;
         light.ask(p, 3, 1600, false); // let go: the whole at once
         QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 960, 1600, 1600}), 30000);
+        // A work without pictures, and one cut out anew, are no other works: no coarse look.
+        widths.clear();
+        Project recut = p;
+        recut.cutouts[0].alpha = Mask::filled(p.cutouts[0].alpha.width(), p.cutouts[0].alpha.height(), 255);
+        light.ask(recut, 4, 1600, false);
+        QTRY_COMPARE_WITH_TIMEOUT(widths, std::vector<int>{1600}, 30000);
+        Project bare;
+        light.ask(bare, 5, 1600, false);
+        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 1600}), 30000);
+        bare.lights.sun.azimuth += 40;
+        light.ask(bare, 6, 1600, false);
+        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 1600, 1600}), 30000);
     }
 };
 

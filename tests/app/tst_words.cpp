@@ -56,7 +56,7 @@ class TestWords : public QObject {
     }
     static QHash<QString, QString> translated(const QString& language)
     {
-        QFile f(QString(RL_SOURCE) + "/app/words/" + language + ".ts");
+        QFile f(QString(RL_SOURCE) + "/packaging/words/" + language + ".ts");
         if (!f.open(QIODevice::ReadOnly))
             return {};
         QHash<QString, QString> all;
