@@ -1,4 +1,5 @@
 #include "cli/command_base.h"
+#include "core/base/words.h"
 #include "core/project/papers.h"
 #include "core/transfer/canvas_plan.h"
 #include "core/transfer/flow.h"
@@ -18,16 +19,16 @@ using nlohmann::json;
 class Flow final : public NamedCommand {
 public:
     Flow()
-        : NamedCommand("flow", "which way fur, grass or folds run in a picture, and how long the strands are")
+        : NamedCommand("flow", tr("which way fur, grass or folds run in a picture, and how long the strands are"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("IMAGE", m_image, "a photograph")->required();
-        app.add_option("--mask", m_mask, "grey picture of the thing, white = in; without it the whole picture");
-        app.add_option("-o,--output", m_out, "PNG to write: angle × 255 / 180, counter-clockwise from the right");
-        app.add_option("--step-px", m_step, "between places of the grid")->check(CLI::Range(4.0, 400.0));
-        app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
+        app.add_option("IMAGE", m_image, tr("a photograph"))->required();
+        app.add_option("--mask", m_mask, tr("grey picture of the thing, white = in; without it the whole picture"));
+        app.add_option("-o,--output", m_out, tr("PNG to write: angle × 255 / 180, counter-clockwise from the right"));
+        app.add_option("--step-px", m_step, tr("between places of the grid"))->check(CLI::Range(4.0, 400.0));
+        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
     }
     Result<json> run() override
     {
@@ -38,9 +39,9 @@ public:
         TerminalProgress progress(m_tells);
         const transfer::FlowField field = transfer::flowOf(picture->photo, mask, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, "The measuring was given up; nothing was written.", {}};
+            return Error{Kind::Cancelled, tr("The measuring was given up; nothing was written."), {}};
         if (field.empty())
-            return Error{Kind::Invalid, "The mask is empty: there is nothing to measure.", {}};
+            return Error{Kind::Invalid, tr("The mask is empty: there is nothing to measure."), {}};
         if (!m_out.empty())
             if (const auto written = write(field); !written)
                 return written.error();
@@ -84,7 +85,7 @@ int elementNamed(const Project& p, const std::string& said)
 class Carry final : public NamedCommand {
 public:
     Carry()
-        : NamedCommand("carry", "sheets at 1:1 to take the composite onto the canvas")
+        : NamedCommand("carry", tr("sheets at 1:1 to take the composite onto the canvas"))
     {
     }
     void describe(CLI::App& app) override
@@ -94,21 +95,22 @@ public:
             contents.emplace_back(output::wordOf(output::SheetContent(i)));
         for (const Paper& p : papers())
             papers_.emplace_back(p.name);
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("-o,--output", m_out, "PDF to write")->required();
-        app.add_option("--what", m_what, "what goes on the sheets")->check(CLI::IsMember(contents));
-        app.add_option("--element", m_element, "this alone, by name or number");
-        app.add_option("--paper", m_paper, "its name")->check(CLI::IsMember(papers_));
-        app.add_option("--overlap-cm", m_overlap, "shared by neighbouring sheets")->check(CLI::Range(0.0, 5.0));
-        app.add_flag("--mirror", m_mirror, "for rubbing down from the back");
-        app.add_option("--grey", m_grey, "% black of the lines")->check(CLI::Range(5.0, 100.0));
-        app.add_option("--lines", m_lines, "inner lines, % of their length, the most telling first; 0 = outlines only")
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("-o,--output", m_out, tr("PDF to write"))->required();
+        app.add_option("--what", m_what, tr("what goes on the sheets"))->check(CLI::IsMember(contents));
+        app.add_option("--element", m_element, tr("this alone, by name or number"));
+        app.add_option("--paper", m_paper, tr("its name"))->check(CLI::IsMember(papers_));
+        app.add_option("--overlap-cm", m_overlap, tr("shared by neighbouring sheets"))->check(CLI::Range(0.0, 5.0));
+        app.add_flag("--mirror", m_mirror, tr("for rubbing down from the back"));
+        app.add_option("--grey", m_grey, tr("% black of the lines"))->check(CLI::Range(5.0, 100.0));
+        app.add_option(
+               "--lines", m_lines, tr("inner lines, % of their length, the most telling first; 0 = outlines only"))
             ->check(CLI::Range(0.0, 100.0));
-        app.add_option("--scale-correction", m_correction, "× every length, for a printer that does not print true")
+        app.add_option("--scale-correction", m_correction, tr("× every length, for a printer that does not print true"))
             ->check(CLI::Range(0.9, 1.1));
-        app.add_option("--canvas-cm", m_canvas, "the real canvas' width and height")->delimiter(',')->expected(2);
-        app.add_flag("!--no-grid", m_grid, "leave the squared grid off");
-        app.add_option("--turns", m_turns, "a stencil or mask of the thing seen from so many directions")
+        app.add_option("--canvas-cm", m_canvas, tr("the real canvas' width and height"))->delimiter(',')->expected(2);
+        app.add_flag("!--no-grid", m_grid, tr("leave the squared grid off"));
+        app.add_option("--turns", m_turns, tr("a stencil or mask of the thing seen from so many directions"))
             ->check(CLI::Range(1, 24));
     }
     Result<json> run() override
@@ -119,7 +121,7 @@ public:
         Project p = opened.take();
         const int element = m_element.empty() ? 0 : elementNamed(p, m_element);
         if (!m_element.empty() && !element)
-            return Error{Kind::Missing, "There is no element of that name.", m_element};
+            return Error{Kind::Missing, tr("There is no element of that name."), m_element};
         if (const auto wrong = settle(p.sheets))
             return *wrong;
         output::SheetContent what = output::SheetContent::LineArt;
@@ -153,7 +155,7 @@ private:
         if (m_canvas.empty())
             return {};
         if (!(m_canvas[0] >= 1 && m_canvas[1] >= 1 && m_canvas[0] <= 2000 && m_canvas[1] <= 2000))
-            return Error{Kind::Invalid, "A canvas is 1 to 2000 cm on a side.", {}};
+            return Error{Kind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
         s.canvasWidthCm = m_canvas[0], s.canvasHeightCm = m_canvas[1];
         return {};
     }
@@ -194,10 +196,10 @@ private:
 class LandmarksOf final : public NamedCommand {
 public:
     LandmarksOf()
-        : NamedCommand("landmarks", "the points that fix the drawing best, and how to find each with a ruler")
+        : NamedCommand("landmarks", tr("the points that fix the drawing best, and how to find each with a ruler"))
     {
     }
-    void describe(CLI::App& app) override { app.add_option("FILE", m_file, "a work (*.lantern)")->required(); }
+    void describe(CLI::App& app) override { app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required(); }
     Result<json> run() override
     {
         auto opened = openWork(m_file);
@@ -237,33 +239,36 @@ private:
 class KeystoneOf final : public NamedCommand {
 public:
     KeystoneOf()
-        : NamedCommand("keystone", "how a projector must bend the picture so that it falls true on the canvas")
+        : NamedCommand("keystone", tr("how a projector must bend the picture so that it falls true on the canvas"))
     {
     }
     void describe(CLI::App& app) override
     {
         app.add_option("--corners", m_corners,
-               "the projector's pixels on the canvas' corners: x,y of upper left, upper right, lower right, lower left")
+               tr("the projector's pixels on the canvas' corners: x,y of upper left, upper right, lower right, lower "
+                  "left"))
             ->delimiter(',')
             ->expected(8);
-        app.add_option("--photo", m_photo, "a photograph of the canvas with the dots of --dots thrown on it");
+        app.add_option("--photo", m_photo, tr("a photograph of the canvas with the dots of --dots thrown on it"));
         app.add_option(
-               "--photo-corners", m_photoCorners, "the canvas' corners in the photograph, when they are not found")
+               "--photo-corners", m_photoCorners, tr("the canvas' corners in the photograph, when they are not found"))
             ->delimiter(',')
             ->expected(8);
-        app.add_option("--dots", m_dots, "PNG of the dots to throw");
-        app.add_option("--canvas-cm", m_canvas, "width and height")->delimiter(',')->expected(2);
-        app.add_option("--projector-px", m_projector, "width and height of its picture")->delimiter(',')->expected(2);
-        app.add_option("--picture", m_picture, "a picture of the whole canvas, to be bent");
-        app.add_option("--bent", m_bent, "PNG of it to throw");
-        app.add_option("-o,--output", m_out, "JSON to write");
+        app.add_option("--dots", m_dots, tr("PNG of the dots to throw"));
+        app.add_option("--canvas-cm", m_canvas, tr("width and height"))->delimiter(',')->expected(2);
+        app.add_option("--projector-px", m_projector, tr("width and height of its picture"))
+            ->delimiter(',')
+            ->expected(2);
+        app.add_option("--picture", m_picture, tr("a picture of the whole canvas, to be bent"));
+        app.add_option("--bent", m_bent, tr("PNG of it to throw"));
+        app.add_option("-o,--output", m_out, tr("JSON to write"));
     }
     Result<json> run() override
     {
         if (!(m_canvas[0] >= 1 && m_canvas[1] >= 1 && m_canvas[0] <= 2000 && m_canvas[1] <= 2000))
-            return Error{Kind::Invalid, "A canvas is 1 to 2000 cm on a side.", {}};
+            return Error{Kind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
         if (m_projector[0] < 64 || m_projector[1] < 64 || m_projector[0] > 16384 || m_projector[1] > 16384)
-            return Error{Kind::Invalid, "A projector's picture is 64 to 16384 pixels on a side.", {}};
+            return Error{Kind::Invalid, tr("A projector's picture is 64 to 16384 pixels on a side."), {}};
         transfer::DotPattern dots;
         dots.widthPx = m_projector[0], dots.heightPx = m_projector[1];
         json j;
@@ -307,7 +312,7 @@ private:
         if (!m_corners.empty())
             return transfer::keystoneOf(cornersOf(m_corners), m_canvas[0], m_canvas[1]);
         if (m_photo.empty())
-            return Error{Kind::Missing, "Say --corners, or --photo.", {}};
+            return Error{Kind::Missing, tr("Say --corners, or --photo."), {}};
         const auto photo = store::readPicture(std::filesystem::path(m_photo));
         if (!photo)
             return photo.error();
@@ -337,17 +342,17 @@ class Export final : public NamedCommand {
 public:
     Export()
         : NamedCommand(
-            "export", "the work as *.svg (lines in mm), *.ora (layers), *.png or *.tif (with its resolution)")
+            "export", tr("the work as *.svg (lines in mm), *.ora (layers), *.png or *.tif (with its resolution)"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("-o,--output", m_out, "file to write")->required();
-        app.add_option("--width-px", m_wish.widthPx, "pixels across the plan")->check(CLI::Range(16, 12000));
-        app.add_option("--px-per-inch", m_wish.pixelsPerInch, "of the canvas, for *.png and *.tif")
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("-o,--output", m_out, tr("file to write"))->required();
+        app.add_option("--width-px", m_wish.widthPx, tr("pixels across the plan"))->check(CLI::Range(16, 12000));
+        app.add_option("--px-per-inch", m_wish.pixelsPerInch, tr("of the canvas, for *.png and *.tif"))
             ->check(CLI::Range(1.0, 2400.0));
-        app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
+        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
     }
     Result<json> run() override
     {

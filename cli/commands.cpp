@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 #include "cli/command_base.h"
 #include "cli/pages.h"
+#include "core/base/words.h"
 #include <iostream>
 
 namespace rl::cli {
@@ -40,20 +41,20 @@ std::vector<std::string> withHelp(int argc, const char* const* argv)
 int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostream& err)
 {
     CLI::App app(
-        "lantern: measures, lights, reads and carries a painter's composite. JSON on standard output.", "lantern");
+        tr("lantern: measures, lights, reads and carries a painter's composite. JSON on standard output."), "lantern");
     app.require_subcommand(1);
     const auto commands = allCommands();
     for (const auto& c : commands)
         c->declare(app);
-    const auto* manual = app.add_subcommand("manual", "the manual page of this program, as troff");
-    const auto* completion = app.add_subcommand("completion", "completion of its commands for bash");
+    const auto* manual = app.add_subcommand("manual", tr("the manual page of this program, as troff"));
+    const auto* completion = app.add_subcommand("completion", tr("completion of its commands for bash"));
     try {
         app.parse(withHelp(argc, argv));
     } catch (const CLI::CallForHelp& help) {
         out << app.help();
         return 0;
     } catch (const CLI::ParseError& e) {
-        err << "lantern: " << e.what() << "\nTry: lantern help\n";
+        err << "lantern: " << e.what() << tr("\nTry: lantern help\n");
         return 2;
     }
     if (manual->parsed() || completion->parsed()) {

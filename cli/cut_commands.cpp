@@ -1,8 +1,10 @@
 #include "cli/command_base.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/cut.h"
 #include "core/cutout/matte.h"
 #include "core/cutout/patch.h"
+#include "store/outline_json.h"
 #include "store/picture_reader.h"
 #include <opencv2/imgproc.hpp>
 
@@ -16,51 +18,33 @@ Result<std::vector<cutout::Loop>> loopsFrom(const std::string& file)
     const auto bytes = store::readFile(file, 50'000'000);
     if (!bytes)
         return bytes.error();
-    const auto j = json::parse((*bytes)->begin(), (*bytes)->end(), nullptr, false);
-    const Error bad{
-        Kind::Damaged, "The outline must be {\"pieces\": [{\"points\": [[x, y], …], \"hole\": false}]}.", file};
-    if (!j.is_object() || !j.value("pieces", json()).is_array())
-        return bad;
-    std::vector<cutout::Loop> loops;
-    try {
-        for (const json& piece : j["pieces"]) {
-            cutout::Loop loop;
-            loop.hole = piece.value("hole", false);
-            for (const json& p : piece.at("points")) {
-                const Vec2 at{p.at(0).get<double>(), p.at(1).get<double>()};
-                if (!(std::abs(at.x) < 1e6 && std::abs(at.y) < 1e6))
-                    return bad;
-                loop.nodes.push_back({at, p.size() > 2 && p.at(2).get<bool>()});
-            }
-            loops.push_back(std::move(loop));
-        }
-    } catch (const json::exception&) {
-        return bad;
-    }
-    return loops;
+    auto loops = store::loopsFromJson({reinterpret_cast<const char*>((*bytes)->data()), (*bytes)->size()});
+    return loops ? std::move(loops) : Error{loops.error().kind, loops.error().sentence, file};
 }
 
 class CutCommand final : public NamedCommand {
 public:
     CutCommand()
-        : NamedCommand("cut", "cut a thing out of a picture, with a soft edge")
+        : NamedCommand("cut", tr("cut a thing out of a picture, with a soft edge"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("IMAGE", m_image, "a picture")->required();
-        app.add_option("--rect", m_rect, "rough rectangle around it, px: x,y,width,height")
+        app.add_option("IMAGE", m_image, tr("a picture"))->required();
+        app.add_option("--rect", m_rect, tr("rough rectangle around it, px: x,y,width,height"))
             ->delimiter(',')
             ->expected(4);
-        app.add_option("--strokes", m_strokes, "picture of strokes: white surely in, black surely out, else unknown");
-        app.add_option("--outline", m_outline, "JSON of threads: pieces of points, px");
         app.add_option(
-               "--ground", m_ground, "a place on a plain ground, px, and how far it reaches, ΔE00: x,y,tolerance")
+            "--strokes", m_strokes, tr("picture of strokes: white surely in, black surely out, else unknown"));
+        app.add_option("--outline", m_outline, tr("JSON of threads: pieces of points, px"));
+        app.add_option(
+               "--ground", m_ground, tr("a place on a plain ground, px, and how far it reaches, ΔE00: x,y,tolerance"))
             ->delimiter(',')
             ->expected(3);
-        app.add_option("--band", m_band, "width of the uncertain band, px")->check(CLI::Range(1.0, 200.0));
-        app.add_option("-o,--output", m_out, "alpha as PNG")->required();
-        app.add_option("--colour", m_colour, "also the cut-out with the old background taken out of its edge, as PNG");
+        app.add_option("--band", m_band, tr("width of the uncertain band, px"))->check(CLI::Range(1.0, 200.0));
+        app.add_option("-o,--output", m_out, tr("alpha as PNG"))->required();
+        app.add_option(
+            "--colour", m_colour, tr("also the cut-out with the old background taken out of its edge, as PNG"));
     }
     Result<json> run() override
     {
@@ -76,7 +60,7 @@ public:
         NoProgress progress;
         const cutout::Cut cut = cutout::cut(photo, *wanted, {band, 4}, progress);
         if (cut.alpha.empty())
-            return Error{Kind::Invalid, "Nothing was left to cut out: mark what is in and what is out.", {}};
+            return Error{Kind::Invalid, tr("Nothing was left to cut out: mark what is in and what is out."), {}};
         if (const auto written = store::writeFile(m_out, store::encodePng(cut.alpha)); !written)
             return written.error();
         const LinearPicture clean = cutout::cleanColours(colour::linearOf(photo), cut.alpha);
@@ -100,7 +84,7 @@ private:
         if (!m_rect.empty()) {
             const bool sound = std::all_of(m_rect.begin(), m_rect.end(), [](double v) { return std::abs(v) < 1e6; });
             if (!sound || m_rect[2] < 2 || m_rect[3] < 2)
-                return Error{Kind::Invalid, "The rectangle is empty.", {}};
+                return Error{Kind::Invalid, tr("The rectangle is empty."), {}};
             wanted.strokes
                 = cutout::marksOf({m_rect[0], m_rect[1], m_rect[2], m_rect[3]}, photo.width(), photo.height());
         }
@@ -109,7 +93,7 @@ private:
             if (!strokes)
                 return strokes.error();
             if (strokes->width() != photo.width() || strokes->height() != photo.height())
-                return Error{Kind::Invalid, "The picture and its strokes are not of one size.", {}};
+                return Error{Kind::Invalid, tr("The picture and its strokes are not of one size."), {}};
             // JPEG-like rounding near the two certain values still counts as certain; anything else is unknown.
             cv::Mat marks(photo.height(), photo.width(), CV_8UC1, cv::Scalar(128));
             marks.setTo(0, strokes->mat() <= 2);
@@ -126,11 +110,11 @@ private:
         }
         if (!m_ground.empty()
             && !(m_ground[0] >= 0 && m_ground[0] < photo.width() && m_ground[1] >= 0 && m_ground[1] < photo.height()))
-            return Error{Kind::Invalid, "That place on a plain ground lies outside the picture.", {}};
+            return Error{Kind::Invalid, tr("That place on a plain ground lies outside the picture."), {}};
         if (!m_ground.empty())
             wanted.grounds.push_back({{m_ground[0], m_ground[1]}, std::clamp(m_ground[2], 0.5, 100.0)});
         if (wanted.strokes.empty() && wanted.loops.empty() && wanted.grounds.empty())
-            return Error{Kind::Invalid, "Say what to cut out: --rect, --strokes, --outline or --ground.", {}};
+            return Error{Kind::Invalid, tr("Say what to cut out: --rect, --strokes, --outline or --ground."), {}};
         return wanted;
     }
     std::string m_image, m_strokes, m_outline, m_out, m_colour;
@@ -141,15 +125,15 @@ private:
 class PatchCommand final : public NamedCommand {
 public:
     PatchCommand()
-        : NamedCommand("patch", "paint an unwanted thing out of a picture from what lies around it")
+        : NamedCommand("patch", tr("paint an unwanted thing out of a picture from what lies around it"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("IMAGE", m_image, "a picture")->required();
-        app.add_option("--mask", m_mask, "white where to fill")->required();
-        app.add_option("--from", m_from, "white where to take from; without it from around, what is of a kind");
-        app.add_option("-o,--output", m_out, "PNG to write")->required();
+        app.add_option("IMAGE", m_image, tr("a picture"))->required();
+        app.add_option("--mask", m_mask, tr("white where to fill"))->required();
+        app.add_option("--from", m_from, tr("white where to take from; without it from around, what is of a kind"));
+        app.add_option("-o,--output", m_out, tr("PNG to write"))->required();
     }
     Result<json> run() override
     {
@@ -160,7 +144,7 @@ public:
         if (!mask)
             return mask.error();
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
-            return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
+            return Error{Kind::Invalid, tr("The picture and its mask are not of one size."), {}};
         NoProgress progress;
         Mask from;
         if (!m_from.empty()) {
@@ -169,11 +153,11 @@ public:
                 return read.error();
             from = read.take();
             if (from.width() != mask->width() || from.height() != mask->height())
-                return Error{Kind::Invalid, "The picture and where to take from are not of one size.", {}};
+                return Error{Kind::Invalid, tr("The picture and where to take from are not of one size."), {}};
         }
         const Photo filled = cutout::patched(picture->pixels, *mask, progress, from);
         if (filled.empty())
-            return Error{Kind::Invalid, "There is not enough left around the hole to fill it from.", {}};
+            return Error{Kind::Invalid, tr("There is not enough left around the hole to fill it from."), {}};
         if (const auto written = store::writeFile(m_out, store::encodePng(filled)); !written)
             return written.error();
         return json{{"output", m_out}, {"px", {filled.width(), filled.height()}},

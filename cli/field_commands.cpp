@@ -1,5 +1,6 @@
 #include "cli/command_base.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/fields.h"
 #include "core/project/project.h"
 #include "core/project/stage_edits.h"
@@ -13,10 +14,10 @@ using nlohmann::json;
 class Fields final : public NamedCommand {
 public:
     Fields()
-        : NamedCommand("fields", "every number of a work: key, range, start and unit")
+        : NamedCommand("fields", tr("every number of a work: key, range, start and unit"))
     {
     }
-    void describe(CLI::App& app) override { app.add_flag("--page", m_page, "as the page docs/fields.md"); }
+    void describe(CLI::App& app) override { app.add_flag("--page", m_page, tr("as the page docs/fields.md")); }
     Result<json> run() override
     {
         if (m_page)
@@ -45,7 +46,7 @@ std::optional<double> numberIn(std::string words)
 
 Error outOf(const std::string& key, double low, double high, const char* unit)
 {
-    return {Kind::Invalid, "“" + key + "” goes from " + fixed(low, 2) + " to " + fixed(high, 2) + " " + unit + ".", {}};
+    return {Kind::Invalid, tr("“%1” goes from %2 to %3 %4.", key, fixed(low, 2), fixed(high, 2), unit), {}};
 }
 
 template <class O> Result<Done> setIn(O& o, const std::string& key, double value)
@@ -60,7 +61,7 @@ template <class O> Result<Done> setIn(O& o, const std::string& key, double value
         n.set(o, value);
         return Done{};
     }
-    return Error{Kind::Invalid, "There is no number “" + key + "” there; there are: " + known + ".", {}};
+    return Error{Kind::Invalid, tr("There is no number “%1” there; there are: %2.", key, known), {}};
 }
 
 /// One of a list by its id or its name; null when there is none, or several of that name.
@@ -85,7 +86,7 @@ Result<Project> withElementNumber(Project p, Element e, const std::string& key, 
     if (const auto done = setIn(e, key, value); !done)
         return done.error();
     if ((key == "heightM" || key == "altitudeM" || key == "footShare") && e.locked)
-        return Error{Kind::Invalid, "“" + e.name + "” is locked in its place; unlock it first.", {}};
+        return Error{Kind::Invalid, tr("“%1” is locked in its place; unlock it first.", e.name), {}};
     if (key == "heightM")
         return edits::withTrueHeight(std::move(p), e.id, value);
     if (key == "altitudeM")
@@ -128,38 +129,37 @@ Result<Project> withNumber(Project p, const std::string& object, const std::stri
         if (const Element* e = namedIn(p.elements, word))
             return withElementNumber(p, *e, key, value);
     if (kind == "lantern" || kind == "group" || kind == "element")
-        return Error{Kind::Missing, "There is no single " + kind + " of that id or name in the work.", word};
+        return Error{Kind::Missing, tr("There is no single %1 of that id or name in the work.", kind), word};
     return Error{Kind::Invalid,
-        "Say what it is a number of: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, "
-        "group:NAME or "
-        "element:NAME.",
+        tr("Say what it is a number of: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, "
+           "group:NAME or element:NAME."),
         {}};
 }
 
 class SetNumber final : public NamedCommand {
 public:
     SetNumber()
-        : NamedCommand("set", "sets one number of a work, as `lantern fields` lists them, and saves it")
+        : NamedCommand("set", tr("sets one number of a work, as `lantern fields` lists them, and saves it"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("OBJECT", m_object, "sun, camera, …, lantern:NAME, element:NAME")->required();
-        app.add_option("FIELD", m_key, "its key")->required();
-        app.add_option("VALUE", m_value, "the number, with either decimal mark")->required();
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("OBJECT", m_object, tr("sun, camera, …, lantern:NAME, element:NAME"))->required();
+        app.add_option("FIELD", m_key, tr("its key"))->required();
+        app.add_option("VALUE", m_value, tr("the number, with either decimal mark"))->required();
     }
     Result<json> run() override
     {
         const auto value = numberIn(m_value);
         if (!value)
-            return Error{Kind::Invalid, "“" + m_value + "” is no number.", {}};
+            return Error{Kind::Invalid, tr("“%1” is no number.", m_value), {}};
         auto opened = store::ProjectFile::open(m_file);
         if (!opened)
             return opened.error();
         auto work = opened.take();
         if (work.file.readOnly())
-            return Error{Kind::NotWritable, "This work can only be read here; nothing was changed.", m_file};
+            return Error{Kind::NotWritable, tr("This work can only be read here; nothing was changed."), m_file};
         auto changed = withNumber(work.project, m_object, m_key, *value);
         if (!changed)
             return changed.error();
@@ -177,10 +177,10 @@ private:
 class Salvage final : public NamedCommand {
 public:
     Salvage()
-        : NamedCommand("salvage", "saves what can be read of a damaged work into a copy, and names what is lost")
+        : NamedCommand("salvage", tr("saves what can be read of a damaged work into a copy, and names what is lost"))
     {
     }
-    void describe(CLI::App& app) override { app.add_option("FILE", m_file, "a damaged work")->required(); }
+    void describe(CLI::App& app) override { app.add_option("FILE", m_file, tr("a damaged work"))->required(); }
     Result<json> run() override
     {
         const auto saved = store::ProjectFile::salvage(m_file);

@@ -1,6 +1,7 @@
 #include "cli/command_base.h"
 #include "cli/json_out.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/gather/fit.h"
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
@@ -42,16 +43,16 @@ Result<Done> writeText(const std::string& path, const std::string& text)
 class Gather final : public NamedCommand {
 public:
     Gather()
-        : NamedCommand("gather", "bring pictures, or folders of them, onto a work's wall")
+        : NamedCommand("gather", tr("bring pictures, or folders of them, onto a work's wall"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("IMAGES", m_images, "JPEG, PNG, TIFF, WebP, HEIC, camera raw, SVG, or folders");
-        app.add_option("--credit", m_credit, "who made them");
-        app.add_option("--permission", m_permission, "own, by permission of …, free licence, study only");
-        app.add_option("--ledger", m_ledger, "write the credits of all pictures to this CSV");
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("IMAGES", m_images, tr("JPEG, PNG, TIFF, WebP, HEIC, camera raw, SVG, or folders"));
+        app.add_option("--credit", m_credit, tr("who made them"));
+        app.add_option("--permission", m_permission, tr("own, by permission of …, free licence, study only"));
+        app.add_option("--ledger", m_ledger, tr("write the credits of all pictures to this CSV"));
     }
     Result<json> run() override
     {
@@ -60,7 +61,7 @@ public:
             return opened.error();
         auto work = opened.take();
         json j{{"added", json::array()}, {"problems", json::array()}, {"twins", json::array()}};
-        Error last{Kind::Invalid, "There is no picture to bring in.", {}};
+        Error last{Kind::Invalid, tr("There is no picture to bring in."), {}};
         for (const auto& file : listed(m_images)) {
             if (auto added = take(work, file); added)
                 j["added"].push_back(added.take());
@@ -122,7 +123,8 @@ json jsonOf(const gather::PictureMeasure& m)
             {"half_within_deg", f.azimuthHalf}, {"nine_in_ten_within_deg", f.azimuthMost}});
     const auto kelvin = [](double k) { return k > 0 ? json(k) : json(); };
     return {{"azimuth_deg", m.light.azimuth}, {"elevation_deg", m.light.elevation}, {"confidence", m.light.confidence},
-        {"figures", figures}, {"says", m.light.confidence < 0.25 ? "Lit flat, cannot tell." : "Lit from one side."},
+        {"figures", figures},
+        {"says", m.light.confidence < 0.25 ? tr("Lit flat, cannot tell.") : tr("Lit from one side.")},
         {"softness", m.softness}, {"light_K", kelvin(m.lightKelvin)}, {"shade_K", kelvin(m.shadeKelvin)},
         {"warmer_by_mired", m.warmerBy}, {"dark_L", m.darkL}, {"light_L", m.lightL}, {"edge_px", m.sharpness},
         {"noise_L", m.noise}, {"eye_level", m.eyeLevel}, {"eye_confidence", m.eyeConfidence}, {"palette", palette}};
@@ -131,13 +133,13 @@ json jsonOf(const gather::PictureMeasure& m)
 class Measure final : public NamedCommand {
 public:
     Measure()
-        : NamedCommand("measure", "everything one photograph measures: light, tones, sharpness, eye level, palette")
+        : NamedCommand("measure", tr("everything one photograph measures: light, tones, sharpness, eye level, palette"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("IMAGE", m_image, "a photograph")->required();
-        app.add_option("--mask", m_mask, "grey picture of the object, white = in");
+        app.add_option("IMAGE", m_image, tr("a photograph"))->required();
+        app.add_option("--mask", m_mask, tr("grey picture of the object, white = in"));
     }
     Result<json> run() override
     {
@@ -163,13 +165,14 @@ private:
 class Fit final : public NamedCommand {
 public:
     Fit()
-        : NamedCommand("fit", "which reference fits the lead picture best, with reasons")
+        : NamedCommand("fit", tr("which reference fits the lead picture best, with reasons"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("--lead", m_lead, "name or id of the picture the others are held against; else the backdrop");
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option(
+            "--lead", m_lead, tr("name or id of the picture the others are held against; else the backdrop"));
     }
     Result<json> run() override
     {
@@ -182,7 +185,7 @@ public:
             const auto it = std::find_if(p.references.begin(), p.references.end(),
                 [&](const Reference& r) { return r.name == m_lead || std::to_string(r.id) == m_lead; });
             if (it == p.references.end())
-                return Error{Kind::Missing, "There is no picture “" + m_lead + "” on this wall.", {}};
+                return Error{Kind::Missing, tr("There is no picture “%1” on this wall.", m_lead), {}};
             lead = it->id;
         }
         NoProgress progress;
@@ -206,15 +209,15 @@ private:
 class StillCommand final : public NamedCommand {
 public:
     StillCommand()
-        : NamedCommand("still", "the sharpest frame of a video clip near a moment")
+        : NamedCommand("still", tr("the sharpest frame of a video clip near a moment"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("CLIP", m_clip, "a video clip")->required();
-        app.add_option("--at", m_at, "seconds from its start")->required()->check(CLI::Range(0.0, 1e6));
-        app.add_option("--reach", m_reach, "how far to look either way, s")->check(CLI::Range(0.0, 10.0));
-        app.add_option("-o,--output", m_out, "PNG to write")->required();
+        app.add_option("CLIP", m_clip, tr("a video clip"))->required();
+        app.add_option("--at", m_at, tr("seconds from its start"))->required()->check(CLI::Range(0.0, 1e6));
+        app.add_option("--reach", m_reach, tr("how far to look either way, s"))->check(CLI::Range(0.0, 10.0));
+        app.add_option("-o,--output", m_out, tr("PNG to write"))->required();
     }
     Result<json> run() override
     {
@@ -223,7 +226,7 @@ public:
             return film.error();
         if (m_at > film->seconds)
             return Error{
-                Kind::Invalid, "The clip ends after " + fixed(film->seconds, 1) + " s; there is no moment beyond.", {}};
+                Kind::Invalid, tr("The clip ends after %1 s; there is no moment beyond.", fixed(film->seconds, 1)), {}};
         NoProgress progress;
         const auto stills = store::sharpestStills(m_clip, m_at, m_reach, 6, progress);
         if (!stills)

@@ -1,6 +1,7 @@
 #include "cli/command_base.h"
 #include "cli/json_out.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/gather/measure.h"
 #include "core/light/sky_optics.h"
@@ -21,7 +22,7 @@ public:
     using NamedCommand::NamedCommand;
 
 protected:
-    void describe(CLI::App& app) override { app.add_option("FILE", m_file, "a work (*.lantern)")->required(); }
+    void describe(CLI::App& app) override { app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required(); }
     Result<Project> project() const
     {
         auto opened = store::ProjectFile::open(m_file);
@@ -35,7 +36,7 @@ protected:
 class Info final : public FileCommand {
 public:
     Info()
-        : FileCommand("info", "what a work holds: brief, references, elements at their sizes, lights")
+        : FileCommand("info", tr("what a work holds: brief, references, elements at their sizes, lights"))
     {
     }
     Result<json> run() override
@@ -72,13 +73,13 @@ public:
 class FindingsCommand final : public FileCommand {
 public:
     FindingsCommand()
-        : FileCommand("findings", "everything the program has to say about a work, worst first within each station")
+        : FileCommand("findings", tr("everything the program has to say about a work, worst first within each station"))
     {
     }
     void describe(CLI::App& app) override
     {
         FileCommand::describe(app);
-        app.add_flag("--quick", m_quick, "without measuring the light on every element, which takes seconds");
+        app.add_flag("--quick", m_quick, tr("without measuring the light on every element, which takes seconds"));
     }
     Result<json> run() override
     {
@@ -104,17 +105,18 @@ private:
 class LightCommand final : public NamedCommand {
 public:
     LightCommand()
-        : NamedCommand("light", "where the light of a photograph comes from; of a work: --audit")
+        : NamedCommand("light", tr("where the light of a photograph comes from; of a work: --audit"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("IMAGE", m_image, "a photograph, or a work (*.lantern) with --audit")->required();
-        app.add_option("--mask", m_mask, "grey picture of the object, white = in; without it the figure is guessed at");
+        app.add_option("IMAGE", m_image, tr("a photograph, or a work (*.lantern) with --audit"))->required();
+        app.add_option(
+            "--mask", m_mask, tr("grey picture of the object, white = in; without it the figure is guessed at"));
         app.add_flag(
-            "--audit", m_audit, "every element's light as photographed, as planned, and as now in the picture");
-        app.add_option("--sheets", m_sheets, "of a work: light study sheets as PDF");
-        app.add_option("--families", m_families, "of a work: light and shade colours of each element as CSV");
+            "--audit", m_audit, tr("every element's light as photographed, as planned, and as now in the picture"));
+        app.add_option("--sheets", m_sheets, tr("of a work: light study sheets as PDF"));
+        app.add_option("--families", m_families, tr("of a work: light and shade colours of each element as CSV"));
     }
     Result<json> run() override
     {
@@ -129,7 +131,7 @@ public:
         if (!mask)
             return mask.error();
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
-            return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
+            return Error{Kind::Invalid, tr("The picture and its mask are not of one size."), {}};
         const auto l = relief::photoLight(picture->pixels, *mask);
         json j = said(l.azimuth, l.elevation, l.confidence, l.contrast);
         static const char* sources[]{"outline", "shading", "both"};
@@ -148,10 +150,10 @@ private:
     }
     static json said(double azimuth, double elevation, double confidence, double contrast)
     {
-        const char* words = confidence < 0.25 ? "Lit flat: cannot tell where the light comes from."
+        const char* words = confidence < 0.25 ? tr("Lit flat: cannot tell where the light comes from.")
             : confidence < 0.55               ? "Uncertain."
             : elevation < 0                   ? "Back-lit."
-                                              : "One clear light.";
+                                              : tr("One clear light.");
         return json{{"azimuth_deg", azimuth}, {"elevation_deg", elevation}, {"confidence", confidence},
             {"contrast", contrast}, {"says", words}};
     }

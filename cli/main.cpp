@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "output/said.h"
 #include <QGuiApplication>
 #include <fcntl.h>
 #include <iostream>
@@ -34,6 +35,7 @@ private:
 
 int main(int argc, char** argv)
 {
+    rl::output::speak(rl::languageOfPlace());
     OwnErrors own;
     std::ostream errors(&own);
     // Sheets are drawn by Qt, which wants an application; no window is ever opened.

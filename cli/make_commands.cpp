@@ -1,4 +1,5 @@
 #include "cli/command_base.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/relief/detail.h"
 #include "core/review/review.h"
@@ -14,21 +15,21 @@ using nlohmann::json;
 class Render final : public NamedCommand {
 public:
     Render()
-        : NamedCommand("render", "the lit picture as PNG, or one part of what makes it")
+        : NamedCommand("render", tr("the lit picture as PNG, or one part of what makes it"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("-o,--output", m_out, "PNG to write")->required();
-        app.add_option("--width-px", m_width, "pixels across the canvas")->check(CLI::Range(16, 12000));
-        app.add_option("--linear-exr", m_exr, "the same unfitted, linear, as OpenEXR");
-        app.add_option("--pass", m_pass, "only this: albedo, normal, depth, shadow, ambient, id or zones")
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("-o,--output", m_out, tr("PNG to write"))->required();
+        app.add_option("--width-px", m_width, tr("pixels across the canvas"))->check(CLI::Range(16, 12000));
+        app.add_option("--linear-exr", m_exr, tr("the same unfitted, linear, as OpenEXR"));
+        app.add_option("--pass", m_pass, tr("only this: albedo, normal, depth, shadow, ambient, id or zones"))
             ->check(CLI::IsMember({"albedo", "normal", "depth", "shadow", "ambient", "id", "zones"}));
-        app.add_option("--zone-steps", m_steps, "form zones in 2…6 steps")->check(CLI::Range(2, 6));
-        app.add_option("--strip-rows", m_strip, "rows worked at a time; the picture does not depend on it")
+        app.add_option("--zone-steps", m_steps, tr("form zones in 2…6 steps"))->check(CLI::Range(2, 6));
+        app.add_option("--strip-rows", m_strip, tr("rows worked at a time; the picture does not depend on it"))
             ->check(CLI::Range(1, 4096));
-        app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
+        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
     }
     Result<json> run() override
     {
@@ -41,7 +42,7 @@ public:
             return stage::compose(*p, m_width, cache, progress);
         }();
         if (!frame)
-            return Error{Kind::Cancelled, "The picture was given up; nothing was written.", {}};
+            return Error{Kind::Cancelled, tr("The picture was given up; nothing was written."), {}};
         light::Relighter relighter;
         LinearPicture raw;
         Photo shown;
@@ -65,7 +66,7 @@ public:
         if (!m_exr.empty()) {
             const auto bytes = store::encodeExr(raw);
             if (bytes.empty())
-                return Error{Kind::Internal, "The OpenEXR picture could not be made.", {}};
+                return Error{Kind::Internal, tr("The OpenEXR picture could not be made."), {}};
             if (const auto done = store::writeFile(m_exr, bytes); !done)
                 return done.error();
             j["linear_exr"] = m_exr;
@@ -117,18 +118,18 @@ private:
 class ReliefCommand final : public NamedCommand {
 public:
     ReliefCommand()
-        : NamedCommand("relief", "the relief of a cut-out, as a picture of its normals")
+        : NamedCommand("relief", tr("the relief of a cut-out, as a picture of its normals"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("IMAGE", m_image, "a photograph")->required();
-        app.add_option("--mask", m_mask, "grey picture of the object, white = in")->required();
-        app.add_option("-o,--output", m_out, "PNG to write: (n + 1) / 2, x right, y up, z towards the viewer")
+        app.add_option("IMAGE", m_image, tr("a photograph"))->required();
+        app.add_option("--mask", m_mask, tr("grey picture of the object, white = in"))->required();
+        app.add_option("-o,--output", m_out, tr("PNG to write: (n + 1) / 2, x right, y up, z towards the viewer"))
             ->required();
-        app.add_option("--detail", m_detail, "folds and bumps read off the shading, 0 none … 1")
+        app.add_option("--detail", m_detail, tr("folds and bumps read off the shading, 0 none … 1"))
             ->check(CLI::Range(0.0, 1.0));
-        app.add_option("--form", m_form, "puffed, ball, column, slab, card, corner or ground")
+        app.add_option("--form", m_form, tr("puffed, ball, column, slab, card, corner or ground"))
             ->check(CLI::IsMember({"puffed", "ball", "column", "slab", "card", "corner", "ground"}));
     }
     Result<json> run() override
@@ -140,7 +141,7 @@ public:
         if (!mask)
             return mask.error();
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
-            return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
+            return Error{Kind::Invalid, tr("The picture and its mask are not of one size."), {}};
         static const char* names[]{"puffed", "ball", "column", "slab", "card", "corner", "ground"};
         const auto form = relief::Shape(std::find(names, names + kFormCount, m_form) - names);
         relief::Relief r = relief::reliefOf(*mask, form, std::max(mask->width(), mask->height()));
@@ -150,7 +151,7 @@ public:
         else if (m_detail > 0)
             relief::addDetail(r, picture->pixels, *mask, reading.light, m_detail);
         if (r.normals.width() == 0)
-            return Error{Kind::Invalid, "The mask is empty: there is nothing to make a relief of.", {}};
+            return Error{Kind::Invalid, tr("The mask is empty: there is nothing to make a relief of."), {}};
         std::vector<Rgb8> out(mask->size(), Rgb8{128, 128, 255});
         for (int y = 0; y < r.normals.height(); ++y)
             for (int x = 0; x < r.normals.width(); ++x) {
@@ -178,23 +179,23 @@ private:
 class New final : public NamedCommand {
 public:
     New()
-        : NamedCommand("new", "an empty work")
+        : NamedCommand("new", tr("an empty work"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "where to make it")->required();
+        app.add_option("FILE", m_file, tr("where to make it"))->required();
         app.add_option("--title", m_title, "title");
-        app.add_option("--canvas-cm", m_canvas, "width and height")->delimiter(',')->expected(2);
+        app.add_option("--canvas-cm", m_canvas, tr("width and height"))->delimiter(',')->expected(2);
     }
     Result<json> run() override
     {
         if (!m_file.ends_with(".lantern"))
             m_file += ".lantern"; // as the window opens them
         if (std::filesystem::exists(m_file))
-            return Error{Kind::Invalid, "There is a file of that name already; nothing was changed.", m_file};
+            return Error{Kind::Invalid, tr("There is a file of that name already; nothing was changed."), m_file};
         if (!(m_canvas[0] >= 1 && m_canvas[1] >= 1 && m_canvas[0] <= 2000 && m_canvas[1] <= 2000))
-            return Error{Kind::Invalid, "A canvas is 1 to 2000 cm on a side.", {}};
+            return Error{Kind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
         Project p;
         p.brief.title = m_title;
         p.brief.widthCm = m_canvas[0];
@@ -207,28 +208,28 @@ public:
     }
 
 private:
-    std::string m_file, m_title = "Untitled work";
+    std::string m_file, m_title = tr("Untitled work");
     std::vector<double> m_canvas{60, 40};
 };
 
 class Demo final : public NamedCommand {
 public:
     Demo()
-        : NamedCommand("demo", "the demo work and its pictures")
+        : NamedCommand("demo", tr("the demo work and its pictures"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("DIR", m_dir, "folder to write to")->required();
-        app.add_flag("--put-right", m_right, "on the take with its faults cured");
-        app.add_flag("--court", m_court, "the other example, The Moth Court");
+        app.add_option("DIR", m_dir, tr("folder to write to"))->required();
+        app.add_flag("--put-right", m_right, tr("on the take with its faults cured"));
+        app.add_flag("--court", m_court, tr("the other example, The Moth Court"));
     }
     Result<json> run() override
     {
         std::error_code error;
         std::filesystem::create_directories(m_dir, error);
         if (error)
-            return Error{Kind::NotWritable, "That folder cannot be made.", error.message()};
+            return Error{Kind::NotWritable, tr("That folder cannot be made."), error.message()};
         NoProgress progress;
         const auto p = m_court ? demo::mothCourt(progress)
             : m_right          ? demo::caravanPutRight(progress)

@@ -2,6 +2,7 @@
 #include "cli/command_base.h"
 #include "cli/json_out.h"
 #include "cli/read_base.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/paint/bands.h"
 #include "core/paint/csv.h"
@@ -39,45 +40,47 @@ Result<ExactLab> labFrom(const std::string& text, const std::string& option)
             return ExactLab(L, a, b);
     }
     return Error{
-        Kind::Invalid, option + " wants a colour in CIELAB as L,a,b: L from 0 to 100, a and b within ±150.", text};
+        Kind::Invalid, tr("%1 wants a colour in CIELAB as L,a,b: L from 0 to 100, a and b within ±150.", option), text};
 }
 
 /// `lantern mix`: one of a recipe's colour, recipes for a colour, a gradient.
 class Mix final : public NamedCommand {
 public:
     Mix()
-        : NamedCommand("mix", "what a mix of paints looks like; recipes for a colour; gradients in bands")
+        : NamedCommand("mix", tr("what a mix of paints looks like; recipes for a colour; gradients in bands"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("--recipe", m_recipe, "parts by volume: PB29=1+PW6=10");
-        app.add_option("--wet-um", m_coat.wetUm, "a film of that many µm when wet; without it an opaque layer")
+        app.add_option("--recipe", m_recipe, tr("parts by volume: PB29=1+PW6=10"));
+        app.add_option("--wet-um", m_coat.wetUm, tr("a film of that many µm when wet; without it an opaque layer"))
             ->check(CLI::Range(0.001, 10000.0));
-        app.add_option("--medium-parts", m_coat.mediumParts, "clear medium to one part of paint")
+        app.add_option("--medium-parts", m_coat.mediumParts, tr("clear medium to one part of paint"))
             ->check(CLI::Range(0.0, 1000.0));
-        app.add_option("--under", m_under, "what the film lies on: white, black or a recipe");
-        app.add_option("--lab", m_lab, "a wanted colour: L,a,b");
-        app.add_option("--from", m_from, "a gradient's first colour: L,a,b");
-        app.add_option("--to", m_to, "its last colour: L,a,b");
-        app.add_option("--via", m_via, "a third colour on the way: L,a,b");
-        app.add_option("--via-cm", m_viaCm, "where that lies; without it half way")->check(CLI::Range(0.01, 10000.0));
-        app.add_option("--length-cm", m_gradient.lengthCm, "how long it is")->check(CLI::Range(0.1, 10000.0));
-        app.add_option("--step-de", m_gradient.stepDe, "CIEDE2000 between neighbours")->check(CLI::Range(0.2, 50.0));
-        app.add_option("--open-min", m_gradient.openMinutes, "minutes that the paint can be moved")
+        app.add_option("--under", m_under, tr("what the film lies on: white, black or a recipe"));
+        app.add_option("--lab", m_lab, tr("a wanted colour: L,a,b"));
+        app.add_option("--from", m_from, tr("a gradient's first colour: L,a,b"));
+        app.add_option("--to", m_to, tr("its last colour: L,a,b"));
+        app.add_option("--via", m_via, tr("a third colour on the way: L,a,b"));
+        app.add_option("--via-cm", m_viaCm, tr("where that lies; without it half way"))
+            ->check(CLI::Range(0.01, 10000.0));
+        app.add_option("--length-cm", m_gradient.lengthCm, tr("how long it is"))->check(CLI::Range(0.1, 10000.0));
+        app.add_option("--step-de", m_gradient.stepDe, tr("CIEDE2000 between neighbours"))
+            ->check(CLI::Range(0.2, 50.0));
+        app.add_option("--open-min", m_gradient.openMinutes, tr("minutes that the paint can be moved"))
             ->check(CLI::Range(0.01, 1e5));
-        app.add_option("--pace-cm-per-min", m_gradient.paceCmPerMinute, "how fast it is laid")
+        app.add_option("--pace-cm-per-min", m_gradient.paceCmPerMinute, tr("how fast it is laid"))
             ->check(CLI::Range(0.01, 1e4));
         app.add_option(
-               "--paints", m_paints, "tubes by pigment, PW6,PB29; without it all of the box, or those that ship")
+               "--paints", m_paints, tr("tubes by pigment, PW6,PB29; without it all of the box, or those that ship"))
             ->delimiter(',');
-        app.add_option("--box", m_box, "a calibrated box (*.json)");
-        app.add_option("--ladder", m_ladder, "quarter: parts that a brush can measure")
+        app.add_option("--box", m_box, tr("a calibrated box (*.json)"));
+        app.add_option("--ladder", m_ladder, tr("quarter: parts that a brush can measure"))
             ->check(CLI::IsMember({"quarter"}));
-        app.add_option("--let-down", m_letDown, "each tube also as 1 part in so many of titanium white")
+        app.add_option("--let-down", m_letDown, tr("each tube also as 1 part in so many of titanium white"))
             ->check(CLI::Range(2, 1000));
-        app.add_option("--max-paints", m_most, "tubes in a recipe")->check(CLI::Range(1, 4));
-        app.add_flag("--quick", m_quick, "as while a hand moves: not every choice is tried");
+        app.add_option("--max-paints", m_most, tr("tubes in a recipe"))->check(CLI::Range(1, 4));
+        app.add_flag("--quick", m_quick, tr("as while a hand moves: not every choice is tried"));
     }
     Result<json> run() override
     {
@@ -86,7 +89,7 @@ public:
             return paints.error();
         const int asked = !m_recipe.empty() + !m_lab.empty() + (!m_from.empty() || !m_to.empty());
         if (asked != 1)
-            return Error{Kind::Invalid, "Say one of --recipe, --lab, or --from with --to.", {}};
+            return Error{Kind::Invalid, tr("Say one of --recipe, --lab, or --from with --to."), {}};
         json j = !m_recipe.empty() ? json() : json{{"paints", paints->size()}};
         if (!m_recipe.empty())
             return ofRecipe(*paints);
@@ -112,7 +115,7 @@ private:
         for (const std::string& id : ids) {
             const paint::Paint* p = paint::paintOf(*box, id);
             if (!p)
-                return Error{Kind::Missing, "There is no “" + id + "” in that box.", m_box};
+                return Error{Kind::Missing, tr("There is no “%1” in that box.", id), m_box};
             if (!paint::paintOf(out, id))
                 out.push_back(*p);
         }
@@ -149,7 +152,7 @@ private:
         TerminalProgress progress(false);
         const paint::Answer a = paint::recipesFor(search, wish, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, "The search was given up.", {}};
+            return Error{Kind::Cancelled, tr("The search was given up."), {}};
         json j{{"recipes", json::array()}, {"hue_kept", a.hueKept}, {"typical", m_box.empty()}};
         for (const paint::Formula& f : a.formulas)
             j["recipes"].push_back({{"parts", partsJson(f.recipe)}, {"lab", labJson(f.lab)}, {"de00", f.de},
@@ -169,14 +172,14 @@ private:
                 return via.error();
             m_gradient.via = *via;
             if (m_viaCm >= m_gradient.lengthCm)
-                return Error{Kind::Invalid, "--via-cm lies behind the end of the gradient.", {}};
+                return Error{Kind::Invalid, tr("--via-cm lies behind the end of the gradient."), {}};
             if (m_viaCm > 0)
                 m_gradient.viaShare = m_viaCm / m_gradient.lengthCm;
         }
         TerminalProgress progress(false);
         const paint::Gradient g = paint::gradient(search, m_gradient, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, "The gradient was given up.", {}};
+            return Error{Kind::Cancelled, tr("The gradient was given up."), {}};
         json j{{"bands", json::array()}, {"largest_step", g.largestStep}, {"off", g.off}, {"for_time", g.forTime},
             {"typical", m_box.empty()}};
         for (const paint::Band& b : g.bands)
@@ -199,13 +202,13 @@ private:
 class Calibrate final : public NamedCommand {
 public:
     Calibrate()
-        : NamedCommand("calibrate", "fits each tube to its painted swatches")
+        : NamedCommand("calibrate", tr("fits each tube to its painted swatches"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("--swatches", m_swatches, "what was read of the card (*.json)")->required();
-        app.add_option("-o,--output", m_out, "the calibrated box (*.json)")->required();
+        app.add_option("--swatches", m_swatches, tr("what was read of the card (*.json)"))->required();
+        app.add_option("-o,--output", m_out, tr("the calibrated box (*.json)"))->required();
     }
     Result<json> run() override
     {
@@ -238,8 +241,8 @@ protected:
     void describe(CLI::App& app) override
     {
         ReadingCommand::describe(app);
-        app.add_option("--puddles", m_puddles, "how many mixes")->check(CLI::Range(2, 64));
-        app.add_option("--paints", m_tubes, "tubes by pigment instead of the work's box")->delimiter(',');
+        app.add_option("--puddles", m_puddles, tr("how many mixes"))->check(CLI::Range(2, 64));
+        app.add_option("--paints", m_tubes, tr("tubes by pigment instead of the work's box"))->delimiter(',');
     }
     Result<ReadPicture> picture(int widthPx) const
     {
@@ -291,16 +294,16 @@ private:
 class PaletteOf final : public MixingCommand {
 public:
     PaletteOf()
-        : MixingCommand("palette", "the whole canvas in a chosen number of mixes, with their recipes")
+        : MixingCommand("palette", tr("the whole canvas in a chosen number of mixes, with their recipes"))
     {
     }
     void describe(CLI::App& app) override
     {
         MixingCommand::describe(app);
-        app.add_option("-o,--output", m_out, "the map in its puddles' colours (*.png)");
-        app.add_option("--proof", m_proof, "the picture as these paints can show it (*.png)");
-        app.add_option("--choose", m_choose, "which so many of the tubes reach it best")->check(CLI::Range(1, 12));
-        app.add_option("--width-px", m_width, "of the map")->check(CLI::Range(100, 4000));
+        app.add_option("-o,--output", m_out, tr("the map in its puddles' colours (*.png)"));
+        app.add_option("--proof", m_proof, tr("the picture as these paints can show it (*.png)"));
+        app.add_option("--choose", m_choose, tr("which so many of the tubes reach it best"))->check(CLI::Range(1, 12));
+        app.add_option("--width-px", m_width, tr("of the map"))->check(CLI::Range(100, 4000));
     }
     Result<json> run() override
     {
@@ -311,7 +314,7 @@ public:
         const light::Picture& pic = read->picture;
         const paint::Mixing m = paint::mixing(read->project, pic.colour, pic.ids, pic.pixelsPerCm, nullptr, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, "The recipe map was given up.", {}};
+            return Error{Kind::Cancelled, tr("The recipe map was given up."), {}};
         json j{{"puddles", json::array()}, {"alike", json::array()}, {"shared", json::array()},
             {"typical", m.box.typical()}};
         for (std::size_t i = 0; i < m.map.puddles.size(); ++i)
@@ -358,7 +361,7 @@ private:
             return Done{};
         const auto reach = paint::Reach::of(search, pic.colour, finish, progress);
         if (!reach)
-            return Error{Kind::Missing, "There is no paint to show the picture in.", {}};
+            return Error{Kind::Missing, tr("There is no paint to show the picture in."), {}};
         Plane off;
         const LinearPicture proof = reach->proof(pic.colour, &off);
         const paint::Kept kept = paint::keptOf(off);
@@ -374,7 +377,7 @@ private:
 class PaintsOf final : public MixingCommand {
 public:
     PaintsOf()
-        : MixingCommand("paints", "how much paint the picture needs, of which tube, and what runs out")
+        : MixingCommand("paints", tr("how much paint the picture needs, of which tube, and what runs out"))
     {
     }
     Result<json> run() override
@@ -386,7 +389,7 @@ public:
         const light::Picture& pic = read->picture;
         const paint::Mixing m = paint::mixing(read->project, pic.colour, pic.ids, pic.pixelsPerCm, nullptr, progress);
         if (m.recipes.empty())
-            return Error{Kind::Missing, "This work has no paint box: say --paints.", {}};
+            return Error{Kind::Missing, tr("This work has no paint box: say --paints."), {}};
         const MixPlan& plan = read->project.mix;
         json j{{"coats", plan.coats}, {"wet_um", plan.wetUm}, {"loss", plan.loss}, {"ml", m.needs.ml},
             {"cost", m.needs.cost}, {"tubes", json::array()}, {"findings", json::array()}};

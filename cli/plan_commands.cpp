@@ -1,4 +1,5 @@
 #include "cli/command_base.h"
+#include "core/base/words.h"
 #include "core/schedule/civil.h"
 #include "store/picture_reader.h"
 
@@ -12,7 +13,7 @@ using schedule::Minutes;
 class ScheduleOf final : public NamedCommand {
 public:
     ScheduleOf()
-        : NamedCommand("schedule", "tasks with their drying placed into free hours")
+        : NamedCommand("schedule", tr("tasks with their drying placed into free hours"))
     {
     }
     void describe(CLI::App& app) override
@@ -28,7 +29,7 @@ public:
             return bytes.error();
         const json j = json::parse((*bytes)->begin(), (*bytes)->end(), nullptr, false);
         if (j.is_discarded() || !j.is_object())
-            return Error{Kind::Invalid, "The tasks are no JSON.", m_file};
+            return Error{Kind::Invalid, tr("The tasks are no JSON."), m_file};
         std::vector<schedule::Task> tasks;
         std::vector<schedule::Window> windows;
         std::optional<Minutes> deadline;
@@ -36,7 +37,7 @@ public:
             for (const json& w : j.at("windows")) {
                 const auto from = schedule::minutesFrom(w.at(0)), to = schedule::minutesFrom(w.at(1));
                 if (!from || !to)
-                    return Error{Kind::Invalid, "A time is written 2031-03-01T19:00.", w.dump()};
+                    return Error{Kind::Invalid, tr("A time is written 2031-03-01T19:00."), w.dump()};
                 windows.push_back({*from, *to});
             }
             for (const json& t : j.at("tasks"))
@@ -44,7 +45,7 @@ public:
             if (j.contains("deadline") && j["deadline"].is_string())
                 deadline = schedule::minutesFrom(j["deadline"]);
         } catch (const json::exception& e) {
-            return Error{Kind::Invalid, "The tasks lack something, or it is of another kind.", e.what()};
+            return Error{Kind::Invalid, tr("The tasks lack something, or it is of another kind."), e.what()};
         }
         TerminalProgress progress(false);
         const auto plan = schedule::planned(tasks, windows, {}, progress);

@@ -1,5 +1,6 @@
 #pragma once
 #include "cli/command_base.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/project/takes.h"
 #include "core/reading/order.h"
@@ -28,11 +29,11 @@ public:
 protected:
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern), or a picture")->required();
-        app.add_option("--take", m_take, "of a work: another take than the one in hand, by its letter");
-        app.add_option("--ids", m_ids, "of a picture: grey picture whose value is the element, 0 = ground");
-        app.add_option("--canvas-cm", m_canvas, "width and height of the canvas")->delimiter(',')->expected(2);
-        app.add_option("--distance-cm", m_distance, "viewing distance")->check(CLI::Range(1.0, 1e5));
+        app.add_option("FILE", m_file, tr("a work (*.lantern), or a picture"))->required();
+        app.add_option("--take", m_take, tr("of a work: another take than the one in hand, by its letter"));
+        app.add_option("--ids", m_ids, tr("of a picture: grey picture whose value is the element, 0 = ground"));
+        app.add_option("--canvas-cm", m_canvas, tr("width and height of the canvas"))->delimiter(',')->expected(2);
+        app.add_option("--distance-cm", m_distance, tr("viewing distance"))->check(CLI::Range(1.0, 1e5));
     }
     bool isWork() const { return m_ids.empty() && std::filesystem::path(m_file).extension() == ".lantern"; }
     Result<ReadPicture> opened(int widthPx = 800) const { return isWork() ? ofWork(widthPx) : ofPicture(); }
@@ -45,7 +46,7 @@ private:
         if (!picture)
             return picture.error();
         if (!(m_canvas[0] > 0 && m_canvas[1] > 0 && m_canvas[0] < 1e6 && m_canvas[1] < 1e6))
-            return Error{Kind::Invalid, "The canvas must be larger than nothing.", {}};
+            return Error{Kind::Invalid, tr("The canvas must be larger than nothing."), {}};
         const Photo& photo = picture->pixels;
         ReadPicture r;
         r.picture
@@ -59,7 +60,7 @@ private:
         if (!ids)
             return ids.error();
         if (ids->width() != photo.width() || ids->height() != photo.height())
-            return Error{Kind::Invalid, "The picture and its ids are not of one size.", {}};
+            return Error{Kind::Invalid, tr("The picture and its ids are not of one size."), {}};
         cv::Mat wide;
         ids->mat().convertTo(wide, CV_32S);
         r.picture.ids = IdMap::fromMat(wide);
@@ -75,7 +76,7 @@ private:
             const auto take
                 = std::find_if(p.takes.begin(), p.takes.end(), [&](const Take& t) { return t.letter == m_take; });
             if (take == p.takes.end())
-                return Error{Kind::Invalid, "The work has no take “" + m_take + "”.", {}};
+                return Error{Kind::Invalid, tr("The work has no take “%1”.", m_take), {}};
             p = takes::projectOf(p, take->id);
         }
         stage::SurfaceCache cache;

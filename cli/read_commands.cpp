@@ -1,6 +1,7 @@
 // What a viewer sees, in which order, and the least change that puts it right.
 #include "cli/json_out.h"
 #include "cli/read_base.h"
+#include "core/base/words.h"
 
 namespace rl::cli {
 
@@ -10,19 +11,20 @@ using nlohmann::json;
 class Read final : public ReadingCommand {
 public:
     Read()
-        : ReadingCommand("read", "order and share of attention, what drives it, values, contours; --suggest")
+        : ReadingCommand("read", tr("order and share of attention, what drives it, values, contours; --suggest"))
     {
     }
     void describe(CLI::App& app) override
     {
         ReadingCommand::describe(app);
-        app.add_option("--steps", m_steps, "value steps, 2 to 9")->check(CLI::Range(2, 9));
-        app.add_option("--intended", m_intended, "elements in the order they are meant to be read, strongest first")
+        app.add_option("--steps", m_steps, tr("value steps, 2 to 9"))->check(CLI::Range(2, 9));
+        app.add_option("--intended", m_intended, tr("elements in the order they are meant to be read, strongest first"))
             ->delimiter(',');
-        app.add_option("--quiet", m_quiet, "elements that must stay under those")->delimiter(',');
-        app.add_flag("--suggest", m_suggest, "the smallest change that puts it in that order, and the order after it");
-        app.add_option("-o,--output", m_out, "with --suggest: the picture after it, as PNG");
-        app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
+        app.add_option("--quiet", m_quiet, tr("elements that must stay under those"))->delimiter(',');
+        app.add_flag(
+            "--suggest", m_suggest, tr("the smallest change that puts it in that order, and the order after it"));
+        app.add_option("-o,--output", m_out, tr("with --suggest: the picture after it, as PNG"));
+        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
     }
     Result<json> run() override
     {
@@ -54,7 +56,7 @@ private:
         const reading::Suggestion s
             = reading::putInOrder(r.picture.colour, r.picture.ids, r.viewing, r.intent, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, "The suggestion was given up.", {}};
+            return Error{Kind::Cancelled, tr("The suggestion was given up."), {}};
         j["suggestion"] = jsonOf(s);
         if (m_out.empty())
             return {};
@@ -72,19 +74,21 @@ private:
 class WhatIf final : public ReadingCommand {
 public:
     WhatIf()
-        : ReadingCommand("whatif", "a picture with lights, darks, saturation or warmth changed, and what that changes")
+        : ReadingCommand(
+            "whatif", tr("a picture with lights, darks, saturation or warmth changed, and what that changes"))
     {
     }
     void describe(CLI::App& app) override
     {
         ReadingCommand::describe(app);
-        app.add_option("--lights", m_touch.lights, "L* added to its lights")->check(CLI::Range(-40.0, 40.0));
-        app.add_option("--darks", m_touch.darks, "L* added to its darks")->check(CLI::Range(-40.0, 40.0));
-        app.add_option("--lighter", m_touch.dL, "L* added to all of it")->check(CLI::Range(-30.0, 30.0));
-        app.add_option("--saturation", m_saturation, "factor of its chroma")->check(CLI::Range(0.1, 3.0));
-        app.add_option("--warm", m_touch.warm, "b* added: warmer, or cooler under 0")->check(CLI::Range(-30.0, 30.0));
-        app.add_option("--element", m_touch.element, "only of this element")->check(CLI::Range(0, 1 << 30));
-        app.add_option("-o,--output", m_out, "the picture so changed, as PNG");
+        app.add_option("--lights", m_touch.lights, tr("L* added to its lights"))->check(CLI::Range(-40.0, 40.0));
+        app.add_option("--darks", m_touch.darks, tr("L* added to its darks"))->check(CLI::Range(-40.0, 40.0));
+        app.add_option("--lighter", m_touch.dL, tr("L* added to all of it"))->check(CLI::Range(-30.0, 30.0));
+        app.add_option("--saturation", m_saturation, tr("factor of its chroma"))->check(CLI::Range(0.1, 3.0));
+        app.add_option("--warm", m_touch.warm, tr("b* added: warmer, or cooler under 0"))
+            ->check(CLI::Range(-30.0, 30.0));
+        app.add_option("--element", m_touch.element, tr("only of this element"))->check(CLI::Range(0, 1 << 30));
+        app.add_option("-o,--output", m_out, tr("the picture so changed, as PNG"));
     }
     Result<json> run() override
     {
@@ -100,7 +104,7 @@ public:
         };
         if (touch.element && !has(touch.element))
             return Error{
-                Kind::Invalid, "There is no element " + std::to_string(touch.element) + " in the picture.", {}};
+                Kind::Invalid, tr("There is no element %1 in the picture.", std::to_string(touch.element)), {}};
         const LinearPicture after = reading::touched(r.picture.colour, r.picture.ids, {touch});
         json j{{"before", figuresOf(r, r.picture.colour)}, {"after", figuresOf(r, after)}};
         if (m_out.empty())

@@ -1,5 +1,6 @@
 #include "cli/command_base.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/stage_edits.h"
 #include "core/project/takes.h"
 #include "core/stage/carried.h"
@@ -57,13 +58,13 @@ const Element* elementNamed(const Project& p, const std::string& word)
 class StageCommand final : public NamedCommand {
 public:
     StageCommand()
-        : NamedCommand("stage", "where everything stands: canvas, eye level, and each element in cm and m")
+        : NamedCommand("stage", tr("where everything stands: canvas, eye level, and each element in cm and m"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_flag("--measures", m_measures, "ellipses of round things and symmetry of outlines too");
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_flag("--measures", m_measures, tr("ellipses of round things and symmetry of outlines too"));
     }
     Result<json> run() override
     {
@@ -100,16 +101,16 @@ private:
 class Place final : public NamedCommand {
 public:
     Place()
-        : NamedCommand("place", "sets an element's foot and true height, and saves the work")
+        : NamedCommand("place", tr("sets an element's foot and true height, and saves the work"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("ELEMENT", m_element, "its id or its name")->required();
-        app.add_option("--base", m_base, "x,y of its foot on the canvas, cm")->delimiter(',')->expected(2);
-        m_heightSaid = app.add_option("--height-m", m_height, "true height, m");
-        m_altitudeSaid = app.add_option("--altitude-m", m_altitude, "above the ground, m; negative = sunk");
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("ELEMENT", m_element, tr("its id or its name"))->required();
+        app.add_option("--base", m_base, tr("x,y of its foot on the canvas, cm"))->delimiter(',')->expected(2);
+        m_heightSaid = app.add_option("--height-m", m_height, tr("true height, m"));
+        m_altitudeSaid = app.add_option("--altitude-m", m_altitude, tr("above the ground, m; negative = sunk"));
     }
     Result<json> run() override
     {
@@ -119,9 +120,9 @@ public:
         auto work = opened.take();
         const Element* e = elementNamed(work.project, m_element);
         if (!e)
-            return Error{Kind::Missing, "There is no single element of that id or name in the work.", m_element};
+            return Error{Kind::Missing, tr("There is no single element of that id or name in the work."), m_element};
         if (work.file.readOnly())
-            return Error{Kind::NotWritable, "This work can only be read here; nothing was changed.", m_file};
+            return Error{Kind::NotWritable, tr("This work can only be read here; nothing was changed."), m_file};
         if (const auto wrong = refused(work.project, *e))
             return *wrong;
         const int id = e->id;
@@ -145,20 +146,21 @@ private:
     std::optional<Error> refused(const Project& p, const Element& e) const
     {
         if (m_base.empty() && !m_heightSaid->count() && !m_altitudeSaid->count())
-            return Error{Kind::Invalid, "Say where it goes (--base x,y), how tall it is (--height-m H), or both.", {}};
+            return Error{
+                Kind::Invalid, tr("Say where it goes (--base x,y), how tall it is (--height-m H), or both."), {}};
         for (const double v : m_base)
             if (!(std::abs(v) <= 4000))
-                return Error{Kind::Invalid, "A foot lies within 4000 cm of the canvas' corner.", {}};
+                return Error{Kind::Invalid, tr("A foot lies within 4000 cm of the canvas' corner."), {}};
         if (m_heightSaid->count() && !(m_height >= 0.01 && m_height <= 2000))
-            return Error{Kind::Invalid, "A true height is 0.01 to 2000 m.", {}};
+            return Error{Kind::Invalid, tr("A true height is 0.01 to 2000 m."), {}};
         if (m_altitudeSaid->count() && !(std::abs(m_altitude) <= 2000))
-            return Error{Kind::Invalid, "An altitude is at most 2000 m.", {}};
+            return Error{Kind::Invalid, tr("An altitude is at most 2000 m."), {}};
         if (e.locked && !m_base.empty())
-            return Error{Kind::Invalid, "“" + e.name + "” is locked in its place; unlock it first.", {}};
+            return Error{Kind::Invalid, tr("“%1” is locked in its place; unlock it first.", e.name), {}};
         if (!m_base.empty() && !e.inside && m_base[1] <= p.camera.horizonCm)
             return Error{Kind::Invalid,
-                "A foot stands on the ground, below the horizon at " + fixed(p.camera.horizonCm, 1)
-                    + " cm; lift it with --altitude-m instead.",
+                tr("A foot stands on the ground, below the horizon at %1 cm; lift it with --altitude-m instead.",
+                    fixed(p.camera.horizonCm, 1)),
                 {}};
         return {};
     }
@@ -171,16 +173,16 @@ private:
 class Takes final : public NamedCommand {
 public:
     Takes()
-        : NamedCommand("takes", "the arrangements kept of a work, their figures and votes; --sheet to vote on")
+        : NamedCommand("takes", tr("the arrangements kept of a work, their figures and votes; --sheet to vote on"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("--sheet", m_sheet, "contact sheet to write, PDF or PNG");
-        app.add_option("--letters", m_letters, "takes on the sheet: A,C,D; without it all that are not set aside")
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("--sheet", m_sheet, tr("contact sheet to write, PDF or PNG"));
+        app.add_option("--letters", m_letters, tr("takes on the sheet: A,C,D; without it all that are not set aside"))
             ->delimiter(',');
-        app.add_option("--width-px", m_width, "pixels across each small picture")->check(CLI::Range(64, 2000));
+        app.add_option("--width-px", m_width, tr("pixels across each small picture"))->check(CLI::Range(64, 2000));
     }
     Result<json> run() override
     {

@@ -1,6 +1,7 @@
 // Sheets of what is read: a study of one picture, a report of a whole work.
 #include "cli/json_out.h"
 #include "cli/read_base.h"
+#include "core/base/words.h"
 #include "core/review/picture_study.h"
 #include "output/read_sheets.h"
 
@@ -13,15 +14,15 @@ using nlohmann::json;
 class Study final : public ReadingCommand {
 public:
     Study()
-        : ReadingCommand("study", "a one-page study sheet of any picture: its parts, lines, values, glances")
+        : ReadingCommand("study", tr("a one-page study sheet of any picture: its parts, lines, values, glances"))
     {
     }
     void describe(CLI::App& app) override
     {
         ReadingCommand::describe(app);
-        app.add_option("--regions", m_regions, "parts to look for")->check(CLI::Range(2, 60));
-        app.add_option("--name", m_names, "a name for a part: 3=\"the boat\"; once for each");
-        app.add_option("-o,--output", m_out, "the sheet (*.pdf)");
+        app.add_option("--regions", m_regions, tr("parts to look for"))->check(CLI::Range(2, 60));
+        app.add_option("--name", m_names, tr("a name for a part: 3=\"the boat\"; once for each"));
+        app.add_option("-o,--output", m_out, tr("the sheet (*.pdf)"));
     }
     Result<json> run() override
     {
@@ -34,7 +35,7 @@ public:
             const auto is = n.find('=');
             const int id = is == std::string::npos ? 0 : std::atoi(n.substr(0, is).c_str());
             if (id <= 0)
-                return Error{Kind::Invalid, "A name is given as 3=words.", n};
+                return Error{Kind::Invalid, tr("A name is given as 3=words."), n};
             names[id] = n.substr(is + 1);
         }
         const bool empty = std::all_of(
@@ -43,7 +44,7 @@ public:
         const review::PictureStudy s
             = review::studyOf(r.picture.colour, empty ? IdMap() : r.picture.ids, names, r.viewing, m_regions, progress);
         if (progress.cancelled() || s.picture.colour.empty())
-            return Error{Kind::Cancelled, "The study was given up.", {}};
+            return Error{Kind::Cancelled, tr("The study was given up."), {}};
         json j = jsonOf(s.attention);
         j["regions"] = json::array();
         for (const reading::Region& region : s.regions)
@@ -61,7 +62,7 @@ public:
             return j;
         const auto title = isWork() ? r.project.brief.title : std::filesystem::path(file()).stem().string();
         if (const auto done
-            = output::writeStudySheet(s, QString::fromStdString("Study: " + title), QString::fromStdString(m_out));
+            = output::writeStudySheet(s, QString::fromStdString(tr("Study: %1", title)), QString::fromStdString(m_out));
             !done)
             return done.error();
         j["output"] = m_out;
@@ -78,13 +79,13 @@ private:
 class Report final : public NamedCommand {
 public:
     Report()
-        : NamedCommand("report", "the findings of all stations with pictures, as a PDF or as JSON")
+        : NamedCommand("report", tr("the findings of all stations with pictures, as a PDF or as JSON"))
     {
     }
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("-o,--output", m_out, "where to: *.pdf or *.json; without it JSON is printed");
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("-o,--output", m_out, tr("where to: *.pdf or *.json; without it JSON is printed"));
     }
     Result<json> run() override
     {
@@ -96,7 +97,7 @@ public:
         TerminalProgress progress(false);
         const review::Review r = review::review(p, cache, progress, 1000);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, "The report was given up.", {}};
+            return Error{Kind::Cancelled, tr("The report was given up."), {}};
         json j{{"title", p.brief.title}, {"findings", jsonOf(r.findings)},
             {"reading", jsonOf(r.reading, r.picture.pixelsPerCm)}, {"facts", json::array()}};
         for (const Fact& f : p.brief.facts)

@@ -1,4 +1,5 @@
 #include "cli/command_base.h"
+#include "core/base/words.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
 #include <csignal>
@@ -56,7 +57,7 @@ Result<MaskedPicture> readMasked(const std::string& image, const std::string& ma
         return read.error();
     out.mask = read.take();
     if (out.mask.width() != out.photo.width() || out.mask.height() != out.photo.height())
-        return Error{Kind::Invalid, "The picture and its mask are not of one size.", {}};
+        return Error{Kind::Invalid, tr("The picture and its mask are not of one size."), {}};
     return out;
 }
 

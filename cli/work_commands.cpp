@@ -1,6 +1,7 @@
 // Painting: the plan of work, expected looks, photographs of the canvas, the log, the record.
 #include "cli/command_base.h"
 #include "cli/json_out.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/review/review.h"
 #include "core/schedule/paint_rules.h"
@@ -34,9 +35,9 @@ public:
 protected:
     void describe(CLI::App& app) override
     {
-        app.add_option("FILE", m_file, "a work (*.lantern)")->required();
-        app.add_option("--now", m_now, "local time to plan from, 2031-03-01T19:00; without it the clock's");
-        app.add_flag("--progress", m_tells, "tell on the error stream how far it is; Ctrl+C gives it up");
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_option("--now", m_now, tr("local time to plan from, 2031-03-01T19:00; without it the clock's"));
+        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
     }
     Result<survey::PaintedWork> opened(Progress& progress, bool mix) const
     {
@@ -48,7 +49,7 @@ protected:
         stage::SurfaceCache cache;
         const auto frame = stage::compose(*project, wide, cache, progress);
         if (!frame)
-            return Error{Kind::Cancelled, "Given up.", {}};
+            return Error{Kind::Cancelled, tr("Given up."), {}};
         light::Relighter relighter;
         const light::Picture picture = relighter.light(frame, project->lights);
         std::shared_ptr<const paint::Mixing> mixing;
@@ -62,7 +63,7 @@ protected:
             return localNow();
         const auto at = schedule::minutesFrom(m_now);
         if (!at)
-            return Error{Kind::Invalid, "A time is written 2031-03-01T19:00.", m_now};
+            return Error{Kind::Invalid, tr("A time is written 2031-03-01T19:00."), m_now};
         return *at;
     }
     const std::string& file() const { return m_file; }
@@ -112,18 +113,18 @@ json jsonOf(const schedule::WorkPlan& plan)
 class PlanOf final : public PaintingCommand {
 public:
     PlanOf()
-        : PaintingCommand("plan", "the plan of work: stages, hours, sittings laid over the painter's free hours")
+        : PaintingCommand("plan", tr("the plan of work: stages, hours, sittings laid over the painter's free hours"))
     {
     }
     void describe(CLI::App& app) override
     {
         PaintingCommand::describe(app);
-        app.add_option("--ics", m_ics, "calendar file to write");
-        app.add_option("--busy", m_busy, "calendar file whose entries take hours");
-        app.add_option("--free", m_free, "calendar file whose entries are the free hours");
-        app.add_option("--sitting", m_sitting, "which sitting goes on a page, 1 = the next")
+        app.add_option("--ics", m_ics, tr("calendar file to write"));
+        app.add_option("--busy", m_busy, tr("calendar file whose entries take hours"));
+        app.add_option("--free", m_free, tr("calendar file whose entries are the free hours"));
+        app.add_option("--sitting", m_sitting, tr("which sitting goes on a page, 1 = the next"))
             ->check(CLI::Range(1, 10000));
-        app.add_option("-o,--output", m_out, "PDF of that sitting");
+        app.add_option("-o,--output", m_out, tr("PDF of that sitting"));
     }
     Result<json> run() override
     {

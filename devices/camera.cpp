@@ -1,4 +1,5 @@
 #include "devices/camera.h"
+#include "core/base/words.h"
 #include "core/survey/compare.h"
 #include "core/survey/corner_tags.h"
 #include <opencv2/imgproc.hpp>
@@ -109,7 +110,7 @@ Rect SimulatedEasel::greyCardCm() const
 Result<Photo> SimulatedEasel::photograph()
 {
     if (m_canvas.empty())
-        return Error{Kind::Missing, "There is no canvas on the easel.", {}};
+        return Error{Kind::Missing, tr("There is no canvas on the easel."), {}};
     const cv::Mat canvas = survey::linearOf(m_canvas.mat());
     cv::Mat tags[4];
     for (int i = 0; i < 4; ++i)

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/base/result.h"
+#include "core/base/words.h"
 #include "core/survey/canvas_view.h"
 #include <string>
 #include <vector>
@@ -37,7 +38,7 @@ public:
         int longPx = 2000; ///< of the photograph
     };
     SimulatedEasel(double widthCm, double heightCm, const Room& room);
-    std::string name() const override { return "simulated easel"; }
+    std::string name() const override { return tr("simulated easel"); }
     /// What is on the canvas now, any size, and what of it has strayed.
     void setCanvas(const Photo& canvas, std::vector<Strayed> strayed = {});
     /// \return Missing while there is no canvas on it

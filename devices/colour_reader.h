@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/words.h"
 #include "core/paint/calibration.h"
 #include <memory>
 #include <random>
@@ -22,7 +23,7 @@ public:
     explicit SimulatedReader(unsigned seed = 7);
     /// What it lies on now. \param whiteParts of titanium white to one of the paint
     void layOn(const std::string& pigment, double whiteParts);
-    std::string name() const override { return "simulated colour reader"; }
+    std::string name() const override { return tr("simulated colour reader"); }
     double noise() const override { return 0.3; }
     Result<paint::Reading> read() override;
 

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/words.h"
 #include "core/transfer/keystone.h"
 #include <string>
 
@@ -20,7 +21,7 @@ class SimulatedProjector final : public Projector {
 public:
     /// \param widthCm, heightCm of the canvas \param tilt 0 square on … 1 as far askew as one would still throw
     SimulatedProjector(double widthCm, double heightCm, unsigned seed = 3, double tilt = 0.6);
-    std::string name() const override { return "simulated projector"; }
+    std::string name() const override { return tr("simulated projector"); }
     int widthPx() const override { return 1280; }
     int heightPx() const override { return 800; }
     void show(const Photo& picture) override { m_shown = picture; }

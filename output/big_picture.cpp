@@ -1,5 +1,6 @@
 #include "output/big_picture.h"
 #include "core/base/parallel.h"
+#include "output/said.h"
 #include <QFile>
 #include <cmath>
 #include <cstring>
@@ -34,7 +35,7 @@ Result<Done> writeTiff(
 {
     if (picture.empty() || widthPx < 1 || heightPx < 1 || widthPx > 100'000 || heightPx > 100'000
         || !(pixelsPerInch > 0) || !std::isfinite(pixelsPerInch))
-        return Error{Kind::Invalid, "A picture is 1 to 100000 pixels on a side.", {}};
+        return Error{Kind::Invalid, tr("A picture is 1 to 100000 pixels on a side."), {}};
     cv::Mat source = picture.mat();
     if (widthPx * 2 <= source.cols) { // shrunk first, so that no pixel is skipped
         cv::Mat smaller;
@@ -43,7 +44,7 @@ Result<Done> writeTiff(
     }
     const QString beside = path + ".part";
     const Error notThere{
-        Kind::NotWritable, "The file cannot be written there; choose another folder.", path.toStdString()};
+        Kind::NotWritable, tr("The file cannot be written there; choose another folder."), path.toStdString()};
     TIFFSetErrorHandler(nullptr), TIFFSetWarningHandler(nullptr);
     const bool big = double(widthPx) * heightPx * 3 > 3.9e9;
     TIFF* tiff = TIFFOpen(beside.toUtf8().constData(), big ? "w8" : "w");
@@ -71,7 +72,7 @@ Result<Done> writeTiff(
     TIFFClose(tiff);
     if (progress.cancelled()) {
         QFile::remove(beside);
-        return Error{Kind::Cancelled, "Nothing was written.", {}};
+        return Error{Kind::Cancelled, tr("Nothing was written."), {}};
     }
     if (!ok || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
         QFile::remove(beside);

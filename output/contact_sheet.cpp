@@ -3,6 +3,7 @@
 #include "core/base/text.h"
 #include "core/project/takes.h"
 #include "output/paper.h"
+#include "output/said.h"
 #include <QFile>
 #include <QPageSize>
 #include <QPdfWriter>
@@ -34,12 +35,12 @@ Plan planFor(const Project& p, std::size_t count)
 
 QString figuresLine(const review::TakeFigures& f)
 {
-    QString s = QString("horizon %1 % · left %2 % · range %3 L*")
+    QString s = said("horizon %1 % · left %2 % · range %3 L*")
                     .arg(100 * f.horizonShare, 0, 'f', 0)
                     .arg(100 * f.leftWeight, 0, 'f', 0)
                     .arg(f.range, 0, 'f', 0);
     if (f.leadRank > 0)
-        s += QString(" · lead no. %1, %2 % pull").arg(f.leadRank).arg(100 * f.leadPull, 0, 'f', 0);
+        s += said(" · lead no. %1, %2 % pull").arg(f.leadRank).arg(100 * f.leadPull, 0, 'f', 0);
     return s;
 }
 
@@ -59,7 +60,7 @@ void cell(QPainter& p, const Project& project, const review::TakeFigures& f, con
         if (v.take == f.take)
             votes << QString::fromStdString(v.words.empty() ? v.who : v.who + ": " + v.words);
     text(p, {at.x(), y + 150},
-        votes.isEmpty() ? QString("votes:") : QString("votes (%1): ").arg(votes.size()) + votes.join("; "), 30, false,
+        votes.isEmpty() ? said("votes:") : said("votes (%1): ").arg(votes.size()) + votes.join("; "), 30, false,
         plan.cellWide);
     p.setPen(QPen(QColor(0x99, 0x99, 0x99), 2));
     p.drawLine(QPointF(at.x() + (votes.isEmpty() ? 100 : 0), y + 190), QPointF(at.x() + plan.cellWide, y + 190));
@@ -70,9 +71,7 @@ void head(QPainter& p, const Project& project)
     p.setPen(Qt::black);
     text(p, {kEdge, kEdge + 50}, QString::fromStdString(project.brief.title), 60, true, kWide - 2 * kEdge);
     text(p, {kEdge, kEdge + 100},
-        QString("%1 × %2 cm. Which one? Say its letter, and why.")
-            .arg(project.brief.widthCm)
-            .arg(project.brief.heightCm),
+        said("%1 × %2 cm. Which one? Say its letter, and why.").arg(project.brief.widthCm).arg(project.brief.heightCm),
         36, false, kWide - 2 * kEdge);
 }
 
@@ -129,10 +128,10 @@ Result<Done> writeContactSheet(
     return guarded([&]() -> Result<Done> {
         const bool pdf = path.endsWith(".pdf", Qt::CaseInsensitive), png = path.endsWith(".png", Qt::CaseInsensitive);
         if (!pdf && !png)
-            return Error{Kind::Invalid, "A contact sheet is a PDF or a PNG: end its name with .pdf or .png.",
+            return Error{Kind::Invalid, tr("A contact sheet is a PDF or a PNG: end its name with .pdf or .png."),
                 path.toStdString()};
         if (figures.empty())
-            return Error{Kind::Invalid, "There is no take to put on a contact sheet.", {}};
+            return Error{Kind::Invalid, tr("There is no take to put on a contact sheet."), {}};
         static const bool fonts = (theme::loadFonts(), true);
         Q_UNUSED(fonts)
         const Plan plan = planFor(project, figures.size());
@@ -140,7 +139,7 @@ Result<Done> writeContactSheet(
         const bool done = pdf ? writePdf(project, figures, plan, beside) : writePng(project, figures, plan, beside);
         if (!done || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
             QFile::remove(beside);
-            return Error{Kind::NotWritable, "The contact sheet cannot be written there; choose another folder.",
+            return Error{Kind::NotWritable, tr("The contact sheet cannot be written there; choose another folder."),
                 path.toStdString()};
         }
         return Done{};

@@ -6,6 +6,7 @@
 #include "core/transfer/curves.h"
 #include "output/big_picture.h"
 #include "output/paper.h"
+#include "output/said.h"
 #include "output/sheets.h"
 #include "store/picture_reader.h"
 #include <QBuffer>
@@ -16,8 +17,14 @@
 namespace rl::output {
 
 namespace {
-const Error kNotThere{Kind::NotWritable, "The file cannot be written there; choose another folder.", {}};
-const Error kGivenUp{Kind::Cancelled, "Nothing was written.", {}};
+Error notThere()
+{
+    return {Kind::NotWritable, tr("The file cannot be written there; choose another folder."), {}};
+}
+Error givenUp()
+{
+    return {Kind::Cancelled, tr("Nothing was written."), {}};
+}
 
 QString words(const std::string& s)
 {
@@ -117,7 +124,7 @@ void lineLayers(SvgSheet& svg, const SheetJob& job)
         const Element* e = job.project.element(key.first);
         const auto kind = transfer::LineKind(key.second);
         svg.open(QString("lines-%1-%2").arg(key.first).arg(key.second),
-            QString("%1: %2").arg(e ? words(e->name) : QString("backdrop"), transfer::wordOf(kind)),
+            QString("%1: %2").arg(e ? words(e->name) : said("backdrop"), transfer::wordOf(kind)),
             weight[std::size_t(key.second)] * job.project.sheets.lineMm, dashes[std::size_t(key.second)]);
         for (const auto* s : strokes)
             svg.path(*s);
@@ -134,7 +141,7 @@ Result<Done> writeSvg(const Project& p, const QString& path, stage::SurfaceCache
     SvgSheet svg(bytes, p);
     lineLayers(svg, *job);
     const transfer::Grid grid = transfer::gridOf(p);
-    svg.open("grid", "squared grid", 0.15);
+    svg.open("grid", tr("squared grid"), 0.15);
     for (const double x : grid.xs)
         svg.line({x, 0}, {x, grid.ys.back()});
     for (const double y : grid.ys)
@@ -245,8 +252,8 @@ OraLayer litLayer(const Project& p, const light::Picture& lit, const stage::Laye
             image.setPixel(x, y, qRgba(c.r, c.g, c.b, alpha));
         }
     const Element* e = p.element(l.element);
-    const QString name = e ? words(e->name) : QString("element %1").arg(l.element);
-    return {matteOnly ? name + ": matte" : name, pngOf(image), l.left, l.top, !matteOnly};
+    const QString name = e ? words(e->name) : said("element %1").arg(l.element);
+    return {matteOnly ? name + tr(": matte") : name, pngOf(image), l.left, l.top, !matteOnly};
 }
 
 Result<Done> writeOra(
@@ -254,14 +261,14 @@ Result<Done> writeOra(
 {
     const auto frame = stage::compose(p, widthPx, cache, progress);
     if (!frame)
-        return kGivenUp;
+        return givenUp();
     light::Relighter relighter;
     const light::Picture lit = relighter.light(frame, p.lights);
     Project empty = p;
     empty.elements.clear(), empty.groups.clear();
     const auto bare = stage::compose(empty, widthPx, cache, progress);
     if (!bare || progress.cancelled())
-        return kGivenUp;
+        return givenUp();
     LinearPicture ground = light::Relighter().light(bare, empty.lights).colour;
     std::vector<Rgb> behind(ground.data(), ground.data() + ground.size());
     for (std::size_t i = 0; i < behind.size(); ++i)
@@ -277,8 +284,8 @@ Result<Done> writeOra(
         progress.report(0.5, "layers");
     }
     for (const auto& [pass, name] :
-        {std::pair{light::Pass::Albedo, "pass: without light"}, {light::Pass::Shadow, "pass: shadow"},
-            {light::Pass::Ambient, "pass: ambient light"}, {light::Pass::Zones, "pass: form zones"}})
+        {std::pair{light::Pass::Albedo, tr("pass: without light")}, {light::Pass::Shadow, tr("pass: shadow")},
+            {light::Pass::Ambient, tr("pass: ambient light")}, {light::Pass::Zones, tr("pass: form zones")}})
         layers.push_back({name, pngOf(imageOf(relighter.pass(frame, p.lights, pass))), 0, 0, false});
     const QImage whole = imageOf(lit.colour);
     const QString beside = path + ".part";
@@ -295,7 +302,7 @@ Result<Done> writeOra(
     }
     if (!written || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
         QFile::remove(beside);
-        return kNotThere;
+        return notThere();
     }
     return Done{};
 }
@@ -312,7 +319,7 @@ Result<Done> writePixels(
     const int rendered = wish.widthPx ? wish.widthPx : std::min(printWidthPx(p), mural ? kMuralLitPx : 6000);
     auto frame = stage::compose(p, rendered, cache, progress);
     if (!frame)
-        return kGivenUp;
+        return givenUp();
     const auto shown = light::finalPicture(std::move(frame), p.lights, progress, 128);
     if (!shown)
         return shown.error();
@@ -322,7 +329,7 @@ Result<Done> writePixels(
     if (path.endsWith(".tif", Qt::CaseInsensitive) || path.endsWith(".tiff", Qt::CaseInsensitive))
         return writeTiff(*shown, w, h, ppi, path, progress);
     if (double(w) * h > 120e6)
-        return Error{Kind::TooLarge, "A PNG of that size does not fit in memory; write a TIFF.", {}};
+        return Error{Kind::TooLarge, tr("A PNG of that size does not fit in memory; write a TIFF."), {}};
     QImage image(reinterpret_cast<const uchar*>(shown->data()), shown->width(), shown->height(), shown->width() * 3,
         QImage::Format_RGB888);
     if (w != image.width())
@@ -346,7 +353,7 @@ Result<Done> exportWork(
             return writeOra(project, path, wish.widthPx ? wish.widthPx : 1600, cache, progress);
         if (ends(".png") || ends(".tif") || ends(".tiff"))
             return writePixels(project, path, wish, cache, progress);
-        return Error{Kind::Invalid, "A work is exported as *.svg, *.ora, *.png or *.tif.", path.toStdString()};
+        return Error{Kind::Invalid, tr("A work is exported as *.svg, *.ora, *.png or *.tif."), path.toStdString()};
     });
 }
 

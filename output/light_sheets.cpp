@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/light/presets.h"
 #include "output/paper.h"
+#include "output/said.h"
 #include <QPageSize>
 
 namespace rl::output {
@@ -64,7 +65,7 @@ public:
         p.setPen(Qt::black);
         p.setBrush(Qt::black);
         p.drawEllipse(at({0, 0, 0}), 9, 9);
-        text(p, at({0, 0, 0}) + QPointF(16, 8), "you", 26, false, 200);
+        text(p, at({0, 0, 0}) + QPointF(16, 8), tr("you"), 26, false, 200);
         p.restore();
         p.setPen(QPen(QColor(0x55, 0x55, 0x55), 2));
         p.setBrush(Qt::NoBrush);
@@ -108,7 +109,7 @@ private:
         p.setBrush(QColor(0xb8, 0x6d, 0x12));
         p.drawEllipse(c + way * reach, 16, 16);
         p.setPen(Qt::black);
-        text(p, c + way * reach + QPointF(22, 10), QString("sun, %1° up").arg(s.elevation, 0, 'f', 0), 24, true, 300);
+        text(p, c + way * reach + QPointF(22, 10), said("sun, %1° up").arg(s.elevation, 0, 'f', 0), 24, true, 300);
     }
     QRectF m_r;
     double m_far = 6, m_half = 25;
@@ -159,32 +160,32 @@ void strip(QPainter& p, const QRectF& r, const QString& name, const std::vector<
 QString lampName(const LightStudy& s, int which)
 {
     if (which == -1)
-        return "the sun";
+        return tr("the sun");
     const Lantern* l = s.project.lantern(which);
-    return l ? q(l->name) : QString("no lamp");
+    return l ? q(l->name) : said("no lamp");
 }
 
 QString wordsOf(const LightStudy& s, const AuditRow& r, const LightStudy::Standing* at)
 {
     QStringList lines;
     const bool known = r.planned.direction.confidence > 0;
-    lines << (known ? "Light: " + q(review::wayOf(r.planned.direction)) + "." : QString("No lamp reaches it."));
+    lines << (known ? tr("Light: ") + q(review::wayOf(r.planned.direction)) + "." : said("No lamp reaches it."));
     if (at && at->strongest)
-        lines << QString("Most from %1; a white card there shows L* %2.")
+        lines << said("Most from %1; a white card there shows L* %2.")
                      .arg(lampName(s, at->strongest))
                      .arg(std::min(100.0, light::cardLightness(at->level)), 0, 'f', 0);
     if (r.planned.kelvin > 0)
-        lines << QString("Light %1 K, %2 % of it from everywhere.")
+        lines << said("Light %1 K, %2 % of it from everywhere.")
                      .arg(r.planned.kelvin, 0, 'f', 0)
                      .arg(100 * std::max(0.0, r.planned.softness), 0, 'f', 0);
     if (!r.light.empty() && !r.shade.empty())
-        lines << (std::abs(r.warmerBy) < 1.5
-                ? QString("Lights and shades are equally warm.")
-                : QString("Lit %1, shaded %2: b* %3 apart.")
-                      .arg(r.warmerBy > 0 ? "warm" : "cool", r.warmerBy > 0 ? "cool" : "warm")
-                      .arg(std::abs(r.warmerBy), 0, 'f', 0));
+        lines << (std::abs(r.warmerBy) < 1.5 ? said("Lights and shades are equally warm.")
+                                             : said("Lit %1, shaded %2: b* %3 apart.")
+                                                   .arg(said(r.warmerBy > 0 ? later("warm") : later("cool")),
+                                                       said(r.warmerBy > 0 ? later("cool") : later("warm")))
+                                                   .arg(std::abs(r.warmerBy), 0, 'f', 0));
     if (r.sticker > 0.35 && !r.causes.empty())
-        lines << QString("Looks pasted in (%1 of 100): %2.").arg(100 * r.sticker, 0, 'f', 0).arg(q(r.causes[0].what));
+        lines << said("Looks pasted in (%1 of 100): %2.").arg(100 * r.sticker, 0, 'f', 0).arg(q(r.causes[0].what));
     return lines.join("\n");
 }
 
@@ -199,11 +200,11 @@ void elementRow(QPainter& p, const LightStudy& s, const AuditRow& r, const Paper
             at = &x;
     text(p, {kEdge, top + 36}, e ? q(e->name) : QString(), 40, true, paper.inner());
     dial(p, {kEdge + 170, top + 250}, 95, r.planned.direction, r.planned.direction.confidence > 0);
-    text(p, {kEdge + 60, top + 466}, "where its light is", 22, false, 300);
+    text(p, {kEdge + 60, top + 466}, tr("where its light is"), 22, false, 300);
     const double left = kEdge + 380;
     paragraph(p, {left, top + 60, paper.inner() - 380, 230}, wordsOf(s, r, at), 30);
-    strip(p, {left, top + 292, paper.inner() - 380, 90}, "light", r.light);
-    strip(p, {left, top + 394, paper.inner() - 380, 90}, "shade", r.shade);
+    strip(p, {left, top + 292, paper.inner() - 380, 90}, tr("its light"), r.light);
+    strip(p, {left, top + 394, paper.inner() - 380, 90}, tr("its shade"), r.shade);
     p.setPen(QPen(QColor(0xaa, 0xaa, 0xaa), 2));
     p.drawLine(QPointF(kEdge, top + kRowHigh - 18), QPointF(paper.wide - kEdge, top + kRowHigh - 18));
     p.setPen(Qt::black);
@@ -212,9 +213,9 @@ void elementRow(QPainter& p, const LightStudy& s, const AuditRow& r, const Paper
 void zoneKey(QPainter& p, QPointF at, double wide)
 {
     using light::Zone;
-    const std::pair<Zone, const char*> all[]{{Zone::Light, "light"}, {Zone::HalfTone, "half-tone"},
-        {Zone::Reflected, "reflected"}, {Zone::Cast, "cast shadow"}, {Zone::Core, "core shadow"},
-        {Zone::Occlusion, "occlusion"}};
+    const std::pair<Zone, const char*> all[]{{Zone::Light, tr("light")}, {Zone::HalfTone, tr("half-tone")},
+        {Zone::Reflected, tr("reflected")}, {Zone::Cast, tr("cast shadow")}, {Zone::Core, tr("core shadow")},
+        {Zone::Occlusion, tr("occlusion")}};
     for (std::size_t i = 0; i < 6; ++i) {
         const double x = at.x() + double(i % 3) * wide / 3, y = at.y() + double(i / 3) * 40;
         const int grey = int(255 * light::lightnessOf(all[i].first) / 100);
@@ -225,19 +226,19 @@ void zoneKey(QPainter& p, QPointF at, double wide)
 
 QString lanternLine(const LightStudy& s, const Lantern& l)
 {
-    const char* kinds[]{"flame", "panel", "swarm"};
+    const char* kinds[]{tr("flame"), tr("panel"), tr("swarm")};
     const QString colour
-        = l.hue >= 0 ? QString("hue %1°").arg(l.hue, 0, 'f', 0) : QString("%1 K").arg(l.kelvin, 0, 'f', 0);
-    return QString("%1 (%2): %3 m %4, %5 m high, %6 m away; %7; %8 × key at %9 m%10")
+        = l.hue >= 0 ? said("hue %1°").arg(l.hue, 0, 'f', 0) : QString("%1 K").arg(l.kelvin, 0, 'f', 0);
+    return said("%1 (%2): %3 m %4, %5 m high, %6 m away; %7; %8 × key at %9 m%10")
         .arg(q(l.name), kinds[int(l.kind)])
         .arg(std::abs(l.position.x), 0, 'f', 1)
-        .arg(l.position.x < 0 ? "left" : "right")
+        .arg(said(l.position.x < 0 ? later("left") : later("right")))
         .arg(l.position.y, 0, 'f', 1)
         .arg(l.position.z, 0, 'f', 1)
         .arg(colour)
         .arg(s.project.lights.strengthOf(l), 0, 'f', 2)
         .arg(l.reference, 0, 'f', 1)
-        .arg(s.project.lights.burns(l) ? "" : "; out");
+        .arg(s.project.lights.burns(l) ? "" : tr("; out"));
 }
 
 QString lanternLines(const LightStudy& s)
@@ -245,38 +246,38 @@ QString lanternLines(const LightStudy& s)
     const Sun& sun = s.project.lights.sun;
     QStringList lines;
     if (sun.on)
-        lines << QString("Sun: azimuth %1°, %2° up, %3; %4 × key")
+        lines << said("Sun: azimuth %1°, %2° up, %3; %4 × key")
                      .arg(sun.azimuth, 0, 'f', 0)
                      .arg(sun.elevation, 0, 'f', 0)
-                     .arg(sun.hue >= 0 ? QString("hue %1°").arg(sun.hue, 0, 'f', 0)
+                     .arg(sun.hue >= 0 ? said("hue %1°").arg(sun.hue, 0, 'f', 0)
                                        : QString("%1 K").arg(sun.kelvin, 0, 'f', 0))
                      .arg(sun.strength, 0, 'f', 2);
     for (const Lantern& l : s.project.lights.lanterns)
         lines << lanternLine(s, l);
     if (lines.size() > 11)
-        lines = lines.mid(0, 10) << QString("and %1 more").arg(lines.size() - 10);
-    return lines.isEmpty() ? QString("No lamp burns; the sky alone fills.") : lines.join("\n");
+        lines = lines.mid(0, 10) << said("and %1 more").arg(lines.size() - 10);
+    return lines.isEmpty() ? said("No lamp burns; the sky alone fills.") : lines.join("\n");
 }
 
 void firstPage(QPainter& p, const LightStudy& s, const Paper& paper)
 {
     const Project& w = s.project;
     const Take* take = w.takeOf(w.take);
-    text(p, {kEdge, kEdge + 56}, q(w.brief.title) + (take ? ", take " + q(take->letter) : QString()), 60, true,
+    text(p, {kEdge, kEdge + 56}, q(w.brief.title) + (take ? tr(", take ") + q(take->letter) : QString()), 60, true,
         paper.inner());
-    text(p, {kEdge, kEdge + 104}, QString("Light study. Canvas %1 × %2 cm.").arg(w.brief.widthCm).arg(w.brief.heightCm),
+    text(p, {kEdge, kEdge + 104}, said("Light study. Canvas %1 × %2 cm.").arg(w.brief.widthCm).arg(w.brief.heightCm),
         32, false, paper.inner());
     const double half = (paper.inner() - 60) / 2, right = kEdge + half + 60;
     double y = kEdge + 150;
     const QRectF a = framed(p, imageOf(s.picture.colour), {kEdge, y, half, 760});
-    text(p, {kEdge, a.bottom() + 34}, "the light", 28, true, half);
+    text(p, {kEdge, a.bottom() + 34}, tr("the light"), 28, true, half);
     const QRectF b = framed(p, imageOf(s.values), {right, y, half, 760});
-    text(p, {right, b.bottom() + 34}, "its values", 28, true, half);
+    text(p, {right, b.bottom() + 34}, tr("its values"), 28, true, half);
     y = a.bottom() + 70;
     const QRectF c = framed(p, imageOf(s.zones), {kEdge, y, half, 760});
-    text(p, {kEdge, c.bottom() + 34}, "form zones", 28, true, half);
+    text(p, {kEdge, c.bottom() + 34}, tr("form zones"), 28, true, half);
     zoneKey(p, {kEdge, c.bottom() + 54}, half);
-    text(p, {right, y + 36}, "Lanterns", 36, true, half);
+    text(p, {right, y + 36}, tr("Lanterns"), 36, true, half);
     paragraph(p, {right, y + 60, half, c.height() + 70}, lanternLines(s), 26);
     y = c.bottom() + 160;
     const QRectF plan(kEdge, y, paper.inner(), paper.high - kEdge - y);
@@ -300,7 +301,7 @@ void write(QPainter& p, QPdfWriter& writer, const LightStudy& s, const Paper& pa
 Result<Done> writeLightSheets(const LightStudy& study, const QString& path)
 {
     if (study.picture.colour.empty())
-        return Error{Kind::Invalid, "There is no picture to make a light study of.", {}};
+        return Error{Kind::Invalid, tr("There is no picture to make a light study of."), {}};
     const Paper paper = paperOf(study.project);
     return writePdf(path, q(study.project.brief.title), paper.size,
         [&](QPainter& p, QPdfWriter& writer) { write(p, writer, study, paper); });

@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/paint/swatch_card.h"
 #include "output/paper.h"
+#include "output/said.h"
 #include "store/picture_reader.h"
 #include <QFileInfo>
 #include <QPageSize>
@@ -26,7 +27,7 @@ std::string placeOf(const Project& project, const paint::Puddle& p)
 {
     const auto place = [&](int element, bool light) {
         const Element* e = project.element(element);
-        return std::string(light ? "light of " : "shade of ") + (e ? e->name : "the backdrop");
+        return std::string(light ? tr("light of ") : tr("shade of ")) + (e ? e->name : tr("the backdrop"));
     };
     std::string s = place(p.element, p.light);
     for (const auto& [element, light] : p.also)
@@ -37,7 +38,8 @@ std::string nameOf(const paint::Mixing& m, const std::string& id)
 {
     const paint::BoxPaint* b = m.box.of(id);
     const auto slash = id.rfind('/');
-    return (b ? b->name : id) + (slash == std::string::npos ? "" : " (1 in " + id.substr(slash + 1) + " white)");
+    return (b ? b->name : id)
+        + (slash == std::string::npos ? std::string() : tr(" (1 in %1 white)", id.substr(slash + 1)));
 }
 std::string number(double v)
 {
@@ -89,13 +91,13 @@ void card(
     p.setBrush(Qt::NoBrush);
     p.drawRect(patch.translated(210, 0)); // room for the real thing
     p.setPen(QColor(110, 110, 110));
-    text(p, patch.translated(210, 0).topLeft() + QPointF(12, 54), "dab it here", 22, false, 170);
+    text(p, patch.translated(210, 0).topLeft() + QPointF(12, 54), tr("dab it here"), 22, false, 170);
     p.setPen(Qt::black);
     const double ml = m.needs.puddles[i].ml;
     text(p, {patch.left(), patch.bottom() + 40},
-        QString("%1 ml, %2 % of the canvas").arg(ml, 0, 'f', 0).arg(100 * q.share, 0, 'f', 1), 26, false, 400);
+        said("%1 ml, %2 % of the canvas").arg(ml, 0, 'f', 0).arg(100 * q.share, 0, 'f', 1), 26, false, 400);
     paragraph(p, QRectF(patch.left(), patch.bottom() + 50, r.right() - patch.left() - 16, 90),
-        a.formulas.empty() ? QString("no recipe")
+        a.formulas.empty() ? said("no recipe")
                            : words(partsOf(m, a.formulas[0].recipe))
                 + QString(", %1E %2").arg(QChar(0x394)).arg(a.formulas[0].de, 0, 'f', 1),
         26);
@@ -104,17 +106,17 @@ void card(
 
 void tubesPage(QPainter& p, const Project& project, const paint::Mixing& m)
 {
-    text(p, {kLeft, 170}, "What each tube gives", 48, true, kWidth);
+    text(p, {kLeft, 170}, tr("What each tube gives"), 48, true, kWidth);
     double y = 240;
     for (const paint::TubeNeed& t : m.needs.tubes) {
         const paint::Pigment* pigment = paint::pigmentOf(t.id.substr(0, t.id.find('#')));
         text(p, {kLeft, y},
-            QString("%1 (%2): %3 ml of %4 ml left%5")
+            said("%1 (%2): %3 ml of %4 ml left%5")
                 .arg(words(nameOf(m, t.id)), words(t.id))
                 .arg(t.ml, 0, 'f', 0)
                 .arg(t.leftMl, 0, 'f', 0)
                 .arg(t.runsOutInCoat
-                        ? QString(", runs out in coat %1: buy %2 ml").arg(t.runsOutInCoat).arg(t.missingMl, 0, 'f', 0)
+                        ? said(", runs out in coat %1: buy %2 ml").arg(t.runsOutInCoat).arg(t.missingMl, 0, 'f', 0)
                         : QString()),
             30, t.runsOutInCoat > 0, kWidth);
         y += 40;
@@ -130,18 +132,18 @@ void tubesPage(QPainter& p, const Project& project, const paint::Mixing& m)
             clean << QString::number(i + 1);
     if (!clean.isEmpty())
         y += paragraph(p, {kLeft, y + 10, kWidth, 120},
-                 "Mix these first, with fresh water and a clean brush; they grey with what the others leave in it: "
-                 "puddles "
+                 tr("Mix these first, with fresh water and a clean brush; they grey with what the others leave in it: "
+                    "puddles ")
                      + clean.join(", ") + ".",
                  28)
             + 20;
     p.setPen(QColor(90, 90, 90));
     paragraph(p, {kLeft, y + 20, kWidth, 200},
-        QString("All coats (%1), %2 µm of wet film, %3 % loss.%4 Follow the safety data sheets of your own paints.")
+        said("All coats (%1), %2 µm of wet film, %3 % loss.%4 Follow the safety data sheets of your own paints.")
             .arg(project.mix.coats)
             .arg(project.mix.wetUm, 0, 'f', 0)
             .arg(100 * project.mix.loss, 0, 'f', 0)
-            .arg(m.box.typical() ? QString(" Some tubes are typical, not measured: test a dab.") : QString()),
+            .arg(m.box.typical() ? said(" Some tubes are typical, not measured: test a dab.") : QString()),
         26);
     p.setPen(Qt::black);
 }
@@ -151,7 +153,7 @@ Result<Done> writePuddleCards(const Project& project, const paint::Mixing& m, co
     const QString& path, const std::vector<int>& elements)
 {
     if (m.recipes.empty() || picture.isNull())
-        return Error{Kind::Invalid, "Nothing is mixed yet: the work needs a paint box.", {}};
+        return Error{Kind::Invalid, tr("Nothing is mixed yet: the work needs a paint box."), {}};
     const auto wanted = [&](int element) {
         return elements.empty() || std::find(elements.begin(), elements.end(), element) != elements.end();
     };
@@ -163,7 +165,7 @@ Result<Done> writePuddleCards(const Project& project, const paint::Mixing& m, co
             shown.push_back(i);
     }
     if (shown.empty())
-        return Error{Kind::Invalid, "No puddle goes there.", {}};
+        return Error{Kind::Invalid, tr("No puddle goes there."), {}};
     return writePdf(path, words(project.brief.title), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter& writer) {
         constexpr int kAcross = 2, kDown = 7;
         constexpr double kCardWide = kWidth / kAcross - 15, kCardHigh = 360;
@@ -174,7 +176,7 @@ Result<Done> writePuddleCards(const Project& project, const paint::Mixing& m, co
             if (on == 0)
                 text(p, {kLeft, 130},
                     words(project.brief.title)
-                        + (elements.empty() ? ": puddles, lightest first" : ": puddles of this sitting"),
+                        + (elements.empty() ? tr(": puddles, lightest first") : tr(": puddles of this sitting")),
                     40, true, kWidth);
             card(p, project, m, picture, shown[n],
                 {kLeft + (on % kAcross) * (kCardWide + 30), 160 + (on / kAcross) * (kCardHigh + 22), kCardWide,
@@ -188,9 +190,9 @@ Result<Done> writePuddleCards(const Project& project, const paint::Mixing& m, co
 Result<Done> writeSwatchCard(const QStringList& tubes, const QString& path)
 {
     if (tubes.isEmpty() || tubes.size() > paint::CardLayout::kMostTubes)
-        return Error{Kind::Invalid, "A swatch card has room for 1 to 12 tubes.", {}};
+        return Error{Kind::Invalid, tr("A swatch card has room for 1 to 12 tubes."), {}};
     const paint::CardLayout layout = paint::cardLayout(int(tubes.size()));
-    return writePdf(path, "Swatch card", QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) {
+    return writePdf(path, tr("Swatch card"), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) {
         const auto tenths = [](const Rect& r) { return QRectF(10 * r.x, 10 * r.y, 10 * r.width, 10 * r.height); };
         for (int n = 0; n < 4; ++n) {
             const Mask mark = paint::cardMark(n);
@@ -204,12 +206,12 @@ Result<Done> writeSwatchCard(const QStringList& tubes, const QString& path)
         }
         p.fillRect(tenths(layout.grey), QColor(119, 119, 119));
         p.setPen(Qt::black);
-        text(p, {320, 200}, "Swatch card", 44, true, 1000);
+        text(p, {320, 200}, tr("Swatch card"), 44, true, 1000);
         text(p, {320, 250},
-            "Fill each field to its edge; two coats where it says tube. Leave the white bare. Drawdown: one "
-            "stroke of the bar over both.",
+            tr("Fill each field to its edge; two coats where it says tube. Leave the white bare. Drawdown: one stroke "
+               "of the bar over both."),
             22, false, 1460);
-        const char* heads[] = {"tube", "1 in 2 white", "1 in 10 white", "drawdown"};
+        const char* heads[] = {tr("tube"), tr("1 in 2 white"), tr("1 in 10 white"), tr("drawdown")};
         for (int k = 0; k < 4; ++k)
             text(p, {10 * layout.patches[std::size_t(k)].at.x, 415}, heads[k], 22, false, 260);
         for (const auto& patch : layout.patches) {
@@ -229,7 +231,7 @@ Result<Done> writePuddleList(const Project& project, const paint::Mixing& m, con
 {
     const QString suffix = QFileInfo(path).suffix().toLower();
     if (suffix != "csv" && suffix != "json")
-        return Error{Kind::Invalid, "A list of puddles is written as *.csv or *.json.", {}};
+        return Error{Kind::Invalid, tr("A list of puddles is written as *.csv or *.json."), {}};
     std::string csv = "puddle,whose,family,L,a,b,share,ml,recipe,de00\r\n";
     nlohmann::json j = nlohmann::json::array();
     for (std::size_t i = 0; i < m.map.puddles.size() && i < m.recipes.size(); ++i) {

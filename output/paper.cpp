@@ -1,6 +1,7 @@
 #include "output/paper.h"
 #include "app/theme/fonts.h"
 #include "core/colour/srgb.h"
+#include "output/said.h"
 #include <QFile>
 #include <QPageSize>
 
@@ -21,7 +22,7 @@ Result<Done> writePdf(const QString& path, const QString& title, const QPageSize
 {
     return guarded([&]() -> Result<Done> {
         if (!path.endsWith(".pdf", Qt::CaseInsensitive))
-            return Error{Kind::Invalid, "Sheets are a PDF: end the name with .pdf.", path.toStdString()};
+            return Error{Kind::Invalid, tr("Sheets are a PDF: end the name with .pdf."), path.toStdString()};
         static const bool fonts = (theme::loadFonts(), true);
         Q_UNUSED(fonts)
         const QString beside = path + ".part";
@@ -40,8 +41,8 @@ Result<Done> writePdf(const QString& path, const QString& title, const QPageSize
         };
         if (!made() || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
             QFile::remove(beside);
-            return Error{
-                Kind::NotWritable, "The sheets cannot be written there; choose another folder.", path.toStdString()};
+            return Error{Kind::NotWritable, tr("The sheets cannot be written there; choose another folder."),
+                path.toStdString()};
         }
         return Done{};
     });

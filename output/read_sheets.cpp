@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/reading/silhouette.h"
 #include "output/paper.h"
+#include "output/said.h"
 #include <QPageSize>
 
 namespace rl::output {
@@ -61,7 +62,7 @@ void guides(QPainter& p, const review::PictureStudy& s, const QRectF& r)
     if (s.eyeLevel) {
         const double y = r.top() + *s.eyeLevel / s.picture.ids.height() * r.height();
         line(p, {r.left(), y}, {r.right(), y});
-        text(p, {r.right() - 190, y - 10}, "eye level", 28, true, 190);
+        text(p, {r.right() - 190, y - 10}, tr("eye level"), 28, true, 190);
     }
     for (const Vec2 v : s.vanishing) {
         const QPointF at(
@@ -93,7 +94,7 @@ void chips(QPainter& p, const QRectF& r, const std::vector<reading::ValueStep>& 
 void studyPage(QPainter& p, const review::PictureStudy& s, const QString& title)
 {
     text(p, {kEdge, kEdge + 56}, title, 58, true, kInner);
-    text(p, {kEdge, kEdge + 102}, "What the picture does, by contrast; numbers are the first glances.", 30, false,
+    text(p, {kEdge, kEdge + 102}, tr("What the picture does, by contrast; numbers are the first glances."), 30, false,
         kInner);
     const QRectF at = framed(p, imageOf(s.picture.colour), {kEdge, kEdge + 150, kInner, 1150});
     p.save();
@@ -106,9 +107,9 @@ void studyPage(QPainter& p, const review::PictureStudy& s, const QString& title)
     y += 130;
     const double third = (kInner - 80) / 3;
     const std::pair<QImage, QString> small[]
-        = {{imageOf(reading::posterised(s.picture.colour, s.steps)), "in five values"},
-            {imageOf(reading::silhouettePicture(s.picture)), "its parts, flat"},
-            {imageOf(reading::warmCoolPicture(s.picture.colour)), "warm, cool and grey"}};
+        = {{imageOf(reading::posterised(s.picture.colour, s.steps)), tr("in five values")},
+            {imageOf(reading::silhouettePicture(s.picture)), tr("its parts, flat")},
+            {imageOf(reading::warmCoolPicture(s.picture.colour)), tr("warm, cool and grey")}};
     double low = y;
     for (int i = 0; i < 3; ++i) {
         const QRectF r = framed(p, small[i].first, {kEdge + i * (third + 40), y, third, 420});
@@ -138,15 +139,16 @@ struct ReportPage {
 
 const char* stationWord(Station s)
 {
-    static constexpr const char* names[] = {"Brief", "Gather", "Cut", "Stage", "Light", "Read", "Mix", "Carry"};
-    return names[std::size_t(s)];
+    static constexpr const char* names[] = {later("Brief"), later("Gather"), later("Cut"), later("Stage"),
+        later("Light"), later("Read"), later("Mix"), later("Carry"), later("Paint")};
+    return tr(names[std::size_t(s)]);
 }
 
 void finding(ReportPage& page, const Finding& f, int number)
 {
     QPainter& p = page.p;
     page.need(190);
-    static const QString words[] = {"holds", "to watch", "broken"};
+    const QString words[] = {tr("holds"), tr("to watch"), tr("broken")};
     numbered(p, {kEdge + 26, page.y + 26}, number);
     text(p, {kEdge + 70, page.y + 30}, words[int(f.severity)] + ": " + q(heldAgainst(f)), 28, true, kInner - 70);
     double y = page.y + 42;
@@ -155,7 +157,7 @@ void finding(ReportPage& page, const Finding& f, int number)
     y += paragraph(p, {kEdge + 70, y, kInner - 70, 400}, q(f.why), 27) + 4;
     p.setPen(Qt::black);
     if (f.fix)
-        y += paragraph(p, {kEdge + 70, y, kInner - 70, 200}, "Smallest fix: " + q(f.fix->label) + ".", 27) + 4;
+        y += paragraph(p, {kEdge + 70, y, kInner - 70, 200}, tr("Smallest fix: ") + q(f.fix->label) + ".", 27) + 4;
     page.y = y + 22;
 }
 
@@ -166,8 +168,8 @@ void stationPages(ReportPage& page, const QImage& image, const Project& project,
         if (f.station == station)
             own.push_back(f);
     text(page.p, {kEdge, page.y + 56}, stationWord(station), 58, true, kInner);
-    text(page.p, {kEdge + 420, page.y + 56},
-        own.empty() ? QString("nothing to say") : QString("%1 findings").arg(own.size()), 34, false, 900);
+    text(page.p, {kEdge + 420, page.y + 56}, own.empty() ? said("nothing to say") : said("%1 findings").arg(own.size()),
+        34, false, 900);
     page.y += 100;
     const QRectF at = framed(page.p, image, {kEdge, page.y, kInner, 900});
     const double k = at.width() / std::max(1.0, project.brief.widthCm);
@@ -193,7 +195,7 @@ void facts(ReportPage& page, const Project& project)
     if (project.brief.facts.empty())
         return;
     page.need(400);
-    text(page.p, {kEdge, page.y + 60}, "Before signing: facts that must be right", 44, true, kInner);
+    text(page.p, {kEdge, page.y + 60}, tr("Before signing: facts that must be right"), 44, true, kInner);
     page.y += 90;
     for (const Fact& f : project.brief.facts) {
         page.need(110);
@@ -205,7 +207,7 @@ void facts(ReportPage& page, const Project& project)
         const Element* e = project.element(f.element);
         page.y += paragraph(page.p, {kEdge + 60, page.y, kInner - 60, 200},
                       q(f.words) + (e ? " (" + q(e->name) + ")" : QString())
-                          + (f.source.empty() ? QString(". No source is noted.") : ". Source: " + q(f.source) + "."),
+                          + (f.source.empty() ? said(". No source is noted.") : tr(". Source: ") + q(f.source) + "."),
                       32)
             + 16;
     }
@@ -215,7 +217,7 @@ void facts(ReportPage& page, const Project& project)
 Result<Done> writeStudySheet(const review::PictureStudy& study, const QString& title, const QString& path)
 {
     if (study.picture.colour.empty())
-        return Error{Kind::Invalid, "There is no picture to make a study of.", {}};
+        return Error{Kind::Invalid, tr("There is no picture to make a study of."), {}};
     return writePdf(
         path, title, QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) { studyPage(p, study, title); });
 }
@@ -223,7 +225,7 @@ Result<Done> writeStudySheet(const review::PictureStudy& study, const QString& t
 Result<Done> writeReport(const Project& project, const review::Review& review, const QString& path)
 {
     if (review.picture.colour.empty())
-        return Error{Kind::Invalid, "There is no picture to report on.", {}};
+        return Error{Kind::Invalid, tr("There is no picture to report on."), {}};
     const QImage image = imageOf(review.picture.colour);
     return writePdf(path, q(project.brief.title), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter& writer) {
         for (int s = 0; s < kStationCount; ++s) {
@@ -231,7 +233,7 @@ Result<Done> writeReport(const Project& project, const review::Review& review, c
                 writer.newPage();
             ReportPage page{p, writer};
             if (!s) {
-                text(p, {kEdge, page.y + 50}, q(project.brief.title) + ": report", 64, true, kInner);
+                text(p, {kEdge, page.y + 50}, q(project.brief.title) + tr(": report"), 64, true, kInner);
                 page.y += 90;
             }
             stationPages(page, image, project, review.findings, Station(s));

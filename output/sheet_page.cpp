@@ -4,6 +4,7 @@
 #include "core/transfer/canvas_plan.h"
 #include "core/transfer/curves.h"
 #include "output/paper.h"
+#include "output/said.h"
 
 namespace rl::output {
 
@@ -306,13 +307,13 @@ QRectF pictureAbove(SheetPage& page, const QImage& image, double width, double t
 }
 QString titleOf(const SheetJob& job)
 {
-    return QString::fromStdString(job.project.brief.title.empty() ? "Untitled work" : job.project.brief.title);
+    return QString::fromStdString(job.project.brief.title.empty() ? tr("Untitled work") : job.project.brief.title);
 }
 } // namespace
 
 void coloursPage(SheetPage& page, const SheetJob& job, double width, double height)
 {
-    page.text(1.5, 2, titleOf(job) + ": colours", 0.55, true);
+    page.text(1.5, 2, titleOf(job) + tr(": colours"), 0.55, true);
     const QRectF at = pictureAbove(page, imageOf(job.picture.colour), width, 2.8, 0.5 * height);
     struct Sample {
         Vec2 share;
@@ -349,7 +350,8 @@ void coloursPage(SheetPage& page, const SheetJob& job, double width, double heig
         page.text(x + 1.55, y + 0.55 * row, QString("%1  %2").arg(i + 1).arg(s.words), 0.22);
     }
     page.text(1.5, height - 0.9,
-        mixed ? "Parts by volume; numbers are the puddles of Mix." : "Mean colours of the picture, lightest first.",
+        mixed ? tr("Parts by volume; numbers are the puddles of Mix.")
+              : tr("Mean colours of the picture, lightest first."),
         0.24);
 }
 
@@ -368,7 +370,7 @@ void valuesPage(SheetPage& page, const SheetJob& job, double width, double heigh
             steps.scanLine(y)[x] = code(100 * (n + 0.5) / bounds);
             share[std::size_t(n)] += 1.0 / double(picture.size());
         }
-    page.text(1.5, 2, titleOf(job) + ": values", 0.55, true);
+    page.text(1.5, 2, titleOf(job) + tr(": values"), 0.55, true);
     const double most = (height - 6.5) / 2;
     const QRectF a = pictureAbove(page, grey, width, 2.8, most),
                  b = pictureAbove(page, steps, width, a.bottom() + 0.6, most);
@@ -389,7 +391,7 @@ std::size_t landmarksPage(SheetPage& page, const SheetJob& job, double width, do
     const auto& all = *job.landmarks;
     const auto ruler = [&](double cm) { return QString::fromStdString(transfer::onRuler(cm, job.project.brief.unit)); };
     double y = 2;
-    page.text(1.5, y, titleOf(job) + ": landmarks", 0.55, true);
+    page.text(1.5, y, titleOf(job) + tr(": landmarks"), 0.55, true);
     y += 0.8;
     if (from == 0) {
         const double k = std::min((width - 3) / canvas.widthCm, 0.42 * height / canvas.heightCm);
@@ -414,11 +416,11 @@ std::size_t landmarksPage(SheetPage& page, const SheetJob& job, double width, do
             page.text(at.x() + 0.08, at.y() - 0.08, QString::number(i + 1), 0.22, true);
         }
         y += canvas.heightCm * k + 0.9;
-        page.text(1.5, y, "Check when all is drawn:", 0.26, true);
+        page.text(1.5, y, tr("Check when all is drawn:"), 0.26, true);
         for (const auto& s : all.spans) {
             y += 0.45;
             page.text(1.5, y,
-                QString("☐ from %1 (%2) to %3 (%4): %5")
+                said("☐ from %1 (%2) to %3 (%4): %5")
                     .arg(QString::fromStdString(all.points[std::size_t(s.first)].name))
                     .arg(s.first + 1)
                     .arg(QString::fromStdString(all.points[std::size_t(s.second)].name))
@@ -430,19 +432,20 @@ std::size_t landmarksPage(SheetPage& page, const SheetJob& job, double width, do
     }
     for (; from < all.points.size() && y < height - 1.8; ++from, y += 0.48) {
         const auto& l = all.points[from];
-        QString row = QString("☐ %1  %2: %3 from the %4, %5 from the %6")
+        QString row = said("☐ %1  %2: %3 from the %4, %5 from the %6")
                           .arg(from + 1)
-                          .arg(QString::fromStdString(l.name), ruler(l.across), l.fromRight ? "right" : "left",
-                              ruler(l.down), l.fromBottom ? "bottom" : "top");
+                          .arg(QString::fromStdString(l.name), ruler(l.across),
+                              said(l.fromRight ? later("right") : later("left")), ruler(l.down),
+                              said(l.fromBottom ? later("bottom") : later("top")));
         if (l.near[0] >= 0)
-            row += QString("; %1 to %2, %3 to %4")
+            row += said("; %1 to %2, %3 to %4")
                        .arg(ruler(l.toNear[0]))
                        .arg(l.near[0] + 1)
                        .arg(ruler(l.toNear[1]))
                        .arg(l.near[1] + 1);
         page.text(1.5, y, row, 0.22);
     }
-    page.text(1.5, height - 0.9, "Measured on the canvas' face, from its edges.", 0.24);
+    page.text(1.5, height - 0.9, tr("Measured on the canvas' face, from its edges."), 0.24);
     return from;
 }
 

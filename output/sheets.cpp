@@ -6,6 +6,7 @@
 #include "core/stage/cover.h"
 #include "core/transfer/canvas_plan.h"
 #include "core/transfer/grid.h"
+#include "output/said.h"
 #include "output/sheet_page.h"
 #include <QFile>
 #include <QPageSize>
@@ -26,7 +27,7 @@ void checkRuler(SheetPage& page, double x, double y, double correction)
     page->drawLine(QPointF(0, 0), QPointF(10, 0));
     for (int i = 0; i <= 10; ++i)
         page->drawLine(QPointF(i, 0), QPointF(i, -(i % 5 == 0 ? 0.45 : 0.25)));
-    page.text(10.2, 0, "10 cm: measure me", 0.26);
+    page.text(10.2, 0, tr("10 cm: measure me"), 0.26);
     page->restore();
 }
 
@@ -59,9 +60,9 @@ void mapPage(QPainter& painter, const SheetJob& job, const transfer::TilePlan& p
     const auto canvas = transfer::canvasPlanOf(job.project);
     const double left = plan.margin, top = plan.margin;
     page.pen(0.2);
-    page.text(left, top + 0.8, QString::fromStdString(b.title.empty() ? "Untitled work" : b.title), 0.6);
+    page.text(left, top + 0.8, QString::fromStdString(b.title.empty() ? tr("Untitled work") : b.title), 0.6);
     page.text(left, top + 1.6,
-        QString("%1 × %2 cm in %3 sheets of %4, %5 mm shared. Print at 100 %; measure the ruler on each.")
+        said("%1 × %2 cm in %3 sheets of %4, %5 mm shared. Print at 100 %; measure the ruler on each.")
             .arg(canvas.widthCm, 0, 'f', 1)
             .arg(canvas.heightCm, 0, 'f', 1)
             .arg(plan.tiles.size())
@@ -69,9 +70,9 @@ void mapPage(QPainter& painter, const SheetJob& job, const transfer::TilePlan& p
             .arg(10 * plan.overlap, 0, 'f', 0),
         0.26);
     page.text(left, top + 2.1,
-        job.project.sheets.mirrored ? "Mirrored, for rubbing down from the back: lay each sheet face down."
-                                    : "Cut along the marks of the upper left sheets, lay each over its neighbour's "
-                                      "shared strip, tape from behind.",
+        job.project.sheets.mirrored ? tr("Mirrored, for rubbing down from the back: lay each sheet face down.")
+                                    : tr("Cut along the marks of the upper left sheets, lay each over its neighbour's "
+                                         "shared strip, tape from behind."),
         0.26);
     const double room = plan.paperHeight - 2 * plan.margin - plan.foot - 3.2;
     const Rect all = carriedPart(job);
@@ -130,7 +131,7 @@ void tilePage(QPainter& painter, const SheetJob& job, const transfer::TilePlan& 
     cutMarks(page, area);
     const double foot = plan.paperHeight - plan.margin - 0.2;
     checkRuler(page, plan.margin, foot, k);
-    QString label = QString("%1  sheet %2 (column %3 of %4, row %5 of %6)")
+    QString label = said("%1  sheet %2 (column %3 of %4, row %5 of %6)")
                         .arg(QString::fromStdString(job.project.brief.title), sheetName(plan, tile))
                         .arg(tile.column + 1)
                         .arg(plan.columns)
@@ -138,7 +139,7 @@ void tilePage(QPainter& painter, const SheetJob& job, const transfer::TilePlan& 
                         .arg(plan.rows);
     if (job.content == SheetContent::Recarry) {
         const LengthUnit unit = job.project.brief.unit;
-        label = QString("%1: its upper left mark lies %2 from the canvas' left edge, %3 from its top")
+        label = said("%1: its upper left mark lies %2 from the canvas' left edge, %3 from its top")
                     .arg(QString::fromStdString(job.project.element(job.element)->name),
                         QString::fromStdString(transfer::onRuler(tile.canvas.x, unit)),
                         QString::fromStdString(transfer::onRuler(tile.canvas.y, unit)));
@@ -176,9 +177,9 @@ std::optional<Error> lacking(const Project& p, SheetContent content, int element
     if (!needs)
         return {};
     if (!element)
-        return Error{Kind::Missing, "Say of which element.", {}};
+        return Error{Kind::Missing, tr("Say of which element."), {}};
     if (!p.element(element))
-        return Error{Kind::Missing, "There is no element of that number.", {}};
+        return Error{Kind::Missing, tr("There is no element of that number."), {}};
     return {};
 }
 } // namespace
@@ -216,7 +217,7 @@ Result<SheetJob> sheetJob(const Project& project, SheetContent content, bool wit
         return *error;
     SheetJob job;
     job.project = project, job.content = content, job.withGrid = withGrid, job.element = element;
-    const Error givenUp{Kind::Cancelled, "The sheets were not written.", {}};
+    const Error givenUp{Kind::Cancelled, tr("The sheets were not written."), {}};
     const bool pictured
         = content == SheetContent::Picture || content == SheetContent::Colours || content == SheetContent::Values;
     if (pictured) {
@@ -293,10 +294,10 @@ Rect boxOf(const PlacedShape& shape)
 Result<PlacedShape> shapeToCut(
     const Project& p, int element, SheetContent content, stage::SurfaceCache& cache, int turns)
 {
-    const Error unseen{Kind::Invalid, "It is not seen on the canvas, or too small for a knife.", {}};
+    const Error unseen{Kind::Invalid, tr("It is not seen on the canvas, or too small for a knife."), {}};
     const Element* e = p.element(element);
     if (!e)
-        return Error{Kind::Missing, "There is no element of that number.", {}};
+        return Error{Kind::Missing, tr("There is no element of that number."), {}};
     std::vector<PlacedShape> shapes;
     const bool card = p.cutout(e->cutout) != nullptr;
     for (int i = 0; i < std::max(turns, 1); ++i) {
@@ -363,8 +364,8 @@ std::optional<Error> tooMany(const SheetJob& job)
     if (!plan.tiles.empty())
         return {};
     return Error{Kind::TooLarge,
-        "That would make " + std::to_string(std::int64_t(plan.columns) * plan.rows)
-            + " sheets; carry it with the grid instead.",
+        tr("That would make %1 sheets; carry it with the grid instead.",
+            std::to_string(std::int64_t(plan.columns) * plan.rows)),
         {}};
 }
 
@@ -388,7 +389,8 @@ void drawSheets(const SheetJob& job, QPagedPaintDevice& device, QPainter& painte
     for (const transfer::Tile& tile : plan.tiles) {
         if (progress.cancelled())
             return;
-        progress.report(0.2 + 0.8 * done++ / double(plan.tiles.size()), "sheet " + sheetName(plan, tile).toStdString());
+        progress.report(
+            0.2 + 0.8 * done++ / double(plan.tiles.size()), tr("sheet ") + sheetName(plan, tile).toStdString());
         device.newPage();
         tilePage(painter, job, plan, tile);
     }
@@ -398,7 +400,7 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
 {
     return guarded([&]() -> Result<Done> {
         if (!path.endsWith(".pdf", Qt::CaseInsensitive))
-            return Error{Kind::Invalid, "Sheets are a PDF: end the name with .pdf.", path.toStdString()};
+            return Error{Kind::Invalid, tr("Sheets are a PDF: end the name with .pdf."), path.toStdString()};
         if (const auto error = tooMany(job))
             return *error;
         const QString beside = path + ".part";
@@ -411,7 +413,7 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
             QPainter painter;
             if (!painter.begin(&writer)) {
                 QFile::remove(beside);
-                return Error{Kind::NotWritable, "The sheets cannot be written there; choose another folder.",
+                return Error{Kind::NotWritable, tr("The sheets cannot be written there; choose another folder."),
                     path.toStdString()};
             }
             drawSheets(job, writer, painter, progress);
@@ -419,12 +421,12 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
         }
         if (progress.cancelled()) {
             QFile::remove(beside);
-            return Error{Kind::Cancelled, "The sheets were not written.", {}};
+            return Error{Kind::Cancelled, tr("The sheets were not written."), {}};
         }
         QFile::remove(path);
         if (!QFile::rename(beside, path))
-            return Error{
-                Kind::NotWritable, "The sheets cannot be written there; choose another folder.", path.toStdString()};
+            return Error{Kind::NotWritable, tr("The sheets cannot be written there; choose another folder."),
+                path.toStdString()};
         return Done{};
     });
 }

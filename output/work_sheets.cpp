@@ -5,6 +5,7 @@
 #include "core/schedule/paint_rules.h"
 #include "core/survey/corner_tags.h"
 #include "output/paper.h"
+#include "output/said.h"
 #include <QPageSize>
 #include <nlohmann/json.hpp>
 #include <set>
@@ -43,7 +44,7 @@ QString puddleWords(const paint::Mixing& m, int which)
     const auto& answer = m.recipes[std::size_t(which)];
     QString s = QString("%1: ").arg(which + 1);
     if (answer.formulas.empty())
-        return s + "no recipe";
+        return s + tr("no recipe");
     bool first = true;
     for (const paint::Part& p : answer.formulas.front().recipe) {
         const paint::BoxPaint* b = m.box.of(p.paint);
@@ -71,49 +72,49 @@ struct Sheet {
 QString hours(double h)
 {
     const int minutes = int(std::lround(h * 60));
-    return minutes < 60 ? QString("%1 min").arg(minutes) : QString("%1 h %2 min").arg(minutes / 60).arg(minutes % 60);
+    return minutes < 60 ? said("%1 min").arg(minutes) : said("%1 h %2 min").arg(minutes / 60).arg(minutes % 60);
 }
 
 void taskLines(
     Sheet& s, const survey::PaintedWork& work, const schedule::WorkTask& t, const schedule::PlannedSitting::Part& part)
 {
     s.line(words(schedule::clockOf(part.from)) + "–" + words(schedule::clockOf(part.to)) + "  " + words(t.words)
-            + (part.last ? "" : " (goes on next time)"),
+            + (part.last ? "" : tr(" (goes on next time)")),
         38, true);
-    QString about = words(fixed(t.areaCm2, 0)) + " cm²";
+    QString about = words(fixed(t.areaCm2, 0)) + tr(" cm²");
     if (t.brushMm > 0)
-        about += QString(", brush about %1 mm").arg(t.brushMm, 0, 'f', t.brushMm < 3 ? 1 : 0);
+        about += said(", brush about %1 mm").arg(t.brushMm, 0, 'f', t.brushMm < 3 ? 1 : 0);
     if (t.dry.overHours > 0)
-        about += ", touch-dry in " + hours(t.dry.touchHours) + ", paint over after " + hours(t.dry.overHours);
+        about += said(", touch-dry in %1, paint over after %2").arg(hours(t.dry.touchHours), hours(t.dry.overHours));
     if (t.wet)
-        about += QString(", stays open %1 min: do not stop inside it").arg(work.project.mix.openMinutes, 0, 'f', 0);
+        about += said(", stays open %1 min: do not stop inside it").arg(work.project.mix.openMinutes, 0, 'f', 0);
     s.para(about + ". " + words(t.why), 28, 40);
     QStringList masks;
     for (const int m : t.masks)
         if (const Element* e = work.project.element(m))
             masks << words(e->name);
     if (!masks.isEmpty())
-        s.para("Keep clear: " + masks.join(", "), 28, 40);
+        s.para(tr("Keep clear: ") + masks.join(", "), 28, 40);
     for (const int f : t.facts)
         for (const Fact& fact : work.project.brief.facts)
             if (fact.id == f)
-                s.para("Must be right: " + words(fact.words), 28, 40);
+                s.para(tr("Must be right: ") + words(fact.words), 28, 40);
 }
 
 void puddles(Sheet& s, const survey::PaintedWork& work, const std::vector<const schedule::WorkTask*>& tasks)
 {
     if (!work.mixing || work.mixing->recipes.empty()) {
-        s.para("Puddles: nothing is mixed yet (Mix).", 28);
+        s.para(tr("Puddles: nothing is mixed yet (Mix)."), 28);
         return;
     }
     std::set<int> all;
     for (const auto* t : tasks)
         all.insert(t->puddles.begin(), t->puddles.end());
-    s.line("Puddles", 34, true);
+    s.line(tr("Puddles"), 34, true);
     int shown = 0;
     for (const int i : all) {
         if (++shown > 14) {
-            s.line(QString("and %1 more: see the puddle cards").arg(all.size() - 14), 26, false, 40);
+            s.line(said("and %1 more: see the puddle cards").arg(all.size() - 14), 26, false, 40);
             break;
         }
         const double ml = work.mixing->needs.puddles.size() > std::size_t(i)
@@ -122,8 +123,8 @@ void puddles(Sheet& s, const survey::PaintedWork& work, const std::vector<const 
         const auto code = paint::onScreen(work.mixing->map.puddles[std::size_t(i)].wanted).rgb;
         s.p.fillRect(
             QRectF(kLeft, s.y + 12, 34, 30), QColor(int(code[0] + 0.5), int(code[1] + 0.5), int(code[2] + 0.5)));
-        s.line(puddleWords(*work.mixing, i) + (ml > 0 ? QString("  –  %1 ml a coat").arg(ml, 0, 'f', 1) : QString()),
-            26, false, 50);
+        s.line(puddleWords(*work.mixing, i) + (ml > 0 ? said("  –  %1 ml a coat").arg(ml, 0, 'f', 1) : QString()), 26,
+            false, 50);
     }
 }
 } // namespace
@@ -132,7 +133,7 @@ Result<Done> writeSitting(
     const survey::PaintedWork& work, const schedule::WorkPlan& plan, int which, const QString& path)
 {
     if (which < 0 || which >= int(plan.sittings.size()))
-        return Error{Kind::Invalid, "The plan of work has no such sitting.", std::to_string(which + 1)};
+        return Error{Kind::Invalid, tr("The plan of work has no such sitting."), std::to_string(which + 1)};
     const auto& sitting = plan.sittings[std::size_t(which)];
     const QString title = words(work.project.brief.title);
     return writePdf(path, title, QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) {
@@ -142,7 +143,7 @@ Result<Done> writeSitting(
                    .arg(schedule::shortDayOf(day), words(schedule::dateOf(sitting.free.from)),
                        words(schedule::clockOf(sitting.free.from)), words(schedule::clockOf(sitting.free.to))),
             52, true);
-        s.line(QString("%1 – sitting %2 of %3").arg(title).arg(which + 1).arg(plan.sittings.size()), 32);
+        s.line(said("%1 – sitting %2 of %3").arg(title).arg(which + 1).arg(plan.sittings.size()), 32);
         s.y += 30;
         if (work.looks) {
             const auto [before, after] = doneAround(plan, which);
@@ -158,8 +159,8 @@ Result<Done> writeSitting(
             }
             p.setPen(Qt::black);
             s.y = left.bottom();
-            s.line("as it looks before; framed: where you work", 26);
-            text(p, {kLeft + half + 60, s.y}, "as it should look at the end", 26, false, half);
+            s.line(tr("as it looks before; framed: where you work"), 26);
+            text(p, {kLeft + half + 60, s.y}, tr("as it should look at the end"), 26, false, half);
         }
         std::vector<const schedule::WorkTask*> tasks;
         std::set<std::string> cautions;
@@ -171,7 +172,7 @@ Result<Done> writeSitting(
         }
         puddles(s, work, tasks);
         if (!cautions.empty())
-            s.line("Take care", 34, true);
+            s.line(tr("Take care"), 34, true);
         for (const auto& c : cautions)
             s.para(words(c), 26, 40);
     });
@@ -192,7 +193,7 @@ nlohmann::json recordOf(const survey::PaintedWork& work, const schedule::WorkPla
             j["hours"]["by_kind"][schedule::wordOf(WorkKind(k))] = byKind[k];
     for (const auto& [element, h] : schedule::hoursByElement(p.painting)) {
         const Element* e = p.element(element);
-        j["hours"]["by_element"].push_back({{"element", e ? e->name : "backdrop and the whole"}, {"hours", h}});
+        j["hours"]["by_element"].push_back({{"element", e ? e->name : tr("backdrop and the whole")}, {"hours", h}});
     }
     j["paints"] = nlohmann::json::array();
     double cost = 0;
@@ -235,13 +236,13 @@ Result<Done> writeRecord(const survey::PaintedWork& work, const schedule::WorkPl
     return writePdf(path, words(project.brief.title), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter& writer) {
         Sheet s{p};
         s.line(words(project.brief.title), 64, true);
-        s.line(
-            QString("%1 × %2 cm, %3 on %4%5")
-                .arg(project.brief.widthCm)
-                .arg(project.brief.heightCm)
-                .arg(words(project.brief.medium), words(j["ground"]["support"].get<std::string>()),
-                    project.painting.signature.empty() ? QString() : ", signed " + words(project.painting.signature)));
-        s.line(QString("%1 in %2 sittings; paints used about %3")
+        s.line(said("%1 × %2 cm, %3 on %4%5")
+                   .arg(project.brief.widthCm)
+                   .arg(project.brief.heightCm)
+                   .arg(words(project.brief.medium), words(j["ground"]["support"].get<std::string>()),
+                       project.painting.signature.empty() ? QString()
+                                                          : tr(", signed ") + words(project.painting.signature)));
+        s.line(said("%1 in %2 sittings; paints used about %3")
                    .arg(hours(plan.loggedHours))
                    .arg(project.painting.sittings.size())
                    .arg(j["cost"].get<double>(), 0, 'f', 2));
@@ -268,41 +269,40 @@ Result<Done> writeRecord(const survey::PaintedWork& work, const schedule::WorkPl
             for (const QString& l : lines)
                 room(60), s.line(l, 26, false, 20);
         };
-        const auto said = [](const nlohmann::json& v, const char* key) { return words(v[key].get<std::string>()); };
+        const auto of = [](const nlohmann::json& v, const char* key) { return words(v[key].get<std::string>()); };
         std::vector<QString> lines;
         for (const auto& t : j["paints"])
-            lines.push_back(QString("%1 %2, lightfastness %3, %4 ml")
-                                .arg(said(t, "paint"), said(t, "colour_index"), said(t, "lightfastness"))
+            lines.push_back(said("%1 %2, lightfastness %3, %4 ml")
+                                .arg(of(t, "paint"), of(t, "colour_index"), of(t, "lightfastness"))
                                 .arg(t["ml"].get<double>(), 0, 'f', 1));
-        list("Paints", lines);
+        list(tr("Paints"), lines);
         lines.clear();
         for (const auto& f : j["facts"])
-            lines.push_back(QString(f["checked"].get<bool>() ? "checked: " : "not checked: ") + said(f, "fact") + " ("
-                + said(f, "source") + ")");
-        list("Facts", lines);
+            lines.push_back(QString(f["checked"].get<bool>() ? tr("checked: ") : tr("not checked: ")) + of(f, "fact")
+                + " (" + of(f, "source") + ")");
+        list(tr("Facts"), lines);
         lines.clear();
         for (const auto& c : j["credits"])
-            lines.push_back(said(c, "picture") + ": " + said(c, "credit") + ", " + said(c, "permission"));
-        list("Credits and permissions", lines);
+            lines.push_back(of(c, "picture") + ": " + of(c, "credit") + ", " + of(c, "permission"));
+        list(tr("Credits and permissions"), lines);
         lines.clear();
         for (const auto& d : j["decisions"])
             lines.push_back(
-                QString(d["scrapped"].get<bool>() ? "scrapped: " : "") + said(d, "what") + " – " + said(d, "why"));
-        list("Decisions", lines);
+                QString(d["scrapped"].get<bool>() ? tr("scrapped: ") : "") + of(d, "what") + " – " + of(d, "why"));
+        list(tr("Decisions"), lines);
     });
 }
 
 Result<Done> writeCornerTags(const QString& path)
 {
-    return writePdf(path, "Corner tags", QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) {
+    return writePdf(path, tr("Corner tags"), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) {
         const double whole = 100 * (survey::kTagCm + 2 * survey::kTagMarginCm);
-        const char* names[]{"upper left", "upper right", "lower right", "lower left"};
-        text(p, {kLeft, 160}, "Corner tags", 48, true, kWide);
+        const char* names[]{tr("upper left"), tr("upper right"), tr("lower right"), tr("lower left")};
+        text(p, {kLeft, 160}, tr("Corner tags"), 48, true, kWide);
         paragraph(p, QRectF(kLeft, 190, kWide, 260),
-            "Print at full size (the frames are 56 mm wide). Cut along the frames and stick each tag to the wall or "
-            "the "
-            "easel, outside the canvas, so that the marked corner touches the canvas' corner. Flat, and as square as "
-            "the eye makes it.",
+            tr("Print at full size (the frames are 56 mm wide). Cut along the frames and stick each tag to the wall or "
+               "the easel, outside the canvas, so that the marked corner touches the canvas' corner. Flat, and as "
+               "square as the eye makes it."),
             30);
         for (int i = 0; i < 4; ++i) {
             const QRectF r(kLeft + (i % 2) * 800, 520 + double(i / 2) * 800, whole, whole);
@@ -315,7 +315,7 @@ Result<Done> writeCornerTags(const QString& path)
             p.setBrush(QColor(0xb0, 0x60, 0x10));
             p.drawEllipse(touching[i], 10, 10);
             p.setBrush(Qt::NoBrush);
-            text(p, {r.left(), r.bottom() + 60}, QString("%1 corner of the canvas at the dot").arg(names[i]), 28, false,
+            text(p, {r.left(), r.bottom() + 60}, said("%1 corner of the canvas at the dot").arg(names[i]), 28, false,
                 780);
         }
     });

@@ -1,4 +1,5 @@
 #include "store/database.h"
+#include "core/base/words.h"
 #include "store/digest.h"
 #include "store/picture_reader.h"
 #include "store/project_json.h"
@@ -20,7 +21,7 @@ CREATE TABLE milestone(id INTEGER PRIMARY KEY, name TEXT NOT NULL, made TEXT NOT
 
 std::string said(const std::string& name)
 {
-    return name.empty() ? std::string("a picture") : "the picture “" + name + "”";
+    return name.empty() ? tr("a picture") : tr("the picture “%1”", name);
 }
 } // namespace
 
@@ -95,7 +96,7 @@ Result<Project> Base::projectFrom(const std::string& description)
     lost.clear();
     const auto json = nlohmann::json::parse(description, nullptr, false);
     if (json.is_discarded() || !json.is_object())
-        return Error{Kind::Damaged, "The work's own description is damaged.", {}};
+        return Error{Kind::Damaged, tr("The work's own description is damaged."), {}};
     PixelSource source;
     source.picture = [&](Reference r, int width, int height) -> Result<Reference> {
         auto bytes = blob(r.sha256);
@@ -120,7 +121,7 @@ Result<Project> Base::projectFrom(const std::string& description)
         if (mask)
             matteNames[mask.value().identity()] = {mask.value(), name};
         else
-            lost.push_back("the edge of a cut-out");
+            lost.push_back(tr("the edge of a cut-out"));
         return mask ? mask : Result<Mask>(Mask());
     };
     return fromJson(json, source);
@@ -202,6 +203,9 @@ Result<Done> Base::transaction(const std::function<Result<Done>()>& work)
 {
     if (readOnly)
         return sqlError(nullptr, SQLITE_READONLY, "save");
+    if (hold && hold->gone())
+        return Error{Kind::Missing,
+            tr("The file of this work was taken away: nothing more is saved. Save a copy of it now."), path.string()};
     if (const int code = run("BEGIN IMMEDIATE"); code != SQLITE_OK)
         return sqlError(db, code, "begin");
     upgrade();

@@ -1,4 +1,5 @@
 #pragma once
+#include "store/hold.h"
 #include "store/project_file.h"
 #include "store/sqlite.h"
 #include <map>
@@ -17,6 +18,7 @@ struct ProjectFile::Database {
     sqlite3* db = nullptr;
     std::filesystem::path path;
     bool readOnly = false;
+    std::shared_ptr<Hold> hold; ///< while it may be written
     std::map<const void*, std::pair<Mask, std::string>> matteNames; ///< encoded already; held, so that an address lasts
     std::vector<std::string> lost; ///< what the last projectFrom could not read, as a painter would call it
 

@@ -1,4 +1,5 @@
 #include "store/film.h"
+#include "core/base/words.h"
 #include "store/picture_reader.h"
 #include <opencv2/imgproc.hpp>
 #include <opencv2/videoio.hpp>
@@ -8,7 +9,7 @@ namespace rl::store {
 namespace {
 Error notAFilm()
 {
-    return {Kind::Damaged, "The video clip is damaged or of a kind that cannot be decoded.", {}};
+    return {Kind::Damaged, tr("The video clip is damaged or of a kind that cannot be decoded."), {}};
 }
 
 double sharpnessOf(const cv::Mat& bgr)
@@ -82,8 +83,8 @@ Result<std::vector<Still>> sharpestStills(
         const int wanted = std::clamp(int((to - from) * about->framesPerSecond) + 1, 1, 2000);
         for (int i = 0; i < wanted && film.read(frame) && !frame.empty(); ++i) {
             if (progress.cancelled())
-                return Error{Kind::Cancelled, "Given up.", {}};
-            progress.report(double(i) / wanted, "looking for sharp frames");
+                return Error{Kind::Cancelled, tr("Given up."), {}};
+            progress.report(double(i) / wanted, tr("looking for sharp frames"));
             consider(
                 best, {from + i / about->framesPerSecond, sharpnessOf(frame), photoOf(frame)}, std::clamp(most, 1, 12));
         }

@@ -1,4 +1,5 @@
 #include "store/foreign_pictures.h"
+#include "core/base/words.h"
 #include "store/picture_reader.h"
 #include <cstring>
 #include <libheif/heif.h>
@@ -11,15 +12,15 @@ namespace rl::store {
 namespace {
 Error damaged(const char* what, const char* detail)
 {
-    return {Kind::Damaged, std::string("The ") + what + " picture is damaged or of a variant that cannot be decoded.",
+    return {Kind::Damaged, tr("The %1 picture is damaged or of a variant that cannot be decoded.", what),
         detail ? detail : ""};
 }
 
 Error tooLarge(std::uint64_t w, std::uint64_t h)
 {
     return {Kind::TooLarge,
-        "The picture says it is " + std::to_string(w) + " × " + std::to_string(h)
-            + " pixels; 200 million in all are the most that can be opened.",
+        tr("The picture says it is %1 × %2 pixels; 200 million in all are the most that can be opened.",
+            std::to_string(w), std::to_string(h)),
         {}};
 }
 
@@ -85,7 +86,7 @@ Result<ForeignPicture> decodeRaw(Bytes bytes)
 {
     const auto raw = std::make_unique<LibRaw>(); // too large for the stack
     if (const int code = raw->open_buffer(const_cast<unsigned char*>(bytes.data()), bytes.size()); code != 0)
-        return damaged("camera raw", libraw_strerror(code));
+        return damaged(tr("camera raw"), libraw_strerror(code));
     const std::uint64_t w = raw->imgdata.sizes.raw_width, h = raw->imgdata.sizes.raw_height;
     if (w * h > kMostPixels || w == 0 || h == 0)
         return tooLarge(w, h);
@@ -93,20 +94,20 @@ Result<ForeignPicture> decodeRaw(Bytes bytes)
     raw->imgdata.params.output_bps = 8;
     raw->imgdata.params.output_color = 1; // sRGB
     if (int code = raw->unpack(); code != 0)
-        return damaged("camera raw", libraw_strerror(code));
+        return damaged(tr("camera raw"), libraw_strerror(code));
     if (int code = raw->dcraw_process(); code != 0)
-        return damaged("camera raw", libraw_strerror(code));
+        return damaged(tr("camera raw"), libraw_strerror(code));
     int code = 0;
     libraw_processed_image_t* made = raw->dcraw_make_mem_image(&code);
     if (!made || made->type != LIBRAW_IMAGE_BITMAP || (made->colors != 3 && made->colors != 1) || made->bits != 8) {
         LibRaw::dcraw_clear_mem(made);
-        return damaged("camera raw", libraw_strerror(code));
+        return damaged(tr("camera raw"), libraw_strerror(code));
     }
     ForeignPicture out;
     const cv::Mat pixels(made->height, made->width, made->colors == 3 ? CV_8UC3 : CV_8UC1, made->data);
     cv::cvtColor(pixels, out.bgr, made->colors == 3 ? cv::COLOR_RGB2BGR : cv::COLOR_GRAY2BGR);
     LibRaw::dcraw_clear_mem(made);
-    out.note = "Developed from camera raw with the camera's own white balance. ";
+    out.note = tr("Developed from camera raw with the camera's own white balance. ");
     return out;
 }
 
@@ -128,7 +129,7 @@ Result<ForeignPicture> decodeSvg(Bytes bytes)
         w = has ? box.width : 1, h = has ? box.height : 1;
     }
     if (!(w > 0 && h > 0 && w < 1e6 && h < 1e6 && w / h < 200 && h / w < 200))
-        return Error{Kind::Damaged, "The SVG picture gives no usable size.", {}};
+        return Error{Kind::Damaged, tr("The SVG picture gives no usable size."), {}};
     const double scale = 2400 / std::max(w, h);
     cv::Mat canvas(std::max(1, int(std::lround(h * scale))), std::max(1, int(std::lround(w * scale))), CV_8UC4,
         cv::Scalar::all(255));
@@ -147,7 +148,7 @@ Result<ForeignPicture> decodeSvg(Bytes bytes)
     }
     ForeignPicture out;
     cv::cvtColor(canvas, out.bgr, cv::COLOR_BGRA2BGR);
-    out.note = "Drawn from SVG at 2400 pixels. ";
+    out.note = tr("Drawn from SVG at 2400 pixels. ");
     return out;
 }
 

@@ -1,4 +1,5 @@
 // Points to go back to, and what a file may forget.
+#include "core/base/words.h"
 #include "store/database.h"
 #include <ctime>
 
@@ -60,7 +61,7 @@ Result<Project> ProjectFile::projectAt(int milestone) const
     return guarded([&]() -> Result<Project> {
         Statement s(m_database->db, "SELECT description FROM milestone WHERE id = ?");
         if (s.number(1, milestone).step() != SQLITE_ROW)
-            return Error{Kind::Missing, "There is no such milestone in this work.", {}};
+            return Error{Kind::Missing, tr("There is no such milestone in this work."), {}};
         return m_database->projectFrom(s.columnText(0));
     });
 }

@@ -1,4 +1,5 @@
 #include "store/paint_box_file.h"
+#include "core/base/words.h"
 #include "core/paint/csv.h"
 #include "store/picture_reader.h"
 #include <nlohmann/json.hpp>
@@ -23,7 +24,7 @@ Result<std::string> textIn(const std::filesystem::path& file)
 }
 Error notUnderstood(const std::string& what)
 {
-    return {Kind::Damaged, "This is no " + what + " that can be understood.", {}};
+    return {Kind::Damaged, tr("This is no %1 that can be understood.", what), {}};
 }
 std::optional<ExactLab> labIn(const json& j, const char* key)
 {
@@ -156,7 +157,7 @@ Result<SwatchCard> swatchesFromCgats(std::string_view text)
     std::sort(bands.begin(), bands.end());
     const bool spectral = bands.size() >= 8;
     if (!name || t.rows.empty() || (!spectral && !(L && a && b)))
-        return notUnderstood("table of measured patches");
+        return notUnderstood(tr("table of measured patches"));
     double most = 0;
     for (const auto& row : t.rows)
         for (const auto& [nm, column] : bands)
@@ -167,7 +168,7 @@ Result<SwatchCard> swatchesFromCgats(std::string_view text)
     card.sigmaLab = 0.4;
     for (const auto& row : t.rows) {
         if (row.size() < t.fields.size())
-            return notUnderstood("table of measured patches: a row is too short");
+            return notUnderstood(tr("table of measured patches: a row is too short"));
         paint::Reading r;
         if (spectral) {
             std::vector<std::pair<double, double>> v;
@@ -183,7 +184,7 @@ Result<SwatchCard> swatchesFromCgats(std::string_view text)
         paint::Swatches& s = swatchesOf(card.swatches, id.substr(0, slash));
         (what == "2" ? s.tint2 : what == "10" ? s.tint10 : s.masstone) = r;
         if (card.swatches.size() > kMostPaints)
-            return Error{Kind::TooLarge, "There are more than 200 paints on this card.", {}};
+            return Error{Kind::TooLarge, tr("There are more than 200 paints on this card."), {}};
     }
     return card;
 }
@@ -202,7 +203,7 @@ Result<SwatchCard> readSwatches(const std::filesystem::path& file)
         for (const json& s : j.at("swatches")) {
             card.swatches.push_back(swatchesIn(s));
             if (card.swatches.size() > kMostPaints)
-                return Error{Kind::TooLarge, "There are more than 200 paints on this card.", {}};
+                return Error{Kind::TooLarge, tr("There are more than 200 paints on this card."), {}};
         }
         card.sigmaLab = j.value("sigma_lab", 1.0);
         const std::string finish = j.value("finish", "satin");
@@ -211,7 +212,7 @@ Result<SwatchCard> readSwatches(const std::filesystem::path& file)
                                         : paint::Finish::Satin;
         return card;
     } catch (const json::exception& e) {
-        Error error = notUnderstood("list of swatches");
+        Error error = notUnderstood(tr("list of swatches"));
         error.detail = e.what();
         return error;
     }
@@ -236,9 +237,9 @@ Result<paint::Paints> readPaintBox(const std::filesystem::path& file)
     try {
         const json j = json::parse(*text);
         if (j.value("format", "") != "roving-lantern-paint-box")
-            return notUnderstood("box of paints");
+            return notUnderstood(tr("box of paints"));
         if (j.value("version", 0) != 1)
-            return Error{Kind::Newer, "This box of paints was written by a newer version.", {}};
+            return Error{Kind::Newer, tr("This box of paints was written by a newer version."), {}};
         paint::Paints out;
         for (const json& p : j.at("paints")) {
             paint::Paint paint{p.at("paint").get<std::string>(), {}};
@@ -246,14 +247,14 @@ Result<paint::Paints> readPaintBox(const std::filesystem::path& file)
             const auto sound = [](double v) { return v > 0 && v < 1e6; };
             if (!std::all_of(paint.optics.k.begin(), paint.optics.k.end(), sound)
                 || !std::all_of(paint.optics.s.begin(), paint.optics.s.end(), sound) || out.size() >= kMostPaints)
-                return notUnderstood("box of paints");
+                return notUnderstood(tr("box of paints"));
             out.push_back(std::move(paint));
         }
         if (out.empty())
-            return notUnderstood("box of paints");
+            return notUnderstood(tr("box of paints"));
         return out;
     } catch (const json::exception& e) {
-        Error error = notUnderstood("box of paints");
+        Error error = notUnderstood(tr("box of paints"));
         error.detail = e.what();
         return error;
     }

@@ -1,5 +1,6 @@
 #include "store/picture_reader.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/profile.h"
 #include "store/digest.h"
 #include "store/foreign_pictures.h"
@@ -60,12 +61,12 @@ cv::Mat toRgb8(cv::Mat m, std::string& note)
 {
     if (m.depth() == CV_16U) {
         m.convertTo(m, CV_8U, 1 / 257.0);
-        note = "16 bits a channel were brought to 8. ";
+        note = tr("16 bits a channel were brought to 8. ");
     } else if (m.depth() != CV_8U) {
         cv::Mat finite = m.clone();
         cv::patchNaNs(finite, 0);
         finite.convertTo(m, CV_8U, 255);
-        note = "Its floating-point values were taken as 0 to 1. ";
+        note = tr("Its floating-point values were taken as 0 to 1. ");
     }
     cv::Mat rgb;
     if (m.channels() == 1)
@@ -91,16 +92,17 @@ Result<PictureHeader> checkedHeader(Bytes bytes)
     if (!header || decodedElsewhere(*header))
         return header;
     if (header->width == 0 || header->height == 0)
-        return Error{Kind::Damaged, "The picture says it is 0 pixels wide or high; it is damaged.", {}};
+        return Error{Kind::Damaged, tr("The picture says it is 0 pixels wide or high; it is damaged."), {}};
     if (header->width * header->height > kMostPixels)
         return Error{Kind::TooLarge,
-            "The picture says it is " + std::to_string(header->width) + " × " + std::to_string(header->height)
-                + " pixels; 200 million in all are the most that can be opened.",
+            tr("The picture says it is %1 × %2 pixels; 200 million in all are the most that can be opened.",
+                std::to_string(header->width), std::to_string(header->height)),
             {}};
     if (!header->complete)
-        return Error{Kind::Damaged, "The picture file ends too early; it was probably not copied whole.", {}};
+        return Error{Kind::Damaged, tr("The picture file ends too early; it was probably not copied whole."), {}};
     if (header->animated)
-        return Error{Kind::Unsupported, "This is an animation; save the frame you want as a picture of its own.", {}};
+        return Error{
+            Kind::Unsupported, tr("This is an animation; save the frame you want as a picture of its own."), {}};
     return header;
 }
 
@@ -134,10 +136,10 @@ Result<Decoded> decodePixels(const PictureHeader& header, const Blob& bytes, int
     try {
         out.pixels = cv::imdecode(*bytes, small | cv::IMREAD_IGNORE_ORIENTATION);
     } catch (const cv::Exception& e) {
-        return Error{Kind::Damaged, "The picture is damaged and cannot be decoded.", e.what()};
+        return Error{Kind::Damaged, tr("The picture is damaged and cannot be decoded."), e.what()};
     }
     if (out.pixels.empty())
-        return Error{Kind::Damaged, "The picture is damaged or of a variant that cannot be decoded.", {}};
+        return Error{Kind::Damaged, tr("The picture is damaged or of a variant that cannot be decoded."), {}};
     out.with = companionsOf(*bytes);
     return out;
 }
@@ -146,7 +148,7 @@ Result<Photo> developed(const Decoded& decoded, std::string& note)
 {
     const cv::Mat rgb = toRgb8(decoded.pixels, note);
     if (rgb.empty())
-        return Error{Kind::Unsupported, "The picture has an unusual number of channels; save it as plain RGB.", {}};
+        return Error{Kind::Unsupported, tr("The picture has an unusual number of channels; save it as plain RGB."), {}};
     Photo photo = Photo::fromMat(upright(rgb, decoded.with.orientation));
     if (!decoded.with.profile.empty()) {
         auto converted = colour::toSrgb(photo, decoded.with.profile);
@@ -235,17 +237,17 @@ Result<Blob> readFile(const std::filesystem::path& path, std::uint64_t most)
         const std::string name = "“" + path.filename().string() + "”";
         std::error_code error;
         if (!std::filesystem::exists(path, error))
-            return Error{Kind::Missing, "There is no file " + name + ".", path.string()};
+            return Error{Kind::Missing, tr("There is no file %1.", name), path.string()};
         if (!std::filesystem::is_regular_file(path, error))
-            return Error{Kind::Unsupported, name + " is not a file that can be read.", path.string()};
+            return Error{Kind::Unsupported, tr("%1 is not a file that can be read.", name), path.string()};
         const std::uintmax_t size = std::filesystem::file_size(path, error);
         if (error || size > most)
             return Error{
-                Kind::TooLarge, name + " is too large to be opened (" + fixed(double(size) / 1e6, 0) + " MB).", {}};
+                Kind::TooLarge, tr("%1 is too large to be opened (%2 MB).", name, fixed(double(size) / 1e6, 0)), {}};
         std::ifstream in(path, std::ios::binary);
         std::vector<unsigned char> bytes(size);
         if (!in || (size > 0 && !in.read(reinterpret_cast<char*>(bytes.data()), std::streamsize(size))))
-            return Error{Kind::NotWritable, name + " cannot be read; you may lack the permission.", {}};
+            return Error{Kind::NotWritable, tr("%1 cannot be read; you may lack the permission.", name), {}};
         return std::make_shared<const std::vector<unsigned char>>(std::move(bytes));
     });
 }
@@ -263,7 +265,7 @@ Result<Done> writeFile(const std::filesystem::path& path, Bytes bytes)
                 std::error_code ignored;
                 std::filesystem::remove(beside, ignored);
                 return Error{Kind::NotWritable,
-                    "“" + path.filename().string() + "” cannot be written there; the folder may be full or protected.",
+                    tr("“%1” cannot be written there; the folder may be full or protected.", path.filename().string()),
                     {}};
             }
         }
@@ -271,7 +273,7 @@ Result<Done> writeFile(const std::filesystem::path& path, Bytes bytes)
         std::filesystem::rename(beside, path, error);
         if (error)
             return Error{
-                Kind::NotWritable, "“" + path.filename().string() + "” cannot be written there.", error.message()};
+                Kind::NotWritable, tr("“%1” cannot be written there.", path.filename().string()), error.message()};
         return Done{};
     });
 }
@@ -283,13 +285,13 @@ Result<Mask> decodeMask(Bytes png)
         if (!header)
             return header.error();
         if (header->width * header->height > kMostPixels || header->width == 0 || header->height == 0)
-            return Error{Kind::TooLarge, "The mask is too large, or empty.", {}};
+            return Error{Kind::TooLarge, tr("The mask is too large, or empty."), {}};
         cv::Mat m = cv::imdecode(
             cv::Mat(1, int(png.size()), CV_8UC1, const_cast<unsigned char*>(png.data())), cv::IMREAD_UNCHANGED);
         if (!m.empty() && m.depth() == CV_16U)
             m.convertTo(m, CV_8U, 1 / 257.0);
         if (m.empty() || m.depth() != CV_8U)
-            return Error{Kind::Damaged, "The mask is damaged or not 8 or 16 bits a channel.", {}};
+            return Error{Kind::Damaged, tr("The mask is damaged or not 8 or 16 bits a channel."), {}};
         cv::Mat one = m;
         if (m.channels() == 4)
             cv::extractChannel(m, one, 3);

@@ -1,5 +1,6 @@
 #include "store/project_file.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "store/database.h"
 #include "store/picture_reader.h"
 #include "store/project_json.h"
@@ -39,12 +40,45 @@ Result<ProjectFile> ProjectFile::create(const std::filesystem::path& path, const
         }
         std::filesystem::rename(beside, path, error);
         if (error)
-            return Error{Kind::NotWritable, "The work cannot be saved there.", error.message()};
+            return Error{Kind::NotWritable, tr("The work cannot be saved there."), error.message()};
         auto d = Database::connect(path, SQLITE_OPEN_READWRITE);
         if (!d)
             return d.error();
         Database::settle(project, path);
-        return ProjectFile(d.take());
+        auto file = d.take();
+        file->hold = Hold::take(path);
+        return ProjectFile(std::move(file));
+    });
+}
+
+Result<ProjectFile> ProjectFile::reopen(const std::filesystem::path& path, const Project& project)
+{
+    auto opened = open(path);
+    if (!opened)
+        return opened.error();
+    ProjectFile file = std::move(opened.take().file);
+    for (const Reference& r : project.references)
+        if (const auto* stored = dynamic_cast<const StoredPicture*>(r.pixels.source()))
+            stored->settle(path);
+    if (const auto done = file.save(project); !done)
+        return done.error();
+    return file;
+}
+
+bool ProjectFile::gone() const
+{
+    return m_database->hold && m_database->hold->gone();
+}
+
+Result<Done> ProjectFile::rescueTo(const std::filesystem::path& path)
+{
+    return guarded([&]() -> Result<Done> {
+        std::error_code error;
+        if (std::filesystem::exists(path, error))
+            return Error{
+                Kind::Invalid, tr("There is a file of that name already; nothing was changed."), path.string()};
+        Statement copy(m_database->db, "VACUUM INTO ?");
+        return doneOr(*m_database, copy.text(1, path.string()).step(), "rescue");
     });
 }
 
@@ -52,7 +86,7 @@ namespace {
 Error unreadable(int version, const Error& e)
 {
     return version > kFileVersion
-        ? Error{Kind::Newer, "This work was saved by a later version that this one cannot read.", e.detail}
+        ? Error{Kind::Newer, tr("This work was saved by a later version that this one cannot read."), e.detail}
         : e;
 }
 
@@ -64,8 +98,8 @@ std::string lostNote(const std::vector<std::string>& lost)
     for (std::size_t i = 0; i < std::min<std::size_t>(lost.size(), 6); ++i)
         all += (i ? ", " : "") + lost[i];
     if (lost.size() > 6)
-        all += " and " + std::to_string(lost.size() - 6) + " more";
-    return "Cannot be read in this work's file: " + all + ". The place stays marked; nothing else is touched.";
+        all += tr(" and %1 more", std::to_string(lost.size() - 6));
+    return tr("Cannot be read in this work's file: %1. The place stays marked; nothing else is touched.", all);
 }
 } // namespace
 
@@ -105,32 +139,35 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
         const std::string name = "“" + path.filename().string() + "”";
         std::error_code error;
         if (!std::filesystem::exists(path, error))
-            return Error{Kind::Missing, "There is no file " + name + ".", path.string()};
+            return Error{Kind::Missing, tr("There is no file %1.", name), path.string()};
         if (!std::filesystem::is_regular_file(path, error) || std::filesystem::file_size(path, error) > kMostFile)
-            return Error{Kind::Unsupported, name + " is not a work that can be opened.", {}};
+            return Error{Kind::Unsupported, tr("%1 is not a work that can be opened.", name), {}};
         const bool writable = ::access(path.c_str(), W_OK) == 0;
         auto made = Database::connect(path, writable ? SQLITE_OPEN_READWRITE : SQLITE_OPEN_READONLY);
         if (!made)
             return made.error();
         auto d = made.take();
         if (d->pragma("application_id") != kApplicationId)
-            return Error{Kind::Unsupported, name + " is not a work of Roving Lantern, or it is damaged.", {}};
+            return Error{Kind::Unsupported, tr("%1 is not a work of Roving Lantern, or it is damaged.", name), {}};
         const int version = d->pragma("user_version");
         std::string note;
         if (version > kFileVersion) {
             d->readOnly = true;
-            note = "This work was saved by a later version; it is open for reading only. A copy saved here loses what "
-                   "this version does not know.";
+            note = tr("This work was saved by a later version; it is open for reading only. A copy saved here loses "
+                      "what this version does not know.");
         } else if (!writable) {
             d->readOnly = true;
-            note = "This file is protected; the work is open for reading only.";
+            note = tr("This file is protected; the work is open for reading only.");
+        } else if (d->hold = Hold::take(path); !d->hold) {
+            d->readOnly = true;
+            note = tr("This work is open in another window; here it is open for reading only.");
         }
         Statement check(d->db, "PRAGMA quick_check(1)");
         if (check.step() != SQLITE_ROW || check.columnText(0) != "ok")
-            return Error{Kind::Damaged, "The file " + name + " is damaged.", check.columnText(0)};
+            return Error{Kind::Damaged, tr("The file %1 is damaged.", name), check.columnText(0)};
         Statement get(d->db, "SELECT description FROM work WHERE id = 1");
         if (get.step() != SQLITE_ROW)
-            return unreadable(version, {Kind::Damaged, "The file " + name + " holds no description of a work.", {}});
+            return unreadable(version, {Kind::Damaged, tr("The file %1 holds no description of a work.", name), {}});
         auto project = d->projectFrom(get.columnText(0));
         if (!project)
             return unreadable(version, project.error());
@@ -138,8 +175,8 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
             note += (note.empty() ? "" : " ") + lost;
         Project p = project.take();
         if (const double minutes = withRunning(*d, p); minutes > 0)
-            note += (note.empty() ? "" : " ") + std::string("A sitting that was under way was kept: ")
-                + fixed(minutes, 0) + " min of work.";
+            note += tr(
+                "%1A sitting that was under way was kept: %2 min of work.", note.empty() ? "" : " ", fixed(minutes, 0));
         return Opened{ProjectFile(std::move(d)), std::move(p), note};
     });
 }
@@ -159,7 +196,7 @@ Result<Done> ProjectFile::keepPicture(const Reference& reference)
     return guarded([&]() -> Result<Done> {
         const Blob bytes = reference.pixels.bytes();
         if (!bytes)
-            return Error{Kind::Invalid, "The picture's file is not at hand.", {}};
+            return Error{Kind::Invalid, tr("The picture's file is not at hand."), {}};
         auto done = m_database->transaction([&]() -> Result<Done> {
             Statement away(m_database->db, "DELETE FROM blob WHERE sha256 = ?"); // a damaged one gives way
             if (!m_database->blob(reference.sha256))
@@ -251,7 +288,7 @@ std::vector<unsigned char> ProjectFile::previewOf(const std::filesystem::path& p
             return d.error();
         Statement get(d.value()->db, "SELECT bytes FROM preview WHERE id = 1 AND length(bytes) < 8000000");
         if (d.value()->pragma("application_id") != kApplicationId || get.step() != SQLITE_ROW)
-            return Error{Kind::Missing, "There is no preview.", {}};
+            return Error{Kind::Missing, tr("There is no preview."), {}};
         return get.columnBytes(0);
     });
     return read ? *read : std::vector<unsigned char>();

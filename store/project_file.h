@@ -74,6 +74,11 @@ public:
     Result<Done> setPreview(const std::vector<unsigned char>& picture);
     static std::vector<unsigned char> previewOf(const std::filesystem::path& path); ///< empty when there is none
     bool readOnly() const;
+    bool gone() const; ///< the file was deleted while it was open; all edits fail, rescueTo() still reads it
+    /// A file that holds the pictures of a project already; the project is written into it.
+    static Result<ProjectFile> reopen(const std::filesystem::path& path, const Project& project);
+    /// All that is still open of it into a new file.
+    Result<Done> rescueTo(const std::filesystem::path& path);
     std::filesystem::path path() const;
 
     struct Database;

@@ -1,4 +1,5 @@
 #include "store/project_json.h"
+#include "core/base/words.h"
 #include "core/project/fields.h"
 #include "core/project/permissions.h"
 #include "core/project/schools.h"
@@ -298,11 +299,10 @@ Result<Project> fromJson(const json& j, const PixelSource& source)
         return read(j, source);
     } catch (const UnknownWord& e) {
         return Error{Kind::Newer,
-            std::string("This work says “") + e.word
-                + "” where this version knows no such word; it was made by a later one.",
+            tr("This work says “%1” where this version knows no such word; it was made by a later one.", e.word),
             e.word};
     } catch (const json::exception& e) {
-        return Error{Kind::Damaged, "The work's own description is damaged.", e.what()};
+        return Error{Kind::Damaged, tr("The work's own description is damaged."), e.what()};
     }
 }
 
@@ -316,9 +316,9 @@ Result<Sitting> sittingFrom(const std::string& text)
     try {
         return json::parse(text).get<Sitting>();
     } catch (const UnknownWord& e) {
-        return Error{Kind::Newer, "The sitting says a word that this version does not know.", e.word};
+        return Error{Kind::Newer, tr("The sitting says a word that this version does not know."), e.word};
     } catch (const json::exception& e) {
-        return Error{Kind::Damaged, "The sitting that was under way cannot be read.", e.what()};
+        return Error{Kind::Damaged, tr("The sitting that was under way cannot be read."), e.what()};
     }
 }
 

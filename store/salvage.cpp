@@ -1,4 +1,5 @@
 // What can still be had of a damaged file.
+#include "core/base/words.h"
 #include "store/database.h"
 #include <nlohmann/json.hpp>
 
@@ -25,8 +26,8 @@ Error nothingLeft(const fs::path& path, const std::string& detail)
     const fs::path kept = ProjectFile::keptStateOf(path);
     const bool has = fs::exists(kept, error);
     return {Kind::Damaged,
-        "Nothing can be read of the damaged file “" + path.filename().string() + "”"
-            + (has ? "; its newest good state is kept beside it as “" + kept.filename().string() + "”." : "."),
+        tr("Nothing can be read of the damaged file “%1”%2", path.filename().string(),
+            has ? tr("; its newest good state is kept beside it as “%1”.", kept.filename().string()) : "."),
         detail};
 }
 
@@ -92,9 +93,9 @@ Result<ProjectFile::Opened> ProjectFile::salvage(const fs::path& path)
         if (!opened)
             return opened.error();
         Opened out = opened.take();
-        out.note = "“" + path.filename().string() + "” is damaged. What could be read is open as a copy, “"
-            + copy.filename().string() + "”; the damaged file is as it was. "
-            + (out.note.empty() ? "Nothing of the work itself is lost." : out.note);
+        out.note = tr("“%1” is damaged. What could be read is open as a copy, “%2”; the damaged file is as it was. %3",
+            path.filename().string(), copy.filename().string(),
+            out.note.empty() ? tr("Nothing of the work itself is lost.") : out.note);
         return out;
     });
 }
@@ -112,11 +113,11 @@ Result<ProjectFile::Opened> ProjectFile::openKeptState(const fs::path& path)
         std::error_code error;
         const fs::path kept = keptStateOf(path);
         if (!fs::exists(kept, error))
-            return Error{Kind::Missing, "No earlier state of this work is kept beside it.", {}};
+            return Error{Kind::Missing, tr("No earlier state of this work is kept beside it."), {}};
         const fs::path copy = besideNamed(path, "kept");
         fs::copy_file(kept, copy, error);
         if (error)
-            return Error{Kind::NotWritable, "The kept state cannot be copied there.", error.message()};
+            return Error{Kind::NotWritable, tr("The kept state cannot be copied there."), error.message()};
         return open(copy);
     });
 }
@@ -142,9 +143,9 @@ Result<Done> ProjectFile::keepState() const
             }
         }
         fs::rename(beside, kept, error);
-        return error
-            ? Result<Done>(Error{Kind::NotWritable, "No earlier state can be kept beside the work.", error.message()})
-            : Result<Done>(Done{});
+        return error ? Result<Done>(
+                   Error{Kind::NotWritable, tr("No earlier state can be kept beside the work."), error.message()})
+                     : Result<Done>(Done{});
     });
 }
 

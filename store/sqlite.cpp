@@ -1,4 +1,5 @@
 #include "store/sqlite.h"
+#include "core/base/words.h"
 
 namespace rl::store {
 
@@ -7,24 +8,24 @@ Error sqlError(sqlite3* db, int code, const std::string& doing)
     const std::string detail = doing + ": " + (db ? sqlite3_errmsg(db) : sqlite3_errstr(code));
     switch (code & 0xff) {
     case SQLITE_FULL:
-        return {Kind::Full, "There is no room left on the disk; the last change is not saved, everything before it is.",
-            detail};
+        return {Kind::Full,
+            tr("There is no room left on the disk; the last change is not saved, everything before it is."), detail};
     case SQLITE_READONLY:
     case SQLITE_PERM:
-        return {Kind::NotWritable, "This work is open for reading only; save a copy to go on.", detail};
+        return {Kind::NotWritable, tr("This work is open for reading only; save a copy to go on."), detail};
     case SQLITE_CANTOPEN:
-        return {Kind::NotWritable, "The file cannot be opened or made there; the folder may be missing or protected.",
-            detail};
+        return {Kind::NotWritable,
+            tr("The file cannot be opened or made there; the folder may be missing or protected."), detail};
     case SQLITE_BUSY:
     case SQLITE_LOCKED:
-        return {Kind::NotWritable, "Another program is using this work.", detail};
+        return {Kind::NotWritable, tr("Another program is using this work."), detail};
     case SQLITE_IOERR:
-        return {Kind::Full, "The disk would not take the last change; everything before it is saved.", detail};
+        return {Kind::Full, tr("The disk would not take the last change; everything before it is saved."), detail};
     case SQLITE_CORRUPT:
     case SQLITE_NOTADB:
-        return {Kind::Damaged, "This file is damaged and cannot be opened as a work.", detail};
+        return {Kind::Damaged, tr("This file is damaged and cannot be opened as a work."), detail};
     default:
-        return {Kind::Internal, "The work's file could not be used.", detail};
+        return {Kind::Internal, tr("The work's file could not be used."), detail};
     }
 }
 

@@ -1,24 +1,29 @@
 #!/usr/bin/env python3
-"""Gathers the words of the window: every tr("…") of app/, in order, once.
+"""Gathers the words of the program, in order, once: every tr("…"), said("…") and later("…") of it, and the words of its tables.
 
 words.py list                 one a line, as JSON strings
 words.py update TS [EXTRA]    brings a .ts file up to date: new ones unfinished, those gone taken out; EXTRA: JSON {source: translation}
 words.py check TS             says what has no translation, or one whose places (%1, %2, …) are others
 """
+import csv
 import glob
 import json
 import re
 import sys
 import xml.etree.ElementTree as xml
 
-# tr("…"), QT_TR_NOOP("…"), translate("where", "…"), QT_TRANSLATE_NOOP("where", "…")
-CALL = r'(?:\b(?:tr|QT_TR_NOOP)\(\s*|\b(?:translate|QT_TRANSLATE_NOOP)\(\s*"[^"]*",\s*)'
+FOLDERS = ("app", "core", "store", "devices", "output", "cli")
+# columns of tables that are shown
+TABLES = (("core/paint/tables/pigments.csv", ("generic_name", "hazard_note")), ("core/paint/tables/layers.csv", ("reason",)))
+# tr("…"), said("…"), later("…"), QT_TR_NOOP("…"), translate("where", "…"), QT_TRANSLATE_NOOP("where", "…")
+CALL = r'(?:\b(?:tr|said|later|QT_TR_NOOP)\(\s*|\b(?:translate|QT_TRANSLATE_NOOP)\(\s*"[^"]*",\s*)'
 LITERAL = r'"((?:[^"\\]|\\.)*)"'
 
 
 def sources():
     found = {}
-    for path in sorted(glob.glob("app/**/*.cpp", recursive=True) + glob.glob("app/**/*.h", recursive=True)):
+    paths = [p for f in FOLDERS for kind in ("cpp", "h") for p in glob.glob(f"{f}/**/*.{kind}", recursive=True)]
+    for path in sorted(paths, key=lambda p: (FOLDERS.index(p.split("/")[0]), p)):
         text = open(path, encoding="utf-8").read()
         for m in re.finditer(CALL + r"((?:" + LITERAL + r"\s*)+)[,)]", text):
             words = "".join(re.findall(LITERAL, m.group(1)))
@@ -26,6 +31,12 @@ def sources():
             words = words.replace('\\"', '"').replace("\\n", "\n").replace("\\t", "\t").replace("\\\\", "\\")
             if words:
                 found.setdefault(words, path)
+    for path, columns in TABLES:
+        with open(path, encoding="utf-8") as table:
+            for row in csv.DictReader(line for line in table if not line.startswith("#")):
+                for column in columns:
+                    if row[column]:
+                        found.setdefault(row[column], path)
     return found
 
 

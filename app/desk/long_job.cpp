@@ -1,5 +1,6 @@
 #include "app/desk/long_job.h"
 #include "app/desk/notices.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/light/relight.h"
 #include "store/picture_reader.h"
@@ -62,7 +63,7 @@ void LongJob::savePicture(const Project& project, const QString& path, int width
         [this, project, path, widthPx](Progress& progress) -> Result<Done> {
             auto frame = stage::compose(project, widthPx, m_cache, progress);
             if (!frame)
-                return Error{Kind::Cancelled, "The picture was given up; nothing was written.", {}};
+                return Error{Kind::Cancelled, rl::tr("The picture was given up; nothing was written."), {}};
             const auto picture = light::finalPicture(std::move(frame), project.lights, progress);
             if (!picture)
                 return picture.error();

@@ -1,4 +1,5 @@
 #include "app/desk/settings.h"
+#include "core/base/words.h"
 #include "core/project/papers.h"
 #include "core/project/photo_memory.h"
 #include "store/project_file.h"
@@ -15,6 +16,7 @@ Settings Settings::usual()
     const QLocale here = QLocale::system();
     if (here.measurementSystem() == QLocale::ImperialUSSystem)
         s.unit = LengthUnit::Inch, s.paper = "Letter";
+    s.language = QString::fromStdString(languageOfPlace());
     s.worksFolder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + "/Roving Lantern";
     return s;
 }

@@ -4,6 +4,13 @@
 
 namespace rl::app {
 
+static bool fromRight = false;
+
+void FlowLayout::setFromRight(bool on)
+{
+    fromRight = on;
+}
+
 FlowLayout::FlowLayout(QWidget* parent)
     : QLayout(parent)
 {
@@ -53,8 +60,9 @@ int FlowLayout::lay(const QRect& r, bool really) const
         int at = r.x();
         for (QLayoutItem* i : line) {
             const QSize s = i->sizeHint();
+            const int left = fromRight ? r.x() + r.right() + 1 - at - s.width() : at;
             if (really)
-                i->setGeometry({QPoint(at, y + high - s.height()), s});
+                i->setGeometry({QPoint(left, y + high - s.height()), s});
             at += s.width() + gap;
         }
         if (!line.isEmpty())

@@ -12,6 +12,7 @@ public:
     ~FlowLayout() override;
     void addItem(QLayoutItem* item) override { m_items.append(item); }
     void breakLine(); ///< what comes next begins a line
+    static void setFromRight(bool on); ///< lines begin at the right, for a left hand; all of them, when next laid out
     int count() const override { return int(m_items.size()); }
     QLayoutItem* itemAt(int i) const override { return m_items.value(i); }
     QLayoutItem* takeAt(int i) override { return i >= 0 && i < count() ? m_items.takeAt(i) : nullptr; }

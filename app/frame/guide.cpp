@@ -1,6 +1,7 @@
 #include "app/frame/guide.h"
 #include "app/stations/station.h"
 #include "app/theme/theme.h"
+#include "app/theme/words.h"
 #include <QFile>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -12,9 +13,11 @@
 namespace rl::app {
 
 namespace {
-QString textOf(const QString& key)
+/// The page as it is said in a language, in English where it is not.
+QString textOf(const QString& key, const QString& language = theme::language())
 {
-    QFile file(":/guide/" + key + ".md");
+    const QString own = ":/guide/" + language + "/" + key + ".md";
+    QFile file(QFile::exists(own) ? own : ":/guide/" + key + ".md");
     QString text = file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
     // Code is for the command line: its fences carry a word of ours.
     return text.replace("```lantern", "```");
@@ -23,21 +26,19 @@ QString titleOf(const QString& key)
 {
     return textOf(key).section('\n', 0, 0).remove(0, 2);
 }
-/// Heading of the station's page that speaks of a kind of finding: the first that has a word of its key or sentence.
+/// Heading of the station's page that speaks of a kind of finding: the first whose section, in English, has a word of
+/// its key. The pages of all languages have the same sections.
 QString headingFor(const QString& key, const Finding& f)
 {
     static const QRegularExpression apart("[^a-z]+");
     const QStringList words
         = QString::fromStdString(f.key).section(':', 0, 0).section('.', 1).split(apart, Qt::SkipEmptyParts);
-    QString heading, best;
-    for (const QString& line : textOf(key).split('\n')) {
-        if (line.startsWith("## "))
-            heading = line.mid(3);
-        for (const QString& w : words)
-            if (w.size() > 3 && best.isEmpty() && line.contains(w.left(5), Qt::CaseInsensitive))
-                best = heading;
-    }
-    return best;
+    const QStringList sections = textOf(key, "en").split("\n## ");
+    const auto speaks = std::find_if(sections.begin() + 1, sections.end(), [&](const QString& section) {
+        return std::any_of(words.begin(), words.end(),
+            [&](const QString& w) { return w.size() > 3 && section.contains(w.left(5), Qt::CaseInsensitive); });
+    });
+    return textOf(key).split("\n## ").value(speaks - sections.begin()).section('\n', 0, 0);
 }
 } // namespace
 

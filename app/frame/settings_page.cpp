@@ -31,7 +31,7 @@ SettingsPage::SettingsPage(QWidget* parent)
         [](Settings& s, int v) { s.textScale = v / 100.0; });
     choice(
         "settingHand", tr("Brush hand"),
-        tr("Plans and findings stand on the side of the other hand's pen: left of the picture for left-handers"),
+        tr("For the left, plans and findings stand left of the picture, and the fields under it begin at the right"),
         {tr("right"), tr("left")}, [](const Settings& s) { return int(s.leftHand); },
         [](Settings& s, int i) { s.leftHand = i == 1; });
     choice(

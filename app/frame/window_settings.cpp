@@ -1,5 +1,6 @@
 // What the painter has set, in the window.
 #include "app/board/board.h"
+#include "app/forms/flow_layout.h"
 #include "app/frame/main_window.h"
 #include "app/frame/settings_page.h"
 #include "app/frame/side_column.h"
@@ -33,6 +34,9 @@ void MainWindow::use(const Settings& settings)
 void MainWindow::dress(const Settings& s)
 {
     m_middle->setDirection(s.leftHand ? QBoxLayout::RightToLeft : QBoxLayout::LeftToRight);
+    FlowLayout::setFromRight(s.leftHand);
+    for (const auto& station : m_stations)
+        station->setLeftHanded(s.leftHand);
     for (Board* board : findChildren<Board*>())
         board->setMat(s.mat);
 }

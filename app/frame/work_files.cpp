@@ -1,6 +1,7 @@
 #include "app/frame/work_files.h"
 #include "app/desk/settings.h"
 #include "app/frame/start_page.h"
+#include "core/base/words.h"
 #include "core/project/edits.h"
 #include "core/review/first_steps.h"
 #include "demo/demo_work.h"
@@ -108,8 +109,9 @@ void WorkFiles::open(const QString& path)
                     auto kept = store::ProjectFile::openKeptState(path.toStdString());
                     if (kept) {
                         auto taken = kept.take();
-                        taken.note = damage.sentence
-                            + " Nothing of it can be read; its newest good state, kept beside it, is open as a copy.";
+                        taken.note = rl::tr(
+                            "%1 Nothing of it can be read; its newest good state, kept beside it, is open as a copy.",
+                            damage.sentence);
                         return std::make_shared<store::ProjectFile::Opened>(std::move(taken));
                     }
                 }
@@ -183,7 +185,7 @@ void WorkFiles::begin(const QString& title)
 {
     if (!QDir().mkpath(worksFolder()))
         return m_desk.notices.fail(
-            {Kind::NotWritable, "The folder of works cannot be made.", worksFolder().toStdString()});
+            {Kind::NotWritable, rl::tr("The folder of works cannot be made."), worksFolder().toStdString()});
     make(freePath(worksFolder(), title), Settings::read().onFresh(review::freshWork(title.toStdString())));
 }
 
@@ -212,8 +214,17 @@ void WorkFiles::saveCopy(const QString& path)
     m_desk.document.finishGesture();
     m_copy.ask(
         ++m_count,
-        [at = withEnding(path), project = m_desk.project()](Progress&) -> Result<std::shared_ptr<store::ProjectFile>> {
-            auto file = store::ProjectFile::create(at.toStdString(), project);
+        [at = withEnding(path).toStdString(), project = m_desk.project(), saver = m_desk.document.saver()](
+            Progress&) -> Result<std::shared_ptr<store::ProjectFile>> {
+            bool gone = false; // its pictures are in the open file alone
+            const auto rescued = saver ? saver->fromWorker([&](store::ProjectFile& f) -> Result<Done> {
+                gone = f.gone();
+                return gone ? f.rescueTo(at) : Done{};
+            })
+                                       : Result<Done>(Done{});
+            if (!rescued)
+                return rescued.error();
+            auto file = gone ? store::ProjectFile::reopen(at, project) : store::ProjectFile::create(at, project);
             if (!file)
                 return file.error();
             return std::make_shared<store::ProjectFile>(file.take());

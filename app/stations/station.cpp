@@ -109,6 +109,14 @@ StationView::StationView(Desk& desk, const StationSpec& spec)
 
 StationView::~StationView() = default;
 
+void StationView::setLeftHanded(bool on)
+{
+    auto* head = static_cast<QHBoxLayout*>(m_bench->layout()->itemAt(0)->layout());
+    head->setDirection(on ? QBoxLayout::RightToLeft : QBoxLayout::LeftToRight);
+    for (QLayout* layout : m_bench->findChildren<QLayout*>())
+        layout->invalidate();
+}
+
 void StationView::turnTo(int page)
 {
     m_wentUnder = {0, 0};

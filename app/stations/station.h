@@ -59,6 +59,7 @@ public:
     ~StationView() override;
     const StationSpec& spec() const { return m_spec; }
     QWidget* bench() const { return m_bench; }
+    void setLeftHanded(bool on); ///< the bench begins at the right
     QWidget* centre() const { return m_centre; } ///< null: the board
     Board* ownBoard() const { return m_ownBoard; } ///< a board inside its own centre
     void setOwnBoard(Board* board) { m_ownBoard = board; }

@@ -48,6 +48,10 @@ void FitChart::show(QString lead, std::vector<Row> rows, int held, int second)
     m_rows = std::move(rows);
     m_held = held, m_second = second;
     m_first = std::clamp(m_first, 0, std::max(0, int(m_rows.size()) - 1));
+    QStringList told; // to who does not see it
+    for (const Row& r : m_rows)
+        told << r.name + ": " + reasonsText(r.candidate).replace('\n', ", ");
+    setAccessibleDescription(told.join("; "));
     update();
 }
 
@@ -100,7 +104,7 @@ void FitChart::paintEvent(QPaintEvent*)
             p.drawRect(bar.adjusted(0, 0, -1, 0));
             p.setFont(theme::text(10.5));
             p.setPen(Qt::white);
-            const QString word = QString::fromStdString(reason.what);
+            const QString word = tr(reason.what.c_str());
             if (bar.width() > p.fontMetrics().horizontalAdvance(word) + 4 && reason.what != "pixels"
                 && reason.what != "eye level")
                 p.drawText(bar, Qt::AlignCenter, word);

@@ -48,6 +48,18 @@ void GroundPlan::setPointing(bool on)
 void GroundPlan::show(Scene scene)
 {
     m_scene = std::move(scene);
+    QStringList told; // to who does not see it
+    for (const auto* things : {&m_scene.elements, &m_scene.lanterns})
+        for (const Thing& t : *things)
+            told << tr("%1: %2 m away, %3 m %4, %5 m up")
+                        .arg(t.name)
+                        .arg(t.at.z, 0, 'f', 1)
+                        .arg(std::abs(t.at.x), 0, 'f', 1)
+                        .arg(t.at.x < 0 ? tr("to the left") : tr("to the right"))
+                        .arg(t.at.y, 0, 'f', 1);
+    if (m_scene.withLights && m_scene.sunOn)
+        told << tr("sun, %1° up").arg(m_scene.sunElevation, 0, 'f', 0);
+    setAccessibleDescription(told.join("; "));
     update();
 }
 

@@ -33,6 +33,10 @@ void ReferenceWall::show(std::vector<Picture> pictures, int heldId)
     if (m_held != heldId && !m_chosen.contains(heldId))
         m_chosen = {heldId};
     m_held = heldId;
+    QStringList told; // to who does not see it
+    for (const Picture& p : m_pictures)
+        told << p.name + (p.second.isEmpty() ? QString() : ": " + p.second);
+    setAccessibleDescription(told.join("; "));
     hang();
     if (more && !m_touched)
         fitAll();

@@ -1,5 +1,6 @@
 #include "core/base/finding.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include <cmath>
 
 namespace rl {
@@ -11,22 +12,23 @@ std::string number(double v, double other)
     int decimals = std::abs(v) >= 100 || v == std::round(v) ? 0 : std::abs(v) < 1 ? 2 : 1;
     while (decimals < 3 && v != other && fixed(v, decimals) == fixed(other, decimals))
         ++decimals;
-    return fixed(v, decimals);
+    return SaidPart(fixed(v, decimals)).text;
 }
 
-bool counts(const std::string& unit)
-{
-    for (const char* u : {"elements", "members", "lights", "outlines", "sheets", "squares", "pictures", "credits", "permissions"})
-        if (unit == u)
-            return true;
-    return false;
-}
+/// What is counted: one and many.
+constexpr std::pair<const char*, const char*> kCounted[] = {{later("element"), later("elements")},
+    {later("member"), later("members")}, {later("light"), later("lights")}, {later("outline"), later("outlines")},
+    {later("sheet"), later("sheets")}, {later("square"), later("squares")}, {later("picture"), later("pictures")},
+    {later("credit"), later("credits")}, {later("permission"), later("permissions")}};
 
 std::string with(const std::string& value, const std::string& unit)
 {
     if (unit.empty() || unit.starts_with("\u00b0"))
         return value + unit;
-    return value + " " + (value == "1" && counts(unit) ? unit.substr(0, unit.size() - 1) : unit);
+    for (const auto& [one, many] : kCounted)
+        if (unit == many && value == "1")
+            return value + " " + tr(one);
+    return value + " " + tr(unit);
 }
 } // namespace
 
@@ -35,8 +37,8 @@ std::string heldAgainst(const Finding& f)
     const std::string measured = number(f.measured, f.target), target = number(f.target, f.measured);
     const std::string held = with(measured, f.unit), wanted = f.unit == "of 100" ? target : with(target, f.unit);
     if (f.against == Against::Plan || f.measured == f.target)
-        return held + ", planned: " + wanted;
-    return held + (f.measured > f.target ? ", at most " : ", at least ") + wanted;
+        return tr("%1, planned: %2", held, wanted);
+    return tr(f.measured > f.target ? later("%1, at most %2") : later("%1, at least %2"), held, wanted);
 }
 
 } // namespace rl

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/words.h"
 #include <cassert>
 #include <exception>
 #include <new>
@@ -51,11 +52,11 @@ template <class F> auto guarded(F&& f) noexcept -> decltype(f())
     try {
         return std::forward<F>(f)();
     } catch (const std::bad_alloc&) {
-        return Error{Kind::TooLarge, "There is not enough memory for this.", {}};
+        return Error{Kind::TooLarge, tr("There is not enough memory for this."), {}};
     } catch (const std::exception& e) {
-        return Error{Kind::Internal, "Something went wrong inside.", e.what()};
+        return Error{Kind::Internal, tr("Something went wrong inside."), e.what()};
     } catch (...) {
-        return Error{Kind::Internal, "Something went wrong inside.", "unknown exception"};
+        return Error{Kind::Internal, tr("Something went wrong inside."), "unknown exception"};
     }
 }
 

@@ -1,4 +1,5 @@
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include <charconv>
 #include <cmath>
 
@@ -16,7 +17,7 @@ std::string fixed(double value, int decimals)
 
 std::string counted(long count, const std::string& one, const std::string& many)
 {
-    return std::to_string(count) + " " + (count == 1 ? one : many);
+    return std::to_string(count) + " " + tr(count == 1 ? one : many);
 }
 
 } // namespace rl

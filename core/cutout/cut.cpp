@@ -1,4 +1,5 @@
 #include "core/cutout/cut.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/matte.h"
@@ -24,7 +25,7 @@ Cut cut(const Photo& picture, const Wanted& wanted, const CutOptions& options, P
 {
     Cut result;
     std::vector<bool> holes;
-    progress.report(0, "following the edge");
+    progress.report(0, tr("following the edge"));
     for (const Loop& loop : wanted.loops) {
         std::vector<Vec2> line = flattened(loop, 2.0);
         if (line.size() < 3)

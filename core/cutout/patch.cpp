@@ -1,5 +1,6 @@
 #include "core/cutout/patch.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::cutout {
@@ -236,7 +237,7 @@ bool complete(cv::Mat& picture, const cv::Mat& hole, const cv::Mat& allowed, cv:
     for (int i = 0; i < passes; ++i) {
         if (progress.cancelled())
             return false;
-        progress.report((1 - 0.5 * (depth + 1) / (depth + 2)) * i / passes, "filling from around");
+        progress.report((1 - 0.5 * (depth + 1) / (depth + 2)) * i / passes, tr("filling from around"));
         level.match(depth == 0 ? 2 : 4, dice);
         level.vote(depth == 0 && i + 1 == passes);
     }

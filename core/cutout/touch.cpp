@@ -1,5 +1,6 @@
 #include "core/cutout/touch.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/local_colours.h"
@@ -170,7 +171,7 @@ Rough roughCut(const Photo& picture, const Marks& strokes, int longest, Progress
 {
     if (picture.empty() || cv::countNonZero((strokes.mat() == 0) | (strokes.mat() == 255)) == 0)
         return {};
-    progress.report(0, "telling in from out");
+    progress.report(0, tr("telling in from out"));
     const cv::Size whole(picture.width(), picture.height()),
         small = within(whole, std::min(longest, kNear)), tiny = within(whole, std::min(longest * 5 / 8, kStatistics));
     cv::Mat marks = shrunkMarks(strokes, tiny);
@@ -310,7 +311,7 @@ Mask refined(const Photo& picture, const Rough& rough, const Marks& strokes, dou
     const cv::Rect box = roomFor(hard.mat(), strokes.empty() ? cv::Mat() : strokes.mat(), margin);
     if (box.width < 3 || box.height < 3)
         return hard;
-    progress.report(0.1, "measuring the edge");
+    progress.report(0.1, tr("measuring the edge"));
     const LinearPicture linear = colour::linearOf(Photo::fromMat(picture.mat()(box)));
     const cv::Mat fixed = strokes.empty() ? cv::Mat() : strokes.mat()(box);
     cv::Mat evidence;
@@ -320,7 +321,7 @@ Mask refined(const Photo& picture, const Rough& rough, const Marks& strokes, dou
     }
     const Edge edge = measuredEdge(
         labOf(picture.mat()(box)), linear, hard.mat()(box), fixed, evidence, bandPx, std::max(8, picture.width() / 60));
-    progress.report(0.4, "solving the soft edge");
+    progress.report(0.4, tr("solving the soft edge"));
     if (progress.cancelled())
         return {};
     const ColourGuess guess{Plane::fromMat(edge.alpha), Plane::fromMat(edge.trust)};

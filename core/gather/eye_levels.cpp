@@ -1,5 +1,6 @@
 #include "core/gather/eye_levels.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/fixes.h"
 
 namespace rl::gather {
@@ -44,21 +45,22 @@ Findings eyeLevelFindings(const Project& p, stage::SurfaceCache& cache, EyeLevel
         if (turn < kAgreeDegrees)
             continue;
         const bool cheat = turn <= kCheatDegrees;
-        out.push_back({"stage.eye-level:" + std::to_string(e.id), Station::Stage,
-            cheat ? Severity::Watch : Severity::Broken,
-            "“" + e.name + "” was photographed from an eye level that lies " + fixed(std::abs(off)) + " cm "
-                + (off > 0 ? "under" : "over") + " the stage's here, " + fixed(turn) + "° off"
-                + (cheat ? "; under " + fixed(kCheatDegrees, 0)
-                            + "° it can be cheated: hide its foot, or keep flat tops out of sight."
-                         : "."),
-            turn, kAgreeDegrees, "°", place.canvas, e.id,
-            "Level edges of one space run to one line; from another eye level they fan out against their neighbours.",
-            {}});
+        out.push_back(
+            {"stage.eye-level:" + std::to_string(e.id), Station::Stage, cheat ? Severity::Watch : Severity::Broken,
+                tr("“%1” was photographed from an eye level that lies %2 cm %3 the stage's here, %4° off%5", e.name,
+                    fixed(std::abs(off)), off > 0 ? tr("under") : tr("over"), fixed(turn),
+                    cheat ? tr("; under %1° it can be cheated: hide its foot, or keep flat tops out of sight.",
+                        fixed(kCheatDegrees, 0))
+                          : "."),
+                turn, kAgreeDegrees, "°", place.canvas, e.id,
+                tr("Level edges of one space run to one line; from another eye level they fan out against their "
+                   "neighbours."),
+                {}});
         // At another true height both eye levels meet, where that is a size it may have.
         const double needed = e.heightM * (e.baseCm.y - p.camera.horizonCm) / std::max(1e-6, e.baseCm.y - y);
         if (e.baseCm.y > y && needed > 0.5 * e.heightM && needed < 2 * e.heightM)
             out.back().fix
-                = fixes::trueHeight(e, "Give it " + fixed(needed, 2) + " m, so that both eye levels meet", needed);
+                = fixes::trueHeight(e, tr("Give it %1 m, so that both eye levels meet", fixed(needed, 2)), needed);
     }
     return out;
 }

@@ -1,5 +1,6 @@
 #include "core/gather/fit.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/stage/camera.h"
 #include "core/stage/stage_rules.h"
 
@@ -26,13 +27,13 @@ PictureLight mirror(PictureLight l)
 const char* sideOf(const PictureLight& l)
 {
     if (l.elevation < -10)
-        return "from behind";
+        return tr("from behind");
     if (l.elevation > 60)
-        return "from near the camera";
+        return tr("from near the camera");
     const double x = std::cos(radians(l.azimuth)), y = std::sin(radians(l.azimuth));
     if (std::abs(x) < 0.4)
-        return y > 0 ? "from above" : "from below";
-    return x > 0 ? "from the right" : "from the left";
+        return y > 0 ? tr("from above") : tr("from below");
+    return x > 0 ? tr("from the right") : tr("from the left");
 }
 
 Rect boxOf(const Shapes& shapes, int cutout)
@@ -46,38 +47,39 @@ void judgeLight(const Lead& lead, const PictureMeasure& m, Candidate& c)
     if (lead.light.confidence < 0.25)
         return;
     if (m.light.confidence < 0.25) {
-        c.reasons.push_back({"lit flat, so new light can be put on it without taking any off", "light",
-            m.light.confidence, 0.25, "confidence", 0.4});
+        c.reasons.push_back({tr("lit flat, so new light can be put on it without taking any off"), later("light"),
+            m.light.confidence, 0.25, later("confidence"), 0.4});
         return;
     }
     const double plain = between(m.light, lead.light), turned = between(mirror(m.light), lead.light);
     // Mirroring costs something too: lettering, hands and partings give it away.
     c.mirrored = turned + 12 < plain;
     const double angle = c.mirrored ? turned : plain;
-    std::string s = std::string("its light comes ") + sideOf(m.light) + ", the lead's " + sideOf(lead.light);
-    s += c.mirrored ? "; mirror it and " + fixed(turned, 0) + "° are left of " + fixed(plain, 0) + "°"
-                    : ", " + fixed(plain, 0) + "° apart";
-    c.reasons.push_back({s, "light", angle, 0, "°", angle / 45 + (c.mirrored ? 0.15 : 0)});
+    std::string s = tr("its light comes %1, the lead's %2", sideOf(m.light), sideOf(lead.light));
+    s += c.mirrored ? tr("; mirror it and %1° are left of %2°", fixed(turned, 0), fixed(plain, 0))
+                    : tr(", %1° apart", fixed(plain, 0));
+    c.reasons.push_back({s, later("light"), angle, 0, "°", angle / 45 + (c.mirrored ? 0.15 : 0)});
 }
 
 void judgeTone(const Lead& lead, const PictureMeasure& m, Candidate& c)
 {
     if (lead.softness >= 0 && m.light.confidence >= 0.25) {
         const double off = m.softness - lead.softness;
-        c.reasons.push_back({std::string("its shade holds ") + fixed(100 * m.softness, 0) + " % of the light, "
-                + (off < 0 ? "harder" : "softer") + " than the lead's " + fixed(100 * lead.softness, 0) + " %",
-            "softness", 100 * m.softness, 100 * lead.softness, "%", std::abs(off) / 0.35});
+        c.reasons.push_back(
+            {tr("its shade holds %1 % of the light, %2 than the lead's %3 %", fixed(100 * m.softness, 0),
+                 off < 0 ? tr("harder") : tr("softer"), fixed(100 * lead.softness, 0)),
+                later("softness"), 100 * m.softness, 100 * lead.softness, "%", std::abs(off) / 0.35});
     }
     if (lead.kelvin > 0 && m.lightKelvin > 0) {
         const double off = 1e6 / m.lightKelvin - 1e6 / lead.kelvin;
-        c.reasons.push_back({"its light is " + fixed(std::abs(off), 0) + " mired " + (off > 0 ? "warmer" : "cooler")
-                + " (" + fixed(m.lightKelvin, 0) + " K against " + fixed(lead.kelvin, 0) + " K)",
-            "warmth", 1e6 / m.lightKelvin, 1e6 / lead.kelvin, "mired", std::abs(off) / 60});
+        c.reasons.push_back({tr("its light is %1 mired %2 (%3 K against %4 K)", fixed(std::abs(off), 0),
+                                 off > 0 ? tr("warmer") : tr("cooler"), fixed(m.lightKelvin, 0), fixed(lead.kelvin, 0)),
+            later("warmth"), 1e6 / m.lightKelvin, 1e6 / lead.kelvin, later("mired"), std::abs(off) / 60});
     }
     if (lead.darkL >= 0) {
         const double off = m.darkL - lead.darkL;
-        c.reasons.push_back({"its darkest dark is L* " + fixed(m.darkL, 0) + ", the lead's " + fixed(lead.darkL, 0),
-            "black point", m.darkL, lead.darkL, "L*", std::abs(off) / 12});
+        c.reasons.push_back({tr("its darkest dark is L* %1, the lead's %2", fixed(m.darkL, 0), fixed(lead.darkL, 0)),
+            later("black point"), m.darkL, lead.darkL, "L*", std::abs(off) / 12});
     }
 }
 
@@ -103,9 +105,10 @@ void judgeEyeLevel(
     if (!known)
         return;
     const double off = m.eyeLevel - wanted;
-    c.reasons.push_back({"its eye level lies " + fixed(std::abs(100 * off), 0) + " % of its height "
-            + (off > 0 ? "below" : "above") + " where the stage would have it",
-        "eye level", 100 * m.eyeLevel, 100 * wanted, "% from its top", std::min(3.0, std::abs(off) / 0.1)});
+    c.reasons.push_back({tr("its eye level lies %1 % of its height %2 where the stage would have it",
+                             fixed(std::abs(100 * off), 0), off > 0 ? tr("below") : tr("above")),
+        later("eye level"), 100 * m.eyeLevel, 100 * wanted, later("% from its top"),
+        std::min(3.0, std::abs(off) / 0.1)});
 }
 
 void judgePixels(const Project& p, const Reference& r, const Shapes& shapes, Candidate& c)
@@ -114,9 +117,11 @@ void judgePixels(const Project& p, const Reference& r, const Shapes& shapes, Can
     const double need = enoughPixels(p, r);
     if (size.pixelsPerCm <= 0)
         return;
-    c.reasons.push_back({fixed(size.pixelsPerCm, 0) + " px/cm at " + fixed(size.heightCm, 0) + " cm high"
-            + (size.guessed ? " (a guess, nothing of it stands yet)" : "") + "; " + fixed(need, 0) + " are enough",
-        "pixels", size.pixelsPerCm, need, "px/cm", size.pixelsPerCm >= need ? 0 : std::log2(need / size.pixelsPerCm)});
+    c.reasons.push_back(
+        {tr("%1 px/cm at %2 cm high%3; %4 are enough", fixed(size.pixelsPerCm, 0), fixed(size.heightCm, 0),
+             size.guessed ? tr(" (a guess, nothing of it stands yet)") : "", fixed(need, 0)),
+            later("pixels"), size.pixelsPerCm, need, "px/cm",
+            size.pixelsPerCm >= need ? 0 : std::log2(need / size.pixelsPerCm)});
 }
 } // namespace
 
@@ -142,7 +147,7 @@ Measures measuresOf(const Project& p, Progress& progress)
     for (const Reference& r : p.references) {
         if (progress.cancelled())
             break;
-        progress.report(double(all.size()) / double(p.references.size()), "measuring " + r.name);
+        progress.report(double(all.size()) / double(p.references.size()), tr("measuring %1", r.name));
         all[r.id] = measured(r.pixels, matteFor(p, r.id), progress);
     }
     return all;

@@ -1,5 +1,6 @@
 #include "core/light/light_rules.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/light/relight.h"
 #include "core/project/fixes.h"
 
@@ -26,10 +27,10 @@ void side(const Project& p, const Element& e, stage::SurfaceCache& cache, Findin
     const double mirrored = std::abs(turnBetween(180 - own.azimuth, plan.direction.azimuth));
     const bool helps = mirrored < 50;
     out.push_back({keyOf("light.side", e.id), Station::Light, off > 90 ? Severity::Broken : Severity::Watch,
-        "“" + e.name + "” was photographed with its light " + fixed(off, 0) + "° away from where " + plan.strongest
-            + " is" + (helps ? "; mirrored it would be " + fixed(mirrored, 0) + "° off." : "."),
+        tr("“%1” was photographed with its light %2° away from where %3 is%4", e.name, fixed(off, 0), plan.strongest,
+            helps ? tr("; mirrored it would be %1° off.", fixed(mirrored, 0)) : "."),
         off, 50, "°", place.canvas, e.id,
-        "Light from two sides is the first thing that makes an element look stuck on.",
+        tr("Light from two sides is the first thing that makes an element look stuck on."),
         helps ? fixes::mirror(e) : fixes::ownLightOff(e)});
 }
 
@@ -39,9 +40,9 @@ void lanternPlace(const Project& p, const Lantern& l, Findings& out)
         return;
     const Vec2 at = stage::projected(stage::eyeOf(p), l.position);
     out.push_back({keyOf("light.in-ground", l.id), Station::Light, Severity::Broken,
-        "“" + l.name + "” is " + fixed(100 * (l.radius - l.position.y), 0) + " cm into the ground.", l.position.y,
-        l.radius, "m", {at.x - 2, at.y - 2, 4, 4}, 0, "From there it lights nothing that stands.",
-        Fix{"Lift it clear", [l](Project q) {
+        tr("“%1” is %2 cm into the ground.", l.name, fixed(100 * (l.radius - l.position.y), 0)), l.position.y, l.radius,
+        "m", {at.x - 2, at.y - 2, 4, 4}, 0, tr("From there it lights nothing that stands."),
+        Fix{tr("Lift it clear"), [l](Project q) {
                 Lantern lifted = l;
                 lifted.position.y = std::max(0.5, 2 * l.radius);
                 return edits::withLantern(std::move(q), std::move(lifted));
@@ -54,9 +55,9 @@ void sunUnder(const Project& p, Findings& out)
     if (!s.on || s.strength <= 0 || s.elevation >= 0)
         return;
     out.push_back({"light.sun-under", Station::Light, Severity::Watch,
-        "The sun is " + fixed(-s.elevation, 0) + "° under the horizon and still lights upright things.", s.elevation, 0,
-        "°", {}, 0, "After sunset only the sky is left; warm light on a figure then needs a lantern.",
-        Fix{"Put the sun out", [](Project q) {
+        tr("The sun is %1° under the horizon and still lights upright things.", fixed(-s.elevation, 0)), s.elevation, 0,
+        "°", {}, 0, tr("After sunset only the sky is left; warm light on a figure then needs a lantern."),
+        Fix{tr("Put the sun out"), [](Project q) {
                 Sun s = q.lights.sun;
                 s.on = false;
                 return edits::withSun(std::move(q), s);
@@ -77,9 +78,9 @@ void clearAir(const Project& p, stage::SurfaceCache& cache, Findings& out)
     if (farthest < 40 || left < 92)
         return;
     out.push_back({"light.clear-air", Station::Light, Severity::Watch,
-        "At " + fixed(farthest, 0) + " m the air still lets " + fixed(left, 0) + " % of the contrast through.", left,
-        85, "%", where, who, "Far things as dark and as coloured as near ones flatten the depth.",
-        fixes::air("Let contrast halve at " + fixed(2 * farthest, 0) + " m",
+        tr("At %1 m the air still lets %2 % of the contrast through.", fixed(farthest, 0), fixed(left, 0)), left, 85,
+        "%", where, who, tr("Far things as dark and as coloured as near ones flatten the depth."),
+        fixes::air(tr("Let contrast halve at %1 m", fixed(2 * farthest, 0)),
             [d = 2 * farthest](Air& a) { a.halfContrastM = d; })});
 }
 
@@ -91,9 +92,9 @@ void dark(const Project& p, Findings& out)
     if (sun || lantern)
         return;
     out.push_back({"light.no-light", Station::Light, Severity::Watch,
-        "No light is burning: everything is filled by the sky alone.", 0, 1, "lights", {}, 0,
-        "Without a direction of light no form turns and nothing casts a shadow.",
-        Fix{"Light the sun", [](Project q) {
+        tr("No light is burning: everything is filled by the sky alone."), 0, 1, "lights", {}, 0,
+        tr("Without a direction of light no form turns and nothing casts a shadow."),
+        Fix{tr("Light the sun"), [](Project q) {
                 Sun s = q.lights.sun;
                 s.on = true, s.strength = std::max(s.strength, 0.6);
                 return edits::withSun(std::move(q), s);
@@ -119,11 +120,11 @@ PlannedLight plannedLight(const Project& p, const Element& e, stage::SurfaceCach
     };
     const Sun& s = p.lights.sun;
     if (s.on)
-        add(stage::sceneDirection(s.azimuth, s.elevation), s.strength, "the sun");
+        add(stage::sceneDirection(s.azimuth, s.elevation), s.strength, tr("the sun"));
     for (const Lantern& l : burningOf(p.lights, nullptr)) {
         const Vec3 to = l.position - middle;
         const double d = std::max(to.length(), 1e-6);
-        add(to * (1 / d), l.strength * lanternIrradiance(l, middle, to * (1 / d)), "“" + l.name + "”");
+        add(to * (1 / d), l.strength * lanternIrradiance(l, middle, to * (1 / d)), tr("“%1”", l.name));
     }
     plan.level = all;
     if (sum.length() > 1e-9)

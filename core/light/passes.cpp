@@ -144,8 +144,7 @@ LinearPicture Relighter::pass(std::shared_ptr<const StageFrame> frame, const Lig
     switch (which) {
     case Pass::Albedo:
         return layered(
-            f,
-            [&](int x, int y) { return y < f.groundTop ? f.backdrop.at(x, y) : f.groundAlbedo(x, y - f.groundTop); },
+            f, [&](int x, int y) { return y < f.groundTop ? f.backdrop.at(x, y) : f.groundAlbedo(x, y - f.groundTop); },
             [&](std::size_t k, int x, int y) { return f.layers[k].albedo.at(x, y); }, true);
     case Pass::Normal:
         return layered(

@@ -1,5 +1,6 @@
 #include "core/light/relight.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/light/tone.h"
 #include <map>
@@ -252,7 +253,7 @@ Result<Photo> finalPicture(std::shared_ptr<const StageFrame> frame, const Lights
     for (std::size_t i = 0; i < f.layers.size(); ++i) {
         const Layer& l = f.layers[i];
         lit.lit[i].resize(l.cover.size());
-        inStrips(l.height(), "lighting what stands", [&](int y, Painter::Scratch& scratch) {
+        inStrips(l.height(), tr("lighting what stands"), [&](int y, Painter::Scratch& scratch) {
             painter.litLayerRow(
                 i, y, nullptr, nullptr, scratch, lit.lit[i].data() + std::size_t(y) * std::size_t(l.width()));
         });
@@ -269,7 +270,7 @@ Result<Photo> finalPicture(std::shared_ptr<const StageFrame> frame, const Lights
             [](Rgb c) { return colour::codeOf(c); });
     });
     if (progress.cancelled())
-        return Error{Kind::Cancelled, "The picture was given up.", ""};
+        return Error{Kind::Cancelled, tr("The picture was given up."), ""};
     return Photo(f.width, f.height, std::move(picture));
 }
 

@@ -1,5 +1,6 @@
 #include "core/light/sky_optics.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/stage/mesh.h"
 
 namespace rl::light {
@@ -84,21 +85,22 @@ SkyOptics skyOptics(const Project& p)
         out.arcs.push_back(std::move(halo));
     }
     if (!s.on)
-        out.why = "There is no sun: no rainbow.";
+        out.why = tr("There is no sun: no rainbow.");
     else if (out.sunAhead)
-        out.why = "The sun stands before you; a rainbow stands opposite it, behind your back.";
+        out.why = tr("The sun stands before you; a rainbow stands opposite it, behind your back.");
     else if (s.elevation >= 42)
-        out.why = "The sun is " + fixed(s.elevation, 0) + "° high; from 42° on the whole bow lies under the horizon.";
+        out.why = tr("The sun is %1° high; from 42° on the whole bow lies under the horizon.", fixed(s.elevation, 0));
     else if (s.elevation <= 0)
-        out.why = "The sun is under the horizon: no rainbow.";
+        out.why = tr("The sun is under the horizon: no rainbow.");
     else {
         for (const auto& [name, radius, outside] :
-            {std::tuple{"rainbow", 42.4, true}, std::tuple{"second rainbow", 50.4, false}})
+            {std::tuple{"rainbow", 42.4, true}, std::tuple{tr("second rainbow"), 50.4, false}})
             out.arcs.push_back({name, radius, outside, arcOf(eye, p.brief, away, radius)});
         out.rainbow = onCanvas(out.arcs[out.arcs.size() - 2].points, p.brief);
         if (!out.rainbow)
-            out.why = "The bow lies outside this picture: its top stands " + fixed(42.4 - s.elevation, 0)
-                + "° over the horizon, opposite the sun; a wider view would show it.";
+            out.why = tr("The bow lies outside this picture: its top stands %1° over the horizon, opposite the sun; a "
+                         "wider view would show it.",
+                fixed(42.4 - s.elevation, 0));
     }
     return out;
 }

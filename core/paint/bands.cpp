@@ -1,5 +1,6 @@
 #include "core/paint/bands.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include <map>
 
 namespace rl::paint {
@@ -55,7 +56,7 @@ Fit tubesFor(const Search& search, const GradientWish& wish, Progress& progress)
     };
     std::map<std::array<int, 4>, Seen> seen;
     for (int i = 0; i < kLook && !progress.cancelled(); ++i) {
-        progress.report(0.7 * i / kLook, "Tubes for the whole gradient");
+        progress.report(0.7 * i / kLook, tr("Tubes for the whole gradient"));
         for (const Fit& f : search.best(onLine(wish, i / (kLook - 1.0)), 4, Effort::Full, wish.only).fits) {
             Seen& s = seen[f.of];
             s.fit = f, s.worst = std::max(s.worst, f.de), ++s.times;

@@ -1,4 +1,5 @@
 #include "core/paint/box.h"
+#include "core/base/words.h"
 #include <map>
 
 namespace rl::paint {
@@ -84,8 +85,8 @@ MixingBox mixingBox(const PaintBox& box, bool chosenOnly)
 
 const char* wordOf(PaintMedium medium)
 {
-    constexpr const char* kWords[]
-        = {"heavy acrylic", "fluid acrylic", "matt acrylic gouache", "gouache", "oil", "watercolour"};
+    constexpr const char* kWords[] = {later("heavy acrylic"), later("fluid acrylic"), later("matt acrylic gouache"),
+        later("gouache"), later("oil"), later("watercolour")};
     return kWords[std::size_t(medium)];
 }
 
@@ -103,7 +104,7 @@ Finish finishOf(PaintMedium medium)
 
 PaintBox firstBox()
 {
-    PaintBox box{0, "Harbour box", PaintMedium::AcrylicHeavy, {}};
+    PaintBox box{0, tr("Harbour box"), PaintMedium::AcrylicHeavy, {}};
     constexpr std::tuple<const char*, double, double, double> kTubes[] = {{"PW6", 150, 120, 14}, {"PBk9", 60, 55, 7},
         {"PY74", 60, 48, 8}, {"PY42", 60, 60, 6}, {"PO73", 60, 22, 11}, {"PR254", 60, 9, 12}, {"PV19", 60, 41, 11},
         {"PB29", 60, 52, 8}, {"PB15:3", 60, 37, 8}, {"PG7", 60, 30, 9}, {"PBr7BS", 60, 58, 6}, {"PV23", 60, 44, 12}};

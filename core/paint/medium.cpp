@@ -1,4 +1,5 @@
 #include "core/paint/medium.h"
+#include "core/base/words.h"
 #include "core/paint/csv.h"
 #include "paint_tables.h"
 
@@ -6,20 +7,20 @@ namespace rl::paint {
 
 const MediumSpec& specOf(PaintMedium medium)
 {
-    static const MediumSpec all[] = {
-        {PaintMedium::AcrylicHeavy, 12, 12, 0.5, false,
-            "a retarder (up to 15 %: a softer film), misting (thins it), a second pair of hands"},
-        {PaintMedium::AcrylicFluid, 8, 15, 0.3, false,
-            "a retarder (up to 15 %), thin layers dry-brushed over each other, an airbrush (never with pigments that "
-            "must "
-            "not be sprayed)"},
-        {PaintMedium::AcrylicGouache, 6, 8, 0.4, false,
-            "dry-brush or hatching instead of wet blending: it closes too fast for long passages"},
-        {PaintMedium::Gouache, 10, 4, 0.4, true,
-            "a damp brush along the seam: it opens again, and lifts what lies under"},
-        {PaintMedium::Oil, 480, 6, 0.3, false,
-            "no need: it stays open for hours; a drop of oil keeps it open for days"},
-        {PaintMedium::Watercolour, 5, 5, 0.3, true, "paper wetted on both sides; ox gall; one wash from wet to wet"}};
+    static const MediumSpec all[]
+        = {{PaintMedium::AcrylicHeavy, 12, 12, 0.5, false,
+               later("a retarder (up to 15 %: a softer film), misting (thins it), a second pair of hands")},
+            {PaintMedium::AcrylicFluid, 8, 15, 0.3, false,
+                later("a retarder (up to 15 %), thin layers dry-brushed over each other, an airbrush (never with "
+                      "pigments that must not be sprayed)")},
+            {PaintMedium::AcrylicGouache, 6, 8, 0.4, false,
+                later("dry-brush or hatching instead of wet blending: it closes too fast for long passages")},
+            {PaintMedium::Gouache, 10, 4, 0.4, true,
+                later("a damp brush along the seam: it opens again, and lifts what lies under")},
+            {PaintMedium::Oil, 480, 6, 0.3, false,
+                later("no need: it stays open for hours; a drop of oil keeps it open for days")},
+            {PaintMedium::Watercolour, 5, 5, 0.3, true,
+                later("paper wetted on both sides; ox gall; one wash from wet to wet")}};
     return all[std::size_t(medium)];
 }
 
@@ -27,13 +28,13 @@ const char* familyOf(PaintMedium medium)
 {
     switch (medium) {
     case PaintMedium::Gouache:
-        return "gouache";
+        return later("gouache");
     case PaintMedium::Oil:
-        return "oil";
+        return later("oil");
     case PaintMedium::Watercolour:
-        return "watercolour";
+        return later("watercolour");
     default:
-        return "acrylic";
+        return later("acrylic");
     }
 }
 

@@ -1,4 +1,5 @@
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/paint/glaze.h"
 #include "core/paint/mixing.h"
 #include "core/project/edits.h"
@@ -21,8 +22,8 @@ struct View {
     {
         const Puddle& p = mixing.map.puddles[puddle];
         const Element* e = project.element(p.element);
-        return "Puddle " + std::to_string(puddle + 1) + " (" + (p.light ? "light" : "shade") + " of "
-            + (e ? "“" + e->name + "”" : std::string("the backdrop")) + ")";
+        return tr("Puddle %1 (%2 of %3)", std::to_string(puddle + 1), p.light ? tr("light") : tr("shade"),
+            e ? tr("“%1”", e->name) : tr("the backdrop"));
     }
     std::string tubeName(const std::string& id) const
     {
@@ -51,16 +52,16 @@ void outOfReach(const View& v)
         const OtherTube other = i < v.mixing.others.size() ? v.mixing.others[i] : OtherTube{};
         const Pigment* pigment = pigmentOf(other.pigment);
         Finding f{"mix.reach:" + std::to_string(i), Station::Mix, a.reachDe > 8 ? Severity::Broken : Severity::Watch,
-            v.nameOf(i) + " cannot be reached: the nearest is " + a.missed + ", by " + fixed(a.reachDe) + " ΔE on "
-                + fixed(100 * p.share, 1) + " % of the canvas."
-                + (pigment ? " With " + pigment->name + " (" + pigment->id + ") it would be " + fixed(other.de) + " ΔE."
-                           : std::string(" No other tube brings it much nearer: change its light or its colour.")),
+            tr("%1 cannot be reached: the nearest is %2, by %3 ΔE on %4 % of the canvas.%5", v.nameOf(i), a.missed,
+                fixed(a.reachDe), fixed(100 * p.share, 1),
+                pigment ? tr(" With %1 (%2) it would be %3 ΔE.", pigment->name, pigment->id, fixed(other.de))
+                        : tr(" No other tube brings it much nearer: change its light or its colour.")),
             a.reachDe, kMissed, "ΔE00", v.placeOf(p), p.element,
-            "What no tube here gives is better changed in the plan (its light, its colour) or bought now than missed "
-            "in paint.",
+            tr("What no tube here gives is better changed in the plan (its light, its colour) or bought now than "
+               "missed in paint."),
             {}};
         if (pigment)
-            f.fix = Fix{"Put " + pigment->name + " on the shopping list", [id = pigment->id](Project q) {
+            f.fix = Fix{tr("Put %1 on the shopping list", pigment->name), [id = pigment->id](Project q) {
                             Tube t;
                             t.pigment = id, t.leftMl = 0;
                             return edits::withTube(std::move(q), t);
@@ -87,12 +88,13 @@ void tooPale(const View& v)
     if (share <= 0)
         return;
     Finding f{"mix.parts", Station::Mix, worst > 5 ? Severity::Broken : Severity::Watch,
-        v.nameOf(which) + " wants less of a tube than a brush can measure: its parts miss by " + fixed(worst)
-            + " ΔE more than they need; so do colours on " + fixed(100 * share, 0) + " % of the canvas.",
+        tr("%1 wants less of a tube than a brush can measure: its parts miss by %2 ΔE more than they need; so do "
+           "colours on %3 % of the canvas.",
+            v.nameOf(which), fixed(worst), fixed(100 * share, 0)),
         worst, kMissed, "ΔE00", v.placeOf(v.mixing.map.puddles[which]), v.mixing.map.puddles[which].element,
-        "A strong tube let down in white beforehand can be measured in whole parts.", {}};
+        tr("A strong tube let down in white beforehand can be measured in whole parts."), {}};
     if (v.project.mix.letDown == 0)
-        f.fix = Fix{"Keep let-downs of 1 in 20", [](Project q) {
+        f.fix = Fix{tr("Keep let-downs of 1 in 20"), [](Project q) {
                         MixPlan mix = q.mix;
                         mix.letDown = 20;
                         return edits::withMix(std::move(q), mix);
@@ -110,15 +112,15 @@ void alikeOnes(const View& v)
         Finding f{
             (a.twoLights ? "mix.two-lights:" : "mix.alike:") + std::to_string(a.first) + "," + std::to_string(a.second),
             Station::Mix, Severity::Watch,
-            v.nameOf(std::size_t(a.first)) + " and " + std::to_string(a.second + 1)
-                + (a.twoLights ? " do two lights' work with one colour" : " can hardly be told apart") + " ("
-                + fixed(a.de) + " ΔE).",
+            tr("%1 and %2%3 (%4 ΔE).", v.nameOf(std::size_t(a.first)), std::to_string(a.second + 1),
+                a.twoLights ? tr(" do two lights' work with one colour") : tr(" can hardly be told apart"),
+                fixed(a.de)),
             a.de, 2, "ΔE00", v.placeOf(p), p.element,
-            a.twoLights ? "What is light on one thing and shade on another reads as one surface where both meet."
-                        : "One mix for both saves paint and a place on the palette.",
+            a.twoLights ? tr("What is light on one thing and shade on another reads as one surface where both meet.")
+                        : tr("One mix for both saves paint and a place on the palette."),
             {}};
         if (const double within = std::ceil(10 * a.de + 1e-6) / 10; !a.twoLights)
-            f.fix = Fix{"Mix what lies within " + fixed(within) + " ΔE as one", [within](Project q) {
+            f.fix = Fix{tr("Mix what lies within %1 ΔE as one", fixed(within)), [within](Project q) {
                             MixPlan mix = q.mix;
                             mix.mergeDe = within;
                             return edits::withMix(std::move(q), mix);
@@ -132,11 +134,11 @@ void runsOut(const View& v)
     for (const TubeNeed& t : v.mixing.needs.tubes)
         if (t.runsOutInCoat)
             v.say({"mix.runs-out:" + std::to_string(t.tube), Station::Mix, Severity::Broken,
-                v.tubeName(t.id) + " runs out in coat " + std::to_string(t.runsOutInCoat) + ": " + fixed(t.ml, 0)
-                    + " ml are needed, " + fixed(t.leftMl, 0) + " ml are left; another tube, or "
-                    + fixed(t.missingMl, 0) + " ml less of it.",
+                tr("%1 runs out in coat %2: %3 ml are needed, %4 ml are left; another tube, or %5 ml less of it.",
+                    v.tubeName(t.id), std::to_string(t.runsOutInCoat), fixed(t.ml, 0), fixed(t.leftMl, 0),
+                    fixed(t.missingMl, 0)),
                 t.leftMl, t.ml, "ml", v.whole(), 0,
-                "A colour mixed again from another tube never matches quite; mix all of it at once.", {}});
+                tr("A colour mixed again from another tube never matches quite; mix all of it at once."), {}});
 }
 
 void blending(const View& v)
@@ -149,12 +151,12 @@ void blending(const View& v)
         if (const auto medium = PaintMedium(m); medium != v.box.medium && specOf(medium).openMinutes >= s.minutes)
             others += (others.empty() ? "" : ", ") + std::string(wordOf(medium));
     v.say({"mix.blend", Station::Mix, Severity::Broken,
-        "The backdrop's passage of " + fixed(s.lengthCm, 0) + " cm cannot be blended in time: two of its "
-            + std::to_string(s.bands) + " bands take " + fixed(s.minutes, 0) + " min, the paint stays open for "
-            + fixed(v.project.mix.openMinutes, 0) + " min.",
-        s.minutes, v.project.mix.openMinutes, "min", s.at, 0,
-        std::string("Two neighbours must both be wet where they meet. What helps: ") + specOf(v.box.medium).longer
-            + (others.empty() ? "." : "; or a medium that stays open long enough: " + others + "."),
+        tr("The backdrop's passage of %1 cm cannot be blended in time: two of its %2 bands take %3 min, the paint "
+           "stays open for %4 min.",
+            fixed(s.lengthCm, 0), std::to_string(s.bands), fixed(s.minutes, 0), fixed(v.project.mix.openMinutes, 0)),
+        s.minutes, v.project.mix.openMinutes, later("min"), s.at, 0,
+        tr("Two neighbours must both be wet where they meet. What helps: %1%2", specOf(v.box.medium).longer,
+            others.empty() ? "." : tr("; or a medium that stays open long enough: %1.", others)),
         {}});
 }
 
@@ -181,20 +183,20 @@ void underlayers(const View& v)
         return;
     const int limit = specOf(v.box.medium).layers;
     v.say({"mix.underlayer", Station::Mix, worst > limit ? Severity::Broken : Severity::Watch,
-        "The toned ground still shows after " + counted(coats, "coat", "coats") + " on " + fixed(100 * share, 0)
-            + " % of the canvas; " + v.nameOf(which) + " needs "
-            + (worst > kMostCoats ? std::string("more than 12")
-                                  : std::to_string(worst) + " to " + std::to_string(worst + 1))
-            + ": lay white or its lightest opaque neighbour under it first.",
-        double(worst), double(coats), "coats", v.placeOf(v.mixing.map.puddles[which]),
+        tr("The toned ground still shows after %1 on %2 % of the canvas; %3 needs %4: lay white or its lightest opaque "
+           "neighbour under it first.",
+            counted(coats, later("coat"), later("coats")), fixed(100 * share, 0), v.nameOf(which),
+            worst > kMostCoats ? tr("more than 12") : tr("%1 to %2", std::to_string(worst), std::to_string(worst + 1))),
+        double(worst), double(coats), later("coats"), v.placeOf(v.mixing.map.puddles[which]),
         v.mixing.map.puddles[which].element,
-        "A transparent colour over a dark ground never reaches its light; one opaque coat under it does in one go.",
+        tr("A transparent colour over a dark ground never reaches its light; one opaque coat under it does in one go."),
         {}});
     if (worst > limit)
         v.say({"mix.layers", Station::Mix, Severity::Broken,
-            "That is more than the " + std::to_string(limit) + " layers that " + wordOf(v.box.medium)
-                + " usually takes before it seals or cracks.",
-            double(worst), double(limit), "layers", v.whole(), 0, "Too many films lose their hold on each other.", {}});
+            tr("That is more than the %1 layers that %2 usually takes before it seals or cracks.",
+                std::to_string(limit), wordOf(v.box.medium)),
+            double(worst), double(limit), later("layers"), v.whole(), 0,
+            tr("Too many films lose their hold on each other."), {}});
 }
 
 void tooFine(const View& v)
@@ -207,15 +209,15 @@ void tooFine(const View& v)
     const bool ground = weave * 10 > v.project.mix.finestMm;
     const Element* e = v.project.element(d.element);
     v.say({"mix.fine", Station::Mix, Severity::Watch,
-        counted(int(all.size()), "detail is", "details are") + " thinner than "
-            + (ground ? "what this ground holds (" + fixed(10 * weave) + " mm: two threads)"
-                      : "the finest stroke of the brushes at hand (" + fixed(v.project.mix.finestMm) + " mm)")
-            + "; the thinnest, " + fixed(10 * d.widthCm) + " mm, on " + (e ? "“" + e->name + "”" : "the backdrop")
-            + ": leave " + (all.size() > 1 ? "them" : "it") + " out, or make " + (all.size() > 1 ? "them" : "it")
-            + " wider"
-            + (ground ? ", or take a finer weave or a panel." : ", or take a finer brush and more fluid paint."),
+        tr("%1 thinner than %2; the thinnest, %3 mm, on %4: leave %5 out, or make %6 wider%7",
+            counted(int(all.size()), tr("detail is"), tr("details are")),
+            ground ? tr("what this ground holds (%1 mm: two threads)", fixed(10 * weave))
+                   : tr("the finest stroke of the brushes at hand (%1 mm)", fixed(v.project.mix.finestMm)),
+            fixed(10 * d.widthCm), e ? tr("“%1”", e->name) : tr("the backdrop"), all.size() > 1 ? tr("them") : tr("it"),
+            all.size() > 1 ? tr("them") : tr("it"),
+            ground ? tr(", or take a finer weave or a panel.") : tr(", or take a finer brush and more fluid paint.")),
         10 * d.widthCm, 10 * v.mixing.finestCm, "mm", {d.box.x / k, d.box.y / k, d.box.width / k, d.box.height / k},
-        d.element, "A line thinner than brush or weave breaks up into dots.", {}});
+        d.element, tr("A line thinner than brush or weave breaks up into dots."), {}});
 }
 
 /// Tubes in the palette that no recipe may use.
@@ -224,10 +226,10 @@ void glowing(const View& v)
     for (const Tube& t : v.box.tubes)
         if (const Pigment* p = t.chosen ? pigmentOf(t.pigment) : nullptr; p && p->fluorescent)
             v.say({"mix.glowing:" + std::to_string(t.id), Station::Mix, Severity::Watch,
-                (t.name.empty() ? p->name : t.name)
-                    + " glows by day and fades fast: it is in no recipe; keep it for what need not last.",
-                0, 0, "", v.whole(), 0, "Fluorescent dyes fade within months in daylight.",
-                Fix{"Leave it out of this palette", [t](Project q) {
+                tr("%1 glows by day and fades fast: it is in no recipe; keep it for what need not last.",
+                    t.name.empty() ? p->name : t.name),
+                0, 0, "", v.whole(), 0, tr("Fluorescent dyes fade within months in daylight."),
+                Fix{tr("Leave it out of this palette"), [t](Project q) {
                         Tube out = t;
                         out.chosen = false;
                         return edits::withTube(std::move(q), out);
@@ -242,12 +244,12 @@ void tubesThemselves(const View& v)
             continue;
         if (p->fugitive)
             v.say({"mix.fugitive:" + t.id, Station::Mix, Severity::Broken,
-                v.tubeName(t.id) + " fades in light (class " + p->lightfastness + "): not for a work that is to last.",
-                0, 0, "", v.whole(), 0, "What fades takes every mix with it that it is in.", {}});
+                tr("%1 fades in light (class %2): not for a work that is to last.", v.tubeName(t.id), p->lightfastness),
+                0, 0, "", v.whole(), 0, tr("What fades takes every mix with it that it is in."), {}});
         if (p->neverSpray && v.box.medium == PaintMedium::AcrylicFluid)
             v.say({"mix.spray:" + t.id, Station::Mix, Severity::Watch,
-                v.tubeName(t.id) + " must not be sprayed or sanded dry: " + p->hazard + ".", 0, 0, "", v.whole(), 0,
-                "Fluid paint is often sprayed; this pigment must not be breathed in.", {}});
+                tr("%1 must not be sprayed or sanded dry: %2.", v.tubeName(t.id), p->hazard), 0, 0, "", v.whole(), 0,
+                tr("Fluid paint is often sprayed; this pigment must not be breathed in."), {}});
     }
 }
 
@@ -259,11 +261,10 @@ void lifting(const View& v)
         return;
     const LayerRule* rule = layerRule(familyOf(v.box.medium), familyOf(v.box.medium));
     v.say({"mix.lifts", Station::Mix, Severity::Watch,
-        std::string(wordOf(v.box.medium)) + " lifts when it is touched again, and "
-            + counted(coats, "coat is", "coats are") + " planned: " + (rule ? rule->reason : std::string("one stroke"))
-            + ".",
-        double(coats), 1, "coats", v.whole(), 0, "A glaze over soluble paint turns to mud where the brush goes twice.",
-        {}});
+        tr("%1 lifts when it is touched again, and %2 planned: %3.", wordOf(v.box.medium),
+            counted(coats, tr("coat is"), tr("coats are")), rule ? tr(rule->reason) : std::string(tr("one stroke"))),
+        double(coats), 1, later("coats"), v.whole(), 0,
+        tr("A glaze over soluble paint turns to mud where the brush goes twice."), {}});
 }
 
 void range(const View& v)
@@ -271,21 +272,23 @@ void range(const View& v)
     const Mixing& m = v.mixing;
     if (m.planDarkest < m.darkest - 2)
         v.say({"mix.darks", Station::Mix, Severity::Watch,
-            "The plan's darks lie at L* " + fixed(m.planDarkest, 0) + ", these paints reach L* " + fixed(m.darkest, 0)
-                + (v.project.mix.finish == Finish::Matt ? " where they dry matt: lift the darks, or varnish." : "."),
-            m.planDarkest, m.darkest, "L*", v.whole(), 0, "What is darker than the paint comes out as one flat shape.",
+            tr("The plan's darks lie at L* %1, these paints reach L* %2%3", fixed(m.planDarkest, 0),
+                fixed(m.darkest, 0),
+                v.project.mix.finish == Finish::Matt ? tr(" where they dry matt: lift the darks, or varnish.") : "."),
+            m.planDarkest, m.darkest, "L*", v.whole(), 0,
+            tr("What is darker than the paint comes out as one flat shape."),
             v.project.mix.finish == Finish::Gloss ? std::optional<Fix>()
-                                                  : Fix{"Plan for a gloss varnish", [](Project q) {
+                                                  : Fix{tr("Plan for a gloss varnish"), [](Project q) {
                                                             MixPlan mix = q.mix;
                                                             mix.finish = Finish::Gloss;
                                                             return edits::withMix(std::move(q), mix);
                                                         }}});
     if (m.planLightest > m.lightest + 2)
         v.say({"mix.lights", Station::Mix, Severity::Watch,
-            "The plan's lights lie at L* " + fixed(m.planLightest, 0) + ", these paints reach L* "
-                + fixed(m.lightest, 0) + ".",
-            m.planLightest, m.lightest, "L*", v.whole(), 0, "Glow comes from what is around it once white is used up.",
-            {}});
+            tr("The plan's lights lie at L* %1, these paints reach L* %2.", fixed(m.planLightest, 0),
+                fixed(m.lightest, 0)),
+            m.planLightest, m.lightest, "L*", v.whole(), 0,
+            tr("Glow comes from what is around it once white is used up."), {}});
 }
 
 void cards(const View& v, const std::string& today)
@@ -295,16 +298,16 @@ void cards(const View& v, const std::string& today)
         typical += !b.calibrated;
     if (typical)
         v.say({"mix.card", Station::Mix, Severity::Watch,
-            counted(typical, "tube is", "tubes are")
-                + " typical, not measured: expect colours to be off by 3 ΔE in the "
-                  "median, 6 in the worst of twenty; one tint in white of each brings that to about 0.5 and 2.",
-            double(typical), 0, "tubes", v.whole(), 0, "Tubes of one name differ from maker to maker.", {}});
+            tr("%1 typical, not measured: expect colours to be off by 3 ΔE in the median, 6 in the worst of twenty; "
+               "one tint in white of each brings that to about 0.5 and 2.",
+                counted(typical, tr("tube is"), tr("tubes are"))),
+            double(typical), 0, later("tubes"), v.whole(), 0, tr("Tubes of one name differ from maker to maker."), {}});
     for (const Tube& t : v.box.tubes)
         if (const auto age = today.empty() || !t.card.any() ? std::nullopt : daysBetween(t.card.date, today);
             age && *age > 365)
             v.say({"mix.card-old:" + std::to_string(t.id), Station::Mix, Severity::Watch,
-                "The swatches of " + t.pigment + " are " + std::to_string(*age) + " days old.", double(*age), 365,
-                "days", v.whole(), 0, "A new tube of an old name may be another paint.", {}});
+                tr("The swatches of %1 are %2 days old.", t.pigment, std::to_string(*age)), double(*age), 365,
+                later("days"), v.whole(), 0, tr("A new tube of an old name may be another paint."), {}});
 }
 } // namespace
 

@@ -1,5 +1,6 @@
 #include "core/paint/palette_choice.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include <map>
 #include <set>
 
@@ -27,7 +28,7 @@ public:
                 row.resize(m_puddles, float(kFar + kGreyed));
                 row[i] = std::min(row[i], float(cost));
             }
-            progress.report(0.8 * double(i + 1) / double(m_puddles), "What each few tubes reach");
+            progress.report(0.8 * double(i + 1) / double(m_puddles), tr("What each few tubes reach"));
         }
     }
     /// The least of all choices within a set, for each puddle.

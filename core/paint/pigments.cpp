@@ -1,4 +1,5 @@
 #include "core/paint/pigments.h"
+#include "core/base/words.h"
 #include "core/paint/csv.h"
 #include "paint_tables.h"
 #include <map>
@@ -39,15 +40,15 @@ std::vector<Pigment> readPigments()
             return rows[i].at(std::size_t(at));
         };
         Pigment p;
-        p.id = field("id"), p.indexName = field("ci_name"), p.name = field("generic_name");
+        p.id = field("id"), p.indexName = field("ci_name"), p.name = tr(field("generic_name"));
         p.opacity = opacityFrom(field("opacity_class"));
         p.lightfastness = field("astm_lightfastness_typical");
         p.fugitive = p.lightfastness.find("fugitive") != std::string::npos || p.lightfastness.starts_with("III")
             || p.lightfastness.starts_with("IV");
         p.fluorescent = field("fluorescent") == "1";
         p.dryingShift = numberIn(field("acrylic_drydown_dL_typical"));
-        p.hazard = field("hazard_note");
-        p.neverSpray = p.hazard.find("never spray") != std::string::npos;
+        p.hazard = tr(field("hazard_note"));
+        p.neverSpray = field("hazard_note").find("never spray") != std::string::npos;
         const double strength = numberIn(field("tinting_strength_rel_PB29"));
         p.strength = std::isfinite(strength) ? strength : 0;
         if (const auto o = optics.find(p.id); o != optics.end())
@@ -60,7 +61,8 @@ std::vector<Pigment> readPigments()
 
 const char* wordOf(Opacity opacity)
 {
-    constexpr const char* kWords[] = {"opaque", "semi-opaque", "semi-transparent", "transparent"};
+    constexpr const char* kWords[]
+        = {later("opaque"), later("semi-opaque"), later("semi-transparent"), later("transparent")};
     return kWords[std::size_t(opacity)];
 }
 
@@ -84,10 +86,10 @@ Result<Paints> typicalPaints(const std::vector<std::string>& ids)
     for (const std::string& id : ids) {
         const Pigment* p = pigmentOf(id);
         if (!p)
-            return Error{Kind::Missing, "There is no paint called “" + id + "” in the table of pigments.", {}};
+            return Error{Kind::Missing, tr("There is no paint called “%1” in the table of pigments.", id), {}};
         if (!p->optics)
             return Error{Kind::Unsupported,
-                "“" + p->name + "” shines by itself: what it mixes to cannot be computed, so recipes leave it out.",
+                tr("“%1” shines by itself: what it mixes to cannot be computed, so recipes leave it out.", p->name),
                 id};
         if (!paintOf(out, id))
             out.push_back({id, *p->optics});

@@ -1,5 +1,6 @@
 #include "core/paint/reach.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include <atomic>
 
 namespace rl::paint {
@@ -71,7 +72,7 @@ std::shared_ptr<const Reach> Reach::of(
                 const auto root = [](float v) { return std::sqrt(std::max(v, 0.f)); };
                 reach->m_at[placeOf(r, g, b)] = {root(c.r), root(c.g), root(c.b), float(colour::deltaE2000(lab, got))};
             }
-        progress.report(double(++done) / kSide, "What these paints reach");
+        progress.report(double(++done) / kSide, tr("What these paints reach"));
     });
     return progress.cancelled() ? nullptr : reach;
 }

@@ -1,4 +1,5 @@
 #include "core/paint/recipe.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/paint/csv.h"
 #include <cassert>
@@ -36,7 +37,7 @@ Result<Recipe> recipeFrom(std::string_view text, const Paints& paints)
     Recipe out;
     if (text.ends_with('+'))
         return Error{
-            Kind::Invalid, "A recipe is written as PB29=1+PW6=10: something is missing behind the last +.", {}};
+            Kind::Invalid, tr("A recipe is written as PB29=1+PW6=10: something is missing behind the last +."), {}};
     while (!text.empty()) {
         const std::string_view item = text.substr(0, text.find('+'));
         text.remove_prefix(std::min(text.size(), item.size() + 1));
@@ -48,14 +49,14 @@ Result<Recipe> recipeFrom(std::string_view text, const Paints& paints)
             id.pop_back();
         const double parts = is == std::string_view::npos ? NAN : numberIn(item.substr(is + 1));
         if (!(parts > 0) || parts > 1e6)
-            return Error{
-                Kind::Invalid, "A recipe is written as PB29=1+PW6=10, each part a number above 0.", std::string(item)};
+            return Error{Kind::Invalid, tr("A recipe is written as PB29=1+PW6=10, each part a number above 0."),
+                std::string(item)};
         if (!opticsNamed(id, paints))
-            return Error{Kind::Missing, "There is no paint called “" + id + "” to mix.", {}};
+            return Error{Kind::Missing, tr("There is no paint called “%1” to mix.", id), {}};
         out.push_back({std::move(id), parts});
     }
     if (out.empty() || out.size() > kMost)
-        return Error{Kind::Invalid, "A recipe needs between one and 24 paints.", {}};
+        return Error{Kind::Invalid, tr("A recipe needs between one and 24 paints."), {}};
     return out;
 }
 
@@ -153,8 +154,9 @@ namespace {
 /// Plain words for a hue angle of CIELAB.
 const char* hueWord(double degrees)
 {
-    constexpr std::pair<double, const char*> kWords[] = {{25, "pink"}, {50, "red"}, {72, "orange"}, {105, "yellow"},
-        {135, "yellow green"}, {185, "green"}, {230, "blue green"}, {285, "blue"}, {325, "violet"}, {345, "purple"}};
+    constexpr std::pair<double, const char*> kWords[] = {{25, later("pink")}, {50, later("red")}, {72, later("orange")},
+        {105, later("yellow")}, {135, later("yellow green")}, {185, later("green")}, {230, later("blue green")},
+        {285, later("blue")}, {325, later("violet")}, {345, later("purple")}};
     for (const auto& [end, word] : kWords)
         if (degrees < end)
             return word;
@@ -173,9 +175,9 @@ std::string missedBy(const ExactLab& wanted, const ExactLab& got)
         if (std::abs(term) > 0.5 * most)
             s += (s.empty() ? "" : ", ") + words;
     };
-    say(d.chroma, d.chroma < 0 ? "too dull" : "too strong");
-    say(d.lightness, d.lightness < 0 ? "too dark" : "too light");
-    say(d.hue, std::string("its hue too far to ") + hueWord(got.hue()));
+    say(d.chroma, d.chroma < 0 ? tr("too dull") : tr("too strong"));
+    say(d.lightness, d.lightness < 0 ? tr("too dark") : tr("too light"));
+    say(d.hue, tr("its hue too far to %1", hueWord(got.hue())));
     return s;
 }
 

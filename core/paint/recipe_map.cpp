@@ -1,5 +1,6 @@
 #include "core/paint/recipe_map.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include <Eigen/Dense>
 #include <map>
 
@@ -144,7 +145,7 @@ RecipeMap recipeMap(const LinearPicture& picture, const IdMap& ids, int count, P
             lab[i] = {l.L, l.a, l.b};
         }
     });
-    progress.report(0.2, "Recipe map");
+    progress.report(0.2, tr("Recipe map"));
     std::vector<Region> parts = families(ids, lab);
     const auto most = std::size_t(std::clamp(count, 2, 64));
     // Things too small for a puddle of their own join none: the smallest families go first.
@@ -162,7 +163,7 @@ RecipeMap recipeMap(const LinearPicture& picture, const IdMap& ids, int count, P
         auto [a, b] = cut(std::move(*widest), lab);
         *widest = std::move(a);
         parts.push_back(std::move(b));
-        progress.report(0.2 + 0.6 * double(parts.size()) / double(most), "Recipe map");
+        progress.report(0.2 + 0.6 * double(parts.size()) / double(most), tr("Recipe map"));
     }
     if (progress.cancelled())
         return map;

@@ -1,5 +1,6 @@
 #include "core/paint/recipes.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include "core/paint/parts.h"
 #include <set>
 
@@ -192,7 +193,7 @@ std::vector<Formula> partsOf(const Search& search, const Search::Found& found, c
         });
         for (std::size_t i = begin; i < end; ++i)
             best = std::min(best, fits[i].de);
-        progress.report(double(end) / double(most), "Recipes in parts");
+        progress.report(double(end) / double(most), tr("Recipes in parts"));
     }
     std::vector<Formula> all;
     for (std::size_t i = 0; i < fits.size(); ++i) {

@@ -1,5 +1,6 @@
 #include "core/paint/surprises.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 
 namespace rl::paint {
 
@@ -49,22 +50,21 @@ void pairWarnings(const Part& a, const Part& b, const Paints& paints, const Opti
     const auto between
         = [](const ExactLab& c, double from, double to) { return c.chroma() > 15 && c.hue() >= from && c.hue() <= to; };
     const bool known = (between(s, 80, 110) && between(t, 220, 310)) || (between(t, 80, 110) && between(s, 220, 310));
-    const std::string names = nameOf(a.paint) + " and " + nameOf(b.paint);
+    const std::string names = tr("%1 and %2", nameOf(a.paint), nameOf(b.paint));
     if (inGreens(m) && !inGreens(s) && !inGreens(t) && !known)
         out.push_back({Surprise::Greens,
-            names + " turn green together (hue " + fixed(m.hue(), 0)
-                + "°): for a darker yellow take an umber or a violet instead.",
+            tr("%1 turn green together (hue %2°): for a darker yellow take an umber or a violet instead.", names,
+                fixed(m.hue(), 0)),
             m.hue()});
     else if (s.chroma() > 12 && t.chroma() > 12 && m.chroma() < 0.5 * std::min(s.chroma(), t.chroma()))
         out.push_back({Surprise::Neutralises,
-            names + " neutralise each other (C* " + fixed(m.chroma(), 0) + " of "
-                + fixed(std::min(s.chroma(), t.chroma()), 0)
-                + "): good for a living grey, mud where a clear colour is wanted.",
+            tr("%1 neutralise each other (C* %2 of %3): good for a living grey, mud where a clear colour is wanted.",
+                names, fixed(m.chroma(), 0), fixed(std::min(s.chroma(), t.chroma()), 0)),
             m.chroma()});
     const ExactLab p = toLab(seen(opaque(x))), q = toLab(seen(opaque(y))), r = toLab(seen(opaque(mix)));
     if ((p.L + q.L) / 2 - r.L > 10 && r.L < std::min(p.L, q.L))
         out.push_back({Surprise::Darkens,
-            names + " come out darker than either (L* " + fixed(r.L, 0) + "): test a dab before mixing all of it.",
+            tr("%1 come out darker than either (L* %2): test a dab before mixing all of it.", names, fixed(r.L, 0)),
             r.L});
 }
 
@@ -85,8 +85,8 @@ void chalk(const Recipe& recipe, const Paints& paints, std::vector<Warning>& out
     const ExactLab with = colourOf(recipe, paints), before = colourOf(less, paints);
     if (before.chroma() > 15 && with.chroma() < 0.75 * before.chroma() && with.L > before.L + 10 && white > all)
         out.push_back({Surprise::Chalks,
-            "White takes " + fixed(100 * (1 - with.chroma() / before.chroma()), 0)
-                + " % of the chroma: part of the lightening by a light yellow or orange keeps it alive.",
+            tr("White takes %1 % of the chroma: part of the lightening by a light yellow or orange keeps it alive.",
+                fixed(100 * (1 - with.chroma() / before.chroma()), 0)),
             100 * (1 - with.chroma() / before.chroma())});
 }
 } // namespace
@@ -107,9 +107,9 @@ std::vector<Warning> surprises(const Recipe& recipe, const Paints& paints)
         if (recipe.size() > 1 && p.parts < total / 10
             && p.parts * absorption(opticsOf({{p.paint, 1}}, paints)) > dark / 2)
             out.push_back({Surprise::TakenOver,
-                nameOf(p.paint)
-                    + " is under a tenth of the volume and gives over half of the colour: add it by the tip "
-                      "of the brush.",
+                tr("%1 is under a tenth of the volume and gives over half of the colour: add it by the tip of the "
+                   "brush.",
+                    nameOf(p.paint)),
                 100 * p.parts / total});
     return out;
 }

@@ -1,4 +1,5 @@
 #include "core/paint/swatch_card.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include <Eigen/Dense>
 #include <opencv2/aruco.hpp>
@@ -149,7 +150,8 @@ colour::ExactLab labOf(const Sample& s, const std::array<double, 3>& light, doub
 
 const char* wordOf(PatchKind kind)
 {
-    constexpr const char* kWords[] = {"masstone", "1 in 2 white", "1 in 10 white", "over white", "over black"};
+    constexpr const char* kWords[]
+        = {later("masstone"), later("1 in 2 white"), later("1 in 10 white"), later("over white"), later("over black")};
     return kWords[std::size_t(kind)];
 }
 
@@ -192,11 +194,11 @@ Mask cardMark(int number)
 Result<CardRead> readCard(const Photo& photo, const CardLayout& layout, double paperY)
 {
     if (photo.width() < 300 || photo.height() < 300)
-        return Error{Kind::Invalid, "This picture is too small for a swatch card.", {}};
+        return Error{Kind::Invalid, tr("This picture is too small for a swatch card."), {}};
     const cv::Mat card = straightened(photo, layout);
     if (card.empty())
         return Error{Kind::Invalid,
-            "The four marks of the card are not found: photograph all of it, straight on, in even daylight.", {}};
+            tr("The four marks of the card are not found: photograph all of it, straight on, in even daylight."), {}};
     const Field field(card, layout);
     CardRead out;
     double least = 1e9, most = 0;
@@ -211,11 +213,11 @@ Result<CardRead> readCard(const Photo& photo, const CardLayout& layout, double p
         const Sample s = sampleOf(card, pixels(p.at, kMiddle));
         PatchRead read{p.tube, p.kind, labOf(s, field.at(p.at.centre()), paperY), {}};
         if (s.clipped > kClipped)
-            read.refused = "a channel is clipped: expose it otherwise, or use a colour reader";
+            read.refused = tr("a channel is clipped: expose it otherwise, or use a colour reader");
         else if (s.glare > kGlare)
-            read.refused = "glare lies on it: turn the card or the lamp";
+            read.refused = tr("glare lies on it: turn the card or the lamp");
         else if (p.kind != PatchKind::OverBlack && colour::deltaE2000(read.lab, paper) < kBare)
-            read.refused = "it is bare paper";
+            read.refused = tr("it is bare paper");
         out.patches.push_back(std::move(read));
     }
     const Sample grey = sampleOf(card, pixels(layout.grey, kMiddle));

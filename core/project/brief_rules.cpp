@@ -1,5 +1,6 @@
 #include "core/project/brief_rules.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/fixes.h"
 #include "core/project/ledger.h"
 #include "core/project/schools.h"
@@ -17,8 +18,8 @@ void castShown(const Project& p, Findings& out)
         if (m.place.width > 0 || std::any_of(p.elements.begin(), p.elements.end(), shows))
             continue;
         Finding f{"brief.not-shown:" + std::to_string(m.id), Station::Brief, Severity::Broken,
-            "“" + m.name + "” is in the cast, but nothing in the scene shows it.", 0, 1, "elements", {}, 0,
-            "What is promised in the brief and missing from the plan is squeezed in later, in paint.", {}};
+            tr("“%1” is in the cast, but nothing in the scene shows it.", m.name), 0, 1, "elements", {}, 0,
+            tr("What is promised in the brief and missing from the plan is squeezed in later, in paint."), {}};
         f.opens = "picture";
         out.push_back(std::move(f));
     }
@@ -29,12 +30,12 @@ void castSize(const Project& p, Findings& out)
     const double n = double(p.brief.cast.size());
     if (n == 0)
         out.push_back({"brief.no-cast", Station::Brief, Severity::Watch,
-            "The cast is empty, so no order of reading can be held against the picture.", 0, 1, "members", {}, 0,
-            "The first glance can only be called right or wrong when you have said where it should fall.", {}});
+            tr("The cast is empty, so no order of reading can be held against the picture."), 0, 1, "members", {}, 0,
+            tr("The first glance can only be called right or wrong when you have said where it should fall."), {}});
     else if (n > 7)
         out.push_back({"brief.large-cast", Station::Brief, Severity::Watch,
-            "The cast has " + fixed(n, 0) + " members; beyond seven, ranks are hard to keep apart.", n, 7, "members",
-            {}, 0, "Each rank needs a step of contrast to itself, and there are only so many steps.", {}});
+            tr("The cast has %1 members; beyond seven, ranks are hard to keep apart.", fixed(n, 0)), n, 7, "members",
+            {}, 0, tr("Each rank needs a step of contrast to itself, and there are only so many steps."), {}});
 }
 
 /// A picture is taken in whole from about one and a half to three of its diagonals.
@@ -45,17 +46,17 @@ void viewing(const Project& p, Findings& out)
     const Rect whole{0, 0, p.brief.widthCm, p.brief.heightCm};
     if (ratio < 1.2)
         out.push_back({"brief.too-near", Station::Brief, Severity::Watch,
-            "From " + fixed(p.brief.viewingDistanceCm, 0) + " cm the whole canvas cannot be taken in at once.",
+            tr("From %1 cm the whole canvas cannot be taken in at once.", fixed(p.brief.viewingDistanceCm, 0)),
             p.brief.viewingDistanceCm, 1.5 * diagonal, "cm", whole, 0,
-            "Closer than about one and a half diagonals the edges fall outside the calm part of the gaze.",
-            Fix{"View it from " + fixed(1.5 * diagonal, 0) + " cm", [d = 1.5 * diagonal](Project q) {
+            tr("Closer than about one and a half diagonals the edges fall outside the calm part of the gaze."),
+            Fix{tr("View it from %1 cm", fixed(1.5 * diagonal, 0)), [d = 1.5 * diagonal](Project q) {
                     Brief b = q.brief;
                     b.viewingDistanceCm = std::round(d);
                     return edits::withBrief(std::move(q), std::move(b));
                 }}});
     if (p.brief.title.empty())
-        out.push_back({"brief.no-title", Station::Brief, Severity::Watch, "The work has no title yet.", 0, 1, "title",
-            {}, 0, "The title goes on every sheet, so that sheets of two works are not mixed up.", {}});
+        out.push_back({"brief.no-title", Station::Brief, Severity::Watch, tr("The work has no title yet."), 0, 1,
+            "title", {}, 0, tr("The title goes on every sheet, so that sheets of two works are not mixed up."), {}});
 }
 
 /// Facts come back before signing.
@@ -71,15 +72,15 @@ void facts(const Project& p, Findings& out)
     }
     if (first)
         out.push_back({"brief.facts", Station::Brief, Severity::Watch,
-            std::to_string(open) + (open == 1 ? " fact is" : " facts are")
-                + " still to be checked before signing, first: “" + first->words + "”.",
-            double(open), 0, "facts", {}, first->element,
-            "A wrong count of spokes is what strangers see first and what cannot be painted out at the end.", {}});
+            tr("%1%2 still to be checked before signing, first: “%3”.", std::to_string(open),
+                open == 1 ? tr(" fact is") : tr(" facts are"), first->words),
+            double(open), 0, later("facts"), {}, first->element,
+            tr("A wrong count of spokes is what strangers see first and what cannot be painted out at the end."), {}});
     if (unsourced)
         out.push_back({"brief.sources", Station::Brief, Severity::Watch,
-            std::to_string(unsourced) + (unsourced == 1 ? " fact has" : " facts have") + " no source.",
-            double(unsourced), 0, "facts", {}, 0,
-            "What is known from memory is wrong surprisingly often; note where it was seen.", {}});
+            tr("%1%2 no source.", std::to_string(unsourced), unsourced == 1 ? tr(" fact has") : tr(" facts have")),
+            double(unsourced), 0, later("facts"), {}, 0,
+            tr("What is known from memory is wrong surprisingly often; note where it was seen."), {}});
 }
 
 /// The focus against the school that says where it goes: within a twelfth of the diagonal.
@@ -115,10 +116,10 @@ void focus(const Project& p, Findings& out)
     if (off <= b.widthCm / 12)
         return;
     out.push_back({"brief.focus", Station::Brief, Severity::Watch,
-        "The focus should lie " + std::string(choiceOf(b, School::Focus).name) + "; “" + lead->name + "” stands "
-            + fixed(off) + " cm beside it.",
-        off, b.widthCm / 12, "cm", {at - 1, 0, 2, b.heightCm}, lead->id, choiceOf(b, School::Focus).why,
-        fixes::shift(*lead, "Move it there", {at - lead->baseCm.x, 0})});
+        tr("The focus should lie %1; “%2” stands %3 cm beside it.", choiceOf(b, School::Focus).name, lead->name,
+            fixed(off)),
+        off, b.widthCm / 12, "cm", {at - 1, 0, 2, b.heightCm}, lead->id, tr(choiceOf(b, School::Focus).why),
+        fixes::shift(*lead, tr("Move it there"), {at - lead->baseCm.x, 0})});
 }
 
 /// Ground against medium and school.
@@ -127,26 +128,26 @@ void ground(const Project& p, Findings& out)
     const Brief& b = p.brief;
     if (b.medium == "watercolour" && b.ground.support != Support::Paper)
         out.push_back({"brief.ground-medium", Station::Brief, Severity::Watch,
-            "Watercolour is planned on a ground that is not paper.", 0, 1, "papers", {}, 0,
-            "Washes bead and lift on primer; use paper, or an absorbent ground made for it.", {}});
+            tr("Watercolour is planned on a ground that is not paper."), 0, 1, later("papers"), {}, 0,
+            tr("Washes bead and lift on primer; use paper, or an absorbent ground made for it."), {}});
     if (b.medium == "oil" && b.ground.coats == 0)
-        out.push_back({"brief.unprimed", Station::Brief, Severity::Broken, "Oil is planned on a ground without primer.",
-            0, 1, "coats", {}, 0, "Oil rots bare cloth and paper; size and prime first.",
-            Fix{"Prime it twice", [](Project q) {
-                    q.brief.ground.coats = 2;
-                    return q;
-                }}});
+        out.push_back({"brief.unprimed", Station::Brief, Severity::Broken,
+            tr("Oil is planned on a ground without primer."), 0, 1, later("coats"), {}, 0,
+            tr("Oil rots bare cloth and paper; size and prime first."), Fix{tr("Prime it twice"), [](Project q) {
+                                                                                q.brief.ground.coats = 2;
+                                                                                return q;
+                                                                            }}});
     const std::string school = choiceOf(b, School::Ground).key;
     static const std::map<std::string, Toning> meant{{"white", Toning::White}, {"dark", Toning::Darkest},
         {"scene", Toning::Complement}, {"middle", Toning::MiddleTone}};
     const auto want = meant.find(school);
     if (want != meant.end() && want->second != b.ground.toning && b.school(School::Ground) != 0)
         out.push_back({"brief.toning", Station::Brief, Severity::Watch,
-            std::string("The ground should be ") + choiceOf(b, School::Ground).name + "; the plan tones it otherwise.",
-            0, 1, "tones", {}, 0, choiceOf(b, School::Ground).why, Fix{"Tone it so", [to = want->second](Project q) {
-                                                                           q.brief.ground.toning = to;
-                                                                           return q;
-                                                                       }}});
+            tr("The ground should be %1; the plan tones it otherwise.", choiceOf(b, School::Ground).name), 0, 1,
+            "tones", {}, 0, tr(choiceOf(b, School::Ground).why), Fix{tr("Tone it so"), [to = want->second](Project q) {
+                                                                         q.brief.ground.toning = to;
+                                                                         return q;
+                                                                     }}});
 }
 
 /// What lies outside a round or free canvas is not painted.
@@ -158,8 +159,8 @@ void outline(const Project& p, Findings& out)
         if (e.baseCm.x >= 0 && e.baseCm.y >= 0 && e.baseCm.x <= p.brief.widthCm && e.baseCm.y <= p.brief.heightCm
             && !onCanvas(p.brief, e.baseCm))
             out.push_back({"brief.off:" + std::to_string(e.id), Station::Brief, Severity::Watch,
-                "“" + e.name + "” stands outside the outline of the canvas.", 0, 1, "on canvas",
-                {e.baseCm.x - 2, e.baseCm.y - 2, 4, 4}, e.id, "What lies outside the outline is cut away.", {}});
+                tr("“%1” stands outside the outline of the canvas.", e.name), 0, 1, later("on canvas"),
+                {e.baseCm.x - 2, e.baseCm.y - 2, 4, 4}, e.id, tr("What lies outside the outline is cut away."), {}});
 }
 } // namespace
 
@@ -169,9 +170,10 @@ Findings deadlineFindings(const Project& p, const std::string& today)
     const auto left = p.brief.deadline.empty() ? std::nullopt : daysBetween(today, p.brief.deadline);
     if (left && *left < 14)
         out.push_back({"brief.deadline", Station::Brief, *left < 0 ? Severity::Broken : Severity::Watch,
-            *left < 0 ? "The deadline passed " + std::to_string(-*left) + " days ago."
-                      : "There are " + std::to_string(*left) + " days to the deadline.",
-            double(*left), 14, "days", {}, 0, "Drying and fresh eyes need days that no evening can make up for.", {}});
+            *left < 0 ? tr("The deadline passed %1 days ago.", std::to_string(-*left))
+                      : tr("There are %1 days to the deadline.", std::to_string(*left)),
+            double(*left), 14, later("days"), {}, 0,
+            tr("Drying and fresh eyes need days that no evening can make up for."), {}});
     return out;
 }
 
@@ -194,27 +196,27 @@ Findings creditFindings(const Project& p)
     for (const Reference& r : p.references) {
         if (r.pixels.missing())
             out.push_back({"gather.missing:" + std::to_string(r.id), Station::Gather,
-                used(p, r.id) ? Severity::Broken : Severity::Watch, "The file of “" + r.name + "” cannot be read.", 0,
+                used(p, r.id) ? Severity::Broken : Severity::Watch, tr("The file of “%1” cannot be read.", r.name), 0,
                 1, "pictures", {}, 0,
-                "Its place stays empty and marked, nothing is measured of it and nothing overwritten. It comes back by "
-                "itself when the file can be read again.",
+                tr("Its place stays empty and marked, nothing is measured of it and nothing overwritten. It comes back "
+                   "by itself when the file can be read again."),
                 {}, Against::Limit, r.id, "find"});
         const bool asked = r.permission != Permission::ToAsk, credited = !r.credit.empty();
         if (!used(p, r.id) || (asked && credited && r.permission != Permission::StudyOnly))
             continue;
         if (r.permission == Permission::StudyOnly) {
             out.push_back({"gather.study:" + std::to_string(r.id), Station::Gather, Severity::Broken,
-                "“" + r.name + "” may be studied only, yet it stands in the painting.", 0, 1, "permission", {}, 0,
-                "What was lent to learn from may not be shown; ask for it, or paint from another picture.", {},
+                tr("“%1” may be studied only, yet it stands in the painting.", r.name), 0, 1, later("permission"), {},
+                0, tr("What was lent to learn from may not be shown; ask for it, or paint from another picture."), {},
                 Against::Limit, r.id, "credit"});
             continue;
         }
         out.push_back({"gather.permission:" + std::to_string(r.id), Station::Gather, Severity::Watch,
-            "“" + r.name + "” is used, but "
-                + (credited ? "permission for it is still to be asked." : "nobody is credited for it."),
+            tr("“%1” is used, but %2", r.name,
+                credited ? tr("permission for it is still to be asked.") : tr("nobody is credited for it.")),
             0, 1, credited ? "permissions" : "credits", {}, 0,
-            "A finished work that cannot be shown is a lost work; asking takes a minute now.", {}, Against::Limit, r.id,
-            "credit"});
+            tr("A finished work that cannot be shown is a lost work; asking takes a minute now."), {}, Against::Limit,
+            r.id, "credit"});
     }
     return out;
 }

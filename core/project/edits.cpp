@@ -1,4 +1,5 @@
 #include "core/project/edits.h"
+#include "core/base/words.h"
 
 namespace rl::edits {
 
@@ -53,7 +54,7 @@ Project studyOf(Reference reference, double eyeLevel)
 {
     Project p;
     const double w = reference.pixels.width(), h = reference.pixels.height(), k = 60 / std::max({w, h, 1.0});
-    p.brief.title = "Study: " + reference.name;
+    p.brief.title = tr("Study: %1", reference.name);
     p.brief.widthCm = w * k, p.brief.heightCm = h * k;
     p.lights.sun.on = false;
     p.lights.air = {0, 1, 0, 0};

@@ -1,5 +1,6 @@
 #include "core/project/fields.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 
 namespace rl {
 
@@ -70,12 +71,12 @@ std::vector<FieldTold> allFields()
 {
     std::vector<FieldTold> out;
     tell<Brief>("brief", out);
-    tell<PaintGround>("canvas ground", out);
+    tell<PaintGround>(tr("canvas ground"), out);
     tell<Camera>("camera", out);
     tell<Backdrop>("backdrop", out);
     tell<Sun>("sun", out);
     tell<Lantern>("lantern", out);
-    tell<LightGroup>("light group", out);
+    tell<LightGroup>(tr("light group"), out);
     tell<Air>("air", out);
     tell<Mist>("mist", out);
     tell<Drift>("drift", out);
@@ -106,7 +107,7 @@ std::vector<FieldTold> allFields()
     tell<TaskWord>("task", out);
     tell<WorkSpan>("span", out);
     tell<Sitting>("sitting", out);
-    tell<CanvasPhoto>("canvas photograph", out);
+    tell<CanvasPhoto>(tr("canvas photograph"), out);
     tell<Tolerance>("tolerance", out);
     return out;
 }
@@ -115,9 +116,8 @@ std::string fieldsPage()
 {
     std::string s
         = "# Every number of a work\n\nMade by `lantern fields --page`; a test holds it against the program. What is "
-          "out of "
-          "range is brought into it, what is no number\nbecomes the start. Shares are 0…1 in the file and shown in "
-          "per cent.\n\n| of | field | from | to | starts as | unit |\n|---|---|---|---|---|---|\n";
+          "out of range is brought into it, what is no number\nbecomes the start. Shares are 0…1 in the file and shown "
+          "in per cent.\n\n| of | field | from | to | starts as | unit |\n|---|---|---|---|---|---|\n";
     for (const FieldTold& f : allFields())
         s += "| " + f.object + " | `" + f.key + "` | " + plain(f.low) + " | " + plain(f.high) + " | " + plain(f.start)
             + " | "

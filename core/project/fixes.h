@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/words.h"
 #include "core/project/stage_edits.h"
 
 /// Fixes of findings, made of the same edits as a drag.
@@ -25,12 +26,12 @@ inline Fix trueHeight(const Element& e, std::string label, double metres)
 }
 inline Fix mirror(const Element& e)
 {
-    return {"Mirror it", [id = e.id](Project p) { return edits::withMirrored(std::move(p), id); }};
+    return {tr("Mirror it"), [id = e.id](Project p) { return edits::withMirrored(std::move(p), id); }};
 }
 inline Fix ownLightOff(const Element& e)
 {
-    return {
-        "Take its own light off wholly", [id = e.id](Project p) { return edits::withDelight(std::move(p), id, 1); }};
+    return {tr("Take its own light off wholly"),
+        [id = e.id](Project p) { return edits::withDelight(std::move(p), id, 1); }};
 }
 /// Changes the air.
 inline Fix air(std::string label, std::function<void(Air&)> change)

@@ -1,11 +1,12 @@
 #include "core/project/permissions.h"
+#include "core/base/words.h"
 
 namespace rl {
 
 namespace {
 constexpr const char* kKeys[kPermissionCount] = {"to-ask", "own", "by-permission", "free-licence", "study-only"};
 constexpr const char* kWords[kPermissionCount]
-    = {"to be asked", "own", "by permission of", "free licence", "study only"};
+    = {later("to be asked"), later("own"), later("by permission of"), later("free licence"), later("study only")};
 } // namespace
 
 const char* keyOf(Permission p)

@@ -1,4 +1,5 @@
 #include "core/project/takes.h"
+#include "core/base/words.h"
 #include <set>
 
 namespace rl::takes {
@@ -55,7 +56,7 @@ Project withDuplicate(Project p, const std::string& name)
 {
     if (p.takes.empty()) {
         const int first = p.freshId();
-        p.takes.push_back({first, "as it was", freshLetter(p), {}, false, {}});
+        p.takes.push_back({first, tr("as it was"), freshLetter(p), {}, false, {}});
         p.take = first;
     }
     if (p.takes.size() >= 200)

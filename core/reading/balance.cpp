@@ -1,5 +1,6 @@
 #include "core/reading/balance.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include <opencv2/imgproc.hpp>
 
@@ -88,22 +89,23 @@ Findings balanceFindings(const Project& p, const Balance& b)
         return out;
     if (b.deadEven)
         out.push_back({"stage.dead-even", Station::Stage, Severity::Watch,
-            "Left and right weigh the same (" + fixed(100 * b.left, 0) + " to " + fixed(100 - 100 * b.left, 0)
-                + " %) and mirror each other by " + fixed(100 * b.mirrored, 0) + " %.",
-            100 * b.left, 50, "% left", {}, 0,
-            "Dead even is a decision: it stands still. Solemn if meant, stiff if not.", {}});
+            tr("Left and right weigh the same (%1 to %2 %) and mirror each other by %3 %.", fixed(100 * b.left, 0),
+                fixed(100 - 100 * b.left, 0), fixed(100 * b.mirrored, 0)),
+            100 * b.left, 50, later("% left"), {}, 0,
+            tr("Dead even is a decision: it stands still. Solemn if meant, stiff if not."), {}});
     if (b.counter.wanted) {
         const double side = std::sqrt(b.counter.areaCm2);
         const bool heavyLeft = b.counter.atCm.x > p.brief.widthCm / 2;
         out.push_back({"stage.balance", Station::Stage, Severity::Watch,
-            std::string("The ") + (heavyLeft ? "left" : "right") + " weighs "
-                + fixed(100 * (heavyLeft ? b.left : 1 - b.left), 0) + " %. A counterweight of about "
-                + fixed(b.counter.areaCm2, 0) + " cm² (" + fixed(side, 0) + " × " + fixed(side, 0) + "), "
-                + fixed(b.counter.againstL, 0) + " L* off its ground, " + fixed(b.counter.atCm.x, 0)
-                + " cm from the left and " + fixed(b.counter.atCm.y, 0) + " cm from the top would steady it.",
+            tr("The %1 weighs %2 %. A counterweight of about %3 cm² (%4 × %5), %6 L* off its ground, %7 cm from the "
+               "left and %8 cm from the top would steady it.",
+                heavyLeft ? tr("left") : tr("right"), fixed(100 * (heavyLeft ? b.left : 1 - b.left), 0),
+                fixed(b.counter.areaCm2, 0), fixed(side, 0), fixed(side, 0), fixed(b.counter.againstL, 0),
+                fixed(b.counter.atCm.x, 0), fixed(b.counter.atCm.y, 0)),
             100 * (heavyLeft ? b.left : 1 - b.left), 55, "%",
             Rect{b.counter.atCm.x - side / 2, b.counter.atCm.y - side / 2, side, side}, 0,
-            "A picture that tips looks unfinished on one side; far from the middle a small thing weighs much.", {}});
+            tr("A picture that tips looks unfinished on one side; far from the middle a small thing weighs much."),
+            {}});
     }
     return out;
 }

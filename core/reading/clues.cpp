@@ -1,5 +1,6 @@
 #include "core/reading/clues.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::reading {
@@ -110,14 +111,14 @@ std::vector<ClueSeen> cluesSeen(const Project& p, const light::Picture& picture,
 std::string whyNotSeen(const ClueSeen& c)
 {
     if (!c.there)
-        return "nothing in the picture shows it";
-    std::string why = fixed(c.wideMm, c.wideMm < 10 ? 1 : 0) + " mm wide ("
-        + fixed(c.arcMinutes, c.arcMinutes < 10 ? 1 : 0) + "′ from where it is seen)";
+        return tr("nothing in the picture shows it");
+    std::string why = tr("%1 mm wide (%2′ from where it is seen)", fixed(c.wideMm, c.wideMm < 10 ? 1 : 0),
+        fixed(c.arcMinutes, c.arcMinutes < 10 ? 1 : 0));
     if (!c.large())
-        why += ", too small to be told";
+        why += tr(", too small to be told");
     if (!c.apart())
-        why += c.large() ? ", but lost in what lies around it (ΔE " + fixed(c.separation) + ")"
-                         : " and lost in what lies around it (ΔE " + fixed(c.separation) + ")";
+        why += c.large() ? tr(", but lost in what lies around it (ΔE %1)", fixed(c.separation))
+                         : tr(" and lost in what lies around it (ΔE %1)", fixed(c.separation));
     return why;
 }
 
@@ -141,16 +142,16 @@ Findings clueFindings(const Project& p, const light::Picture& picture, const std
         const double k = picture.pixelsPerCm;
         Finding f{"brief.idea:" + std::to_string(idea.id), Station::Brief,
             good == 0 ? Severity::Broken : Severity::Watch,
-            idea.words + ": " + std::to_string(good) + " of " + std::to_string(idea.clues.size()) + " clues can be seen"
-                + (which      ? "; “" + which->words + "” is " + whyNotSeen(*worst) + "."
-                        : few ? "; three are wanted."
-                              : "."),
-            double(good), 3, "clues seen",
+            tr("%1: %2 of %3 clues can be seen%4", idea.words, std::to_string(good), std::to_string(idea.clues.size()),
+                which     ? tr("; “%1” is %2.", which->words, whyNotSeen(*worst))
+                    : few ? tr("; three are wanted.")
+                          : "."),
+            double(good), 3, later("clues seen"),
             worst && worst->there ? Rect{worst->at.x / k, worst->at.y / k, worst->at.width / k, worst->at.height / k}
                                   : Rect{},
             which ? which->element : 0,
-            "A viewer misses one clue and doubts the second; with three the idea gets across. Size and contrast are "
-            "measured, not whether it is understood.",
+            tr("A viewer misses one clue and doubts the second; with three the idea gets across. Size and contrast are "
+               "measured, not whether it is understood."),
             {}};
         out.push_back(std::move(f));
     }

@@ -1,5 +1,6 @@
 #include "core/reading/colours.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include <array>
 #include <map>
 #include <opencv2/imgproc.hpp>
@@ -66,7 +67,7 @@ void spreadOf(const Small& s, ColourPlan& plan)
             by[std::size_t(hue(c) / 10) % 36] += C, total += C;
     }
     if (total < 0.02 * n * kGrey) {
-        plan.spread = "nearly without colour";
+        plan.spread = tr("nearly without colour");
         return;
     }
     // The heaviest window of 60°, then the heaviest of what lies 45° and more beside its middle.
@@ -95,16 +96,16 @@ void spreadOf(const Small& s, ColourPlan& plan)
     plan.mainHue = hueName(first);
     const double percent = std::round(100 * most);
     if (most > 0.85 || next < 0.08) {
-        plan.spread = "one family, " + plan.mainHue + " (" + std::to_string(int(percent)) + " % of all colour)";
+        plan.spread = tr("one family, %1 (%2 % of all colour)", plan.mainHue, std::to_string(int(percent)));
         return;
     }
     plan.secondHue = hueName(second);
     const double between = apart(first, second);
-    const std::string both = plan.mainHue + " and " + plan.secondHue;
-    plan.spread = most + next < 0.7 ? "many hues, " + both + " the strongest"
-        : between > 140             ? "opposites, " + both
-        : between > 90              ? "two families well apart, " + both
-                                    : "neighbours, " + both;
+    const std::string both = tr("%1 and %2", plan.mainHue, plan.secondHue);
+    plan.spread = most + next < 0.7 ? tr("many hues, %1 the strongest", both)
+        : between > 140             ? tr("opposites, %1", both)
+        : between > 90              ? tr("two families well apart, %1", both)
+                                    : tr("neighbours, %1", both);
 }
 
 void accentsOf(const Small& s, ColourPlan& plan)
@@ -202,8 +203,9 @@ const char* hueName(double h)
     static constexpr struct {
         double to;
         const char* name;
-    } names[] = {{15, "magenta"}, {48, "red"}, {75, "orange"}, {102, "yellow"}, {125, "yellow-green"}, {175, "green"},
-        {225, "blue-green"}, {295, "blue"}, {325, "violet"}, {360.1, "magenta"}};
+    } names[] = {{15, later("magenta")}, {48, later("red")}, {75, later("orange")}, {102, later("yellow")},
+        {125, later("yellow-green")}, {175, later("green")}, {225, later("blue-green")}, {295, later("blue")},
+        {325, later("violet")}, {360.1, later("magenta")}};
     h = std::fmod(std::fmod(h, 360) + 360, 360);
     for (const auto& n : names)
         if (h < n.to)

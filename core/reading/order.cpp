@@ -1,10 +1,12 @@
 // The smallest change that makes the measured order the intended one.
 #include "core/reading/order.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include <glpk.h>
 #include <opencv2/imgproc.hpp>
+#include <optional>
 
 namespace rl::reading {
 
@@ -146,22 +148,25 @@ public:
     Solver(const Bench& bench, const Intent& intent, double goal, Progress& progress)
         : m_bench(bench)
         , m_intent(intent)
-        , m_goal(goal)
         , m_progress(progress)
         , m_now(bench.measure({}))
         , m_pairs(intent.pairs(m_now.order))
+        , m_goals(m_pairs.size(), goal)
     {
         ++measured;
         pullLevers();
-        m_setting.assign(m_levers.size(), 0.0);
     }
     int measured = 0;
-    std::vector<Touch> solve()
+    /// Goes on from where it stands. The slopes are measured at first and where a step fails; between, each step taught
+    /// them what it did (C. G. Broyden, A class of methods for solving nonlinear simultaneous equations, 1965).
+    std::vector<Touch> solve(int rounds)
     {
         std::vector<double> trust(m_levers.size(), 1.0);
-        for (int round = 0; round < 7 && !m_levers.empty() && violation(m_now) > 1e-6 && !m_progress.cancelled();
-             ++round) {
-            m_progress.report(0.1 * round, "looking for the smallest change");
+        bool exact = false;
+        for (int round = 0; round < rounds && !m_levers.empty() && !holds() && !m_progress.cancelled(); ++round) {
+            m_progress.report(0.7 * round / rounds, tr("looking for the smallest change"));
+            if (m_slope.empty())
+                m_slope = slopes(), exact = true;
             const Setting way = program(trust);
             bool better = false;
             for (double part = 1; part > 0.2 && !better && !way.empty(); part /= 2) {
@@ -169,26 +174,52 @@ public:
                 for (std::size_t k = 0; k < tried.size(); ++k)
                     tried[k] += part * way[k];
                 const Attention a = measure(tried);
+                learn(tried, a);
                 if (violation(a) < violation(m_now) - 1e-6)
                     better = true, m_setting = std::move(tried), m_now = a;
             }
-            if (!better)
+            if (!better && exact)
                 for (double& t : trust)
                     t *= 0.4;
+            if (!better)
+                m_slope.release();
+            exact = false;
         }
         drop();
         scaleBack();
         return touchesOf(m_setting);
     }
     bool holds() const { return violation(m_now) <= 1e-6; }
+    /// Pairs that hold here and not on the picture itself are wanted so much farther apart.
+    void correct(const Attention& whole)
+    {
+        for (std::size_t i = 0; i < m_pairs.size(); ++i)
+            if (const double lacks = kGoal - apart(whole, m_pairs[i]); lacks > 0.3 * kGoal)
+                m_goals[i] = std::max(m_goals[i], apart(m_now, m_pairs[i]) + std::min(lacks, 1.0));
+        pullLevers();
+    }
 
 private:
     double violation(const Attention& a) const
     {
         double sum = 0;
-        for (const auto& pair : m_pairs)
-            sum += std::max(0.0, m_goal - apart(a, pair));
+        for (std::size_t i = 0; i < m_pairs.size(); ++i)
+            sum += std::max(0.0, m_goals[i] - apart(a, m_pairs[i]));
         return sum;
+    }
+    void learn(const Setting& tried, const Attention& a)
+    {
+        double square = 0;
+        for (std::size_t k = 0; k < tried.size(); ++k)
+            square += (tried[k] - m_setting[k]) * (tried[k] - m_setting[k]);
+        for (std::size_t i = 0; i < m_pairs.size() && square > 1e-9; ++i) {
+            double* row = m_slope.ptr<double>(int(i));
+            double off = apart(a, m_pairs[i]) - apart(m_now, m_pairs[i]);
+            for (std::size_t k = 0; k < tried.size(); ++k)
+                off -= row[k] * (tried[k] - m_setting[k]);
+            for (std::size_t k = 0; k < tried.size(); ++k)
+                row[k] += off * (tried[k] - m_setting[k]) / square;
+        }
     }
     Attention measure(const Setting& s)
     {
@@ -199,9 +230,11 @@ private:
     void pullLevers()
     {
         std::set<int> wrong;
-        for (const auto& pair : m_pairs)
-            if (apart(m_now, pair) < m_goal)
-                wrong.insert(pair.first), wrong.insert(pair.second);
+        for (std::size_t i = 0; i < m_pairs.size(); ++i)
+            if (apart(m_now, m_pairs[i]) < m_goals[i])
+                wrong.insert(m_pairs[i].first), wrong.insert(m_pairs[i].second);
+        for (const Lever& l : m_levers)
+            wrong.erase(l.element); // it has its levers already
         const cv::Mat ids = m_bench.ids().mat();
         for (const int id : wrong) {
             const cv::Mat mask = ids == id;
@@ -215,6 +248,9 @@ private:
                 if ((kind != 2 || !neutral) && (kind != 3 || m_intent.softness))
                     m_levers.push_back({id, kind, 1 + 3 * share});
         }
+        if (m_setting.size() != m_levers.size())
+            m_slope.release();
+        m_setting.resize(m_levers.size(), 0.0);
     }
     std::vector<Touch> touchesOf(const Setting& s) const
     {
@@ -277,7 +313,6 @@ private:
     /// One linear program: least cost and slack, pairs put right to first order. \return nothing when it has no answer
     Setting program(const std::vector<double>& trust)
     {
-        const cv::Mat slope = slopes();
         const int n = int(m_levers.size());
         LinearProgram p;
         std::vector<int> way, size;
@@ -292,8 +327,8 @@ private:
         for (std::size_t i = 0; i < m_pairs.size(); ++i) {
             std::vector<std::pair<int, double>> row{{p.unknown(0, LinearProgram::kFree, 60), 1}};
             for (int k = 0; k < n; ++k)
-                row.emplace_back(way[std::size_t(k)], slope.at<double>(int(i), k));
-            p.atLeast(row, m_goal + 0.02 - apart(m_now, m_pairs[i]));
+                row.emplace_back(way[std::size_t(k)], m_slope.at<double>(int(i), k));
+            p.atLeast(row, m_goals[i] + 0.02 - apart(m_now, m_pairs[i]));
         }
         const std::vector<double> answer = p.least();
         Setting out;
@@ -333,7 +368,7 @@ private:
                 v *= part;
             const Attention a = measure(less);
             if (violation(a) <= 1e-6)
-                high = part;
+                high = part, m_now = a;
             else
                 low = part;
         }
@@ -343,11 +378,12 @@ private:
 
     const Bench& m_bench;
     const Intent& m_intent;
-    double m_goal;
     Progress& m_progress;
     Attention m_now;
     std::vector<std::pair<int, int>> m_pairs;
+    std::vector<double> m_goals; ///< of each pair, in logarithms
     std::vector<Lever> m_levers;
+    cv::Mat m_slope; ///< of every pair, by every lever; empty: not measured here
     Setting m_setting; ///< in units
 };
 
@@ -393,25 +429,27 @@ Suggestion putInOrder(
     };
     judge();
     s.already = s.solved;
-    const Attention before = s.after;
     Suggestion best = s;
-    for (const int size : {256, 384}) {
-        if (s.already || best.solved || progress.cancelled())
-            break;
-        const Bench bench(picture, ids, viewing, size);
-        Solver solver(bench, intent, size == 256 ? kGoal : 1.1 * kGoal, progress);
-        s.touches = solver.solve();
+    const Bench bench(picture, ids, viewing, 256);
+    std::optional<Solver> solver;
+    for (int attempt = 0; attempt < 4 && !best.solved && !progress.cancelled(); ++attempt) {
+        if (solver)
+            solver->correct(s.after);
+        else
+            solver.emplace(bench, intent, kGoal, progress);
+        s.touches = solver->solve(attempt ? 5 : 10);
         for (Touch& t : s.touches)
             t = rounded(t);
         std::erase_if(s.touches, [](const Touch& t) { return !t.any(); });
         std::sort(
             s.touches.begin(), s.touches.end(), [](const Touch& a, const Touch& b) { return costOf(a) > costOf(b); });
-        s.measured += solver.measured + 1;
+        ++s.measured;
         s.after = proved(picture, ids, viewing, s.touches);
         judge();
         if (s.remain.size() < best.remain.size() || (s.remain.size() == best.remain.size() && s.margin > best.margin))
             best = s;
     }
+    s.measured += solver ? solver->measured : 0;
     best.measured = s.measured;
     progress.report(1, "measured");
     return best;

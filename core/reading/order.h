@@ -34,8 +34,9 @@ struct Suggestion {
 
 /// Sequential linear programming over lightness, contrast, saturation and softness of the elements in pairs that are
 /// the wrong way round: least Σ |change| (1 + 3 area), every pair 1.15 apart; what turns out unnecessary is dropped.
-/// Worked out at 256 px and proved at full size; where that fails, worked out again at 384 px.
-/// \param picture as shown, linear, within 0…1 \return what was reached so far when cancelled
+/// Worked out at 256 px and proved at full size; where that fails, pairs are wanted farther apart by what they lack
+/// there, three times at most. \param picture as shown, linear, within 0…1 \return what was reached so far when
+/// cancelled
 Suggestion putInOrder(
     const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, const Intent& intent, Progress& progress);
 

@@ -1,5 +1,6 @@
 #include "core/reading/read_rules.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/fixes.h"
 #include "core/reading/rule_help.h"
 
@@ -36,13 +37,13 @@ void order(const RuleView& v, Findings& out)
             const auto driver = a.drivers.find(rival);
             out.push_back({"read.order:" + std::to_string(first.id) + ">" + std::to_string(second.id), Station::Read,
                 i == 0 && !tie ? Severity::Broken : Severity::Watch,
-                "By contrast, “" + second.name + "” draws " + fixed(100 * other->second, 0)
-                    + " % of the measured pull and “" + first.name + "” " + fixed(100 * own->second, 0) + " %, though “"
-                    + first.name + "” should be read first"
-                    + (driver != a.drivers.end() ? "; mostly through " + driver->second + "." : "."),
-                100 * own->second, 100 * other->second, "% of pull", who ? v.boundsOf(who) : first.place, rival,
-                "The order of reading is decided by contrast long before detail; repainting it later costs weeks. It "
-                "does not know faces or meaning.",
+                tr("By contrast, “%1” draws %2 % of the measured pull and “%3” %4 %, though “%5” should be read "
+                   "first%6",
+                    second.name, fixed(100 * other->second, 0), first.name, fixed(100 * own->second, 0), first.name,
+                    driver != a.drivers.end() ? tr("; mostly through %1.", driver->second) : "."),
+                100 * own->second, 100 * other->second, later("% of pull"), who ? v.boundsOf(who) : first.place, rival,
+                tr("The order of reading is decided by contrast long before detail; repainting it later costs weeks. "
+                   "It does not know faces or meaning."),
                 {}});
         }
 }
@@ -59,13 +60,12 @@ void leak(const RuleView& v, Findings& out)
     const double move = left < right ? room - left : right - room;
     const auto driver = a.drivers.find(a.edgeElement);
     Finding f{keyOf("read.edge", a.edgeElement), Station::Read, Severity::Watch,
-        v.name(a.edgeElement) + " pulls the gaze off the edge: " + fixed(100 * a.edgeShare)
-            + " % of the pull lies with it in the outer band"
-            + (driver != a.drivers.end() ? ", mostly through " + driver->second + "." : "."),
-        100 * a.edgeShare, 8, "% of pull", r, a.edgeElement, "A strong patch at the edge is a door out of the picture.",
-        {}};
+        tr("%1 pulls the gaze off the edge: %2 % of the pull lies with it in the outer band%3", v.name(a.edgeElement),
+            fixed(100 * a.edgeShare), driver != a.drivers.end() ? tr(", mostly through %1.", driver->second) : "."),
+        100 * a.edgeShare, 8, later("% of pull"), r, a.edgeElement,
+        tr("A strong patch at the edge is a door out of the picture."), {}};
     if (std::abs(move) > 0.2)
-        f.fix = fixes::shift(*p.element(a.edgeElement), "Move it in by " + fixed(std::abs(move)) + " cm", {move, 0});
+        f.fix = fixes::shift(*p.element(a.edgeElement), tr("Move it in by %1 cm", fixed(std::abs(move))), {move, 0});
     out.push_back(std::move(f));
 }
 
@@ -89,12 +89,11 @@ void quiet(const RuleView& v, Findings& out)
             continue;
         const auto driver = a.drivers.find(id);
         out.push_back({"read.loud:" + std::to_string(id), Station::Read, e->quiet ? Severity::Broken : Severity::Watch,
-            v.name(id) + (e->quiet ? " should be quiet" : " is in no cast") + ", yet it draws "
-                + fixed(100 * own->second, 0) + " % of the measured pull, more than “" + last->name + "” ("
-                + fixed(100 * least, 0) + " %)"
-                + (driver != a.drivers.end() ? "; mostly through " + driver->second + "." : "."),
-            100 * own->second, 100 * least, "% of pull", v.boundsOf(id), id,
-            "What has nothing to say should not speak louder than what has.", {}});
+            tr("%1%2, yet it draws %3 % of the measured pull, more than “%4” (%5 %)%6", v.name(id),
+                e->quiet ? tr(" should be quiet") : tr(" is in no cast"), fixed(100 * own->second, 0), last->name,
+                fixed(100 * least, 0), driver != a.drivers.end() ? tr("; mostly through %1.", driver->second) : "."),
+            100 * own->second, 100 * least, later("% of pull"), v.boundsOf(id), id,
+            tr("What has nothing to say should not speak louder than what has."), {}});
     }
 }
 } // namespace
@@ -150,7 +149,7 @@ Rect RuleView::boundsOf(int element) const
 std::string RuleView::name(int element) const
 {
     const Element* e = project.element(element);
-    return e ? "“" + e->name + "”" : "the canvas edge";
+    return e ? tr("“%1”", e->name) : tr("the canvas edge");
 }
 
 Findings readFindings(const Project& p, const light::Picture& picture, const Reading& r)

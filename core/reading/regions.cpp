@@ -1,4 +1,5 @@
 #include "core/reading/regions.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/reading/colours.h"
 #include <numeric>
@@ -80,7 +81,7 @@ bool joinDownTo(Pool& p, int wanted, Progress& progress)
         p.join(a, b);
         --left;
         if (left % 32 == 0)
-            progress.report(double(start - left) / start, "finding what hangs together");
+            progress.report(double(start - left) / start, tr("finding what hangs together"));
     }
     return !progress.cancelled();
 }
@@ -98,28 +99,25 @@ int groundOf(const cv::Mat& parts)
     return most->second * 3 > 2 * (parts.cols + parts.rows) ? most->first : -1;
 }
 
-std::string placeName(Vec2 at, double w, double h)
+const char* placeName(Vec2 at, double w, double h)
 {
-    const char* across = at.x < w / 3 ? "left" : at.x > 2 * w / 3 ? "right" : "";
-    const char* down = at.y < h / 3 ? "upper" : at.y > 2 * h / 3 ? "lower" : "";
-    if (!*across && !*down)
-        return "middle";
-    return std::string(down) + (*across && *down ? " " : "")
-        + (*across             ? across
-                : *down == 'u' ? " middle"
-                               : " middle");
+    static constexpr const char* kPlaces[3][3] = {{later("upper left"), later("upper middle"), later("upper right")},
+        {later("left"), later("in the middle"), later("right")},
+        {later("lower left"), later("lower middle"), later("lower right")}};
+    const auto third = [](double x, double of) { return x < of / 3 ? 0 : x > 2 * of / 3 ? 2 : 1; };
+    return kPlaces[third(at.y, h)][third(at.x, w)];
 }
 } // namespace
 
 std::string colourName(colour::Lab c)
 {
     const double C = std::hypot(double(c.a), double(c.b));
-    const std::string light = c.L < 25 ? "very dark"
-        : c.L < 42                     ? "dark"
-        : c.L > 82                     ? "very pale"
-        : c.L > 66                     ? "pale"
-                                       : "middle";
-    return light + " " + (C < 6 ? "grey" : hueName(degrees(std::atan2(double(c.b), double(c.a)))));
+    const char* light = c.L < 25 ? later("very dark %1")
+        : c.L < 42               ? later("dark %1")
+        : c.L > 82               ? later("very pale %1")
+        : c.L > 66               ? later("pale %1")
+                                 : later("middle %1");
+    return tr(light, C < 6 ? later("grey") : hueName(degrees(std::atan2(double(c.b), double(c.a)))));
 }
 
 Regions regionsIn(const LinearPicture& picture, int wanted, Progress& progress)

@@ -1,18 +1,22 @@
 // Findings on shapes: contours, planned edges, tangents, silhouettes, repeats.
 #include "core/base/text.h"
+#include "core/base/words.h"
+#include "core/project/edits.h"
 #include "core/project/fixes.h"
+#include "core/reading/limbs.h"
 #include "core/reading/rule_help.h"
 
 namespace rl::reading {
 
 const char* wordOf(EdgeKind kind)
 {
-    static constexpr const char* words[] = {"lost", "soft", "firm", "hard"};
+    static constexpr const char* words[] = {later("lost"), later("soft"), later("firm"), later("hard")};
     return words[std::size_t(kind)];
 }
 const char* wordOf(EdgeWish wish)
 {
-    static constexpr const char* words[] = {"lost", "soft", "firm", "hard", "a dark line", "a light line"};
+    static constexpr const char* words[]
+        = {later("lost"), later("soft"), later("firm"), later("hard"), later("a dark line"), later("a light line")};
     return words[std::size_t(wish)];
 }
 
@@ -100,19 +104,18 @@ void edgeFindings(const RuleView& v, Findings& out)
         ++n;
         if (h.kept >= 0.6)
             continue;
-        out.push_back({"read.edge-plan:" + std::to_string(h.element) + ":" + std::to_string(n), Station::Read,
-            Severity::Watch,
-            "A stretch of " + v.name(h.element) + "'s contour is meant to be " + wordOf(h.wish.wish) + "; it is mostly "
-                + (line ? std::string(std::abs(h.line) < 2 ? "without a line" : "a line of ")
-                        : std::string(wordOf(h.mostly)))
-                + (line ? (std::abs(h.line) < 2 ? std::string() : fixed(h.line, 0) + " L*")
-                        : ", " + fixed(mm) + " mm wide")
-                + ".",
-            100 * h.kept, 60, "% of the stretch as meant", v.around(h.at, 3), h.element,
-            "Where the eye should rest edges are hard, where it should pass they are soft; planned now, it is not left "
-            "to "
-            "chance in paint.",
-            {}});
+        out.push_back(
+            {"read.edge-plan:" + std::to_string(h.element) + ":" + std::to_string(n), Station::Read, Severity::Watch,
+                tr("A stretch of %1's contour is meant to be %2; it is mostly %3%4.", v.name(h.element),
+                    wordOf(h.wish.wish),
+                    line ? std::string(std::abs(h.line) < 2 ? tr("without a line") : tr("a line of "))
+                         : std::string(wordOf(h.mostly)),
+                    line ? (std::abs(h.line) < 2 ? std::string() : fixed(h.line, 0) + " L*")
+                         : tr(", %1 mm wide", fixed(mm))),
+                100 * h.kept, 60, later("% of the stretch as meant"), v.around(h.at, 3), h.element,
+                tr("Where the eye should rest edges are hard, where it should pass they are soft; planned now, it is "
+                   "not left to chance in paint."),
+                {}});
     }
 }
 
@@ -125,27 +128,24 @@ void meltFindings(const RuleView& v, Findings& out)
         const bool grain = s.medianDifference >= 6 && s.medianSeparation < 6;
         out.push_back({"read.melts:" + std::to_string(s.element), Station::Read,
             s.lost > 0.45 ? Severity::Broken : Severity::Watch,
-            v.name(s.element) + " melts into what is behind it along " + fixed(100 * s.lost, 0)
-                + " % of its contour (median difference ΔE " + fixed(s.medianDifference) + ", "
-                + fixed(s.medianLightness) + " L*"
-                + (grain ? "; both sides are strewn alike, so that the eye sees only ΔE " + fixed(s.medianSeparation)
-                         : "")
-                + ").",
-            100 * s.lost, 25, "% lost",
+            tr("%1 melts into what is behind it along %2 % of its contour (median difference ΔE %3, %4 L*%5).",
+                v.name(s.element), fixed(100 * s.lost, 0), fixed(s.medianDifference), fixed(s.medianLightness),
+                grain ? tr("; both sides are strewn alike, so that the eye sees only ΔE %1", fixed(s.medianSeparation))
+                      : ""),
+            100 * s.lost, 25, later("% lost"),
             {s.lostPlace.x / k, s.lostPlace.y / k, s.lostPlace.width / k, s.lostPlace.height / k}, s.element,
-            grain ? "Like grain before like grain hides a contour even where the colours differ; calm one side, or "
-                    "turn its "
-                    "strokes."
-                  : "A lost edge here and there lets a shape breathe; when a quarter is gone the shape itself is.",
+            grain ? tr("Like grain before like grain hides a contour even where the colours differ; calm one side, or "
+                       "turn its strokes.")
+                  : tr("A lost edge here and there lets a shape breathe; when a quarter is gone the shape itself is."),
             {}});
     }
     for (const Merged& m : v.reading.merged)
         out.push_back(
             {"read.merged:" + std::to_string(m.first) + "+" + std::to_string(m.second), Station::Read, Severity::Watch,
-                v.name(m.first) + " and " + v.name(m.second) + " run into one shape: " + fixed(100 * m.lost, 0)
-                    + " % of the " + fixed(m.lengthPx / k, 0) + " cm they share is lost.",
-                100 * m.lost, 60, "% lost", v.around(m.at, 4), m.first,
-                "Two things of one value become one thing; a step of 12 in ΔE between them parts them again.", {}});
+                tr("%1 and %2 run into one shape: %3 % of the %4 cm they share is lost.", v.name(m.first),
+                    v.name(m.second), fixed(100 * m.lost, 0), fixed(m.lengthPx / k, 0)),
+                100 * m.lost, 60, later("% lost"), v.around(m.at, 4), m.first,
+                tr("Two things of one value become one thing; a step of 12 in ΔE between them parts them again."), {}});
 }
 
 void tangentFindings(const RuleView& v, Findings& out)
@@ -161,17 +161,40 @@ void tangentFindings(const RuleView& v, Findings& out)
         const Vec2 by = t.way * (firstMoves ? free : -free);
         Finding f{"read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second), Station::Read,
             Severity::Watch,
-            t.kind == Tangent::Kind::Graze ? "The outlines of " + v.name(t.first) + " and " + v.name(t.second)
-                    + " graze: they cross so flat that they run into one another."
-                                           : "The outlines of " + v.name(t.first) + " and " + v.name(t.second)
-                    + " just kiss: " + fixed(10 * t.gapPx / k, 0) + " mm between them.",
+            t.kind == Tangent::Kind::Graze
+                ? tr("The outlines of %1 and %2 graze: they cross so flat that they run into one another.",
+                    v.name(t.first), v.name(t.second))
+                : tr("The outlines of %1 and %2 just kiss: %3 mm between them.", v.name(t.first), v.name(t.second),
+                    fixed(10 * t.gapPx / k, 0)),
             10 * t.gapPx / k, 10 * std::abs(free), "mm", v.around(t.at, 2), moved,
-            "Two edges that just touch tie near and far together; let them overlap clearly or stand apart.", {}};
+            tr("Two edges that just touch tie near and far together; let them overlap clearly or stand apart."), {}};
         if (const Element* e = v.project.element(moved))
             f.fix = fixes::shift(*e,
-                "Move " + v.name(moved) + " " + fixed(10 * by.length(), 0)
-                    + (free > 0 ? " mm away" : " mm further over"),
+                tr("Move %1 %2%3", v.name(moved), fixed(10 * by.length(), 0),
+                    free > 0 ? tr(" mm away") : tr(" mm further over")),
                 by);
+        out.push_back(std::move(f));
+    }
+}
+
+static void limbFindings(const RuleView& v, Findings& out)
+{
+    for (const LostLimb& l : lostLimbs(v.project, v.picture)) {
+        Finding f{"read.limb:" + std::to_string(l.element) + ":" + l.name, Station::Read, Severity::Watch,
+            tr("The %1 of %2 lies inside its own outline along %3 %.", l.name, v.name(l.element),
+                fixed(100 * l.inside, 0)),
+            100 * l.inside, 50, later("% inside"), v.around(l.at, 3), l.element,
+            tr("What a figure does is read off its outline; a limb before the body is not seen from across the room."),
+            {}};
+        if (l.spread > 0)
+            f.fix = Fix{tr("Spread it by %1°", fixed(l.spread, 0)), [l](Project q) {
+                            if (const Element* e = q.element(l.element)) {
+                                Element posed = *e;
+                                posed.standin.pose = withSpread(posed.standin.pose, l);
+                                q = edits::withElement(std::move(q), std::move(posed));
+                            }
+                            return q;
+                        }};
         out.push_back(std::move(f));
     }
 }
@@ -184,40 +207,41 @@ void silhouetteFindings(const RuleView& v, Findings& out)
             continue; // what is not in the cast need not be told
         if (t.hidden > 0.5)
             out.push_back({"read.hidden:" + std::to_string(t.element), Station::Read, Severity::Watch,
-                fixed(100 * t.hidden, 0) + " % of " + v.name(t.element) + " is hidden behind others or off the canvas.",
-                100 * t.hidden, 50, "% hidden", v.boundsOf(t.element), t.element,
-                "What is told by its shape needs most of it to be seen.", {}});
+                tr("%1 % of %2 is hidden behind others or off the canvas.", fixed(100 * t.hidden, 0),
+                    v.name(t.element)),
+                100 * t.hidden, 50, later("% hidden"), v.boundsOf(t.element), t.element,
+                tr("What is told by its shape needs most of it to be seen."), {}});
         if (t.read >= 0.3)
             continue;
         out.push_back({"read.thumb:" + std::to_string(t.element), Station::Read, Severity::Watch,
-            "As small as a thumb the shape of " + v.name(t.element) + " reads " + fixed(t.read, 2) + " of 1: "
-                + (t.thin && t.limbs < 0.5 ? "of its thin parts only " + fixed(100 * t.limbs, 0) + " % survive."
-                        : t.told < 0.3     ? "its outline is too round to tell anything."
-                                           : "too little of it survives."),
-            t.read, 0.3, "of 1", v.boundsOf(t.element), t.element,
-            "A figure is met first as a silhouette; open its limbs, or give it room. Whether it is recognised cannot "
-            "be "
-            "measured.",
+            tr("As small as a thumb the shape of %1 reads %2 of 1: %3", v.name(t.element), fixed(t.read, 2),
+                t.thin && t.limbs < 0.5 ? tr("of its thin parts only %1 % survive.", fixed(100 * t.limbs, 0))
+                    : t.told < 0.3      ? tr("its outline is too round to tell anything.")
+                                        : tr("too little of it survives.")),
+            t.read, 0.3, later("of 1"), v.boundsOf(t.element), t.element,
+            tr("A figure is met first as a silhouette; open its limbs, or give it room. Whether it is recognised "
+               "cannot be measured."),
             {}});
     }
+    limbFindings(v, out);
     for (const Repeat& r : v.reading.repeats) {
         const Element *a = v.project.element(r.first), *b = v.project.element(r.second);
         if (!a || !b || r.ratio < 0.8 || r.ratio > 1.25 || a->id == b->inside || b->id == a->inside)
             continue;
         out.push_back(
             {"read.repeat:" + std::to_string(r.first) + "+" + std::to_string(r.second), Station::Read, Severity::Watch,
-                v.name(r.first) + " and " + v.name(r.second) + " repeat one another by " + fixed(100 * r.alike, 0)
-                    + " % at nearly one size.",
-                100 * r.alike, 82, "% alike", v.boundsOf(r.second), r.second,
-                "Twins look copied; turn one, change its height by a quarter, or cover part of it.", {}});
+                tr("%1 and %2 repeat one another by %3 % at nearly one size.", v.name(r.first), v.name(r.second),
+                    fixed(100 * r.alike, 0)),
+                100 * r.alike, 82, later("% alike"), v.boundsOf(r.second), r.second,
+                tr("Twins look copied; turn one, change its height by a quarter, or cover part of it."), {}});
     }
     const Skyline& line = v.reading.skyline;
     if (line.peaks >= 3 && line.heights < 0.12 && line.spacing < 0.2)
         out.push_back({"read.skyline", Station::Read, Severity::Watch,
-            "The skyline has " + std::to_string(line.peaks) + " peaks of nearly one height (they vary by "
-                + fixed(100 * line.heights, 0) + " %) at nearly even steps (" + fixed(100 * line.spacing, 0) + " %).",
-            100 * line.heights, 12, "% variation", {}, 0,
-            "Even peaks read as a fence; one tall, one low and a wide gap make a rhythm.", {}});
+            tr("The skyline has %1 peaks of nearly one height (they vary by %2 %) at nearly even steps (%3 %).",
+                std::to_string(line.peaks), fixed(100 * line.heights, 0), fixed(100 * line.spacing, 0)),
+            100 * line.heights, 12, later("% variation"), {}, 0,
+            tr("Even peaks read as a fence; one tall, one low and a wide gap make a rhythm."), {}});
 }
 
 } // namespace rl::reading

@@ -1,5 +1,6 @@
 // Findings on values, colour, and what the backdrop does.
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/project/fixes.h"
 #include "core/project/schools.h"
@@ -28,9 +29,9 @@ void paleDarks(const RuleView& v, Findings& out)
     // From y² (1 + d) / (y + d) = aim, small d.
     const double more = std::clamp(y * (y - aim) / std::max(aim - y * y, 1e-4), 0.01, 0.3);
     out.push_back({"read.pale-darks", Station::Read, Severity::Watch,
-        "The darkest hundredth of the picture is only L* " + fixed(darkest, 0) + ".", darkest, pale, "L*", v.whole(), 0,
-        "Paint goes down to about L* 12 and lower; without a dark accent nothing stands near.",
-        fixes::air("Deepen the darks", [more](Air& a) { a.darks = std::min(0.3, a.darks + more); })});
+        tr("The darkest hundredth of the picture is only L* %1.", fixed(darkest, 0)), darkest, pale, "L*", v.whole(), 0,
+        tr("Paint goes down to about L* 12 and lower; without a dark accent nothing stands near."),
+        fixes::air(tr("Deepen the darks"), [more](Air& a) { a.darks = std::min(0.3, a.darks + more); })});
 }
 
 void key(const RuleView& v, Findings& out)
@@ -44,20 +45,21 @@ void key(const RuleView& v, Findings& out)
         const double stops = std::log2(
             double(colour::luminanceOf(float(aim))) / std::max(1e-4, double(colour::luminanceOf(float(at)))));
         out.push_back({"read.key", Station::Read, Severity::Watch,
-            std::string("A ") + nameOf(KeyHeight(b.wantedKey)) + " key is meant; the middle of the picture lies at L* "
-                + fixed(at, 0) + ", which is " + nameOf(plan.height) + ".",
-            at, aim, "L*", v.whole(), 0, "The key is the mood; it is decided once, before any colour.",
-            fixes::air((stops > 0 ? "Brighten by " : "Darken by ") + fixed(std::abs(stops)) + " stops",
+            tr("A %1 key is meant; the middle of the picture lies at L* %2, which is %3.",
+                nameOf(KeyHeight(b.wantedKey)), fixed(at, 0), nameOf(plan.height)),
+            at, aim, "L*", v.whole(), 0, tr("The key is the mood; it is decided once, before any colour."),
+            fixes::air(tr("%1%2 stops", stops > 0 ? tr("Brighten by ") : tr("Darken by "), fixed(std::abs(stops))),
                 [stops](Air& a) { a.exposureStops += stops; })});
     }
     const double span = plan.all.lightest - plan.all.darkest;
     if (b.wantedSpan >= 0 && plan.major != bool(b.wantedSpan))
         out.push_back({"read.span", Station::Read, Severity::Watch,
-            std::string(b.wantedSpan ? "A major key is meant, yet darkest and lightest lie only "
-                                     : "A minor key is meant, yet darkest and lightest lie ")
-                + fixed(span, 0) + " L* apart.",
+            tr("%1%2 L* apart.",
+                std::string(b.wantedSpan ? tr("A major key is meant, yet darkest and lightest lie only ")
+                                         : tr("A minor key is meant, yet darkest and lightest lie ")),
+                fixed(span, 0)),
             span, 60, "L*", v.whole(), 0,
-            "Major: the whole range is used and drama follows. Minor: a few close steps, and calm.", {}});
+            tr("Major: the whole range is used and drama follows. Minor: a few close steps, and calm."), {}});
 }
 
 void accents(const RuleView& v, Findings& out)
@@ -68,17 +70,17 @@ void accents(const RuleView& v, Findings& out)
     const double allowed = near ? 0.002 : 0.05;
     const auto say = [&](const char* keyWord, const char* what, double share, const char* why) {
         out.push_back({keyWord, Station::Read, Severity::Watch,
-            fixed(100 * share, share < 0.02 ? 1 : 0) + " % of the canvas is " + what + ".", 100 * share, 100 * allowed,
-            "% of canvas", v.whole(), 0, why, {}});
+            tr("%1 % of the canvas is %2.", fixed(100 * share, share < 0.02 ? 1 : 0), what), 100 * share, 100 * allowed,
+            later("% of canvas"), v.whole(), 0, why, {}});
     };
     if (plan.blackShare > allowed)
-        say("read.black", "under L* 12, next to black", plan.blackShare,
-            near ? "Your school keeps black out: near-black, and black only as an accent."
-                 : "Black in large areas goes flat and leaves nothing darker for accents.");
+        say("read.black", tr("under L* 12, next to black"), plan.blackShare,
+            near ? tr("Your school keeps black out: near-black, and black only as an accent.")
+                 : tr("Black in large areas goes flat and leaves nothing darker for accents."));
     if (plan.whiteShare > allowed)
-        say("read.white", "over L* 95, next to white", plan.whiteShare,
-            near ? "Your school keeps white out: near-white, and white only as an accent."
-                 : "White in large areas leaves nothing lighter for the lights that count.");
+        say("read.white", tr("over L* 95, next to white"), plan.whiteShare,
+            near ? tr("Your school keeps white out: near-white, and white only as an accent.")
+                 : tr("White in large areas leaves nothing lighter for the lights that count."));
 }
 
 void medium(const RuleView& v, Findings& out)
@@ -87,11 +89,11 @@ void medium(const RuleView& v, Findings& out)
     const MediumRange range = rangeOf(b.medium);
     if (v.reading.darkest < range.darkest - 2)
         out.push_back({"read.medium-dark", Station::Read, Severity::Watch,
-            "The plan goes down to L* " + fixed(v.reading.darkest, 0) + "; dry " + b.medium
-                + " usually stops at about L* " + fixed(range.darkest, 0) + ".",
+            tr("The plan goes down to L* %1; dry %2 usually stops at about L* %3.", fixed(v.reading.darkest, 0),
+                b.medium, fixed(range.darkest, 0)),
             v.reading.darkest, range.darkest, "L*", v.whole(), 0,
-            "What the paint cannot reach closes up into one dark; varnish gains a few L*, another medium more.",
-            fixes::air("Lift the darks", [](Air& a) { a.darks = std::max(0.0, a.darks - 0.03); })});
+            tr("What the paint cannot reach closes up into one dark; varnish gains a few L*, another medium more."),
+            fixes::air(tr("Lift the darks"), [](Air& a) { a.darks = std::max(0.0, a.darks - 0.03); })});
 }
 
 /// Lightest light and darkest dark against what should be read first.
@@ -114,10 +116,11 @@ void extremes(const RuleView& v, Findings& out)
     if (lead >= v.reading.values.all.lightest)
         return;
     out.push_back({"read.lightest", Station::Read, Severity::Watch,
-        "The lightest light lies " + (e ? "on " + v.name(id) : std::string("in the backdrop")) + ", not where “"
-            + p.brief.cast.front().name + "” is (L* " + fixed(lead, 0) + ").",
+        tr("The lightest light lies %1, not where “%2” is (L* %3).",
+            e ? tr("on %1", v.name(id)) : tr("in the backdrop"), p.brief.cast.front().name, fixed(lead, 0)),
         lead, v.reading.values.all.lightest, "L*", v.around(v.reading.values.lightestAt, 3), id,
-        "The eye goes to the lightest light first; give it to what should be read first, or take it down there.", {}});
+        tr("The eye goes to the lightest light first; give it to what should be read first, or take it down there."),
+        {}});
 }
 } // namespace
 
@@ -127,9 +130,9 @@ void valueFindings(const RuleView& v, Findings& out)
     const double span = v.reading.lightest - v.reading.darkest;
     if (span < 45)
         out.push_back({"read.range", Station::Read, Severity::Watch,
-            "From the darkest to the lightest hundredth there are only " + fixed(span, 0) + " L*.", span, 45, "L*",
-            v.whole(), 0, "Paint has less range than light; a plan that uses half of it comes out grey.",
-            fixes::air("Brighten by half a stop", [](Air& a) { a.exposureStops += 0.5; })});
+            tr("From the darkest to the lightest hundredth there are only %1 L*.", fixed(span, 0)), span, 45, "L*",
+            v.whole(), 0, tr("Paint has less range than light; a plan that uses half of it comes out grey."),
+            fixes::air(tr("Brighten by half a stop"), [](Air& a) { a.exposureStops += 0.5; })});
     key(v, out);
     accents(v, out);
     medium(v, out);
@@ -145,10 +148,11 @@ void colourFindings(const RuleView& v, Findings& out)
             continue;
         const Rect& r = a.places.front();
         out.push_back({"read.accent:" + a.hue, Station::Read, Severity::Watch,
-            "The " + a.hue + " accent (" + fixed(100 * a.share, a.share < 0.01 ? 2 : 1)
-                + " % of the canvas) is answered nowhere else.",
-            1, 2, "places", {r.x / k, r.y / k, r.width / k, r.height / k}, 0,
-            "A strong colour that stands alone hops out of the picture; a quieter touch of it elsewhere ties it in.",
+            tr("The %1 accent (%2 % of the canvas) is answered nowhere else.", a.hue,
+                fixed(100 * a.share, a.share < 0.01 ? 2 : 1)),
+            1, 2, later("places"), {r.x / k, r.y / k, r.width / k, r.height / k}, 0,
+            tr("A strong colour that stands alone hops out of the picture; a quieter touch of it elsewhere ties it "
+               "in."),
             {}});
     }
 }
@@ -160,9 +164,9 @@ std::string where(const RuleView& v, const Rect& r)
     const Vec2 c = r.centre();
     const double w = v.project.brief.widthCm, h = v.project.brief.heightCm;
     const double gaps[4] = {c.x, w - c.x, c.y, h - c.y};
-    static constexpr const char* names[] = {"left", "right", "top", "bottom"};
+    static constexpr const char* names[] = {later("left"), later("right"), later("top"), later("bottom")};
     const auto nearest = std::min_element(gaps, gaps + 4) - gaps;
-    return fixed(gaps[nearest], 0) + " cm from the " + names[nearest];
+    return tr("%1 cm from the %2", fixed(gaps[nearest], 0), names[nearest]);
 }
 } // namespace
 
@@ -186,30 +190,30 @@ void placeFindings(const RuleView& v, Findings& out)
         const double less = std::clamp(std::abs(s.dL) / 2, 3.0, 20.0);
         Finding f{"read.place:" + std::to_string(int(r.centre().x)) + "," + std::to_string(int(r.centre().y)),
             Station::Read, s.share > rival ? Severity::Broken : Severity::Watch,
-            std::string(bright ? (s.dL > 0 ? "A bright patch " : "A dark patch ") : "A colourful patch ")
-                + "of the backdrop, " + where(v, r) + ", draws " + fixed(100 * s.share, 0) + " % of the pull ("
-                + (bright ? fixed(s.dL, 0) + " L*" : fixed(s.dC, 0) + " C*") + " off what lies around it).",
-            100 * s.share, 100 * std::max(0.08, 0.6 * rival), "% of pull", r, 0,
-            "The backdrop takes part: cut the patch free and place it, dim it, or make it one of the cast.", {}};
+            tr("%1of the backdrop, %2, draws %3 % of the pull (%4 off what lies around it).",
+                std::string(
+                    bright ? (s.dL > 0 ? tr("A bright patch ") : tr("A dark patch ")) : tr("A colourful patch ")),
+                where(v, r), fixed(100 * s.share, 0), bright ? fixed(s.dL, 0) + " L*" : fixed(s.dC, 0) + " C*"),
+            100 * s.share, 100 * std::max(0.08, 0.6 * rival), later("% of pull"), r, 0,
+            tr("The backdrop takes part: cut the patch free and place it, dim it, or make it one of the cast."), {}};
         if (bright && s.dL > 0)
-            f.fix = Fix{"Dim the backdrop by " + fixed(less, 0) + " L*", [less](Project q) {
+            f.fix = Fix{tr("Dim the backdrop by %1 L*", fixed(less, 0)), [less](Project q) {
                             q.backdrop.dimL = std::min(60.0, q.backdrop.dimL + less);
                             return q;
                         }};
         out.push_back(std::move(f));
     }
-    static constexpr const char* edges[] = {"left", "right", "upper", "lower"};
+    static constexpr const char* edges[] = {later("left"), later("right"), later("upper"), later("lower")};
     for (std::size_t i = 0; i < 4; ++i)
         if (a.leaks[i] > 1.6 && a.leakCause[i] != a.edgeElement) {
             const int id = a.leakCause[i];
             const auto driver = a.drivers.find(id);
             out.push_back({"read.leak:" + std::string(edges[i]), Station::Read, Severity::Watch,
-                std::string("The ") + edges[i] + " edge pulls " + fixed(a.leaks[i])
-                    + " times what an even canvas would, mostly "
-                    + (id ? "by " + v.name(id) + (driver != a.drivers.end() ? " (" + driver->second + ")." : ".")
-                          : std::string("by the backdrop.")),
-                a.leaks[i], 1.6, "×", id ? v.boundsOf(id) : Rect{}, id, "A strong edge is a door out of the picture.",
-                {}});
+                tr("The %1 edge pulls %2 times what an even canvas would, mostly %3", edges[i], fixed(a.leaks[i]),
+                    id ? tr("by %1%2", v.name(id), driver != a.drivers.end() ? " (" + driver->second + ")." : ".")
+                       : tr("by the backdrop.")),
+                a.leaks[i], 1.6, "×", id ? v.boundsOf(id) : Rect{}, id,
+                tr("A strong edge is a door out of the picture."), {}});
         }
 }
 

@@ -1,4 +1,5 @@
 #include "core/reading/values.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include <array>
 #include <map>
@@ -218,7 +219,7 @@ ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids, const std::m
 
 const char* nameOf(KeyHeight height)
 {
-    static const char* names[]{"low", "middle", "high"};
+    static const char* names[]{later("low"), later("middle"), later("high")};
     return names[std::size_t(height)];
 }
 

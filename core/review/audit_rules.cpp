@@ -1,5 +1,6 @@
 // What of the light audit is worth saying, and its cures.
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/light/light_rules.h"
 #include "core/project/fixes.h"
 #include "core/review/light_audit.h"
@@ -24,7 +25,7 @@ Fix toned(const std::string& label, int id, const std::function<void(Tone&)>& ch
 
 Fix shifted(bool cool, double by, int id)
 {
-    return toned((cool ? "Cool it by " : "Warm it by ") + fixed(by, 0) + " b*", id,
+    return toned((cool ? tr("Cool it by ") : tr("Warm it by ")) + fixed(by, 0) + " b*", id,
         [b = cool ? -by : by](Tone& t) { t.b = std::clamp(t.b + b, -40.0, 40.0); });
 }
 
@@ -60,7 +61,7 @@ std::optional<Fix> cureOf(
         break;
     case CauseKind::Darks:
         if (p.cutout(e.cutout))
-            return Fix{"Match its tones to what surrounds it",
+            return Fix{tr("Match its tones to what surrounds it"),
                 [id = e.id, tone = stage::matchedTone(p, e, cache, 0.7)](
                     Project q) { return edits::withTone(std::move(q), id, tone); }};
         break;
@@ -91,12 +92,12 @@ void sticker(const Project& p, const Element& e, const AuditRow& row, const std:
         weights += c.weight;
     std::string why;
     for (std::size_t i = 0; i < std::min<std::size_t>(3, left.size()); ++i)
-        why += (i ? "; " : "") + left[i].what + " (" + fixed(100 * left[i].weight / weights, 0) + " % of it)";
+        why += tr("%1%2 (%3 % of it)", i ? "; " : "", left[i].what, fixed(100 * left[i].weight / weights, 0));
     Finding f{keyOf("light.sticker", e), Station::Light, share > 0.6 ? Severity::Broken : Severity::Watch,
-        "“" + e.name + "” looks pasted in, " + fixed(100 * share, 0) + " of 100: " + why + ".", 100 * share,
-        100 * kSticker, "of 100", stage::placed(p, e, cache).canvas, e.id,
-        "What does not share the light, the darks and the ground of its neighbours stays a sticker, however well "
-        "painted.",
+        tr("“%1” looks pasted in, %2 of 100: %3.", e.name, fixed(100 * share, 0), why), 100 * share, 100 * kSticker,
+        tr("of 100"), stage::placed(p, e, cache).canvas, e.id,
+        tr("What does not share the light, the darks and the ground of its neighbours stays a sticker, however well "
+           "painted."),
         {}};
     for (const Cause& c : left)
         if (!f.fix)
@@ -112,18 +113,18 @@ void softness(const Element& e, const AuditRow& row, const Rect& where, Findings
     if (std::abs(off) <= 0.35)
         return;
     Finding f{keyOf("light.softness", e), Station::Light, Severity::Watch,
-        "“" + e.name + "” was photographed in " + (off > 0 ? "softer" : "harder")
-            + " light than planned: " + fixed(100 * row.photographed.softness, 0) + " % from everywhere against "
-            + fixed(100 * row.planned.softness, 0) + " %.",
-        100 * row.photographed.softness, 100 * row.planned.softness, "% from everywhere", where, e.id,
-        off > 0 ? "Soft photographs have no core shadow to paint from; it must be made up."
-                : "Hard shadows baked into a photograph show through any new light.",
+        tr("“%1” was photographed in %2 light than planned: %3 % from everywhere against %4 %.", e.name,
+            off > 0 ? tr("softer") : tr("harder"), fixed(100 * row.photographed.softness, 0),
+            fixed(100 * row.planned.softness, 0)),
+        100 * row.photographed.softness, 100 * row.planned.softness, later("% from everywhere"), where, e.id,
+        off > 0 ? tr("Soft photographs have no core shadow to paint from; it must be made up.")
+                : tr("Hard shadows baked into a photograph show through any new light."),
         {}, Against::Plan};
     if (off < 0 && e.delight < 0.95)
         f.fix = fixes::ownLightOff(e);
     if (off > 0 && e.tone.amount <= 0) { // a soft photograph lacks depth in its shades
         const double by = std::round(std::clamp(20 * off, 4.0, 14.0));
-        f.fix = toned("Deepen its shades by " + fixed(by, 0) + " L*", e.id, [by](Tone& t) { t.darkFrom = by; });
+        f.fix = toned(tr("Deepen its shades by %1 L*", fixed(by, 0)), e.id, [by](Tone& t) { t.darkFrom = by; });
     }
     out.push_back(std::move(f));
 }
@@ -136,21 +137,21 @@ bool warmth(const Element& e, const AuditRow& row, const Rect& where, Findings& 
     const double mired = miredOff(row), by = shiftFor(mired);
     if (row.reached < 0.15 && 1e6 / row.now.kelvin > 240) {
         out.push_back({keyOf("light.warm-shade", e), Station::Light, Severity::Watch,
-            "“" + e.name + "” is lit warm, " + fixed(row.now.kelvin, 0) + " K, though only "
-                + fixed(100 * row.reached, 0) + " % of the lamps' light reaches it.",
+            tr("“%1” is lit warm, %2 K, though only %3 % of the lamps' light reaches it.", e.name,
+                fixed(row.now.kelvin, 0), fixed(100 * row.reached, 0)),
             row.now.kelvin, 6500, "K", where, e.id,
-            "In full shade only the sky lights a thing; warm light there has no source.", shifted(true, by, e.id)});
+            tr("In full shade only the sky lights a thing; warm light there has no source."), shifted(true, by, e.id)});
         return true;
     }
     if (std::abs(mired) < 90 || row.reached < 0.4)
         return false;
     const bool warm = mired > 0;
     out.push_back({keyOf("light.warmth", e), Station::Light, Severity::Watch,
-        "“" + e.name + "” is lit " + fixed(std::abs(mired), 0) + " mired " + (warm ? "warmer" : "cooler")
-            + " than its lamps are: " + fixed(row.now.kelvin, 0) + " K against " + fixed(row.planned.kelvin, 0) + " K.",
+        tr("“%1” is lit %2 mired %3 than its lamps are: %4 K against %5 K.", e.name, fixed(std::abs(mired), 0),
+            warm ? tr("warmer") : tr("cooler"), fixed(row.now.kelvin, 0), fixed(row.planned.kelvin, 0)),
         row.now.kelvin, row.planned.kelvin, "K", where, e.id,
-        "One lamp lights all its neighbours in one colour; what differs looks lit elsewhere.", shifted(warm, by, e.id),
-        Against::Plan});
+        tr("One lamp lights all its neighbours in one colour; what differs looks lit elsewhere."),
+        shifted(warm, by, e.id), Against::Plan});
     return true;
 }
 
@@ -160,11 +161,11 @@ void tooBright(const Element& e, const AuditRow& row, const Rect& where, Finding
     if (row.lightest < 0 || row.cardL < 0 || row.lightest < row.cardL + 6)
         return;
     out.push_back({keyOf("light.too-bright", e), Station::Light, Severity::Broken,
-        "“" + e.name + "” shows L* " + fixed(row.lightest, 0) + "; a white card in the light there shows "
-            + fixed(row.cardL, 0) + ".",
+        tr("“%1” shows L* %2; a white card in the light there shows %3.", e.name, fixed(row.lightest, 0),
+            fixed(row.cardL, 0)),
         row.lightest, row.cardL, "L*", where, e.id,
-        "Nothing can be lighter than white in its light; it then seems to shine by itself.",
-        toned("Lower its lights to L* " + fixed(row.cardL, 0), e.id,
+        tr("Nothing can be lighter than white in its light; it then seems to shine by itself."),
+        toned(tr("Lower its lights to L* %1", fixed(row.cardL, 0)), e.id,
             [share = row.cardL / row.lightest](Tone& t) { t.lightTo *= share; })});
 }
 
@@ -173,16 +174,15 @@ bool overlit(const Project& p, const Element& e, const AuditRow& row, const Rect
 {
     if (row.overStops < 1 || row.overBy < 0)
         return false;
-    std::string name = "the sun";
+    std::string name = tr("the sun");
     for (const Lantern& l : p.lights.lanterns)
         if (l.id == row.overBy)
-            name = "“" + l.name + "”";
+            name = tr("“%1”", l.name);
     out.push_back({keyOf("light.over", e), Station::Light, row.overStops > 2 ? Severity::Broken : Severity::Watch,
-        "“" + e.name + "” is lit " + fixed(row.overStops, 1) + " stops brighter than paint can show, mostly by " + name
-            + ".",
-        row.overStops, 0, "stops", where, e.id,
-        "What is brighter than paper white loses its form and its colour; whatever the lamp, it comes out pale.",
-        Fix{"Lower " + name + " by " + fixed(row.overStops, 1) + " stops",
+        tr("“%1” is lit %2 stops brighter than paint can show, mostly by %3.", e.name, fixed(row.overStops, 1), name),
+        row.overStops, 0, later("stops"), where, e.id,
+        tr("What is brighter than paper white loses its form and its colour; whatever the lamp, it comes out pale."),
+        Fix{tr("Lower %1 by %2 stops", name, fixed(row.overStops, 1)),
             [id = row.overBy, k = std::exp2(-row.overStops)](Project q) {
                 if (id == 0) {
                     Sun s = q.lights.sun;
@@ -204,10 +204,10 @@ void spill(const Project& p, Findings& out)
     if (p.lights.air.spill >= 0.25 || p.elements.empty())
         return;
     out.push_back({"light.spill", Station::Light, Severity::Watch,
-        "Only " + fixed(100 * p.lights.air.spill, 0) + " % of the backdrop's light falls into edges.",
+        tr("Only %1 % of the backdrop's light falls into edges.", fixed(100 * p.lights.air.spill, 0)),
         100 * p.lights.air.spill, 25, "%", {}, 0,
-        "Edges that take nothing of what lies behind them look cut out with scissors.",
-        fixes::air("Let the backdrop spill into edges", [](Air& a) { a.spill = 1; })});
+        tr("Edges that take nothing of what lies behind them look cut out with scissors."),
+        fixes::air(tr("Let the backdrop spill into edges"), [](Air& a) { a.spill = 1; })});
 }
 
 /// A far thing darker at its darkest than a near one: air does the opposite.
@@ -223,11 +223,11 @@ void farDark(const Project& p, const std::vector<AuditRow>& rows, stage::Surface
             if (la > lb - 8)
                 continue;
             out.push_back({keyOf("light.far-dark", a), Station::Light, Severity::Watch,
-                "At " + fixed(za, 0) + " m “" + a.name + "” has darks of " + fixed(la, 0) + " L*, darker than “"
-                    + b.name + "” at " + fixed(zb, 0) + " m (" + fixed(lb, 0) + " L*).",
+                tr("At %1 m “%2” has darks of %3 L*, darker than “%4” at %5 m (%6 L*).", fixed(za, 0), a.name,
+                    fixed(la, 0), b.name, fixed(zb, 0), fixed(lb, 0)),
                 la, lb, "L*", stage::placed(p, a, cache).canvas, a.id,
-                "Air lifts the darks of what is far; dark and far together pull it forward.",
-                fixes::air("Let the air halve contrast at " + fixed(za, 0) + " m",
+                tr("Air lifts the darks of what is far; dark and far together pull it forward."),
+                fixes::air(tr("Let the air halve contrast at %1 m", fixed(za, 0)),
                     [za](Air& air) { air.halfContrastM = za; })});
             break;
         }

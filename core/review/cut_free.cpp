@@ -1,4 +1,5 @@
 #include "core/review/cut_free.h"
+#include "core/base/words.h"
 #include "core/project/edits.h"
 #include "core/stage/camera.h"
 #include <opencv2/imgproc.hpp>
@@ -9,7 +10,7 @@ Result<Project> withPlaceCutFree(Project p, const reading::StrongPlace& place, d
 {
     const Reference* r = p.reference(p.backdrop.reference);
     if (!r || r->pixels.missing() || place.inside.empty())
-        return Error{Kind::Invalid, "Only a place of a photographed backdrop can be cut free.", {}};
+        return Error{Kind::Invalid, tr("Only a place of a photographed backdrop can be cut free."), {}};
     const Rect cm{place.at.x / pixelsPerCm, place.at.y / pixelsPerCm, place.at.width / pixelsPerCm,
         place.at.height / pixelsPerCm};
     const Rect whole = stage::backdropPlace(p);
@@ -21,12 +22,12 @@ Result<Project> withPlaceCutFree(Project p, const reading::StrongPlace& place, d
     cv::resize(soft, grown, box.size(), 0, 0, cv::INTER_LINEAR);
     const cv::Rect on = box & cv::Rect({}, alpha.size());
     if (on.empty())
-        return Error{Kind::Invalid, "That place lies beside the backdrop's picture.", {}};
+        return Error{Kind::Invalid, tr("That place lies beside the backdrop's picture."), {}};
     grown(on - box.tl()).copyTo(alpha(on));
     Cutout cut;
     cut.reference = r->id;
     cut.alpha = Mask::fromMat(alpha);
-    const std::string name = "Place of " + r->name;
+    const std::string name = tr("Place of %1", r->name);
     p = edits::withCutout(std::move(p), std::move(cut));
     const stage::Eye eye = stage::eyeOf(p);
     Element e;

@@ -1,5 +1,6 @@
 #include "core/review/first_steps.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/project/edits.h"
 #include "core/project/usual_heights.h"
@@ -190,7 +191,7 @@ double hazeOf(const Project& p, const Sky& s)
 Result<FirstLight> lightOfBackdrop(const Project& p, const gather::PictureMeasure* m, const Photo& picture)
 {
     if (!p.backdrop.reference || picture.empty())
-        return Error{Kind::Invalid, "There is no photograph behind the scene to take light from.", {}};
+        return Error{Kind::Invalid, tr("There is no photograph behind the scene to take light from."), {}};
     const Sky s = skyOf(picture, p.backdrop.horizon);
     const double softness = m ? m->softness : 0.5;
     FirstLight out;
@@ -207,26 +208,27 @@ Result<FirstLight> lightOfBackdrop(const Project& p, const gather::PictureMeasur
         const Vec2 cm{place.x + s.bright->x * place.width, place.y + s.bright->y * place.height};
         sun.azimuth = wrapped360(degrees(std::atan2(cm.x - eye.x0, eye.focalCm)));
         sun.elevation = std::clamp(degrees(std::atan2(eye.horizon - cm.y, eye.focalCm)), 2.0, 80.0);
-        out.words = night ? "A light from the bright place in its night sky" : "Sun from the bright place in its sky";
+        out.words
+            = night ? tr("A light from the bright place in its night sky") : tr("Sun from the bright place in its sky");
     } else if (night) {
         sun.on = false;
-        out.words = "Night: no sun";
+        out.words = tr("Night: no sun");
     } else if (m && m->light.confidence >= 0.25) {
         const Vec3 d = stage::sceneDirection(m->light);
         sun.azimuth = wrapped360(degrees(std::atan2(d.x, d.z)));
         sun.elevation = std::clamp(degrees(std::asin(std::clamp(d.y, -1.0, 1.0))), 3.0, 85.0);
-        out.words = "Sun as it falls on what stands in it (" + fixed(100 * m->light.confidence, 0) + " % sure)";
+        out.words = tr("Sun as it falls on what stands in it (%1 % sure)", fixed(100 * m->light.confidence, 0));
     } else {
         sun.azimuth = 135, sun.elevation = 55, sun.diameter = 40, sun.strength *= 0.6;
-        out.words = "Its light cannot be told: soft light from above";
+        out.words = tr("Its light cannot be told: soft light from above");
     }
     out.lights.air.skyStrength = 1;
     out.lights.air.halfContrastM = hazeOf(p, s);
     out.backdrop = ownSunOf(p.backdrop, out.lights);
     out.words += sun.on ? ", " + fixed(sun.kelvin, 0) + " K" : "";
     out.words += out.lights.air.halfContrastM > 0
-        ? ", haze that halves contrast at " + fixed(out.lights.air.halfContrastM, 0) + " m."
-        : ", clear air.";
+        ? tr(", haze that halves contrast at %1 m.", fixed(out.lights.air.halfContrastM, 0))
+        : tr(", clear air.");
     return out;
 }
 
@@ -267,7 +269,7 @@ Result<Project> withUprightStood(Project p, const std::vector<Vec2>& outline, co
 {
     const Reference* r = p.reference(p.backdrop.reference);
     if (!r || r->pixels.missing())
-        return Error{Kind::Invalid, "Only something in a photographed backdrop can be stood up.", {}};
+        return Error{Kind::Invalid, tr("Only something in a photographed backdrop can be stood up."), {}};
     const Rect whole = stage::backdropPlace(p);
     const double k = r->pixels.width() / whole.width; // px of the picture in a cm
     std::vector<cv::Point> px;
@@ -278,9 +280,9 @@ Result<Project> withUprightStood(Project p, const std::vector<Vec2>& outline, co
         px.emplace_back(int(std::lround((q.x - whole.x) * k)), int(std::lround((q.y - whole.y) * k)));
     }
     if (px.size() < 3 || right - l < 0.1 || bottom - t < 0.1)
-        return Error{Kind::Invalid, "Outline it all round, over the picture behind the scene.", {}};
+        return Error{Kind::Invalid, tr("Outline it all round, over the picture behind the scene."), {}};
     if (bottom <= p.camera.horizonCm + 0.002 * p.brief.heightCm)
-        return Error{Kind::Invalid, "Its foot lies above the horizon: there is no ground there to stand on.", {}};
+        return Error{Kind::Invalid, tr("Its foot lies above the horizon: there is no ground there to stand on."), {}};
     cv::Mat alpha = cv::Mat::zeros(r->pixels.height(), r->pixels.width(), CV_8U);
     cv::fillPoly(alpha, std::vector<std::vector<cv::Point>>{px}, cv::Scalar(255), cv::LINE_AA);
     Cutout cut;
@@ -300,7 +302,7 @@ Result<Project> withUprightStood(Project p, const std::vector<Vec2>& outline, co
 namespace {
 std::string quoted(const std::string& name)
 {
-    return "“" + name + "”";
+    return tr("“%1”", name);
 }
 bool stands(const Project& p, int cutout)
 {
@@ -312,13 +314,13 @@ NextStep standing(const Project& p)
     for (const Cutout& c : p.cutouts)
         if (!c.alpha.empty() && !stands(p, c.id)) {
             const Reference* r = p.reference(c.reference);
-            return {"stand", quoted(r ? r->name : "It") + " is cut out and stands nowhere yet.",
-                "Stand it in the scene", Station::Cut, c.reference};
+            return {"stand", tr("%1 is cut out and stands nowhere yet.", quoted(r ? r->name : tr("It"))),
+                tr("Stand it in the scene"), Station::Cut, c.reference};
         }
     for (const Reference& r : p.references)
         if (usable(r) && r.id != p.backdrop.reference && !cutFrom(p, r.id) && !r.is(Role::Light)
             && !r.is(Role::Palette))
-            return {"cut", "Drag a close frame round what you need of " + quoted(r.name) + ".", "Cut it out",
+            return {"cut", tr("Drag a close frame round what you need of %1.", quoted(r.name)), tr("Cut it out"),
                 Station::Cut, r.id};
     return {};
 }
@@ -327,11 +329,11 @@ NextStep lighting(const Project& p)
     Sun untouched = p.lights.sun;
     untouched.on = true; // by night it is put out by itself
     if (p.backdrop.reference && untouched == Sun{} && p.lights.lanterns.empty() && !p.elements.empty())
-        return {"light", "What stands here is not lit by its backdrop yet.", "Begin with the backdrop's light",
+        return {"light", tr("What stands here is not lit by its backdrop yet."), tr("Begin with the backdrop's light"),
             Station::Light, p.backdrop.reference};
     if (!p.lights.sun.on && p.lights.lanterns.empty() && !p.elements.empty())
-        return {"lantern", "It is night: " + quoted(p.elements.back().name) + " has no light near it.",
-            "Hang a lantern beside it", Station::Light, p.elements.back().id};
+        return {"lantern", tr("It is night: %1 has no light near it.", quoted(p.elements.back().name)),
+            tr("Hang a lantern beside it"), Station::Light, p.elements.back().id};
     return {};
 }
 } // namespace
@@ -344,21 +346,21 @@ NextStep nextStep(const Project& p, const gather::Measures& measures, const std:
     std::vector<NextStep> wishes;
     const bool any = std::any_of(p.references.begin(), p.references.end(), usable);
     if (!any && p.elements.empty())
-        wishes.push_back({"bring", "A scene begins with photographs: drop them anywhere.", "Bring in photographs",
-            Station::Gather, 0});
+        wishes.push_back({"bring", tr("A scene begins with photographs: drop them anywhere."),
+            tr("Bring in photographs"), Station::Gather, 0});
     if (any && !p.backdrop.reference)
         if (const int id = likeliestBackdrop(p, measures))
-            wishes.push_back({"backdrop", quoted(p.reference(id)->name) + " looks like the place it happens in.",
-                "Take it as the backdrop", Station::Gather, id});
+            wishes.push_back({"backdrop", tr("%1 looks like the place it happens in.", quoted(p.reference(id)->name)),
+                tr("Take it as the backdrop"), Station::Gather, id});
     if (p.backdrop.reference && !eyeLevelTold(p, p.backdrop.reference, of(measures, p.backdrop.reference)))
-        wishes.push_back({"eye", "How high was the camera? The picture does not tell.",
-            "Drag the line to where your eyes were", Station::Stage, p.backdrop.reference});
+        wishes.push_back({"eye", tr("How high was the camera? The picture does not tell."),
+            tr("Drag the line to where your eyes were"), Station::Stage, p.backdrop.reference});
     if (p.backdrop.reference) {
         wishes.push_back(standing(p));
         for (const Element& e : p.elements)
             if (e.cutout && e.usual.empty() && e.heightM == 1.7 && !e.locked)
-                wishes.push_back({"size", "How tall is " + quoted(e.name) + " really? 1.7 m is a guess.",
-                    "Say its height", Station::Stage, e.id});
+                wishes.push_back({"size", tr("How tall is %1 really? 1.7 m is a guess.", quoted(e.name)),
+                    tr("Say its height"), Station::Stage, e.id});
         wishes.push_back(lighting(p));
     }
     for (const NextStep& w : wishes)

@@ -1,5 +1,6 @@
 #include "core/review/light_audit.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/cut.h"
@@ -128,14 +129,14 @@ void judge(const Project& p, const Element& e, const light::Picture& picture, co
         = row.now.direction.confidence >= 0.25 && row.planned.direction.confidence > 0 && row.planned.softness < 0.85;
     if (told && row.now.direction.elevation < 60 && row.planned.direction.elevation < 60) {
         const double off = std::abs(turnBetween(row.now.direction.azimuth, row.planned.direction.azimuth));
-        add(CauseKind::Direction, "its light still comes " + fixed(off, 0) + "° from where it should",
+        add(CauseKind::Direction, tr("its light still comes %1° from where it should", fixed(off, 0)),
             kWeightDirection * ramp(off, kDirectionFrom, kDirectionFull));
     }
     if (row.now.kelvin > 0 && row.planned.kelvin > 0 && told) {
         const double mired = std::abs(1e6 / row.now.kelvin - 1e6 / row.planned.kelvin);
         add(CauseKind::Warmth,
-            "its light is " + fixed(mired, 0) + " mired " + (row.now.kelvin > row.planned.kelvin ? "cooler" : "warmer")
-                + " than planned",
+            tr("its light is %1 mired %2 than planned", fixed(mired, 0),
+                row.now.kelvin > row.planned.kelvin ? tr("cooler") : tr("warmer")),
             kWeightWarmth * ramp(mired, kWarmthFrom, kWarmthFull));
     }
     const auto inside = [&](int x, int y) { return mask.at(x, y) > 0; };
@@ -143,19 +144,19 @@ void judge(const Project& p, const Element& e, const light::Picture& picture, co
     const double own = blackPoint(picture.colour, box, inside), other = blackPoint(picture.colour, box, beside);
     if (own >= 0 && other >= 0)
         add(CauseKind::Darks,
-            "its darkest dark lies " + fixed(std::abs(own - other), 0) + " L* " + (own < other ? "under" : "over")
-                + " that of what surrounds it",
+            tr("its darkest dark lies %1 L* %2 that of what surrounds it", fixed(std::abs(own - other), 0),
+                own < other ? tr("under") : tr("over")),
             kWeightDarks * ramp(std::abs(own - other), own < other ? kDarksUnderFrom : kDarksOverFrom, kDarksFull));
     // Through thick air no contact is seen, and none is missed.
     const double clear = light::throughAir(stage::placed(p, e, cache).distance, p.lights.air.halfContrastM);
     if (std::abs(e.altitudeM) < 0.05 * e.heightM && e.standin.solid != Solid::Path && clear > 0.6)
         if (const double ratio = contactRatio(picture, mask, box); ratio > 0)
-            add(CauseKind::Contact, "the ground under its foot is hardly darker than beside it",
+            add(CauseKind::Contact, tr("the ground under its foot is hardly darker than beside it"),
                 kWeightContact * ramp(ratio, kContactFrom, 1));
     if (p.cutout(e.cutout)) {
         const auto surface = cache.surface(p, e, 700);
         const double halo = surface->alpha.empty() ? 0 : cutout::edgeQuality(surface->colour, surface->alpha).halo;
-        add(CauseKind::Halo, "its edge keeps colour of the old background, ΔE " + fixed(halo, 0),
+        add(CauseKind::Halo, tr("its edge keeps colour of the old background, ΔE %1", fixed(halo, 0)),
             kWeightHalo * ramp(halo, kHaloFrom, kHaloFull));
     }
     std::stable_sort(
@@ -276,7 +277,7 @@ std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::
             return rows;
         if (only && e.id != only)
             continue;
-        progress.report(double(done++) / double(p.elements.size()), "looking at " + e.name);
+        progress.report(double(done++) / double(p.elements.size()), tr("looking at %1", e.name));
         const Mask mask = maskOf(picture.ids, e.id);
         const cv::Rect box = around(mask, std::max(6, picture.ids.width() / 60));
         if (box.empty())

@@ -1,5 +1,6 @@
 #include "core/review/light_study.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 
 namespace rl::review {
@@ -89,24 +90,19 @@ std::string familiesCsv(const Project& p, const std::vector<AuditRow>& rows)
 
 std::string wayOf(const PictureLight& l)
 {
-    std::string depth = l.elevation > 55 ? "from where you stand"
-        : l.elevation > 20               ? "from the front"
-        : l.elevation > -8               ? "from the side"
-                                         : "from behind";
+    const std::string depth = l.elevation > 55 ? tr("from where you stand")
+        : l.elevation > 20                     ? tr("from the front")
+        : l.elevation > -8                     ? tr("from the side")
+                                               : tr("from behind");
     if (l.elevation > 70)
         return depth;
     const double x = std::cos(radians(l.azimuth)), y = std::sin(radians(l.azimuth));
-    const std::string up = y > 0.38 ? "upper"
-        : y < -0.38                 ? "lower"
-                                    : "",
-                      side = x > 0.38 ? "right"
-        : x < -0.38                   ? "left"
-                                      : "";
-    if (up.empty())
-        return side + ", " + depth;
-    if (side.empty())
-        return (y > 0 ? "above, " : "below, ") + depth;
-    return up + " " + side + ", " + depth;
+    static constexpr const char* kWays[3][3] = {{later("upper left, %1"), later("above, %1"), later("upper right, %1")},
+        {later("left, %1"), nullptr, later("right, %1")},
+        {later("lower left, %1"), later("below, %1"), later("lower right, %1")}};
+    const auto third = [](double v) { return v < -0.38 ? 0 : v > 0.38 ? 2 : 1; };
+    const char* way = kWays[2 - third(y)][third(x)];
+    return tr(way ? way : kWays[y > 0 ? 0 : 2][1], depth);
 }
 
 } // namespace rl::review

@@ -1,5 +1,6 @@
 #include "core/review/picture_study.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/gather/vanishing.h"
 #include "core/reading/silhouette.h"
@@ -34,10 +35,11 @@ void findLines(PictureStudy& s)
         bool upright;
         double at; ///< share of the side
     };
-    static constexpr Line lines[] = {{"the middle line", true, 0.5}, {"the left third", true, 1 / 3.0},
-        {"the right third", true, 2 / 3.0}, {"the left quarter", true, 0.25}, {"the right quarter", true, 0.75},
-        {"half height", false, 0.5}, {"the upper third", false, 1 / 3.0}, {"the lower third", false, 2 / 3.0},
-        {"the upper quarter", false, 0.25}, {"the lower quarter", false, 0.75}};
+    static constexpr Line lines[] = {{later("the middle line"), true, 0.5}, {later("the left third"), true, 1 / 3.0},
+        {later("the right third"), true, 2 / 3.0}, {later("the left quarter"), true, 0.25},
+        {later("the right quarter"), true, 0.75}, {later("half height"), false, 0.5},
+        {later("the upper third"), false, 1 / 3.0}, {later("the lower third"), false, 2 / 3.0},
+        {later("the upper quarter"), false, 0.25}, {later("the lower quarter"), false, 0.75}};
     const double w = s.picture.ids.width(), h = s.picture.ids.height();
     for (std::size_t i = 0; i < std::min<std::size_t>(3, s.attention.order.size()); ++i) {
         const int id = s.attention.order[i];
@@ -56,7 +58,7 @@ void findLines(PictureStudy& s)
                 s.onLines.push_back({id, best->name, 100 * least});
         }
         if (s.eyeLevel && std::abs(r->middle.y - *s.eyeLevel) < 0.04 * h)
-            s.onLines.push_back({id, "the eye level", 100 * std::abs(r->middle.y - *s.eyeLevel) / h});
+            s.onLines.push_back({id, tr("the eye level"), 100 * std::abs(r->middle.y - *s.eyeLevel) / h});
     }
 }
 } // namespace
@@ -66,7 +68,7 @@ std::string PictureStudy::name(int region) const
     for (const reading::Region& r : regions)
         if (r.id == region)
             return r.name;
-    return "the ground";
+    return tr("the ground");
 }
 
 PictureStudy studyOf(const LinearPicture& picture, const IdMap& ids, const std::map<int, std::string>& names,
@@ -107,37 +109,36 @@ std::vector<std::string> sentencesOf(const PictureStudy& s)
     std::vector<std::string> out;
     std::string glances;
     for (const int id : s.attention.glances)
-        glances += (glances.empty() ? "" : ", then ") + s.name(id);
+        glances += (glances.empty() ? "" : tr(", then ")) + s.name(id);
     if (!glances.empty()) {
         const int first = s.attention.order.front();
-        out.push_back("By contrast the first glances go to " + glances + ". " + s.name(first) + " draws "
-            + fixed(100 * s.attention.share.at(first), 0) + " % of the measured pull, mostly through "
-            + s.attention.driver + "; faces and meaning are not known.");
+        out.push_back(tr("By contrast the first glances go to %1. %2 draws %3 % of the measured pull, mostly through "
+                         "%4; faces and meaning are not known.",
+            glances, s.name(first), fixed(100 * s.attention.share.at(first), 0), s.attention.driver));
     }
-    out.push_back(std::string("Key: ") + reading::nameOf(s.values.height) + (s.values.major ? " major" : " minor")
-        + "; from L* " + fixed(s.values.all.darkest, 0) + " to " + fixed(s.values.all.lightest, 0) + ", middle "
-        + fixed(s.values.all.middle, 0) + ". The darkest lies in " + s.name(s.values.darkestIn) + ", the lightest in "
-        + s.name(s.values.lightestIn) + ".");
+    out.push_back(tr("Key: %1%2; from L* %3 to %4, middle %5. The darkest lies in %6, the lightest in %7.",
+        reading::nameOf(s.values.height), s.values.major ? tr(" major") : tr(" minor"), fixed(s.values.all.darkest, 0),
+        fixed(s.values.all.lightest, 0), fixed(s.values.all.middle, 0), s.name(s.values.darkestIn),
+        s.name(s.values.lightestIn)));
     for (const PictureStudy::OnLine& l : s.onLines)
-        out.push_back(s.name(l.region) + " lies on " + l.line + " (" + fixed(l.offPercent) + " % off).");
-    out.push_back(s.eyeLevel
-            ? "The eye level lies at " + fixed(100 * *s.eyeLevel / s.picture.ids.height(), 0)
-                + " % of the height from the top (" + fixed(100 * s.eyeConfidence, 0) + " % sure)."
-            : std::string("The eye level cannot be told: no lines run together and no horizon shows."));
+        out.push_back(tr("%1 lies on %2 (%3 % off).", s.name(l.region), l.line, fixed(l.offPercent)));
+    out.push_back(s.eyeLevel ? tr("The eye level lies at %1 % of the height from the top (%2 % sure).",
+                      fixed(100 * *s.eyeLevel / s.picture.ids.height(), 0), fixed(100 * s.eyeConfidence, 0))
+                             : tr("The eye level cannot be told: no lines run together and no horizon shows."));
     for (const Vec2 v : s.vanishing)
-        out.push_back("Level lines meet at " + fixed(100 * v.x / s.picture.ids.width(), 0) + " % from the left, "
-            + fixed(100 * v.y / s.picture.ids.height(), 0) + " % from the top.");
-    out.push_back("Colour: " + s.colours.spread + "; " + fixed(100 * s.colours.warmShare, 0) + " % warm, "
-        + fixed(100 * s.colours.coolShare, 0) + " % cool, " + fixed(100 * s.colours.greyShare, 0) + " % grey.");
+        out.push_back(tr("Level lines meet at %1 % from the left, %2 % from the top.",
+            fixed(100 * v.x / s.picture.ids.width(), 0), fixed(100 * v.y / s.picture.ids.height(), 0)));
+    out.push_back(tr("Colour: %1; %2 % warm, %3 % cool, %4 % grey.", s.colours.spread,
+        fixed(100 * s.colours.warmShare, 0), fixed(100 * s.colours.coolShare, 0), fixed(100 * s.colours.greyShare, 0)));
     for (const reading::Accent& a : s.colours.accents)
-        out.push_back("An accent of " + a.hue + ", " + fixed(100 * a.share, 1) + " % of the canvas, "
-            + (a.answered ? "answered elsewhere." : "answered nowhere."));
-    out.push_back("Left weighs " + fixed(100 * s.balance.left, 0) + " %, the upper half "
-        + fixed(100 * s.balance.top, 0) + " %.");
+        out.push_back(tr("An accent of %1, %2 % of the canvas, %3", a.hue, fixed(100 * a.share, 1),
+            a.answered ? tr("answered elsewhere.") : tr("answered nowhere.")));
+    out.push_back(
+        tr("Left weighs %1 %, the upper half %2 %.", fixed(100 * s.balance.left, 0), fixed(100 * s.balance.top, 0)));
     for (const reading::StrongPlace& p : s.attention.places)
         if (p.share > 0.1)
-            out.push_back("A place of the ground, " + fixed(100 * p.at.centre().x / s.picture.ids.width(), 0)
-                + " % from the left, draws " + fixed(100 * p.share, 0) + " % by itself.");
+            out.push_back(tr("A place of the ground, %1 % from the left, draws %2 % by itself.",
+                fixed(100 * p.at.centre().x / s.picture.ids.width(), 0), fixed(100 * p.share, 0)));
     for (std::string& told : out)
         told[0] = char(std::toupper(static_cast<unsigned char>(told[0])));
     return out;

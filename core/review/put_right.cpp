@@ -1,5 +1,6 @@
 #include "core/review/put_right.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/light/relight.h"
 #include "core/project/edits.h"
@@ -90,16 +91,17 @@ Project withLanternBy(Project p, int lantern, const std::function<void(Lantern&)
 
 void lanternTrials(const Lantern& l, std::vector<Trial>& out)
 {
-    const std::string name = "“" + l.name + "” ";
+    const std::string name = tr("“%1” ", l.name);
     for (const double k : {0.77, 1.3})
         if (l.hue < 0)
-            out.push_back({name + (k < 1 ? "warmer, " : "cooler, ") + fixed(l.kelvin * k, 0) + " K", 0.5,
-                [id = l.id, k](
-                    Project q) { return withLanternBy(std::move(q), id, [k](Lantern& x) { x.kelvin *= k; }); }});
+            out.push_back({name + tr(k < 1 ? later("warmer, %1 K") : later("cooler, %1 K"), fixed(l.kelvin * k, 0)),
+                0.5, [id = l.id, k](Project q) {
+                    return withLanternBy(std::move(q), id, [k](Lantern& x) { x.kelvin *= k; });
+                }});
     if (l.within)
         return; // it goes where its house goes
-    const std::pair<Vec3, const char*> moves[] = {{{-1, 0, 0}, "1 m to the left"}, {{1, 0, 0}, "1 m to the right"},
-        {{0, 0, -1}, "1 m nearer"}, {{0, 0, 1}, "1 m farther off"}};
+    const std::pair<Vec3, const char*> moves[] = {{{-1, 0, 0}, tr("1 m to the left")},
+        {{1, 0, 0}, tr("1 m to the right")}, {{0, 0, -1}, tr("1 m nearer")}, {{0, 0, 1}, tr("1 m farther off")}};
     for (const auto& [by, words] : moves)
         out.push_back({name + words, 0.7, [id = l.id, by = by](Project q) {
                            return withLanternBy(std::move(q), id, [by](Lantern& x) { x.position = x.position + by; });
@@ -113,20 +115,21 @@ std::vector<Trial> trialsOf(const Project& p)
     const auto strengths = [&](int lamp, const std::string& name) {
         for (const double stops : {-0.5, 0.5, -1.0, 1.0})
             out.push_back(
-                {name + fixed(std::abs(stops), 1) + " stops " + (stops > 0 ? "stronger" : "weaker"), std::abs(stops),
+                {tr("%1%2 stops %3", name, fixed(std::abs(stops), 1), stops > 0 ? tr("stronger") : tr("weaker")),
+                    std::abs(stops),
                     [lamp, k = std::exp2(stops)](Project q) { return withStrength(std::move(q), lamp, k); }});
     };
     if (p.lights.sun.on && p.lights.sun.strength > 0)
-        strengths(0, "the sun ");
+        strengths(0, tr("the sun "));
     for (const Lantern& l : p.lights.lanterns)
         if (p.lights.burns(l)) {
-            strengths(l.id, "“" + l.name + "” ");
+            strengths(l.id, tr("“%1” ", l.name));
             lanternTrials(l, out);
         }
     if (p.lights.air.halfContrastM > 0)
         for (const double k : {0.65, 1.5})
-            out.push_back({std::string(k < 1 ? "thicker" : "thinner") + " haze, half at "
-                    + fixed(p.lights.air.halfContrastM * k, 0) + " m",
+            out.push_back({tr("%1 haze, half at %2 m", std::string(k < 1 ? tr("thicker") : tr("thinner")),
+                               fixed(p.lights.air.halfContrastM * k, 0)),
                 0.6, [k](Project q) {
                     q.lights.air.halfContrastM *= k;
                     repair(q);
@@ -146,7 +149,7 @@ std::optional<Remedy> lightFor(
     for (const Trial& t : trials) {
         if (progress.cancelled())
             return best;
-        progress.report(0.4 * ++done / double(trials.size()), "trying the lights");
+        progress.report(0.4 * ++done / double(trials.size()), tr("trying the lights"));
         const double left = violationOf(looker.look(t.apply(p)).attention, pairs) + 0.02 * t.price;
         if (left < least)
             least = left, best = Remedy{0, t.words, t.apply};
@@ -157,15 +160,15 @@ std::optional<Remedy> lightFor(
 std::string wordsOf(const Project& p, const Touch& t)
 {
     const Element* e = p.element(t.element);
-    std::string out = "“" + (e ? e->name : std::string()) + "” ";
+    std::string out = tr("“%1” ", e ? e->name : std::string());
     std::vector<std::string> parts;
     if (std::abs(t.dL) >= 0.5)
-        parts.push_back(fixed(std::abs(t.dL), 0) + " L* " + (t.dL > 0 ? "lighter" : "darker"));
+        parts.push_back(tr(t.dL > 0 ? later("%1 L* lighter") : later("%1 L* darker"), fixed(std::abs(t.dL), 0)));
     const auto percent = [](double ln) { return fixed(100 * std::abs(std::exp(ln) - 1), 0) + " % "; };
     if (std::abs(t.contrast) > 0.005)
-        parts.push_back(percent(t.contrast) + (t.contrast > 0 ? "more" : "less") + " contrast");
+        parts.push_back(tr("%1%2 contrast", percent(t.contrast), t.contrast > 0 ? tr("more") : tr("less")));
     if (std::abs(t.saturation) > 0.005)
-        parts.push_back(percent(t.saturation) + (t.saturation > 0 ? "more" : "less") + " saturated");
+        parts.push_back(tr("%1%2 saturated", percent(t.saturation), t.saturation > 0 ? tr("more") : tr("less")));
     for (std::size_t i = 0; i < parts.size(); ++i)
         out += (i ? ", " : "") + parts[i];
     return out;
@@ -306,7 +309,7 @@ PutRight putRight(const Project& project, stage::SurfaceCache& cache, Progress& 
     }
     if (out.solved || progress.cancelled())
         return out;
-    progress.report(0.45, "looking for the smallest change");
+    progress.report(0.45, tr("looking for the smallest change"));
     const reading::Suggestion s
         = reading::putInOrder(seen.picture.colour, seen.picture.ids, Looker::viewingOf(now), intent, progress);
     if (progress.cancelled() || s.touches.empty())

@@ -1,5 +1,6 @@
 #include "core/review/take_figures.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/takes.h"
 #include <map>
 
@@ -58,22 +59,22 @@ std::vector<std::string> differences(const Project& project, const TakeFigures& 
         }
     }
     if (added)
-        out.push_back(counted(added, "element more", "elements more"));
+        out.push_back(counted(added, tr("element more"), tr("elements more")));
     if (!before.empty())
-        out.push_back(counted(long(before.size()), "element fewer", "elements fewer"));
+        out.push_back(counted(long(before.size()), tr("element fewer"), tr("elements fewer")));
     if (moved)
-        out.push_back(counted(moved, "element changed", "elements changed"));
-    figure("horizon", 100 * a.horizonShare, 100 * b.horizonShare, 0.5, " % of the height", 0);
-    figure("field of view", a.fovDegrees, b.fovDegrees, 0.5, "°", 0);
-    figure("lead height", 100 * a.leadHeightShare, 100 * b.leadHeightShare, 1, " % of the canvas", 0);
-    figure("lead's pull", 100 * a.leadPull, 100 * b.leadPull, 1, " %", 0);
-    figure("lead read as number", a.leadRank, b.leadRank, 1, "", 0);
-    figure("left weighs", 100 * a.leftWeight, 100 * b.leftWeight, 1, " %", 0);
-    figure("range", a.range, b.range, 1, " L*", 0);
-    figure("broken", a.broken, b.broken, 1, "", 0);
-    figure("to watch", a.watch, b.watch, 1, "", 0);
+        out.push_back(counted(moved, tr("element changed"), tr("elements changed")));
+    figure(tr("horizon"), 100 * a.horizonShare, 100 * b.horizonShare, 0.5, tr(" % of the height"), 0);
+    figure(tr("field of view"), a.fovDegrees, b.fovDegrees, 0.5, "°", 0);
+    figure(tr("lead height"), 100 * a.leadHeightShare, 100 * b.leadHeightShare, 1, tr(" % of the canvas"), 0);
+    figure(tr("lead's pull"), 100 * a.leadPull, 100 * b.leadPull, 1, " %", 0);
+    figure(tr("lead read as number"), a.leadRank, b.leadRank, 1, "", 0);
+    figure(tr("left weighs"), 100 * a.leftWeight, 100 * b.leftWeight, 1, " %", 0);
+    figure(tr("range"), a.range, b.range, 1, " L*", 0);
+    figure(tr("broken"), a.broken, b.broken, 1, "", 0);
+    figure(tr("to watch"), a.watch, b.watch, 1, "", 0);
     if (!(pa.lights == pb.lights))
-        out.push_back("light differs");
+        out.push_back(tr("light differs"));
     return out;
 }
 

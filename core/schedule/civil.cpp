@@ -1,4 +1,5 @@
 #include "core/schedule/civil.h"
+#include "core/base/words.h"
 #include <chrono>
 #include <cstdio>
 
@@ -50,7 +51,8 @@ int weekdayOf(Minutes m)
 
 const char* shortDayOf(int weekday)
 {
-    static constexpr const char* kDays[] = {"Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"};
+    static constexpr const char* kDays[]
+        = {later("Mon"), later("Tue"), later("Wed"), later("Thu"), later("Fri"), later("Sat"), later("Sun")};
     return kDays[std::size_t(((weekday % 7) + 7) % 7)];
 }
 

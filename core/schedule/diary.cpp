@@ -1,4 +1,5 @@
 #include "core/schedule/diary.h"
+#include "core/base/words.h"
 #include <algorithm>
 #include <cstdio>
 #include <limits>
@@ -232,7 +233,7 @@ struct Times {
 Result<std::vector<CalendarEntry>> entriesOf(const std::string& ics, int utcMinutes, Minutes until)
 {
     if (ics.find("BEGIN:VCALENDAR") == std::string::npos)
-        return Error{Kind::Invalid, "This is no calendar file.", {}};
+        return Error{Kind::Invalid, tr("This is no calendar file."), {}};
     std::vector<CalendarEntry> out;
     CalendarEntry e;
     Rule rule;

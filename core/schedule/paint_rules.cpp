@@ -1,5 +1,6 @@
 #include "core/schedule/paint_rules.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/painting_edits.h"
 #include "core/transfer/canvas_plan.h"
 #include <algorithm>
@@ -63,7 +64,7 @@ namespace {
 std::string nameOf(const Project& p, int element)
 {
     const Element* e = p.element(element);
-    return e ? "“" + e->name + "”" : std::string("the backdrop");
+    return e ? tr("“%1”", e->name) : tr("the backdrop");
 }
 const WorkTask* taskOf(const std::vector<WorkTask>& tasks, const std::string& key)
 {
@@ -83,34 +84,35 @@ void hours(const Project& p, const WorkPlan& plan, Findings& out)
 {
     if (plan.assumed) {
         Finding f = made("no-hours", Severity::Watch,
-            "The plan of work does not know when you paint: Tuesday and Thursday evenings and Saturday afternoon are "
-            "taken.",
-            0, 1, "hours a week", "A finish date is only as good as the hours it is laid over.");
-        f.fix = Fix{"Paint at those hours", [](Project q) {
+            tr("The plan of work does not know when you paint: Tuesday and Thursday evenings and Saturday afternoon "
+               "are taken."),
+            0, 1, later("hours a week"), tr("A finish date is only as good as the hours it is laid over."));
+        f.fix = Fix{tr("Paint at those hours"), [](Project q) {
                         q.painting.diary.hours = usualDiary().hours;
                         return q;
                     }};
         out.push_back(std::move(f));
     }
     if (plan.problem)
-        out.push_back(made("no-room", Severity::Broken, plan.problem->sentence, 0, 1, "plans",
-            "What has no place among your hours will not be painted."));
+        out.push_back(made("no-room", Severity::Broken, plan.problem->sentence, 0, 1, later("plans"),
+            tr("What has no place among your hours will not be painted.")));
     const auto deadline = minutesFrom(p.brief.deadline);
     if (!deadline || plan.problem)
         return;
     const Minutes end = *deadline + kDay;
     if (plan.finish > end) {
         Finding f = made("late", Severity::Broken,
-            "At these hours the work ends on " + dateOf(plan.finish) + ", "
-                + std::to_string((plan.finish - end) / kDay + 1) + " days after the deadline.",
-            double((plan.finish - *deadline) / kDay), 0, "days", "Better known now than in the last week.");
+            tr("At these hours the work ends on %1, %2 days after the deadline.", dateOf(plan.finish),
+                std::to_string((plan.finish - end) / kDay + 1)),
+            double((plan.finish - *deadline) / kDay), 0, later("days"), tr("Better known now than in the last week."));
         // the longest details of what nobody looks at first
         const WorkTask* least = nullptr;
         for (const WorkTask& t : plan.tasks)
-            if (t.kind == WorkKind::Detail && !t.done && (!least || t.why.starts_with("As little")) && t.hours > 0.2)
+            if (t.kind == WorkKind::Detail && !t.done && (!least || t.why == tr("As little as it takes."))
+                && t.hours > 0.2)
                 least = &t;
         if (least)
-            f.fix = Fix{"Leave out: " + least->words, [key = least->key](Project q) {
+            f.fix = Fix{tr("Leave out: %1", least->words), [key = least->key](Project q) {
                             TaskWord w;
                             if (const TaskWord* known = q.painting.word(key))
                                 w = *known;
@@ -120,9 +122,9 @@ void hours(const Project& p, const WorkPlan& plan, Findings& out)
         out.push_back(std::move(f));
     } else if (plan.late > end) {
         out.push_back(made("tight", Severity::Watch,
-            "Reckoned to end on " + dateOf(plan.finish) + "; if it goes slowly, on " + dateOf(plan.late)
-                + ", after the deadline.",
-            double((plan.late - *deadline) / kDay), 0, "days", "Every forecast has a range."));
+            tr("Reckoned to end on %1; if it goes slowly, on %2, after the deadline.", dateOf(plan.finish),
+                dateOf(plan.late)),
+            double((plan.late - *deadline) / kDay), 0, later("days"), tr("Every forecast has a range.")));
     }
 }
 
@@ -132,14 +134,14 @@ void orders(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
         const WorkTask *t = taskOf(plan.tasks, task), *n = taskOf(plan.tasks, needed);
         if (!t || !n || t->done)
             continue;
-        const char* why = n->kind == WorkKind::Look ? "What fresh eyes would see is painted before they look."
-            : t->kind == WorkKind::Pass             ? "What is behind would have to be painted round it."
-            : n->kind == WorkKind::Carry            ? "The drawing would lie over paint."
-                                                    : "What it goes over would be painted over it.";
-        Finding f = made("order:" + task, Severity::Watch, "“" + t->words + "” comes before “" + n->words + "”.", 1, 0,
-            "turned round", why);
+        const char* why = n->kind == WorkKind::Look ? tr("What fresh eyes would see is painted before they look.")
+            : t->kind == WorkKind::Pass             ? tr("What is behind would have to be painted round it.")
+            : n->kind == WorkKind::Carry            ? tr("The drawing would lie over paint.")
+                                                    : tr("What it goes over would be painted over it.");
+        Finding f = made("order:" + task, Severity::Watch, tr("“%1” comes before “%2”.", t->words, n->words), 1, 0,
+            tr("turned round"), why);
         f.element = t->element;
-        f.fix = Fix{"Put it back in its order", [task](Project q) {
+        f.fix = Fix{tr("Put it back in its order"), [task](Project q) {
                         TaskWord w;
                         if (const TaskWord* known = q.painting.word(task))
                             w = *known;
@@ -160,17 +162,17 @@ void layers(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
         if (n <= most || part.areaCm2 <= 0)
             continue;
         Finding f = made("layers:" + std::to_string(part.element), Severity::Watch,
-            nameOf(p, part.element) + " gets " + std::to_string(n) + " layers; after about " + std::to_string(most)
-                + " this ground is sealed, and paint slides or cracks.",
-            n, most, "layers", "A sealed ground holds no more paint.");
+            tr("%1 gets %2 layers; after about %3 this ground is sealed, and paint slides or cracks.",
+                nameOf(p, part.element), std::to_string(n), std::to_string(most)),
+            n, most, later("layers"), tr("A sealed ground holds no more paint."));
         f.element = part.element;
         if (p.mix.coats > 1)
-            f.fix = Fix{"One coat less in every pass", [](Project q) {
+            f.fix = Fix{tr("One coat less in every pass"), [](Project q) {
                             q.mix.coats = std::max(1, q.mix.coats - 1);
                             return q;
                         }};
         else if (taskOf(plan.tasks, "darks") && taskOf(plan.tasks, "middles") && taskOf(plan.tasks, "lights"))
-            f.fix = Fix{"Darks, middles and lights in one go", [](Project q) {
+            f.fix = Fix{tr("Darks, middles and lights in one go"), [](Project q) {
                             for (const char* key : {"darks", "middles"}) {
                                 TaskWord w;
                                 if (const TaskWord* known = q.painting.word(key))
@@ -208,14 +210,13 @@ void over(const Project& p, const WorkPlan& plan, Findings& out)
             if (!rule || rule->allowed)
                 continue;
             Finding f = made("over:" + t.key, Severity::Broken,
-                "“" + t.words + "” puts " + mine + " over the " + its + " of “" + under.words + "”: " + rule->reason
-                    + ".",
-                1, 0, "layers", "What lies under moves on; what lies over it cannot follow.");
+                tr("“%1” puts %2 over the %3 of “%4”: %5.", t.words, tr(mine), tr(its), under.words, tr(rule->reason)), 1, 0,
+                "layers", tr("What lies under moves on; what lies over it cannot follow."));
             f.element = t.element;
             const auto whole = [](const std::string& key) { return key.substr(0, key.find('#')); };
             const TaskWord* known = p.painting.word(whole(t.key));
             const bool changes = known && !known->paint.empty();
-            f.fix = Fix{"Paint it in " + its,
+            f.fix = Fix{tr("Paint it in %1", its),
                 [key = whole(changes ? t.key : under.key), other = changes ? its : mine](Project q) {
                     TaskWord w;
                     if (const TaskWord* had = q.painting.word(key))
@@ -224,7 +225,7 @@ void over(const Project& p, const WorkPlan& plan, Findings& out)
                     return edits::withTaskWord(std::move(q), w);
                 }};
             if (!changes)
-                f.fix->label = "Paint what lies under in " + mine;
+                f.fix->label = tr("Paint what lies under in %1", mine);
             out.push_back(std::move(f));
             break;
         }
@@ -238,10 +239,9 @@ void wet(const Project& p, const WorkPlan& plan, Findings& out)
         if (t.done || !t.key.starts_with("blend") || t.hours * 60 <= open)
             continue;
         Finding f = made("open:" + t.key, Severity::Watch,
-            "“" + t.words + "” takes " + fixed(t.hours * 60, 0) + " min; the paint stays open for " + fixed(open, 0)
-                + " min.",
-            t.hours * 60, open, "min", "A blend that dries in the hand leaves a seam.");
-        f.sentence += std::string(" Keep it open longer: ") + paint::specOf(mediumOf(p)).longer + ".";
+            tr("“%1” takes %2 min; the paint stays open for %3 min.", t.words, fixed(t.hours * 60, 0), fixed(open, 0)),
+            t.hours * 60, open, later("min"), tr("A blend that dries in the hand leaves a seam."));
+        f.sentence += tr(" Keep it open longer: %1.", paint::specOf(mediumOf(p)).longer);
         out.push_back(std::move(f));
     }
 }
@@ -298,16 +298,16 @@ void signature(const Project& p, const PlanFacts& facts, Findings& out)
         return;
     const int element = *(across ? across : beside);
     Finding f = made("signature-edge", Severity::Watch,
-        "The signature " + std::string(across ? "lies across" : "all but touches") + " the edge of "
-            + nameOf(p, element) + ".",
-        across ? 0 : kClear * 5, kClear * 10, "mm", "Where a signature meets an outline, the eye stops at it.");
+        tr("The signature %1 the edge of %2.", std::string(across ? tr("lies across") : tr("all but touches")),
+            nameOf(p, element)),
+        across ? 0 : kClear * 5, kClear * 10, "mm", tr("Where a signature meets an outline, the eye stops at it."));
     f.element = element, f.place = signedAt(at);
     const auto canvas = transfer::canvasPlanOf(p);
     const Rect within
         = canvas.toPlan(Rect{canvas.seen.x + 2.5, canvas.seen.y + 2, canvas.seen.width - 5, canvas.seen.height - 4});
     if (const auto free = freeFor(facts, within, at))
-        f.fix = Fix{
-            "Move it where it stands free", [at = *free](Project q) { return edits::withSignature(std::move(q), at); }};
+        f.fix = Fix{tr("Move it where it stands free"),
+            [at = *free](Project q) { return edits::withSignature(std::move(q), at); }};
     out.push_back(std::move(f));
 }
 
@@ -320,8 +320,9 @@ void ends(const Project& p, const WorkPlan& plan, Findings& out)
     const WorkTask* check = taskOf(plan.tasks, "facts");
     if (sign && open && (sign->done || (check && check->done)))
         out.push_back(made("facts", Severity::Broken,
-            std::to_string(open) + (open == 1 ? " fact is" : " facts are") + " not checked, and it is to be signed.",
-            open, 0, "facts", "After signing and varnish nothing is put right."));
+            tr("%1%2 not checked, and it is to be signed.", std::to_string(open),
+                open == 1 ? tr(" fact is") : tr(" facts are")),
+            open, 0, later("facts"), tr("After signing and varnish nothing is put right.")));
     const Vec2 at = p.painting.signatureAt;
     if (at.x < 0 || at.y < 0)
         return;
@@ -331,10 +332,10 @@ void ends(const Project& p, const WorkPlan& plan, Findings& out)
         = std::min({c.x - canvas.seen.x, c.y - canvas.seen.y, canvas.seen.right() - c.x, canvas.seen.bottom() - c.y});
     if (edge < 1.5) {
         Finding f = made("signature", Severity::Watch,
-            "The signature stands " + fixed(std::max(0.0, edge), 1) + " cm from what the frame or trim takes.",
-            std::max(0.0, edge), 1.5, "cm", "A frame's rebate takes about a centimetre.");
+            tr("The signature stands %1 cm from what the frame or trim takes.", fixed(std::max(0.0, edge), 1)),
+            std::max(0.0, edge), 1.5, "cm", tr("A frame's rebate takes about a centimetre."));
         f.place = {at.x - 2, at.y - 1, 4, 2};
-        f.fix = Fix{"Move it inwards", [canvas](Project q) {
+        f.fix = Fix{tr("Move it inwards"), [canvas](Project q) {
                         Vec2 s = canvas.toCanvas(q.painting.signatureAt);
                         s.x = std::clamp(s.x, canvas.seen.x + 2.5, canvas.seen.right() - 2.5);
                         s.y = std::clamp(s.y, canvas.seen.y + 2, canvas.seen.bottom() - 2);
@@ -357,10 +358,10 @@ Findings workFindings(const Project& p, const PlanFacts& facts, const paint::Mix
     signature(p, facts, out);
     if (const auto e = eatsTheEvening(p, facts, plan.tasks)) {
         Finding f = made("rank:" + std::to_string(e->element), Severity::Watch,
-            nameOf(p, e->element) + " has had " + fixed(e->hours, 1) + " h, " + fixed(e->hours - e->reckoned, 1)
-                + " h more than reckoned; " + nameOf(p, e->above) + ", which is to be read before it, "
-                + fixed(e->hoursAbove, 1) + " h.",
-            e->hours, e->reckoned, "h", "Hours show: what is worked on longest is looked at first.");
+            tr("%1 has had %2 h, %3 h more than reckoned; %4, which is to be read before it, %5 h.",
+                nameOf(p, e->element), fixed(e->hours, 1), fixed(e->hours - e->reckoned, 1), nameOf(p, e->above),
+                fixed(e->hoursAbove, 1)),
+            e->hours, e->reckoned, "h", tr("Hours show: what is worked on longest is looked at first."));
         f.element = e->element;
         out.push_back(std::move(f));
     }

@@ -1,4 +1,5 @@
 #include "core/schedule/sittings.h"
+#include "core/base/words.h"
 #include "core/schedule/decoder.h"
 #include <algorithm>
 #include <cmath>
@@ -17,23 +18,22 @@ std::optional<Error> wrong(const std::vector<Task>& tasks, const std::vector<Win
         longest = std::max(longest, w.to - w.from), all += w.to - w.from;
     for (const Task& t : tasks) {
         if (!ids.insert(t.id).second)
-            return Error{Kind::Invalid, "Two tasks are called “" + t.id + "”.", {}};
+            return Error{Kind::Invalid, tr("Two tasks are called “%1”.", t.id), {}};
         if (t.length <= 0)
-            return Error{Kind::Invalid, "The task “" + t.id + "” takes no time.", {}};
+            return Error{Kind::Invalid, tr("The task “%1” takes no time.", t.id), {}};
         if (!t.pause && !t.splittable && t.length > longest)
             return Error{Kind::Invalid,
-                "The task “" + t.id
-                    + "” is one piece and longer than any sitting: split it, or keep a longer evening free.",
+                tr("The task “%1” is one piece and longer than any sitting: split it, or keep a longer evening free.",
+                    t.id),
                 {}};
         work += t.pause ? 0 : t.length;
     }
     for (const Task& t : tasks)
         for (const After& a : t.after)
             if (!ids.contains(a.task))
-                return Error{
-                    Kind::Invalid, "The task “" + t.id + "” waits for “" + a.task + "”, which is not there.", {}};
+                return Error{Kind::Invalid, tr("The task “%1” waits for “%2”, which is not there.", t.id, a.task), {}};
     if (work > all)
-        return Error{Kind::Missing, "The sittings run out: there is more work than free hours.", {}};
+        return Error{Kind::Missing, tr("The sittings run out: there is more work than free hours."), {}};
     return {};
 }
 
@@ -132,7 +132,7 @@ Result<std::vector<Window>> sittingsOf(std::vector<Window> windows)
     std::sort(windows.begin(), windows.end(), [](const Window& a, const Window& b) { return a.from < b.from; });
     for (const Window& w : windows) {
         if (w.to <= w.from)
-            return Error{Kind::Invalid, "Free hours end before they begin.", {}};
+            return Error{Kind::Invalid, tr("Free hours end before they begin."), {}};
         if (!out.empty() && w.from <= out.back().to)
             out.back().to = std::max(out.back().to, w.to);
         else
@@ -151,19 +151,19 @@ Result<Plan> planned(
     if (tasks.empty())
         return Plan{{}, sittings.empty() ? 0 : sittings.front().from, 0, 0, true};
     if (sittings.empty())
-        return Error{Kind::Missing, "There are no free hours: the sittings run out before they begin.", {}};
+        return Error{Kind::Missing, tr("There are no free hours: the sittings run out before they begin."), {}};
     if (const auto error = wrong(tasks, sittings))
         return *error;
     const Network network = networkOf(tasks);
     if (const std::string names = roundabout(network); !names.empty())
-        return Error{Kind::Invalid, "These tasks wait for each other: " + names + ".", {}};
+        return Error{Kind::Invalid, tr("These tasks wait for each other: %1.", names), {}};
     Decoded best = annealed(network, sittings, effort.rounds, progress);
     bool proved = false;
     if (effort.nodes > 0 && tasks.size() <= 12)
         proved = searched(network, sittings, effort.nodes, best);
     if (!best.whole)
         return Error{Kind::Missing,
-            "The sittings run out: “" + tasks[std::size_t(best.firstOpen)].id + "” finds no free hours any more.", {}};
+            tr("The sittings run out: “%1” finds no free hours any more.", tasks[std::size_t(best.firstOpen)].id), {}};
     Plan plan = planOf(best);
     plan.proved = proved;
     return plan;
@@ -191,28 +191,28 @@ std::vector<std::string> faultsOf(const Plan& plan, const std::vector<Task>& tas
             const bool inside = std::any_of(
                 sittings.begin(), sittings.end(), [&](const Window& w) { return p.from >= w.from && p.to <= w.to; });
             if (!t.pause && !inside)
-                bad.push_back(t.id + " outside of sittings");
+                bad.push_back(tr("%1 outside of sittings", t.id));
             if (t.splittable && p.to - p.from < std::min(t.leastPiece, t.length))
-                bad.push_back(t.id + " in too short a piece");
+                bad.push_back(tr("%1 in too short a piece", t.id));
         }
         if (own.empty() || (t.pause ? sum < t.length : sum != t.length))
-            bad.push_back(t.id + " not done in its time");
+            bad.push_back(tr("%1 not done in its time", t.id));
         else
             span[t.id] = {own.front().from, own.back().to};
         if ((!t.splittable || t.pause) && own.size() > 1)
-            bad.push_back(t.id + " interrupted");
+            bad.push_back(tr("%1 interrupted", t.id));
     }
     for (const Task& t : tasks)
         for (const After& a : t.after)
             if (span.contains(t.id) && span.contains(a.task) && span[t.id].first < span[a.task].second + a.lag)
-                bad.push_back(t.id + " too soon after " + a.task);
+                bad.push_back(tr("%1 too soon after %2", t.id, a.task));
     std::vector<Piece> all = plan.pieces;
     std::sort(all.begin(), all.end(), [](const Piece& a, const Piece& b) { return a.from < b.from; });
     for (std::size_t i = 1; i < all.size(); ++i)
         if (all[i].from < all[i - 1].to)
-            bad.push_back("two at once");
+            bad.push_back(tr("two at once"));
     if (!tasks.empty() && end != plan.finish)
-        bad.push_back("its end misstated");
+        bad.push_back(tr("its end misstated"));
     return bad;
 }
 

@@ -1,4 +1,5 @@
 #include "core/schedule/tasks.h"
+#include "core/base/words.h"
 #include "core/project/schools.h"
 #include "core/reading/preparing.h"
 #include <algorithm>
@@ -9,8 +10,9 @@ namespace rl::schedule {
 
 const char* wordOf(WorkKind kind)
 {
-    static constexpr const char* kWords[] = {"prepare", "tone", "carry", "block in", "pass", "darks", "middles",
-        "lights", "glaze", "details", "accents", "fresh eyes", "facts", "sign", "varnish", "other"};
+    static constexpr const char* kWords[] = {later("prepare"), later("tone"), later("carry"), later("block in"),
+        later("pass"), later("darks"), later("middles"), later("lights"), later("glaze"), later("details"),
+        later("accents"), later("fresh eyes"), later("facts"), later("sign"), later("varnish"), later("other")};
     return kWords[std::size_t(kind)];
 }
 
@@ -131,9 +133,8 @@ private:
             m_medium, m_project.mix.wetUm * filmTimes, m_project.painting.humidity, m_project.painting.dryer != 0);
         t.layers = layers;
         if (m_medium == PaintMedium::Oil)
-            t.cautions.push_back(
-                "Solvent and oily rags: window open, rags flat to dry or under water in a lidded metal "
-                "can. Read the safety data sheet; local rules come first.");
+            t.cautions.push_back(tr("Solvent and oily rags: window open, rags flat to dry or under water in a lidded "
+                                    "metal can. Read the safety data sheet; local rules come first."));
     }
     void mixes(WorkTask& t, double fromL, double toL)
     {
@@ -172,12 +173,13 @@ private:
         for (const PartFacts& p : m_facts.parts)
             detail += p.detail * p.areaCm2;
         detail /= std::max(1.0, m_facts.areaCm2);
-        WorkTask& t = add("carry", WorkKind::Carry, "Carry the drawing onto the canvas", m_facts.areaCm2);
+        WorkTask& t = add("carry", WorkKind::Carry, tr("Carry the drawing onto the canvas"), m_facts.areaCm2);
         t.detail = detail;
         const int drawing = m_project.brief.school(School::Drawing);
         const bool clear = m_medium == PaintMedium::Watercolour;
         rated(t, drawing == 1 ? 1.3 : drawing == 2 ? 0.5 : clear ? 1.2 : 1);
-        t.why = drawing == 2 ? "Loose blocks: opaque paint finds the edge." : "The line stands before the paint.";
+        t.why
+            = drawing == 2 ? tr("Loose blocks: opaque paint finds the edge.") : tr("The line stands before the paint.");
         if (!m_last.empty())
             t.after.push_back(m_last);
         m_last = t.key;
@@ -186,7 +188,7 @@ private:
     {
         const PartFacts& f = m_facts.parts[part];
         WorkTask& t = add("pass:" + std::to_string(f.element), WorkKind::Pass,
-            "Paint the " + std::string(part ? "“" + f.name + "”" : "backdrop"), f.areaCm2);
+            tr("Paint the %1", std::string(part ? tr("“%1”", f.name) : tr("backdrop"))), f.areaCm2);
         t.element = f.element, t.detail = f.detail, t.place = f.box;
         t.brushMm = std::clamp(std::sqrt(f.areaCm2) * 0.8, 2.0, m_project.painting.blockMm);
         rated(t, times * (m_project.brief.school(School::Blending) == 1 ? 1.4 : 1));
@@ -207,20 +209,20 @@ private:
             return;
         const paint::Passage& sky = m_mixing->sky;
         WorkTask& t
-            = add("blend:0", WorkKind::Pass, "Blend the sky in one go, wet into wet", sky.at.width * sky.at.height);
+            = add("blend:0", WorkKind::Pass, tr("Blend the sky in one go, wet into wet"), sky.at.width * sky.at.height);
         t.place = sky.at, t.wet = true, t.brushMm = m_project.painting.blockMm;
         t.usualHours = sky.bands * sky.minutes / 2 / 60;
-        t.why = "A blend that dries in the hand leaves a seam: it is laid in one sitting.";
+        t.why = tr("A blend that dries in the hand leaves a seam: it is laid in one sitting.");
         painted(t, 1, 1);
         t.after.push_back(m_last);
         m_last = t.key;
     }
     void allOver(bool subjectFirst)
     {
-        WorkTask& block = add("block", WorkKind::BlockIn, "Block in the big masses", m_facts.areaCm2);
+        WorkTask& block = add("block", WorkKind::BlockIn, tr("Block in the big masses"), m_facts.areaCm2);
         block.brushMm = m_project.painting.blockMm;
         rated(block), painted(block, 0.7, 1), mixes(block, -1, 101);
-        block.why = "Every later tone is judged against its neighbours: none may be bare ground.";
+        block.why = tr("Every later tone is judged against its neighbours: none may be bare ground.");
         block.after.push_back(m_last);
         m_last = block.key;
         blend();
@@ -239,9 +241,9 @@ private:
             WorkTask& t = passOf(i, 1);
             t.after.push_back(m_last);
             const bool first = subjectFirst && i == lead;
-            t.why = first ? "The lead is painted first; all else is held against it."
-                : i       ? "It lies over what is behind it: that is painted first."
-                          : "Farthest first.";
+            t.why = first ? tr("The lead is painted first; all else is held against it.")
+                : i       ? tr("It lies over what is behind it: that is painted first.")
+                          : tr("Farthest first.");
             if (!first)
                 for (const int behind : m_facts.parts[i].behind)
                     if (const auto key = "pass:" + std::to_string(m_facts.parts[std::size_t(behind)].element);
@@ -267,14 +269,14 @@ private:
             school = m_medium == PaintMedium::Watercolour ? 3 : 1;
         const int orders[4][3]{{0, 1, 2}, {0, 1, 2}, {1, 0, 2}, {2, 1, 0}};
         const char* keys[]{"darks", "middles", "lights"};
-        const char* words[]{"Deepen the darks", "Tie the middle tones together", "Bring up the lights"};
+        const char* words[]{tr("Deepen the darks"), tr("Tie the middle tones together"), tr("Bring up the lights")};
         const double from[]{-1, m_facts.darkTo, m_facts.lightFrom}, to[]{m_facts.darkTo, m_facts.lightFrom, 101};
         std::vector<std::string> before = passes;
         for (const int which : orders[std::clamp(school, 0, 3)]) {
             WorkTask& t = add(keys[which], WorkKind(int(WorkKind::Darks) + which), words[which], sums[which] * 0.5);
             t.brushMm = std::max(3.0, m_project.painting.blockMm / 3), t.detail = 0.3;
             rated(t), painted(t, 0.6, 1), mixes(t, from[which], to[which]);
-            t.why = choiceOf(m_project.brief, School::Darks).why;
+            t.why = tr(choiceOf(m_project.brief, School::Darks).why);
             t.after = before;
             before = {t.key};
             m_last = t.key;
@@ -287,10 +289,10 @@ private:
         double dark = 0;
         for (const PartFacts& p : m_facts.parts)
             dark += p.darkCm2;
-        WorkTask& t = add("glaze", WorkKind::Glaze, "Glaze the shades together", dark);
+        WorkTask& t = add("glaze", WorkKind::Glaze, tr("Glaze the shades together"), dark);
         t.brushMm = m_project.painting.blockMm;
         rated(t), painted(t, 0.4, 1), mixes(t, -1, m_facts.darkTo);
-        t.why = "One thin colour over all shade makes it one light's shade.";
+        t.why = tr("One thin colour over all shade makes it one light's shade.");
         t.after.push_back(m_last);
         m_last = t.key;
     }
@@ -300,13 +302,13 @@ private:
         if (f.areaCm2 <= 0 || (f.detail < 0.12 && f.rank == 0))
             return;
         WorkTask& t = add("detail:" + std::to_string(f.element), WorkKind::Detail,
-            "Details of the " + std::string(part ? "“" + f.name + "”" : "backdrop"), f.areaCm2 * f.detail);
+            tr("Details of the %1", std::string(part ? tr("“%1”", f.name) : tr("backdrop"))), f.areaCm2 * f.detail);
         t.element = f.element, t.detail = f.detail, t.place = f.box;
         t.brushMm = std::max(1.0, 2 * m_project.mix.finestMm);
         rated(t, f.rank == 1 ? 1.5 : f.rank ? 1 : 0.6);
         painted(t, 0.5, 1), mixes(t, -1, 101), factsFor(t);
-        t.why = f.rank ? "Where the viewer looks: rank " + std::to_string(f.rank) + " of the cast."
-                       : "As little as it takes.";
+        t.why = f.rank ? tr("Where the viewer looks: rank %1 of the cast.", std::to_string(f.rank))
+                       : tr("As little as it takes.");
         t.after = std::move(after);
         m_details.push_back(t.key);
     }
@@ -316,7 +318,7 @@ private:
             if (m_facts.parts[i].areaCm2 <= 0)
                 continue;
             WorkTask& t = passOf(i, 1.6);
-            t.after.push_back(m_last), t.why = "One part is finished before the next is begun.";
+            t.after.push_back(m_last), t.why = tr("One part is finished before the next is begun.");
             m_last = t.key;
             const std::size_t known = m_details.size();
             detail(i, {m_last});
@@ -330,21 +332,21 @@ private:
         before.push_back(m_last);
         std::string last = m_last;
         if (m_project.painting.freshEyesHours > 0) {
-            WorkTask& look = add("look", WorkKind::Look, "Fresh eyes: turn it to the wall", 0);
+            WorkTask& look = add("look", WorkKind::Look, tr("Fresh eyes: turn it to the wall"), 0);
             look.pause = true, look.usualHours = m_project.painting.freshEyesHours;
-            look.why = "After a day or more the eye sees again what it had got used to.";
+            look.why = tr("After a day or more the eye sees again what it had got used to.");
             look.after = before;
             before = {look.key};
         }
         WorkTask& accents
-            = add("accents", WorkKind::Accent, "Accents: the last lights and darks", m_facts.areaCm2 * 0.01);
+            = add("accents", WorkKind::Accent, tr("Accents: the last lights and darks"), m_facts.areaCm2 * 0.01);
         accents.brushMm = m_project.mix.finestMm, accents.detail = 1;
         rated(accents), painted(accents, 1, 0), accents.after = before;
-        accents.why = "The few lightest and darkest touches, kept until everything else can be seen.";
+        accents.why = tr("The few lightest and darkest touches, kept until everything else can be seen.");
         mixes(accents, m_facts.lightFrom, 101);
         last = accents.key;
         if (!m_project.brief.facts.empty()) {
-            WorkTask& check = add("facts", WorkKind::Check, "Check what must be right", 0);
+            WorkTask& check = add("facts", WorkKind::Check, tr("Check what must be right"), 0);
             check.usualHours = 0.1 * double(m_project.brief.facts.size()), check.after = {last};
             for (const Fact& f : m_project.brief.facts)
                 check.facts.push_back(f.id);
@@ -356,13 +358,12 @@ private:
         const double asked = m_project.painting.varnishDays, days = asked >= 0 ? asked : varnishDaysOf(m_medium);
         if (days <= 0)
             return;
-        WorkTask& dry = add("dry", WorkKind::Look, "Let it dry through", 0);
+        WorkTask& dry = add("dry", WorkKind::Look, tr("Let it dry through"), 0);
         dry.pause = true, dry.usualHours = 24 * days, dry.after = {"sign"};
-        WorkTask& varnish = add("varnish", WorkKind::Varnish, "Varnish, two thin coats", m_facts.areaCm2);
+        WorkTask& varnish = add("varnish", WorkKind::Varnish, tr("Varnish, two thin coats"), m_facts.areaCm2);
         rated(varnish, 2), varnish.wet = true, varnish.after = {"dry"}, varnish.dry = {4, 24};
-        varnish.cautions.push_back(
-            "Varnish: window open, no flame; a spray only outside or with a rated respirator. Read "
-            "the safety data sheet; local rules come first.");
+        varnish.cautions.push_back(tr("Varnish: window open, no flame; a spray only outside or with a rated "
+                                      "respirator. Read the safety data sheet; local rules come first."));
     }
     const Project& m_project;
     const PlanFacts& m_facts;
@@ -430,7 +431,7 @@ void split(std::vector<WorkTask>& all, const std::string& key, int pieces, bool 
     for (int i = 1; i <= pieces; ++i) {
         WorkTask t = *at;
         t.key = key + "#" + std::to_string(i),
-        t.words += ", part " + std::to_string(i) + " of " + std::to_string(pieces);
+        t.words += tr(", part %1 of %2", std::to_string(i), std::to_string(pieces));
         t.usualHours /= pieces, t.areaCm2 /= pieces, t.done = done;
         if (i > 1)
             t.after = {parts.back().key};

@@ -1,5 +1,6 @@
 #include "core/schedule/work_plan.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/schedule/paint_rules.h"
 #include <algorithm>
 #include <cmath>
@@ -193,7 +194,7 @@ std::vector<CalendarEntry> calendarOf(const WorkPlan& plan, const std::string& t
     for (const PlannedSitting& s : plan.sittings) {
         CalendarEntry e;
         e.from = s.parts.front().from, e.to = s.parts.back().to;
-        e.what = "Paint: ";
+        e.what = tr("Paint: ");
         e.what += title;
         for (const auto& p : s.parts) {
             const WorkTask& t = plan.tasks[std::size_t(p.task)];
@@ -203,7 +204,7 @@ std::vector<CalendarEntry> calendarOf(const WorkPlan& plan, const std::string& t
             e.about += ' ';
             e.about += t.words;
             if (!p.last)
-                e.about += " (goes on)";
+                e.about += tr(" (goes on)");
         }
         out.push_back(std::move(e));
     }

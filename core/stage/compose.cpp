@@ -1,4 +1,5 @@
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/colour/temperature.h"
@@ -206,7 +207,7 @@ std::shared_ptr<const StageFrame> Composer::compose(
         f.backdrop = m_frame->backdrop, f.sky = m_frame->sky;
         f.ownLight = m_frame->ownLight, f.skyShare = m_frame->skyShare;
     } else {
-        progress.report(0, "laying the backdrop");
+        progress.report(0, tr("laying the backdrop"));
         f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
         measureSky(f);
         measureOwnLight(f, p.backdrop);
@@ -218,7 +219,7 @@ std::shared_ptr<const StageFrame> Composer::compose(
     for (const Element& e : p.elements) {
         if (progress.cancelled())
             return nullptr;
-        progress.report(0.2 + 0.8 * done++ / double(p.elements.size()), "standing up " + e.name);
+        progress.report(0.2 + 0.8 * done++ / double(p.elements.size()), tr("standing up %1", e.name));
         const Cutout* c = p.cutout(e.cutout);
         const Reference* of = c ? p.reference(c->reference) : nullptr;
         const LazyPhoto photo = of ? of->pixels : LazyPhoto();

@@ -1,4 +1,5 @@
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/cutout/cut.h"
 #include "core/project/fixes.h"
 #include "core/stage/camera.h"
@@ -16,8 +17,8 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
         if (!e.cutout && e.standin.solid != Solid::None)
             continue; // a stand-in has the edge it was drawn with
         if (!r || c->alpha.empty()) {
-            out.push_back({"cut.no-edge" + id, Station::Cut, Severity::Broken, "“" + e.name + "” has no outline yet.",
-                0, 1, "outlines", {}, e.id, "Without an edge there is nothing to stand in the scene.", {}});
+            out.push_back({"cut.no-edge" + id, Station::Cut, Severity::Broken, tr("“%1” has no outline yet.", e.name),
+                0, 1, "outlines", {}, e.id, tr("Without an edge there is nothing to stand in the scene."), {}});
             continue;
         }
         const Placement place = placed(p, e, cache);
@@ -31,26 +32,26 @@ Findings cutFindings(const Project& p, SurfaceCache& cache)
                      border = cutout::borderShare(c->alpha);
         if (border > 0.01)
             out.push_back({"cut.border" + id, Station::Cut, Severity::Watch,
-                "“" + e.name + "” runs off its photograph: " + fixed(100 * border)
-                    + " % of its edge is the picture's border.",
+                tr("“%1” runs off its photograph: %2 % of its edge is the picture's border.", e.name,
+                    fixed(100 * border)),
                 100 * border, 1, "%", place.canvas, e.id,
-                "A straight border in the middle of the scene reads as a mistake; hide it behind something or at the "
-                "canvas edge.",
+                tr("A straight border in the middle of the scene reads as a mistake; hide it behind something or at "
+                   "the canvas edge."),
                 {}});
         // Three arc minutes are seen as a soft edge; sharper needs care, wider looks out of focus.
         const double limit = 30 * p.brief.viewingDistanceCm * std::tan(radians(3.0 / 60));
         if (place.visible && mm > limit)
             out.push_back({"cut.soft" + id, Station::Cut, Severity::Watch,
-                "The edge of “" + e.name + "” is " + fixed(mm) + " mm wide on the canvas.", mm, limit, "mm",
-                place.canvas, e.id,
-                "Wider than this it looks out of focus beside sharper neighbours from where the painting is seen.",
+                tr("The edge of “%1” is %2 mm wide on the canvas.", e.name, fixed(mm)), mm, limit, "mm", place.canvas,
+                e.id,
+                tr("Wider than this it looks out of focus beside sharper neighbours from where the painting is seen."),
                 {}});
         if (q.halo > 14)
             out.push_back({"cut.halo" + id, Station::Cut, Severity::Watch,
-                "The edge pixels of “" + e.name + "” differ from what lies just inside by ΔE " + fixed(q.halo) + ".",
+                tr("The edge pixels of “%1” differ from what lies just inside by ΔE %2.", e.name, fixed(q.halo)),
                 q.halo, 14, "ΔE00", place.canvas, e.id,
-                "That is colour of the old background. Drawn in by a pixel, the edge leaves it behind.",
-                Fix{"Draw the edge in by a pixel", [cut = c->id](Project q) {
+                tr("That is colour of the old background. Drawn in by a pixel, the edge leaves it behind."),
+                Fix{tr("Draw the edge in by a pixel"), [cut = c->id](Project q) {
                         const Cutout* found = q.cutout(cut);
                         if (!found)
                             return q;

@@ -1,4 +1,5 @@
 #include "core/stage/drawn.h"
+#include "core/base/words.h"
 #include "core/cutout/outline.h"
 #include "core/project/stage_edits.h"
 
@@ -30,7 +31,7 @@ DrawnThing put(Project p, const Element& e, bool redraw)
 
 Error tooSmall()
 {
-    return {Kind::Invalid, "That is too small to be anything; draw it larger.", {}};
+    return {Kind::Invalid, tr("That is too small to be anything; draw it larger."), {}};
 }
 /// The first of a name has no number.
 std::string numbered(const Project& p, const std::string& name)

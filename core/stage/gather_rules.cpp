@@ -1,4 +1,5 @@
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/fixes.h"
 #include "core/stage/camera.h"
 #include "core/stage/stage_rules.h"
@@ -29,12 +30,12 @@ void enoughPixels(const Project& p, const Element& e, const Placement& place, Fi
         return;
     const double height = e.heightM * have / need;
     out.push_back({keyOf("gather.pixels", e.id), Station::Gather, have < need / 2 ? Severity::Broken : Severity::Watch,
-        "“" + e.name + "” has too few pixels for its size: " + fixed(have) + " a centimetre, and from "
-            + fixed(p.brief.viewingDistanceCm, 0) + " cm the eye can tell "
-            + fixed(neededPixelsPerCm(p.brief.viewingDistanceCm)) + (need >= 60 ? "; a face wants 60." : "."),
+        tr("“%1” has too few pixels for its size: %2 a centimetre, and from %3 cm the eye can tell %4%5", e.name,
+            fixed(have), fixed(p.brief.viewingDistanceCm, 0), fixed(neededPixelsPerCm(p.brief.viewingDistanceCm)),
+            need >= 60 ? tr("; a face wants 60.") : "."),
         have, need, "px/cm", place.canvas, e.id,
-        "What the picture does not hold must be invented at the easel; better to know it before.",
-        fixes::trueHeight(e, "Show it no larger than its pixels carry (" + fixed(height, 2) + " m)", height)});
+        tr("What the picture does not hold must be invented at the easel; better to know it before."),
+        fixes::trueHeight(e, tr("Show it no larger than its pixels carry (%1 m)", fixed(height, 2)), height)});
 }
 
 void litFlat(const Project& p, const Element& e, const Placement& place, SurfaceCache& cache, Findings& out)
@@ -48,10 +49,10 @@ void litFlat(const Project& p, const Element& e, const Placement& place, Surface
     if (light.confidence >= 0.25)
         return;
     out.push_back({keyOf("gather.flat", e.id), Station::Gather, Severity::Watch,
-        "“" + e.name + "” shows no plain side of light: where it came from cannot be told.", light.confidence, 0.25,
+        tr("“%1” shows no plain side of light: where it came from cannot be told.", e.name), light.confidence, 0.25,
         "confidence", place.canvas, e.id,
-        "Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep it "
-        "in shade.",
+        tr("Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep "
+           "it in shade."),
         {}});
 }
 } // namespace

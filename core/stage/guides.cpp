@@ -1,4 +1,5 @@
 #include "core/stage/guides.h"
+#include "core/base/words.h"
 #include <limits>
 
 namespace rl::stage {
@@ -119,23 +120,25 @@ std::vector<GuideLine> guideLines(const Project& p, Guide guide)
 
 const char* nameOf(Guide g)
 {
-    static const char* names[]{"thirds", "golden division", "golden spiral", "quarters and centre", "diagonals",
-        "pyramid", "converging lines", "rings"};
+    static const char* names[]{later("thirds"), later("golden division"), later("golden spiral"),
+        later("quarters and centre"), later("diagonals"), later("pyramid"), later("converging lines"), later("rings")};
     return names[int(g)];
 }
 
 const char* explained(Guide g)
 {
-    static const char* words[]{"Lines at a third and two thirds: a lead on one of their crossings sits off centre "
-                               "without falling off the edge.",
-        "Lines at 0.382 and 0.618 of each side: the smaller part is to the larger as the larger is to the whole.",
-        "Quarter turns in the squares a golden rectangle sheds: leads the gaze inwards to one eye. Four ways to turn "
-        "it.",
-        "Halves and quarters: for pictures that want to stand still, and for finding what sits dead in the middle.",
-        "Diagonals of the canvas and of its halves: edges laid along them move together.",
-        "A triangle on three corners of your choice: a group that fills it stands firm.",
-        "Lines from one meeting point: edges that follow them lead there.",
-        "Rings about the centre: for round and oval formats, where corners lead nowhere."};
+    static const char* words[]{later("Lines at a third and two thirds: a lead on one of their crossings sits off "
+                                     "centre without falling off the edge."),
+        later(
+            "Lines at 0.382 and 0.618 of each side: the smaller part is to the larger as the larger is to the whole."),
+        later("Quarter turns in the squares a golden rectangle sheds: leads the gaze inwards to one eye. Four ways to "
+              "turn it."),
+        later("Halves and quarters: for pictures that want to stand still, and for finding what sits dead in the "
+              "middle."),
+        later("Diagonals of the canvas and of its halves: edges laid along them move together."),
+        later("A triangle on three corners of your choice: a group that fills it stands firm."),
+        later("Lines from one meeting point: edges that follow them lead there."),
+        later("Rings about the centre: for round and oval formats, where corners lead nowhere.")};
     return words[int(g)];
 }
 

@@ -1,5 +1,6 @@
 #include "core/stage/room.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/fixes.h"
 #include "core/project/usual_heights.h"
 #include "core/stage/solids.h"
@@ -8,7 +9,8 @@ namespace rl::stage {
 
 namespace {
 /// Shares of stature where a cut hurts, and the middles between them where it does not.
-constexpr std::pair<const char*, double> kJoints[]{{"ankle", 0.039}, {"knee", 0.285}, {"hip", 0.530}, {"neck", 0.855}};
+constexpr std::pair<const char*, double> kJoints[]{
+    {later("ankle"), 0.039}, {later("knee"), 0.285}, {later("hip"), 0.530}, {later("neck"), 0.855}};
 constexpr double kGoodCuts[]{0.16, 0.41, 0.69};
 
 bool isPerson(const Project& p, const Element& e)
@@ -103,6 +105,15 @@ Room roomOf(const Project& p, SurfaceCache& cache)
     return room;
 }
 
+Vec2 seenOnFigure(const Eye& eye, const Element& e, Vec3 q)
+{
+    const Vec3 foot = footOf(eye, e);
+    const double c = std::cos(radians(e.yaw)), s = std::sin(radians(e.yaw));
+    const double x = (e.mirrored ? -1 : 1) * e.stretch * e.heightM * q.x, z = e.heightM * q.z;
+    return projected(
+        eye, {foot.x + x * c - z * s, e.altitudeM + e.heightM * q.y, std::max(0.1, foot.z + x * s + z * c)});
+}
+
 std::vector<JointCut> jointCuts(const Project& p, SurfaceCache& cache)
 {
     std::vector<JointCut> out;
@@ -119,13 +130,7 @@ std::vector<JointCut> jointCuts(const Project& p, SurfaceCache& cache)
             continue;
         }
         const Skeleton s = skeletonOf(e.standin.pose);
-        const Vec3 foot = footOf(eye, e);
-        const double c = std::cos(radians(e.yaw)), sn = std::sin(radians(e.yaw)), flip = e.mirrored ? -1 : 1;
-        const auto seenAt = [&](Vec3 q) {
-            const double x = flip * e.stretch * e.heightM * q.x, z = e.heightM * q.z;
-            return projected(
-                eye, {foot.x + x * c - z * sn, e.altitudeM + e.heightM * q.y, std::max(0.1, foot.z + x * sn + z * c)});
-        };
+        const auto seenAt = [&](Vec3 q) { return seenOnFigure(eye, e, q); };
         addCut(p, e, place.canvas, "neck", seenAt(s.neck), near, out);
         for (const std::size_t i : {std::size_t(0), std::size_t(1)}) {
             addCut(p, e, place.canvas, "hip", seenAt(s.hip[i]), near, out);
@@ -146,12 +151,12 @@ void gazeRoom(const Project& p, const Room& r, Findings& out)
     const double shift = (r.facing == Facing::Left ? 1 : -1) * (0.55 * p.brief.widthCm - r.aheadCm);
     const std::string name = p.element(r.lead)->name;
     out.push_back({"stage.gaze-room:" + std::to_string(r.lead), Station::Stage, Severity::Watch,
-        "“" + name + "” looks towards the near edge: " + fixed(r.aheadCm) + " cm before the eyes, " + fixed(r.behindCm)
-            + " cm behind the back.",
+        tr("“%1” looks towards the near edge: %2 cm before the eyes, %3 cm behind the back.", name, fixed(r.aheadCm),
+            fixed(r.behindCm)),
         r.aheadCm, r.behindCm, "cm", r.group, r.lead,
-        "A gaze wants somewhere to go; with less room before it than behind it runs out of the picture.",
-        fixes::shift(*p.element(r.lead), "Move it " + fixed(std::abs(shift)) + " cm " + (shift > 0 ? "right" : "left"),
-            {shift, 0})});
+        tr("A gaze wants somewhere to go; with less room before it than behind it runs out of the picture."),
+        fixes::shift(*p.element(r.lead),
+            tr("Move it %1 cm %2", fixed(std::abs(shift)), shift > 0 ? tr("right") : tr("left")), {shift, 0})});
 }
 
 void headRoom(const Project& p, const Room& r, Findings& out)
@@ -161,10 +166,10 @@ void headRoom(const Project& p, const Room& r, Findings& out)
         return;
     const std::string name = p.element(r.lead)->name;
     out.push_back({"stage.head-room:" + std::to_string(r.lead), Station::Stage, Severity::Watch,
-        "Over the head of “" + name + "” lie " + fixed(r.headRoomCm) + " cm, " + fixed(100 * share, 0)
-            + " % of the canvas, and only " + fixed(r.bottom) + " cm under its feet.",
+        tr("Over the head of “%1” lie %2 cm, %3 % of the canvas, and only %4 cm under its feet.", name,
+            fixed(r.headRoomCm), fixed(100 * share, 0), fixed(r.bottom)),
         100 * share, 35, "%", {r.group.x, 0, r.group.width, r.headRoomCm}, r.lead,
-        "With most of the air above, a figure looks as if it were slipping out at the bottom.", {}});
+        tr("With most of the air above, a figure looks as if it were slipping out at the bottom."), {}});
 }
 } // namespace
 
@@ -178,12 +183,12 @@ Findings roomFindings(const Project& p, SurfaceCache& cache)
     }
     for (const JointCut& c : jointCuts(p, cache)) {
         Finding f{"stage.joint:" + std::to_string(c.element), Station::Stage, Severity::Watch,
-            "The " + c.side + " edge cuts “" + p.element(c.element)->name + "” at the " + c.joint + ".",
+            tr("The %1 edge cuts “%2” at the %3.", c.side.c_str(), p.element(c.element)->name, c.joint.c_str()),
             10 * std::abs(c.offCm), 30, "mm", {c.at.x - 2, c.at.y - 2, 4, 4}, c.element,
-            "Cut at a joint a limb looks amputated; through the middle of it, it goes on outside the picture.", {}};
+            tr("Cut at a joint a limb looks amputated; through the middle of it, it goes on outside the picture."), {}};
         if (c.betterBaseCm > 0)
             f.fix = fixes::foot(*p.element(c.element),
-                "Move its foot to " + fixed(c.betterBaseCm) + " cm, so that the edge passes mid limb",
+                tr("Move its foot to %1 cm, so that the edge passes mid limb", fixed(c.betterBaseCm)),
                 {p.element(c.element)->baseCm.x, c.betterBaseCm});
         out.push_back(std::move(f));
     }

@@ -15,6 +15,9 @@ struct Room {
 };
 Room roomOf(const Project& project, SurfaceCache& cache);
 
+/// Where a place of a posed figure, in its mesh's own units, is seen on the canvas, cm.
+Vec2 seenOnFigure(const Eye& eye, const Element& figure, Vec3 place);
+
 /// A person cut by the canvas' edge at, or within 3 % of their height of, a joint.
 struct JointCut {
     int element = 0;

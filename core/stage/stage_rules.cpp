@@ -1,5 +1,6 @@
 #include "core/stage/stage_rules.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/fixes.h"
 #include "core/project/usual_heights.h"
 #include "core/stage/camera.h"
@@ -18,10 +19,10 @@ void offTheGround(const Project& p, const Element& e, Findings& out)
 {
     const double y = p.camera.horizonCm + 0.04 * p.brief.heightCm;
     out.push_back({keyOf("stage.floats", e), Station::Stage, Severity::Broken,
-        "The base of “" + e.name + "” lies above the horizon, where there is no ground to stand on.", e.baseCm.y,
+        tr("The base of “%1” lies above the horizon, where there is no ground to stand on.", e.name), e.baseCm.y,
         p.camera.horizonCm, "cm", {e.baseCm.x - 2, e.baseCm.y - 2, 4, 4}, e.id,
-        "On level ground every foot is below eye level; one above it belongs to another picture.",
-        fixes::foot(e, "Set it on the far ground", {e.baseCm.x, y})});
+        tr("On level ground every foot is below eye level; one above it belongs to another picture."),
+        fixes::foot(e, tr("Set it on the far ground"), {e.baseCm.x, y})});
 }
 
 /// Closer to the edge than a fiftieth of the long side, but not cut by it.
@@ -36,12 +37,11 @@ void crowded(const Project& p, const Element& e, const Rect& r, Findings& out)
     const Vec2 by = least == left ? Vec2{move, 0} : least == right ? Vec2{-move, 0} : Vec2{0, 0};
     const char* side = least == left ? "left" : least == right ? "right" : least == top ? "upper" : "lower";
     Finding f{keyOf("stage.crowded", e), Station::Stage, Severity::Watch,
-        "“" + e.name + "” comes within " + fixed(10 * least, 0) + " mm of the " + side
-            + " edge without being cut by it.",
+        tr("“%1” comes within %2 mm of the %3 edge without being cut by it.", e.name, fixed(10 * least, 0), side),
         10 * least, 10 * room, "mm", r, e.id,
-        "The gap becomes a shape of its own and pulls the gaze out; give room, or cut boldly.", {}};
+        tr("The gap becomes a shape of its own and pulls the gaze out; give room, or cut boldly."), {}};
     if (by.x != 0)
-        f.fix = fixes::shift(e, "Move it in by " + fixed(10 * move, 0) + " mm", by);
+        f.fix = fixes::shift(e, tr("Move it in by %1 mm", fixed(10 * move, 0)), by);
     out.push_back(std::move(f));
 }
 
@@ -53,11 +53,10 @@ void tooSmall(const Project& p, const Element& e, const Placement& place, Findin
     if (size >= least)
         return;
     out.push_back({keyOf("stage.too-small", e), Station::Stage, Severity::Watch,
-        "“" + e.name + "” is only " + fixed(10 * size, 0) + " mm on the canvas at " + fixed(place.distance, 0)
-            + " m away.",
+        tr("“%1” is only %2 mm on the canvas at %3 m away.", e.name, fixed(10 * size, 0), fixed(place.distance, 0)),
         10 * size, 10 * least, "mm", place.canvas, e.id,
-        "Under a third of a degree a shape is a dot to the viewer, however well it is painted.",
-        fixes::foot(e, "Bring it near enough to be read",
+        tr("Under a third of a degree a shape is a dot to the viewer, however well it is painted."),
+        fixes::foot(e, tr("Bring it near enough to be read"),
             {e.baseCm.x, p.camera.horizonCm + (e.baseCm.y - p.camera.horizonCm) * least / size})});
 }
 
@@ -73,13 +72,13 @@ void impossibleSize(const Project& p, const Element& e, const Placement& place, 
     const double y = p.camera.horizonCm + (e.baseCm.y - p.camera.horizonCm) * e.heightM / u.metres;
     out.push_back({keyOf("stage.size", e), Station::Stage,
         e.heightM > 1.5 * u.most || e.heightM < u.least / 1.5 ? Severity::Broken : Severity::Watch,
-        "At " + fixed(place.distance) + " m away “" + e.name + "” is " + fixed(e.heightM, 2) + " m tall, "
-            + fixed(place.heightCm) + " cm on the canvas; " + u.name + ": " + fixed(u.least, 2) + " to "
-            + fixed(u.most, 2) + " m. At " + fixed(u.metres, 2) + " m it would cover " + fixed(cm)
-            + " cm here, or keep its size with its foot at " + fixed(y) + " cm.",
+        tr("At %1 m away “%2” is %3 m tall, %4 cm on the canvas; %5: %6 to %7 m. At %8 m it would cover %9 cm here, or "
+           "keep its size with its foot at %10 cm.",
+            fixed(place.distance), e.name, fixed(e.heightM, 2), fixed(place.heightCm), u.name.c_str(),
+            fixed(u.least, 2), fixed(u.most, 2), fixed(u.metres, 2), fixed(cm), fixed(y)),
         e.heightM, limit, "m", place.canvas, e.id,
-        "Every size tells a distance; one that cannot be makes the space fall apart.",
-        fixes::trueHeight(e, "Give it " + fixed(u.metres, 2) + " m", u.metres)});
+        tr("Every size tells a distance; one that cannot be makes the space fall apart."),
+        fixes::trueHeight(e, tr("Give it %1 m", fixed(u.metres, 2)), u.metres)});
 }
 
 /// Does something carry it: another's top close under its foot, near enough on the ground?
@@ -109,14 +108,14 @@ void contact(
     if (!sinks && (e.altitudeM > 0.25 * e.heightM || carried(p, e, eye, cache)))
         return;
     out.push_back({keyOf(sinks ? "stage.sinks" : "stage.hovers", e), Station::Stage, Severity::Watch,
-        "“" + e.name + "” " + (sinks ? "sinks " : "hovers ") + fixed(std::abs(e.altitudeM), 2) + " m "
-            + (sinks ? "into the ground" : "over the ground with nothing under it") + ": " + fixed(mm, 0)
-            + " mm on the canvas.",
+        tr("“%1” %2%3 m %4: %5 mm on the canvas.", e.name, sinks ? tr("sinks ") : tr("hovers "),
+            fixed(std::abs(e.altitudeM), 2),
+            sinks ? tr("into the ground") : tr("over the ground with nothing under it"), fixed(mm, 0)),
         mm, 0, "mm", {place.canvas.x, e.baseCm.y - 1, place.canvas.width, 2}, e.id,
-        sinks ? "Fine in water or snow; on firm ground the feet go missing."
-              : "Too low to fly and too high to stand: its shadow will part from its foot.",
-        fixes::moves(
-            e, "Set it on the ground", [id = e.id](Project q) { return edits::withAltitude(std::move(q), id, 0); })});
+        sinks ? tr("Fine in water or snow; on firm ground the feet go missing.")
+              : tr("Too low to fly and too high to stand: its shadow will part from its foot."),
+        fixes::moves(e, tr("Set it on the ground"),
+            [id = e.id](Project q) { return edits::withAltitude(std::move(q), id, 0); })});
 }
 
 void repeated(const Project& p, SurfaceCache& cache, Findings& out)
@@ -128,11 +127,11 @@ void repeated(const Project& p, SurfaceCache& cache, Findings& out)
         if (std::any_of(out.begin(), out.end(), [&](const Finding& f) { return f.key == keyOf("stage.repeated", b); }))
             continue; // each is spoken of once, beside what it is most alike
         out.push_back({keyOf("stage.repeated", b), Station::Stage, Severity::Watch,
-            "“" + b.name + "” repeats “" + a.name + "”: outlines " + fixed(100 * l.shape, 0) + " % alike, heights "
-                + fixed(100 * l.size, 0) + " %.",
-            100 * l.alike, 100 * kStamped, "% alike", placed(p, b, cache).canvas, b.id,
-            "The eye finds a copy at once, and then sees the trick instead of the scene.",
-            Fix{"Vary it", [id = b.id](Project q) { return withVaried(std::move(q), id, 7); }}});
+            tr("“%1” repeats “%2”: outlines %3 % alike, heights %4 %.", b.name, a.name, fixed(100 * l.shape, 0),
+                fixed(100 * l.size, 0)),
+            100 * l.alike, 100 * kStamped, later("% alike"), placed(p, b, cache).canvas, b.id,
+            tr("The eye finds a copy at once, and then sees the trick instead of the scene."),
+            Fix{tr("Vary it"), [id = b.id](Project q) { return withVaried(std::move(q), id, 7); }}});
     }
 }
 
@@ -140,8 +139,9 @@ void emptyStage(const Project& p, Findings& out)
 {
     if (!p.elements.empty())
         return;
-    out.push_back({"stage.empty", Station::Stage, Severity::Watch, "Nothing stands in the scene yet.", 0, 1, "elements",
-        {}, 0, "Cut something out of a reference first; it then stands where you put it, at its true size.", {}});
+    out.push_back(
+        {"stage.empty", Station::Stage, Severity::Watch, tr("Nothing stands in the scene yet."), 0, 1, "elements", {},
+            0, tr("Cut something out of a reference first; it then stands where you put it, at its true size."), {}});
 }
 } // namespace
 

@@ -1,4 +1,5 @@
 #include "core/survey/corners.h"
+#include "core/base/words.h"
 #include "core/survey/drift.h"
 #include "core/survey/sides.h"
 #include "core/survey/starts.h"
@@ -147,8 +148,8 @@ CanvasFound canvasIn(const cv::Mat& planLab, const cv::Mat& photoLab, double w, 
     };
     const auto starts = startsOf(greyOf(planLab, 1), greyOf(of.few, 1), photoLab, w, h, tell);
     if (starts.empty())
-        return {false, {}, 0, "There is nothing in the photograph like a canvas with this plan."};
-    progress.report(0.3, "Looking for the canvas");
+        return {false, {}, 0, tr("There is nothing in the photograph like a canvas with this plan.")};
+    progress.report(0.3, tr("Looking for the canvas"));
     if (progress.cancelled())
         return {};
     tell(starts[0]);
@@ -167,10 +168,10 @@ CanvasFound canvasIn(const cv::Mat& planLab, const cv::Mat& photoLab, double w, 
         best.confidence *= 0.5;
     if (!inside(best.view)) {
         best.found = false, best.confidence = std::min(best.confidence, 0.2);
-        best.why = "A corner of the canvas lies outside the photograph: step back, or set the corners by hand.";
+        best.why = tr("A corner of the canvas lies outside the photograph: step back, or set the corners by hand.");
     } else if (best.confidence < 0.01) {
         best.found = false;
-        best.why = "The canvas cannot be told from what is about it: set the corners by hand.";
+        best.why = tr("The canvas cannot be told from what is about it: set the corners by hand.");
     }
     return best;
 }

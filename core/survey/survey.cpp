@@ -1,4 +1,5 @@
 #include "core/survey/survey.h"
+#include "core/base/words.h"
 #include "core/survey/corner_tags.h"
 #include "core/survey/sides.h"
 #include "core/survey/starts.h"
@@ -23,13 +24,13 @@ Result<Done> checked(const Photo& plan, const Photo& photo, const Asked& a)
 {
     if (plan.empty() || photo.empty() || std::min(photo.width(), photo.height()) < 64
         || std::min(plan.width(), plan.height()) < 16)
-        return Error{Kind::Invalid, "There is too little of a picture to compare.", {}};
+        return Error{Kind::Invalid, tr("There is too little of a picture to compare."), {}};
     if (!(a.widthCm > 0.5 && a.heightCm > 0.5 && a.widthCm < 5000 && a.heightCm < 5000))
-        return Error{Kind::Invalid, "A canvas is between 5 mm and 50 m wide and high.", {}};
+        return Error{Kind::Invalid, tr("A canvas is between 5 mm and 50 m wide and high."), {}};
     if (a.corners)
         for (const Vec2 c : *a.corners)
             if (!(std::abs(c.x) < 1e6 && std::abs(c.y) < 1e6))
-                return Error{Kind::Invalid, "A corner lies nowhere near the photograph.", {}};
+                return Error{Kind::Invalid, tr("A corner lies nowhere near the photograph."), {}};
     return Done{};
 }
 
@@ -113,7 +114,7 @@ Result<CanvasFound> cornersOf(const Photo& plan, const Photo& photo, const Asked
             });
     }
     if (progress.cancelled())
-        return Error{Kind::Cancelled, "The photograph was not squared up.", {}};
+        return Error{Kind::Cancelled, tr("The photograph was not squared up."), {}};
     if (f.view.photo().width > 1) {
         const double k1 = f.view.k1();
         const Corners c = f.view.scaled(1 / scale).corners();
@@ -147,7 +148,7 @@ Result<Surveyed> surveyed(const Photo& plan, const Photo& photo, const Asked& as
     s.planLab = labOf(planLinear);
     Registration reg(s.planLab, labOf(flatLinear), s.view.longCm());
     if (progress.cancelled())
-        return Error{Kind::Cancelled, "The photograph was not compared.", {}};
+        return Error{Kind::Cancelled, tr("The photograph was not compared."), {}};
     KnownGrey grey;
     if (asked.grey)
         grey = *asked.grey;

@@ -1,5 +1,6 @@
 #include "core/survey/survey_rules.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include <algorithm>
 #include <map>
 
@@ -9,18 +10,18 @@ std::string driftWords(double dx, double dy)
 {
     std::string s;
     if (std::abs(dy) >= 0.5)
-        s = fixed(std::abs(dy), std::abs(dy) < 3 ? 1 : 0) + " mm " + (dy > 0 ? "low" : "high");
+        s = tr("%1 mm %2", fixed(std::abs(dy), std::abs(dy) < 3 ? 1 : 0), dy > 0 ? tr("low") : tr("high"));
     if (std::abs(dx) >= 0.5)
-        s += (s.empty() ? "" : " and ") + fixed(std::abs(dx), std::abs(dx) < 3 ? 1 : 0) + " mm to the "
-            + (dx > 0 ? "right" : "left");
-    return s.empty() ? "in its place" : s;
+        s += tr("%1%2 mm to the %3", s.empty() ? "" : tr(" and "), fixed(std::abs(dx), std::abs(dx) < 3 ? 1 : 0),
+            dx > 0 ? tr("right") : tr("left"));
+    return s.empty() ? tr("in its place") : s;
 }
 
 namespace {
 std::string nameOf(const Project& p, int element)
 {
     const Element* e = p.element(element);
-    return e ? "“" + e->name + "”" : std::string("the backdrop");
+    return e ? tr("“%1”", e->name) : tr("the backdrop");
 }
 
 /// What usually passes: × by the school, by the element, by the canvas' size.
@@ -69,16 +70,15 @@ void drifts(const PaintedWork& w, const WorkSurvey& s, Findings& out)
         Finding f;
         f.key = "paint.drift:" + std::to_string(element), f.station = Station::Paint, f.element = element;
         f.severity = length(i) > 8 ? Severity::Broken : Severity::Watch;
-        f.sentence = s.names[i] + " is " + driftWords(d.dxMm, d.dyMm) + ": move it "
-            + (std::abs(d.dyMm) > std::abs(d.dxMm) ? d.dyMm > 0 ? "up" : "down"
-                    : d.dxMm > 0                   ? "to the left"
-                                                   : "to the right")
-            + " while its edge is repainted.";
+        f.sentence = tr("%1 is %2: move it %3 while its edge is repainted.", s.names[i], driftWords(d.dxMm, d.dyMm),
+            std::abs(d.dyMm) > std::abs(d.dxMm) ? d.dyMm > 0 ? tr("up") : tr("down")
+                : d.dxMm > 0 ? tr("to the left")
+                                                : tr("to the right"));
         f.measured = length(i), f.target = 3 * tolerance(w, element), f.unit = "mm";
         const Vec2 at = canvas.toPlan(d.at);
         f.place = {at.x - 1.5, at.y - 1.5, 3, 3};
-        f.why = "What has wandered pulls what is drawn after it along.";
-        f.fix = Fix{"Let it stand: this thing need not follow", [element](Project p) {
+        f.why = tr("What has wandered pulls what is drawn after it along.");
+        f.fix = Fix{tr("Let it stand: this thing need not follow"), [element](Project p) {
                         std::erase_if(p.painting.tolerances, [&](const Tolerance& t) { return t.element == element; });
                         p.painting.tolerances.push_back({element, 4});
                         return p;
@@ -97,12 +97,14 @@ void values(const PaintedWork& w, const WorkSurvey& s, Findings& out)
         Finding f;
         f.key = "paint.value:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
         f.severity = std::abs(c.dL) > 2 * most ? Severity::Broken : Severity::Watch;
-        f.sentence = nameOf(w.project, c.element) + " is " + fixed(std::abs(c.dL), 0) + " L* too "
-            + (c.dL > 0 ? "light" : "dark") + " for this stage: " + (c.dL > 0 ? "darken it" : "lighten it")
-            + (puddle ? ", puddle " + std::to_string(puddle) : std::string())
-            + (c.dL > 0 ? std::abs(c.dL) < 10 ? ", one glaze." : ", opaque." : ", opaque, in its lights first.");
+        f.sentence
+            = tr("%1 is %2 L* too %3 for this stage: %4%5%6", nameOf(w.project, c.element), fixed(std::abs(c.dL), 0),
+                c.dL > 0 ? tr("light") : tr("dark"), c.dL > 0 ? tr("darken it") : tr("lighten it"),
+                puddle ? tr(", puddle %1", std::to_string(puddle)) : std::string(),
+                c.dL > 0 ? std::abs(c.dL) < 10 ? tr(", one glaze.") : tr(", opaque.")
+                         : tr(", opaque, in its lights first."));
         f.measured = c.dL, f.target = 0, f.unit = "L*", f.against = Against::Plan;
-        f.why = "Every later value is judged against this one.";
+        f.why = tr("Every later value is judged against this one.");
         out.push_back(std::move(f));
     }
 }
@@ -114,11 +116,12 @@ void colours(const PaintedWork& w, const WorkSurvey& s, Findings& out)
             continue;
         Finding f;
         f.key = "paint.colour:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
-        f.sentence = nameOf(w.project, c.element) + " is " + fixed(std::abs(c.dC), 0) + " C* too "
-            + (c.dC > 0 ? "strong" : "dull")
-            + (c.dC > 0 ? ": a thin glaze of its complement." : ": one glaze of its own colour, unmixed with white.");
+        f.sentence = tr("%1 is %2 C* too %3%4", nameOf(w.project, c.element), fixed(std::abs(c.dC), 0),
+            c.dC > 0 ? tr("strong") : tr("dull"),
+            c.dC > 0 ? tr(": a thin glaze of its complement.")
+                     : tr(": one glaze of its own colour, unmixed with white."));
         f.measured = c.dC, f.target = 0, f.unit = "C*", f.against = Against::Plan;
-        f.why = "Strong colour is read first, dull colour last.";
+        f.why = tr("Strong colour is read first, dull colour last.");
         out.push_back(std::move(f));
     }
 }
@@ -132,11 +135,11 @@ void bare(const PaintedWork& w, const WorkSurvey& s, Findings& out)
             continue;
         Finding f;
         f.key = "paint.bare:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
-        f.sentence = fixed(100 * (1 - c.painted), 0) + " % of " + nameOf(w.project, c.element)
-            + " is still bare ground, and its pass is ticked as done.";
+        f.sentence = tr("%1 % of %2 is still bare ground, and its pass is ticked as done.",
+            fixed(100 * (1 - c.painted), 0), nameOf(w.project, c.element));
         f.measured = 100 * c.painted, f.target = 85, f.unit = "%";
-        f.why = "Bare patches are found again when the paint for them is gone.";
-        f.fix = Fix{"Not done yet", [key](Project p) {
+        f.why = tr("Bare patches are found again when the paint for them is gone.");
+        f.fix = Fix{tr("Not done yet"), [key](Project p) {
                         for (TaskWord& word : p.painting.tasks)
                             if (word.task == key)
                                 word.done = false;
@@ -156,12 +159,13 @@ void melting(const PaintedWork& w, const WorkSurvey& s, Findings& out)
         f.key = "paint.melts:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
         f.severity = Severity::Broken;
         const int puddle = puddleFor(w, 0, c.planned > 0 ? 30 : 80);
-        f.sentence = nameOf(w.project, c.element) + " parts from what is about it by " + fixed(std::abs(c.contrast), 0)
-            + " L*, planned are " + fixed(std::abs(c.planned), 0) + ": " + (c.planned > 0 ? "darken" : "lighten")
-            + " behind it by " + fixed(by, 0) + " L*" + (puddle ? ", puddle " + std::to_string(puddle) : std::string())
-            + (c.planned > 0 ? ", one glaze." : ", opaque.");
+        f.sentence = tr("%1 parts from what is about it by %2 L*, planned are %3: %4 behind it by %5 L*%6%7",
+            nameOf(w.project, c.element), fixed(std::abs(c.contrast), 0), fixed(std::abs(c.planned), 0),
+            c.planned > 0 ? tr("darken") : tr("lighten"), fixed(by, 0),
+            puddle ? tr(", puddle %1", std::to_string(puddle)) : std::string(),
+            c.planned > 0 ? tr(", one glaze.") : tr(", opaque."));
         f.measured = std::abs(c.contrast), f.target = std::abs(c.planned), f.unit = "L*";
-        f.why = "A thing that melts into its ground is not read.";
+        f.why = tr("A thing that melts into its ground is not read.");
         out.push_back(std::move(f));
     }
 }
@@ -176,14 +180,15 @@ void edges(const PaintedWork& w, const WorkSurvey& s, Findings& out)
             continue;
         Finding f;
         f.key = "paint.edge:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
-        f.sentence = "The edge of " + nameOf(w.project, c.element) + " is lost along " + fixed(100 * c.lost, 0)
-            + " %, planned are " + fixed(100 * c.plannedLost, 0) + " %: "
-            + (by > 0 ? "restate it where it matters, one stroke, and leave the rest."
-                      : "soften it with a damp clean brush, or drag it into its ground.");
+        f.sentence = tr("The edge of %1 is lost along %2 %, planned are %3 %: %4", nameOf(w.project, c.element),
+            fixed(100 * c.lost, 0), fixed(100 * c.plannedLost, 0),
+            by > 0 ? tr("restate it where it matters, one stroke, and leave the rest.")
+                   : tr("soften it with a damp clean brush, or drag it into its ground."));
         f.measured = 100 * c.lost, f.target = 100 * c.plannedLost, f.unit = "%", f.against = Against::Plan;
         if (by > 0)
             f.place = c.lostPlace;
-        f.why = by > 0 ? "A thing without an edge is not read." : "Where every edge is found, none of them leads.";
+        f.why = by > 0 ? tr("A thing without an edge is not read.")
+                       : tr("Where every edge is found, none of them leads.");
         out.push_back(std::move(f));
     }
 }
@@ -197,16 +202,16 @@ void leaks(const PaintedWork& w, const WorkSurvey& s, Findings& out)
             continue;
         Finding f;
         f.key = std::string("paint.leak:") + sides[i], f.station = Station::Paint;
-        f.sentence = std::string("On the canvas the ") + sides[i] + " side draws the eye out, " + fixed(s.leaks[i], 1)
-            + " times an even one, at this stage " + fixed(s.plannedLeaks[i], 1)
-            + " are planned: glaze it down, or soften what ends there.";
+        f.sentence = tr("On the canvas the %1 side draws the eye out, %2 times an even one, at this stage %3 are "
+                        "planned: glaze it down, or soften what ends there.",
+            sides[i], fixed(s.leaks[i], 1), fixed(s.plannedLeaks[i], 1));
         f.measured = s.leaks[i], f.target = s.plannedLeaks[i], f.unit = "x", f.against = Against::Plan;
         const double band = 0.08 * std::max(b.widthCm, b.heightCm);
         f.place = i == 0 ? Rect{0, 0, band, b.heightCm}
             : i == 1     ? Rect{b.widthCm - band, 0, band, b.heightCm}
             : i == 2     ? Rect{0, 0, b.widthCm, band}
                          : Rect{0, b.heightCm - band, b.widthCm, band};
-        f.why = "An eye that has left the picture does not come back by itself.";
+        f.why = tr("An eye that has left the picture does not come back by itself.");
         out.push_back(std::move(f));
     }
 }
@@ -217,11 +222,11 @@ void order(const PaintedWork& w, const WorkSurvey& s, Findings& out)
         return;
     Finding f;
     f.key = "paint.order-read", f.station = Station::Paint, f.element = s.order.front();
-    f.sentence = "On the canvas " + nameOf(w.project, s.order.front()) + " draws most; at this stage it should be "
-        + nameOf(w.project, s.plannedOrder.front()) + ".";
+    f.sentence = tr("On the canvas %1 draws most; at this stage it should be %2.", nameOf(w.project, s.order.front()),
+        nameOf(w.project, s.plannedOrder.front()));
     const auto at = std::find(s.order.begin(), s.order.end(), s.plannedOrder.front());
-    f.measured = double(at - s.order.begin()) + 1, f.target = 1, f.unit = "place";
-    f.why = "What draws first now will be hard to hold back later.";
+    f.measured = double(at - s.order.begin()) + 1, f.target = 1, f.unit = later("place");
+    f.why = tr("What draws first now will be hard to hold back later.");
     out.push_back(std::move(f));
 }
 } // namespace

@@ -1,5 +1,6 @@
 #include "core/trainer/exercise.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/reading/attention.h"
@@ -11,13 +12,14 @@ namespace rl::trainer {
 
 const SkillSpec& specOf(Skill skill)
 {
-    static const SkillSpec all[] = {{"value", "Values", "Which patch is lighter?", "L*", 6, 0.3, 30, 2},
-        {"colour", "Colour", "Which patch is the colour in the middle?", "ΔE", 5, 0.3, 25, 4},
-        {"light", "Light", "From which side is the ball lit that disagrees?", "°", 25, 1, 120, 3},
-        {"length", "Lengths", "Which span is longer?", "%", 8, 0.3, 40, 2},
-        {"edge", "Edges", "Which edge is softer?", "mm", 1.5, 0.05, 8, 2},
-        {"mirror", "One light", "In which picture is a thing lit from the wrong side?", "L*", 15, 1, 60, 2},
-        {"glance", "First glance", "What will a viewer see first?", "×", 1.6, 1.02, 6, 2}};
+    static const SkillSpec all[] = {{"value", later("Values"), later("Which patch is lighter?"), "L*", 6, 0.3, 30, 2},
+        {"colour", later("Colour"), later("Which patch is the colour in the middle?"), "ΔE", 5, 0.3, 25, 4},
+        {"light", later("Light"), later("From which side is the ball lit that disagrees?"), "°", 25, 1, 120, 3},
+        {"length", later("Lengths"), later("Which span is longer?"), "%", 8, 0.3, 40, 2},
+        {"edge", later("Edges"), later("Which edge is softer?"), "mm", 1.5, 0.05, 8, 2},
+        {"mirror", later("One light"), later("In which picture is a thing lit from the wrong side?"), "L*", 15, 1, 60,
+            2},
+        {"glance", later("First glance"), later("What will a viewer see first?"), "×", 1.6, 1.02, 6, 2}};
     return all[std::size_t(skill)];
 }
 
@@ -75,9 +77,9 @@ Exercise values(const light::Picture& plan, double difference, std::mt19937& ran
     const cv::Rect p(120, 120, 120, 160), q(480, 120, 120, 160);
     lab(p).setTo(scalar(a)), lab(q).setTo(scalar(b));
     e.answers = {share(left), share(right)};
-    e.told = "They are " + fixed(difference, 1) + " L* apart; "
-        + (misleads ? "the lighter one lay on the lighter ground, which makes it look darker."
-                    : "this time the ground did not mislead.");
+    e.told = tr("They are %1 L* apart; %2", fixed(difference, 1),
+        misleads ? tr("the lighter one lay on the lighter ground, which makes it look darker.")
+                 : tr("this time the ground did not mislead."));
     e.picture = shown(lab);
     return e;
 }
@@ -101,7 +103,7 @@ Exercise colours(const light::Picture& plan, double difference, std::mt19937& ra
         lab(places[i]).setTo(scalar(c));
         e.answers.push_back(share(places[i]));
     }
-    e.told = "The others are about " + fixed(difference, 1) + " ΔE off.";
+    e.told = tr("The others are about %1 ΔE off.", fixed(difference, 1));
     e.picture = shown(lab);
     return e;
 }
@@ -131,7 +133,7 @@ Exercise lights(const light::Picture& plan, double difference, std::mt19937& ran
             from + (i == e.right ? (random() % 2 ? difference : -difference) : 0));
         e.answers.push_back(share({15 + 230 * i, 60, 230, 280}));
     }
-    e.told = "It was lit from " + fixed(difference, 0) + "° beside the others.";
+    e.told = tr("It was lit from %1° beside the others.", fixed(difference, 0));
     e.picture = shown(lab);
     return e;
 }
@@ -150,7 +152,7 @@ Exercise lengths(const light::Picture& plan, double difference, std::mt19937& ra
         cv::line(lab, m - d, m + d, scalar(c), 4, cv::LINE_AA);
         e.answers.push_back(share({360 * i, 0, 360, kHigh}));
     }
-    e.told = "One is " + fixed(difference, 1) + " % longer; upright spans look longer than lying ones.";
+    e.told = tr("One is %1 % longer; upright spans look longer than lying ones.", fixed(difference, 1));
     e.picture = shown(lab);
     return e;
 }
@@ -173,7 +175,7 @@ Exercise edges(const light::Picture& plan, double difference, std::mt19937& rand
         e.answers.push_back(share({360 * i, 0, 360, kHigh}));
     }
     lab(cv::Rect(357, 0, 6, kHigh)).setTo(cv::Scalar(95, 0, 0));
-    e.told = "It was " + fixed(difference, 1) + " mm softer.";
+    e.told = tr("It was %1 mm softer.", fixed(difference, 1));
     e.picture = shown(lab);
     return e;
 }
@@ -216,7 +218,7 @@ Exercise mirrors(const light::Picture& plan, const schedule::PlanFacts& facts, d
         fitted.copyTo(out(at));
         e.answers.push_back(share({360 * i, 0, 360, kHigh}));
     }
-    e.told = "“" + part.name + "” was lit from the other side by " + fixed(difference, 0) + " L*.";
+    e.told = tr("“%1” was lit from the other side by %2 L*.", part.name, fixed(difference, 0));
     e.picture = shown(out);
     return e;
 }
@@ -258,7 +260,7 @@ Exercise glances(const light::Picture& plan, const schedule::PlanFacts& facts, d
                     p.box.width * k / kWide, p.box.height * k / kHigh});
     if (e.answers.size() != 2)
         e.answers.clear();
-    e.told = "One draws " + fixed(e.shown, 1) + " × as much, as Read measures it.";
+    e.told = tr("One draws %1 × as much, as Read measures it.", fixed(e.shown, 1));
     e.picture = shown(out);
     return e;
 }

@@ -1,5 +1,6 @@
 #include "core/transfer/carry_rules.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/project/fixes.h"
 #include "core/stage/camera.h"
 #include "core/transfer/canvas_plan.h"
@@ -28,11 +29,11 @@ void backdrop(const Project& p, Findings& out)
     const Rect whole{0, 0, p.brief.widthCm, p.brief.heightCm};
     if (fit.shown < 0.75)
         out.push_back({"carry.crop", Station::Carry, Severity::Watch,
-            "The canvas shows only " + fixed(100 * fit.shown, 0)
-                + " % of the backdrop; the rest is cropped to bring its horizon to yours.",
+            tr("The canvas shows only %1 % of the backdrop; the rest is cropped to bring its horizon to yours.",
+                fixed(100 * fit.shown, 0)),
             100 * fit.shown, 75, "%", whole, 0,
-            "What is cropped is lost for the composition; a horizon nearer to the picture's own keeps more.",
-            Fix{"Set the horizon where the backdrop has it", [h = p.backdrop.horizon](Project q) {
+            tr("What is cropped is lost for the composition; a horizon nearer to the picture's own keeps more."),
+            Fix{tr("Set the horizon where the backdrop has it"), [h = p.backdrop.horizon](Project q) {
                     Camera c = q.camera;
                     c.horizonCm = h * q.brief.heightCm;
                     return edits::withCamera(std::move(q), c);
@@ -40,28 +41,28 @@ void backdrop(const Project& p, Findings& out)
     const double need = 200 / 2.54;
     if (fit.pixelsPerCm < need / 3)
         out.push_back({"carry.print", Station::Carry, Severity::Watch,
-            "Printed as a picture at 1:1, the backdrop has " + fixed(fit.pixelsPerCm * 2.54, 0)
-                + " pixels an inch; line art stays sharp at any size.",
+            tr("Printed as a picture at 1:1, the backdrop has %1 pixels an inch; line art stays sharp at any size.",
+                fixed(fit.pixelsPerCm * 2.54, 0)),
             fit.pixelsPerCm * 2.54, 200, "px/in", whole, 0,
-            "Under 70 pixels an inch edges in a printed picture are too soft to trace.", {}});
+            tr("Under 70 pixels an inch edges in a printed picture are too soft to trace."), {}});
 }
 
 void overlap(const Project& p, const TilePlan& plan, Findings& out)
 {
     if (plan.tiles.size() > 1 && p.sheets.overlapCm < 0.5)
         out.push_back({"carry.overlap", Station::Carry, Severity::Broken,
-            "Neighbouring sheets share only " + fixed(10 * p.sheets.overlapCm, 0) + " mm.", 10 * p.sheets.overlapCm, 10,
+            tr("Neighbouring sheets share only %1 mm.", fixed(10 * p.sheets.overlapCm, 0)), 10 * p.sheets.overlapCm, 10,
             "mm", {}, 0,
-            "Printers drift by a millimetre or two; with less than five to share, gaps open between the sheets.",
-            Fix{"Let them share 10 mm", [](Project q) {
+            tr("Printers drift by a millimetre or two; with less than five to share, gaps open between the sheets."),
+            Fix{tr("Let them share 10 mm"), [](Project q) {
                     Sheets s = q.sheets;
                     s.overlapCm = 1;
                     return edits::withSheets(std::move(q), s);
                 }}});
     if (plan.tiles.size() > 60)
         out.push_back({"carry.many-sheets", Station::Carry, Severity::Watch,
-            "That makes " + std::to_string(plan.tiles.size()) + " sheets to cut and join.", double(plan.tiles.size()),
-            60, "sheets", {}, 0, "Errors add up from sheet to sheet; at this size the squared grid is surer.", {}});
+            tr("That makes %1 sheets to cut and join.", std::to_string(plan.tiles.size())), double(plan.tiles.size()),
+            60, "sheets", {}, 0, tr("Errors add up from sheet to sheet; at this size the squared grid is surer."), {}});
 }
 
 void squares(const Project& p, Findings& out)
@@ -72,10 +73,10 @@ void squares(const Project& p, Findings& out)
     if (n >= 6 && n <= 14)
         return;
     out.push_back({"carry.squares", Station::Carry, Severity::Watch,
-        "The grid has " + fixed(n) + " squares along the long side.", n, n < 6 ? 6.0 : 14.0, "squares", {}, 0,
-        n < 6 ? "Too few squares leave too much to the eye inside each."
-              : "Too many squares take longer to draw than they save.",
-        Fix{"Let the program choose", [](Project q) {
+        tr("The grid has %1 squares along the long side.", fixed(n)), n, n < 6 ? 6.0 : 14.0, "squares", {}, 0,
+        n < 6 ? tr("Too few squares leave too much to the eye inside each.")
+              : tr("Too many squares take longer to draw than they save."),
+        Fix{tr("Let the program choose"), [](Project q) {
                 Sheets s = q.sheets;
                 s.gridCm = 0;
                 return edits::withSheets(std::move(q), s);
@@ -91,7 +92,7 @@ Project withSheetsAs(Project p, const std::function<void(Sheets&)>& change)
 std::string nameOf(const Project& p, int element)
 {
     const Element* e = p.element(element);
-    return e ? "“" + e->name + "”" : "the backdrop";
+    return e ? tr("“%1”", e->name) : tr("the backdrop");
 }
 
 /// What the real canvas, a bevel or a trimmed edge takes away of a thing.
@@ -107,11 +108,11 @@ void trim(const Project& p, const CanvasPlan& canvas, const std::vector<SeenThin
             continue;
         Finding f{"carry.trim:" + std::to_string(t.element), Station::Carry,
             t.weight > 0.2 ? Severity::Broken : Severity::Watch,
-            nameOf(p, t.element) + " loses " + fixed(100 * lost, 0) + " % to the edge of the real canvas.", 100 * lost,
+            tr("%1 loses %2 % to the edge of the real canvas.", nameOf(p, t.element), fixed(100 * lost, 0)), 100 * lost,
             100 * (t.weight > 0.2 ? kLeading : kMuch), "%", t.place, t.element,
-            "What the trim takes is not seen again; the eye still looks for it.", {}};
+            tr("What the trim takes is not seen again; the eye still looks for it."), {}};
         if (canvas.lostAcross > 0 || canvas.lostDown > 0)
-            f.fix = Fix{"Cut nothing: leave room for more of the scene",
+            f.fix = Fix{tr("Cut nothing: leave room for more of the scene"),
                 [](Project q) { return withSheetsAs(std::move(q), [](Sheets& s) { s.fit = CanvasFit::Extend; }); }};
         out.push_back(std::move(f));
     }
@@ -122,11 +123,10 @@ void trim(const Project& p, const CanvasPlan& canvas, const std::vector<SeenThin
         const double nearest = std::min({left, right, top, bottom}) * canvas.scale;
         if (nearest > 0.03 && nearest < kNear)
             out.push_back({"carry.near-edge:" + std::to_string(t.element), Station::Carry, Severity::Watch,
-                nameOf(p, t.element) + " ends " + fixed(10 * nearest, 0)
-                    + " mm from the edge: a landmark there goes with "
-                      "the next trim or round the stretcher.",
+                tr("%1 ends %2 mm from the edge: a landmark there goes with the next trim or round the stretcher.",
+                    nameOf(p, t.element), fixed(10 * nearest, 0)),
                 10 * nearest, 10 * kNear, "mm", t.place, t.element,
-                "A measure of a few millimetres from an edge that is not straight is worth little.", {}});
+                tr("A measure of a few millimetres from an edge that is not straight is worth little."), {}});
     }
 }
 
@@ -134,7 +134,7 @@ void trim(const Project& p, const CanvasPlan& canvas, const std::vector<SeenThin
 void joints(const Project& p, const CanvasPlan& canvas, const std::vector<SeenThing>& seen,
     const std::vector<Rect>& faces, Findings& out)
 {
-    const Fix oneBoard{"Take one board",
+    const Fix oneBoard{tr("Take one board"),
         [](Project q) { return withSheetsAs(std::move(q), [](Sheets& s) { s.boardsAcross = s.boardsDown = 1; }); }};
     for (const Rect& face : faces) {
         const Rect at = canvas.toCanvas(face);
@@ -142,9 +142,9 @@ void joints(const Project& p, const CanvasPlan& canvas, const std::vector<SeenTh
             return std::any_of(joints.begin(), joints.end(), [&](double j) { return j > from && j < to; });
         };
         if (in(canvas.jointsX, at.x, at.right()) || in(canvas.jointsY, at.y, at.bottom()))
-            out.push_back(
-                {"carry.joint-face", Station::Carry, Severity::Broken, "A joint of the boards goes through a face.", 0,
-                    0, "", face, 0, "A joint opens with the years, and a face with a crack is spoilt.", oneBoard});
+            out.push_back({"carry.joint-face", Station::Carry, Severity::Broken,
+                tr("A joint of the boards goes through a face."), 0, 0, "", face, 0,
+                tr("A joint opens with the years, and a face with a crack is spoilt."), oneBoard});
     }
     const auto through = [](double joint, double from, double length) {
         return length > 0 && joint > from + 0.2 * length && joint < from + 0.8 * length;
@@ -163,9 +163,10 @@ void joints(const Project& p, const CanvasPlan& canvas, const std::vector<SeenTh
         if (worst < 0)
             continue;
         Finding f{"carry.joint:" + std::to_string(t.element), Station::Carry, Severity::Watch,
-            "A joint of the boards, " + onRuler(worst, p.brief.unit) + " from the edge, goes through "
-                + nameOf(p, t.element) + ".",
-            worst, 0, "cm", t.place, t.element, "A joint opens with the years, and a face with a crack is spoilt.", {}};
+            tr("A joint of the boards, %1 from the edge, goes through %2.", onRuler(worst, p.brief.unit),
+                nameOf(p, t.element)),
+            worst, 0, "cm", t.place, t.element, tr("A joint opens with the years, and a face with a crack is spoilt."),
+            {}};
         f.fix = oneBoard;
         out.push_back(std::move(f));
     }
@@ -180,11 +181,10 @@ void tooSmall(const Project& p, const CanvasPlan& canvas, const std::vector<Seen
         const double across = std::min(t.place.width, t.place.height) * canvas.scale;
         if (across > 0 && across < least)
             out.push_back({"carry.too-small:" + std::to_string(t.element), Station::Carry, Severity::Watch,
-                nameOf(p, t.element) + " is " + fixed(10 * across, 0) + " mm across; from "
-                    + fixed(p.brief.viewingDistanceCm / 100) + " m nothing under " + fixed(10 * least, 0)
-                    + " mm is made out.",
+                tr("%1 is %2 mm across; from %3 m nothing under %4 mm is made out.", nameOf(p, t.element),
+                    fixed(10 * across, 0), fixed(p.brief.viewingDistanceCm / 100), fixed(10 * least, 0)),
                 10 * across, 10 * least, "mm", t.place, t.element,
-                "Detail below twelve minutes of arc costs hours and is never read.", {}});
+                tr("Detail below twelve minutes of arc costs hours and is never read."), {}});
     }
 }
 
@@ -194,18 +194,18 @@ void canvasAndTools(const Project& p, const CanvasPlan& canvas, Findings& out)
     const double empty = std::max(canvas.emptyAcross, canvas.emptyDown);
     if (empty > 0.2 && p.sheets.fit == CanvasFit::Extend)
         out.push_back(
-            {"carry.empty", Station::Carry, Severity::Watch, fixed(empty) + " cm of the canvas are not planned.", empty,
-                0, "cm", whole, 0, "What is not planned is made up at the easel, in paint.",
-                Fix{"Let the plan grow", [](Project q) { return withPlanExtended(std::move(q)); }}});
+            {"carry.empty", Station::Carry, Severity::Watch, tr("%1 cm of the canvas are not planned.", fixed(empty)),
+                empty, 0, "cm", whole, 0, tr("What is not planned is made up at the easel, in paint."),
+                Fix{tr("Let the plan grow"), [](Project q) { return withPlanExtended(std::move(q)); }}});
     if (const double off = 100 * std::abs(p.sheets.scaleCorrection - 1); off > 2)
         out.push_back({"carry.printer", Station::Carry, Severity::Watch,
-            "The printer strays by " + fixed(off) + " %: see that it does not shrink sheets to its margins.", off, 2,
-            "%", whole, 0, "Printers stray by half a per cent; more is a setting, “fit to page”.", {}});
+            tr("The printer strays by %1 %: see that it does not shrink sheets to its margins.", fixed(off)), off, 2,
+            "%", whole, 0, tr("Printers stray by half a per cent; more is a setting, “fit to page”."), {}});
     if (p.sheets.bridgeMm < 2)
         out.push_back({"carry.bridge", Station::Carry, Severity::Watch,
-            "Bridges of " + fixed(p.sheets.bridgeMm) + " mm tear in card.", p.sheets.bridgeMm, 2, "mm", whole, 0,
-            "Card holds from 2 to 3 mm, film from 1.5 mm; wet card less.",
-            Fix{"Bridges of 4 mm",
+            tr("Bridges of %1 mm tear in card.", fixed(p.sheets.bridgeMm)), p.sheets.bridgeMm, 2, "mm", whole, 0,
+            tr("Card holds from 2 to 3 mm, film from 1.5 mm; wet card less."),
+            Fix{tr("Bridges of 4 mm"),
                 [](Project q) { return withSheetsAs(std::move(q), [](Sheets& s) { s.bridgeMm = 4; }); }}});
 }
 } // namespace

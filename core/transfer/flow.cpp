@@ -1,5 +1,6 @@
 #include "core/transfer/flow.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include <array>
 #include <cmath>
@@ -288,7 +289,7 @@ FlowField flowOf(const Photo& photo, const Mask& mask, Progress& progress)
         if (progress.cancelled())
             return field;
         sizes.push_back(votesOf(B, weight, kScales[k]));
-        progress.report(double(k + 1) / kScales.size(), "Which way it runs");
+        progress.report(double(k + 1) / kScales.size(), tr("Which way it runs"));
     }
     cv::Mat inside;
     cv::resize(weight, inside, sizes[0].angle.size(), 0, 0, cv::INTER_AREA);

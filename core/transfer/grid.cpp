@@ -1,5 +1,6 @@
 #include "core/transfer/grid.h"
 #include "core/base/text.h"
+#include "core/base/words.h"
 #include "core/transfer/canvas_plan.h"
 #include "core/transfer/curves.h"
 #include <cmath>
@@ -56,16 +57,16 @@ std::string onRuler(double cm, LengthUnit unit)
 {
     if (unit == LengthUnit::Centimetre) {
         const double mm = std::round(20 * cm) / 2;
-        return fixed(mm, mm == std::floor(mm) ? 0 : 1) + " mm";
+        return tr("%1 mm", fixed(mm, mm == std::floor(mm) ? 0 : 1));
     }
     long parts = std::lround(cm / 2.54 * 32), below = 32; // thirty-seconds, as on a ruler
     const long whole = parts / 32;
     parts %= 32;
     if (parts == 0)
-        return std::to_string(whole) + " in";
+        return tr("%1 in", std::to_string(whole));
     while (parts % 2 == 0)
         parts /= 2, below /= 2;
-    return (whole ? std::to_string(whole) + " " : "") + std::to_string(parts) + "/" + std::to_string(below) + " in";
+    return tr("%1%2/%3 in", whole ? std::to_string(whole) + " " : "", std::to_string(parts), std::to_string(below));
 }
 
 double rulerStepCm(LengthUnit unit)

@@ -1,4 +1,5 @@
 #include "core/transfer/landmarks.h"
+#include "core/base/words.h"
 #include "core/transfer/curves.h"
 #include <cmath>
 
@@ -60,9 +61,9 @@ void turnsOf(const Stroke& s, const std::string& whose, std::vector<Candidate>& 
         const bool end = s.kind == LineKind::Outline && turnAt(p, i, kFar, s.closed) > kEnd;
         const double w = (end ? 0.75 : s.kind == LineKind::Outline ? 0.45 : 0.3) + 0.25 * std::min(1.0, turn[i] / 120);
         out.push_back({p[i], end ? LandmarkKind::End : LandmarkKind::Corner, s.element,
-            (end                                  ? "tip of "
-                    : s.kind == LineKind::Outline ? "corner of "
-                                                  : "corner in ")
+            (end                                  ? tr("tip of ")
+                    : s.kind == LineKind::Outline ? tr("corner of ")
+                                                  : tr("corner in "))
                 + whose,
             w});
     }
@@ -82,7 +83,8 @@ void extremesOf(const std::vector<Stroke>& lines, int element, const std::string
                     most[k] = p;
         }
     }
-    constexpr const char* names[]{"top of ", "lowest point of ", "left end of ", "right end of "};
+    constexpr const char* names[]{
+        later("top of "), later("lowest point of "), later("left end of "), later("right end of ")};
     for (std::size_t k = 0; k < 4; ++k)
         if (most[k])
             out.push_back({*most[k], LandmarkKind::Extreme, element, names[k] + whose, k < 2 ? 1.0 : 0.95});
@@ -107,7 +109,8 @@ void crossingsOf(const std::vector<Stroke>& lines, const std::function<std::stri
                     continue;
                 const bool two = s.element != o.element;
                 out.push_back({end, LandmarkKind::Crossing, s.element,
-                    two ? named(s.element) + " meets " + named(o.element) : "crossing in " + named(s.element),
+                    two ? tr("%1 meets %2", named(s.element), named(o.element))
+                        : tr("crossing in %1", named(s.element)),
                     two ? 0.7 : 0.4});
                 break;
             }
@@ -175,7 +178,7 @@ Landmarks landmarksOf(const Project& project, const std::vector<Stroke>& lines, 
     constexpr double kEnough = 0.09, kNearest = 0.8; // cm apart at least
     const auto named = [&](int id) {
         const Element* e = project.element(id);
-        return e ? "“" + e->name + "”" : std::string("the backdrop");
+        return e ? tr("“%1”", e->name) : tr("the backdrop");
     };
     std::vector<Candidate> candidates;
     std::vector<int> seen;
@@ -205,7 +208,7 @@ Landmarks landmarksOf(const Project& project, const std::vector<Stroke>& lines, 
             if (box.width > 0.1)
                 candidates.push_back(
                     {{box.x + (e.mirrored ? 1 - ball.at.x : ball.at.x) * box.width, box.y + ball.at.y * box.height},
-                        LandmarkKind::Eye, e.id, "eye of " + named(e.id), 1.2});
+                        LandmarkKind::Eye, e.id, tr("eye of %1", named(e.id)), 1.2});
         }
     std::erase_if(candidates, [&](const Candidate& c) {
         const Vec2 at = canvas.toCanvas(c.at);

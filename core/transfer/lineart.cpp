@@ -1,5 +1,6 @@
 #include "core/transfer/lineart.h"
 #include "core/base/parallel.h"
+#include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/transfer/curves.h"
 #include "core/transfer/edges.h"
@@ -254,7 +255,8 @@ void valueSteps(const LineSource& s, int steps, double leastCm, std::vector<Stro
 
 const char* wordOf(LineKind kind)
 {
-    constexpr const char* words[]{"outline", "inner", "form shadow", "cast shadow", "value step", "hatch"};
+    constexpr const char* words[]{later("outline"), later("inner"), later("form shadow"), later("cast shadow"),
+        later("value step"), later("hatch")};
     return words[std::size_t(kind)];
 }
 

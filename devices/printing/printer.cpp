@@ -1,4 +1,5 @@
 #include "devices/printing/printer.h"
+#include "core/base/words.h"
 #include <QFile>
 #include <QPdfWriter>
 
@@ -12,12 +13,12 @@ Result<Done> on(QPagedPaintDevice& device, const output::SheetJob& job, const QT
     output::setPaper(device, job);
     QPainter painter;
     if (!painter.begin(&device))
-        return Error{Kind::NotWritable, "The printer does not take the sheets.", {}};
+        return Error{Kind::NotWritable, tr("The printer does not take the sheets."), {}};
     painter.setTransform(slip);
     output::drawSheets(job, device, painter, progress);
     painter.end();
     if (progress.cancelled())
-        return Error{Kind::Cancelled, "Printing was given up.", {}};
+        return Error{Kind::Cancelled, tr("Printing was given up."), {}};
     return Done{};
 }
 } // namespace

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/words.h"
 #include "output/sheets.h"
 #include <QPrinter>
 
@@ -27,7 +28,7 @@ public:
         , m_slip(slip)
     {
     }
-    QString name() const override { return "simulated printer"; }
+    QString name() const override { return tr("simulated printer"); }
     Result<Done> print(const output::SheetJob& job, Progress& progress) override;
 
 private:

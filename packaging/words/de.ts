@@ -55,6 +55,10 @@
       <translation>Gegengewicht</translation>
     </message>
     <message>
+      <source>The backdrop's file cannot be read, so no lines are found in it.</source>
+      <translation>Die Datei des Hintergrunds lässt sich nicht lesen; so sind keine Linien darin zu finden.</translation>
+    </message>
+    <message>
       <source>There is no backdrop to look for lines in.</source>
       <translation>Es gibt keinen Hintergrund, in dem sich Linien suchen ließen.</translation>
     </message>
@@ -193,6 +197,10 @@
     <message>
       <source>Something is being written already; wait for it or give it up.</source>
       <translation>Es wird schon etwas geschrieben; warte darauf oder gib es auf.</translation>
+    </message>
+    <message>
+      <source>The picture was given up; nothing was written.</source>
+      <translation>Das Bild wurde abgebrochen; nichts wurde geschrieben.</translation>
     </message>
     <message>
       <source>The picture is written.</source>
@@ -443,8 +451,8 @@
       <translation>Malhand</translation>
     </message>
     <message>
-      <source>Plans and findings stand on the side of the other hand's pen: left of the picture for left-handers</source>
-      <translation>Pläne und Befunde stehen auf der Seite der anderen Hand: für Linkshänder links vom Bild</translation>
+      <source>For the left, plans and findings stand left of the picture, and the fields under it begin at the right</source>
+      <translation>Für links stehen Pläne und Befunde links vom Bild, und die Felder darunter beginnen rechts</translation>
     </message>
     <message>
       <source>right</source>
@@ -855,6 +863,14 @@
     <message>
       <source>That is another file than the one that is missing; it has taken its place. Ctrl+Z takes it back.</source>
       <translation>Das ist eine andere Datei als die fehlende; sie hat ihren Platz eingenommen. Strg+Z nimmt es zurück.</translation>
+    </message>
+    <message>
+      <source>%1 Nothing of it can be read; its newest good state, kept beside it, is open as a copy.</source>
+      <translation>%1 Nichts davon ist lesbar; ihr neuester guter Stand, daneben aufbewahrt, ist als Kopie offen.</translation>
+    </message>
+    <message>
+      <source>The folder of works cannot be made.</source>
+      <translation>Der Ordner der Werke lässt sich nicht anlegen.</translation>
     </message>
     <message>
       <source>study of %1%2.lantern</source>
@@ -3021,6 +3037,10 @@
       <translation>Streiche erst über das, was weg soll.</translation>
     </message>
     <message>
+      <source>There is not enough left around the hole to fill it from.</source>
+      <translation>Um das Loch ist nicht genug übrig, um es zu füllen.</translation>
+    </message>
+    <message>
       <source>Painted out, at full size. The original still hangs on the wall.</source>
       <translation>Ausgemalt, in voller Größe. Das Original hängt noch an der Wand.</translation>
     </message>
@@ -4733,6 +4753,10 @@
       <translation>Das Licht jedes Dings wird gemessen…</translation>
     </message>
     <message>
+      <source>The study was given up.</source>
+      <translation>Die Studie wurde abgebrochen.</translation>
+    </message>
+    <message>
       <source>Written: %1</source>
       <translation>Geschrieben: %1</translation>
     </message>
@@ -5199,6 +5223,10 @@
     <message>
       <source> &lt;b&gt;Not %1&lt;/b&gt;: %2.</source>
       <translation> &lt;b&gt;Nicht %1&lt;/b&gt;: %2.</translation>
+    </message>
+    <message>
+      <source> Thinned with water alone, as your school has it, %1 parts to one are over a third: the film grows weak; two thinner coats, or a glazing medium.</source>
+      <translation> Nur mit Wasser verdünnt, wie es deine Schule will, sind %1 Teile auf einen über ein Drittel: der Film wird schwach; zwei dünnere Schichten, oder ein Lasurmittel.</translation>
     </message>
     <message>
       <source>Which colour, how many coats, and what must go under it.</source>
@@ -5821,6 +5849,10 @@
       <translation>Bilder (*.png *.jpg *.jpeg *.tif *.tiff *.heic *.webp)</translation>
     </message>
     <message>
+      <source>it is bare paper</source>
+      <translation>es ist blankes Papier</translation>
+    </message>
+    <message>
       <source>%1, %2: %3</source>
       <translation>%1, %2: %3</translation>
     </message>
@@ -5903,6 +5935,10 @@
     <message>
       <source>%1 min</source>
       <translation>%1 min</translation>
+    </message>
+    <message>
+      <source>%1 h drying, then </source>
+      <translation>%1 h Trocknen, dann </translation>
     </message>
     <message>
       <source>The path of days is being laid…</source>
@@ -6175,10 +6211,6 @@ muss stimmen: %1</translation>
       <translation>Eine Übung nach der anderen, bis die Schwelle bekannt ist, etwa zwei Minuten</translation>
     </message>
     <message>
-      <source>%1</source>
-      <translation>%1</translation>
-    </message>
-    <message>
       <source>You tell %1 %2 apart; at first it was %3.</source>
       <translation>Du unterscheidest %1 %2; zuerst waren es %3.</translation>
     </message>
@@ -6429,6 +6461,10 @@ muss stimmen: %1</translation>
     <message>
       <source>Log the sitting</source>
       <translation>Die Sitzung eintragen</translation>
+    </message>
+    <message>
+      <source>The photograph cannot be read.</source>
+      <translation>Das Foto lässt sich nicht lesen.</translation>
     </message>
     <message>
       <source>Photograph the canvas</source>
@@ -9305,6 +9341,22 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Szene von der Seite: Höhen gegen Entfernung. Ziehe eine Laterne auf oder ab, die Spitze des Stabs, der das Ding in der Hand ist, oder die Sonne auf ihrem Bogen. Doppelklick: größer.</translation>
     </message>
     <message>
+      <source>%1: %2 m away, %3 m %4, %5 m up</source>
+      <translation>%1: %2 m entfernt, %3 m %4, %5 m hoch</translation>
+    </message>
+    <message>
+      <source>to the left</source>
+      <translation>nach links</translation>
+    </message>
+    <message>
+      <source>to the right</source>
+      <translation>nach rechts</translation>
+    </message>
+    <message>
+      <source>sun, %1° up</source>
+      <translation>Sonne, %1° hoch</translation>
+    </message>
+    <message>
       <source> · L* 50 at %1 m</source>
       <translation> · L* 50 bei %1 m</translation>
     </message>
@@ -9355,6 +9407,5822 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>aside: %1</source>
       <translation>beiseite: %1</translation>
+    </message>
+    <message>
+      <source>element</source>
+      <translation>Ding</translation>
+    </message>
+    <message>
+      <source>elements</source>
+      <translation>Dinge</translation>
+    </message>
+    <message>
+      <source>member</source>
+      <translation>Mitglied</translation>
+    </message>
+    <message>
+      <source>members</source>
+      <translation>Mitglieder</translation>
+    </message>
+    <message>
+      <source>outlines</source>
+      <translation>Umrisse</translation>
+    </message>
+    <message>
+      <source>sheet</source>
+      <translation>Bogen</translation>
+    </message>
+    <message>
+      <source>sheets</source>
+      <translation>Bögen</translation>
+    </message>
+    <message>
+      <source>square</source>
+      <translation>Quadrat</translation>
+    </message>
+    <message>
+      <source>squares</source>
+      <translation>Quadrate</translation>
+    </message>
+    <message>
+      <source>pictures</source>
+      <translation>Bilder</translation>
+    </message>
+    <message>
+      <source>credit</source>
+      <translation>Nachweis</translation>
+    </message>
+    <message>
+      <source>credits</source>
+      <translation>Nachweise</translation>
+    </message>
+    <message>
+      <source>permission</source>
+      <translation>Genehmigung</translation>
+    </message>
+    <message>
+      <source>permissions</source>
+      <translation>Genehmigungen</translation>
+    </message>
+    <message>
+      <source>%1, planned: %2</source>
+      <translation>%1, geplant: %2</translation>
+    </message>
+    <message>
+      <source>%1, at most %2</source>
+      <translation>%1, höchstens %2</translation>
+    </message>
+    <message>
+      <source>%1, at least %2</source>
+      <translation>%1, mindestens %2</translation>
+    </message>
+    <message>
+      <source>There is not enough memory for this.</source>
+      <translation>Dafür reicht der Speicher nicht.</translation>
+    </message>
+    <message>
+      <source>Something went wrong inside.</source>
+      <translation>Drinnen ist etwas schiefgegangen.</translation>
+    </message>
+    <message>
+      <source>“%1” is %2 cm into the ground.</source>
+      <translation>„%1“ steckt %2 cm im Boden.</translation>
+    </message>
+    <message>
+      <source>The picture's colour profile cannot be used; its colours are taken as sRGB.</source>
+      <translation>Das Farbprofil des Bildes lässt sich nicht benutzen; seine Farben werden als sRGB genommen.</translation>
+    </message>
+    <message>
+      <source>The picture's colour profile is damaged; its colours are taken as sRGB.</source>
+      <translation>Das Farbprofil des Bildes ist beschädigt; seine Farben werden als sRGB genommen.</translation>
+    </message>
+    <message>
+      <source>following the edge</source>
+      <translation>der Kante wird gefolgt</translation>
+    </message>
+    <message>
+      <source>filling from around</source>
+      <translation>gefüllt wird von ringsum</translation>
+    </message>
+    <message>
+      <source>telling in from out</source>
+      <translation>Innen und Außen werden unterschieden</translation>
+    </message>
+    <message>
+      <source>measuring the edge</source>
+      <translation>die Kante wird gemessen</translation>
+    </message>
+    <message>
+      <source>solving the soft edge</source>
+      <translation>die weiche Kante wird gelöst</translation>
+    </message>
+    <message>
+      <source>“%1” was photographed from an eye level that lies %2 cm %3 the stage's here, %4° off%5</source>
+      <translation>„%1“ wurde von einer Augenhöhe fotografiert, die hier %2 cm %3 der des Bildraums liegt, %4° daneben%5</translation>
+    </message>
+    <message>
+      <source>under</source>
+      <translation>unter</translation>
+    </message>
+    <message>
+      <source>; under %1° it can be cheated: hide its foot, or keep flat tops out of sight.</source>
+      <translation>; unter %1° lässt es sich kaschieren: den Fuß verdecken, oder flache Oberseiten aus dem Blick halten.</translation>
+    </message>
+    <message>
+      <source>Level edges of one space run to one line; from another eye level they fan out against their neighbours.</source>
+      <translation>Waagrechte Kanten eines Raums laufen auf eine Linie zu; von einer anderen Augenhöhe spreizen sie sich gegen ihre Nachbarn.</translation>
+    </message>
+    <message>
+      <source>Give it %1 m, so that both eye levels meet</source>
+      <translation>Ihm %1 m geben, sodass beide Augenhöhen sich treffen</translation>
+    </message>
+    <message>
+      <source>from near the camera</source>
+      <translation>aus der Nähe der Kamera</translation>
+    </message>
+    <message>
+      <source>from above</source>
+      <translation>von oben</translation>
+    </message>
+    <message>
+      <source>from below</source>
+      <translation>von unten</translation>
+    </message>
+    <message>
+      <source>from the right</source>
+      <translation>von rechts</translation>
+    </message>
+    <message>
+      <source>from the left</source>
+      <translation>von links</translation>
+    </message>
+    <message>
+      <source>lit flat, so new light can be put on it without taking any off</source>
+      <translation>flach beleuchtet: neues Licht lässt sich auflegen, ohne altes abzunehmen</translation>
+    </message>
+    <message>
+      <source>confidence</source>
+      <translation>Sicherheit</translation>
+    </message>
+    <message>
+      <source>its light comes %1, the lead's %2</source>
+      <translation>sein Licht kommt %1, das des Leitbilds %2</translation>
+    </message>
+    <message>
+      <source>; mirror it and %1° are left of %2°</source>
+      <translation>; gespiegelt bleiben %1° von %2°</translation>
+    </message>
+    <message>
+      <source>, %1° apart</source>
+      <translation>, %1° auseinander</translation>
+    </message>
+    <message>
+      <source>its shade holds %1 % of the light, %2 than the lead's %3 %</source>
+      <translation>sein Schatten hält %1 % des Lichts, %2 als beim Leitbild (%3 %)</translation>
+    </message>
+    <message>
+      <source>harder</source>
+      <translation>härter</translation>
+    </message>
+    <message>
+      <source>softer</source>
+      <translation>weicher</translation>
+    </message>
+    <message>
+      <source>its light is %1 mired %2 (%3 K against %4 K)</source>
+      <translation>sein Licht ist %1 Mired %2 (%3 K gegen %4 K)</translation>
+    </message>
+    <message>
+      <source>mired</source>
+      <translation>Mired</translation>
+    </message>
+    <message>
+      <source>its darkest dark is L* %1, the lead's %2</source>
+      <translation>seine dunkelste Stelle ist L* %1, die des Leitbilds %2</translation>
+    </message>
+    <message>
+      <source>black point</source>
+      <translation>Schwarzpunkt</translation>
+    </message>
+    <message>
+      <source>its eye level lies %1 % of its height %2 where the stage would have it</source>
+      <translation>seine Augenhöhe liegt %1 % seiner Höhe %2, als der Bildraum sie hätte</translation>
+    </message>
+    <message>
+      <source>eye level</source>
+      <translation>Augenhöhe</translation>
+    </message>
+    <message>
+      <source>% from its top</source>
+      <translation>% von seiner Oberkante</translation>
+    </message>
+    <message>
+      <source>%1 px/cm at %2 cm high%3; %4 are enough</source>
+      <translation>%1 px/cm bei %2 cm Höhe%3; %4 genügen</translation>
+    </message>
+    <message>
+      <source> (a guess, nothing of it stands yet)</source>
+      <translation> (geschätzt, noch steht nichts davon)</translation>
+    </message>
+    <message>
+      <source>pixels</source>
+      <translation>Pixel</translation>
+    </message>
+    <message>
+      <source>measuring %1</source>
+      <translation>%1 wird gemessen</translation>
+    </message>
+    <message>
+      <source>“%1” was photographed with its light %2° away from where %3 is%4</source>
+      <translation>„%1“ wurde mit Licht fotografiert, das %2° neben %3 liegt%4</translation>
+    </message>
+    <message>
+      <source>; mirrored it would be %1° off.</source>
+      <translation>; gespiegelt wären es %1°.</translation>
+    </message>
+    <message>
+      <source>Light from two sides is the first thing that makes an element look stuck on.</source>
+      <translation>Licht von zwei Seiten ist das Erste, was ein Ding aufgeklebt aussehen lässt.</translation>
+    </message>
+    <message>
+      <source>From there it lights nothing that stands.</source>
+      <translation>Von dort beleuchtet sie nichts, was steht.</translation>
+    </message>
+    <message>
+      <source>Lift it clear</source>
+      <translation>Frei heben</translation>
+    </message>
+    <message>
+      <source>The sun is %1° under the horizon and still lights upright things.</source>
+      <translation>Die Sonne steht %1° unter dem Horizont und beleuchtet noch aufrechte Dinge.</translation>
+    </message>
+    <message>
+      <source>After sunset only the sky is left; warm light on a figure then needs a lantern.</source>
+      <translation>Nach Sonnenuntergang bleibt nur der Himmel; warmes Licht auf einer Figur braucht dann eine Laterne.</translation>
+    </message>
+    <message>
+      <source>At %1 m the air still lets %2 % of the contrast through.</source>
+      <translation>Auf %1 m lässt die Luft noch %2 % des Kontrasts durch.</translation>
+    </message>
+    <message>
+      <source>Far things as dark and as coloured as near ones flatten the depth.</source>
+      <translation>Fernes, so dunkel und so bunt wie Nahes, drückt die Tiefe flach.</translation>
+    </message>
+    <message>
+      <source>Let contrast halve at %1 m</source>
+      <translation>Den Kontrast bei %1 m halbieren</translation>
+    </message>
+    <message>
+      <source>No light is burning: everything is filled by the sky alone.</source>
+      <translation>Kein Licht brennt: alles wird nur vom Himmel gefüllt.</translation>
+    </message>
+    <message>
+      <source>Without a direction of light no form turns and nothing casts a shadow.</source>
+      <translation>Ohne Lichtrichtung rundet sich keine Form und nichts wirft Schatten.</translation>
+    </message>
+    <message>
+      <source>the sun</source>
+      <translation>die Sonne</translation>
+    </message>
+    <message>
+      <source>“%1”</source>
+      <translation>„%1“</translation>
+    </message>
+    <message>
+      <source>first light</source>
+      <translation>erstes Licht</translation>
+    </message>
+    <message>
+      <source>sunrise</source>
+      <translation>Sonnenaufgang</translation>
+    </message>
+    <message>
+      <source>morning</source>
+      <translation>Morgen</translation>
+    </message>
+    <message>
+      <source>noon</source>
+      <translation>Mittag</translation>
+    </message>
+    <message>
+      <source>late afternoon</source>
+      <translation>später Nachmittag</translation>
+    </message>
+    <message>
+      <source>golden hour</source>
+      <translation>goldene Stunde</translation>
+    </message>
+    <message>
+      <source>overcast</source>
+      <translation>bedeckt</translation>
+    </message>
+    <message>
+      <source>full moon</source>
+      <translation>Vollmond</translation>
+    </message>
+    <message>
+      <source>lighting what stands</source>
+      <translation>was steht, wird beleuchtet</translation>
+    </message>
+    <message>
+      <source>The picture was given up.</source>
+      <translation>Das Bild wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>There is no sun: no rainbow.</source>
+      <translation>Es gibt keine Sonne: kein Regenbogen.</translation>
+    </message>
+    <message>
+      <source>The sun stands before you; a rainbow stands opposite it, behind your back.</source>
+      <translation>Die Sonne steht vor dir; ein Regenbogen steht ihr gegenüber, in deinem Rücken.</translation>
+    </message>
+    <message>
+      <source>The sun is %1° high; from 42° on the whole bow lies under the horizon.</source>
+      <translation>Die Sonne steht %1° hoch; ab 42° liegt der ganze Bogen unter dem Horizont.</translation>
+    </message>
+    <message>
+      <source>The sun is under the horizon: no rainbow.</source>
+      <translation>Die Sonne ist unter dem Horizont: kein Regenbogen.</translation>
+    </message>
+    <message>
+      <source>second rainbow</source>
+      <translation>zweiter Regenbogen</translation>
+    </message>
+    <message>
+      <source>The bow lies outside this picture: its top stands %1° over the horizon, opposite the sun; a wider view would show it.</source>
+      <translation>Der Bogen liegt außerhalb dieses Bildes: sein Scheitel steht %1° über dem Horizont, der Sonne gegenüber; ein weiterer Blick würde ihn zeigen.</translation>
+    </message>
+    <message>
+      <source>Tubes for the whole gradient</source>
+      <translation>Tuben für den ganzen Verlauf</translation>
+    </message>
+    <message>
+      <source>Harbour box</source>
+      <translation>Hafenkasten</translation>
+    </message>
+    <message>
+      <source>There is no paint called “%1” to calibrate.</source>
+      <translation>Es gibt keine Farbe „%1“ zum Kalibrieren.</translation>
+    </message>
+    <message>
+      <source>“%1” has no patch that could be read.</source>
+      <translation>„%1“ hat kein Feld, das sich lesen ließe.</translation>
+    </message>
+    <message>
+      <source>A patch of “%1” has a colour that no paint has.</source>
+      <translation>Ein Feld von „%1“ hat eine Farbe, die keine Farbe hat.</translation>
+    </message>
+    <message>
+      <source>A patch of “%1” reflects more light than it gets.</source>
+      <translation>Ein Feld von „%1“ wirft mehr Licht zurück, als es bekommt.</translation>
+    </message>
+    <message>
+      <source>The card of a drawdown reflects between 0 and 1, its black less than its white.</source>
+      <translation>Die Karte eines Aufzugs wirft zwischen 0 und 1 zurück, ihr Schwarz weniger als ihr Weiß.</translation>
+    </message>
+    <message>
+      <source>The drawdown of “%1” should be 1 to 5000 µm thick.</source>
+      <translation>Der Aufzug von „%1“ sollte 1 bis 5000 µm dick sein.</translation>
+    </message>
+    <message>
+      <source>The noise of a reading should be above 0 and below 20 in CIELAB.</source>
+      <translation>Das Rauschen einer Ablesung sollte in CIELAB über 0 und unter 20 liegen.</translation>
+    </message>
+    <message>
+      <source>The calibration was given up.</source>
+      <translation>Die Kalibrierung wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>a retarder (up to 15 %: a softer film), misting (thins it), a second pair of hands</source>
+      <translation>ein Verzögerer (bis 15 %: ein weicherer Film), Befeuchten (verdünnt), ein zweites Paar Hände</translation>
+    </message>
+    <message>
+      <source>a retarder (up to 15 %), thin layers dry-brushed over each other, an airbrush (never with pigments that must not be sprayed)</source>
+      <translation>ein Verzögerer (bis 15 %), dünne Schichten trocken übereinander gebürstet, eine Spritzpistole (nie mit Pigmenten, die man nicht spritzen darf)</translation>
+    </message>
+    <message>
+      <source>dry-brush or hatching instead of wet blending: it closes too fast for long passages</source>
+      <translation>trockener Pinsel oder Schraffur statt nassem Vertreiben: es schließt zu schnell für lange Verläufe</translation>
+    </message>
+    <message>
+      <source>a damp brush along the seam: it opens again, and lifts what lies under</source>
+      <translation>ein feuchter Pinsel entlang der Naht: sie öffnet sich wieder, und hebt, was darunter liegt</translation>
+    </message>
+    <message>
+      <source>no need: it stays open for hours; a drop of oil keeps it open for days</source>
+      <translation>unnötig: es bleibt Stunden offen; ein Tropfen Öl hält es Tage offen</translation>
+    </message>
+    <message>
+      <source>paper wetted on both sides; ox gall; one wash from wet to wet</source>
+      <translation>beidseitig genässtes Papier; Ochsengalle; eine Lavierung von nass in nass</translation>
+    </message>
+    <message>
+      <source>Puddle %1 (%2 of %3)</source>
+      <translation>Klecks %1 (%2 von %3)</translation>
+    </message>
+    <message>
+      <source>shade</source>
+      <translation>Schatten</translation>
+    </message>
+    <message>
+      <source>%1 cannot be reached: the nearest is %2, by %3 ΔE on %4 % of the canvas.%5</source>
+      <translation>%1 ist nicht erreichbar: am nächsten kommt %2, um %3 ΔE auf %4 % der Leinwand.%5</translation>
+    </message>
+    <message>
+      <source> With %1 (%2) it would be %3 ΔE.</source>
+      <translation> Mit %1 (%2) wären es %3 ΔE.</translation>
+    </message>
+    <message>
+      <source> No other tube brings it much nearer: change its light or its colour.</source>
+      <translation> Keine andere Tube bringt es viel näher: Licht oder Farbe ändern.</translation>
+    </message>
+    <message>
+      <source>What no tube here gives is better changed in the plan (its light, its colour) or bought now than missed in paint.</source>
+      <translation>Was hier keine Tube hergibt, ändert man besser im Plan (Licht, Farbe) oder kauft es jetzt, als es in Farbe zu verfehlen.</translation>
+    </message>
+    <message>
+      <source>Put %1 on the shopping list</source>
+      <translation>%1 auf die Einkaufsliste setzen</translation>
+    </message>
+    <message>
+      <source>%1 wants less of a tube than a brush can measure: its parts miss by %2 ΔE more than they need; so do colours on %3 % of the canvas.</source>
+      <translation>%1 braucht weniger von einer Tube, als ein Pinsel messen kann: ihre Teile liegen um %2 ΔE weiter daneben als nötig; so auch Farben auf %3 % der Leinwand.</translation>
+    </message>
+    <message>
+      <source>A strong tube let down in white beforehand can be measured in whole parts.</source>
+      <translation>Eine starke Tube, vorher in Weiß verschnitten, lässt sich in ganzen Teilen messen.</translation>
+    </message>
+    <message>
+      <source>Keep let-downs of 1 in 20</source>
+      <translation>Verschnittene 1 zu 20 halten</translation>
+    </message>
+    <message>
+      <source>%1 and %2%3 (%4 ΔE).</source>
+      <translation>%1 und %2%3 (%4 ΔE).</translation>
+    </message>
+    <message>
+      <source> do two lights' work with one colour</source>
+      <translation> tun mit einer Farbe die Arbeit zweier Lichter</translation>
+    </message>
+    <message>
+      <source> can hardly be told apart</source>
+      <translation> sind kaum zu unterscheiden</translation>
+    </message>
+    <message>
+      <source>What is light on one thing and shade on another reads as one surface where both meet.</source>
+      <translation>Was auf dem einen Licht und auf dem anderen Schatten ist, liest sich als eine Fläche, wo beide sich treffen.</translation>
+    </message>
+    <message>
+      <source>One mix for both saves paint and a place on the palette.</source>
+      <translation>Eine Mischung für beide spart Farbe und einen Platz auf der Palette.</translation>
+    </message>
+    <message>
+      <source>Mix what lies within %1 ΔE as one</source>
+      <translation>Als eines mischen, was näher als %1 ΔE liegt</translation>
+    </message>
+    <message>
+      <source>%1 runs out in coat %2: %3 ml are needed, %4 ml are left; another tube, or %5 ml less of it.</source>
+      <translation>%1 geht in Schicht %2 aus: %3 ml sind nötig, %4 ml sind übrig; noch eine Tube, oder %5 ml weniger davon.</translation>
+    </message>
+    <message>
+      <source>A colour mixed again from another tube never matches quite; mix all of it at once.</source>
+      <translation>Eine Farbe, aus einer anderen Tube nachgemischt, trifft nie ganz; alles auf einmal mischen.</translation>
+    </message>
+    <message>
+      <source>The backdrop's passage of %1 cm cannot be blended in time: two of its %2 bands take %3 min, the paint stays open for %4 min.</source>
+      <translation>Der Verlauf des Hintergrunds von %1 cm lässt sich nicht rechtzeitig vertreiben: zwei seiner %2 Bänder brauchen %3 min, die Farbe bleibt %4 min offen.</translation>
+    </message>
+    <message>
+      <source>min</source>
+      <translation>min</translation>
+    </message>
+    <message>
+      <source>Two neighbours must both be wet where they meet. What helps: %1%2</source>
+      <translation>Zwei Nachbarn müssen nass sein, wo sie sich treffen. Was hilft: %1%2</translation>
+    </message>
+    <message>
+      <source>; or a medium that stays open long enough: %1.</source>
+      <translation>; oder ein Malmittel, das lange genug offen bleibt: %1.</translation>
+    </message>
+    <message>
+      <source>The toned ground still shows after %1 on %2 % of the canvas; %3 needs %4: lay white or its lightest opaque neighbour under it first.</source>
+      <translation>Der getönte Grund scheint nach %1 auf %2 % der Leinwand noch durch; %3 braucht %4: erst Weiß oder den hellsten deckenden Nachbarn darunterlegen.</translation>
+    </message>
+    <message>
+      <source>coat</source>
+      <translation>Schicht</translation>
+    </message>
+    <message>
+      <source>coats</source>
+      <translation>Schichten</translation>
+    </message>
+    <message>
+      <source>more than 12</source>
+      <translation>mehr als 12</translation>
+    </message>
+    <message>
+      <source>%1 to %2</source>
+      <translation>%1 bis %2</translation>
+    </message>
+    <message>
+      <source>A transparent colour over a dark ground never reaches its light; one opaque coat under it does in one go.</source>
+      <translation>Eine durchsichtige Farbe auf dunklem Grund erreicht nie ihr Licht; eine deckende Schicht darunter schafft es in einem Zug.</translation>
+    </message>
+    <message>
+      <source>That is more than the %1 layers that %2 usually takes before it seals or cracks.</source>
+      <translation>Das sind mehr als die %1 Schichten, die %2 gewöhnlich verträgt, ehe es zumacht oder reißt.</translation>
+    </message>
+    <message>
+      <source>Too many films lose their hold on each other.</source>
+      <translation>Zu viele Filme verlieren den Halt aneinander.</translation>
+    </message>
+    <message>
+      <source>%1 thinner than %2; the thinnest, %3 mm, on %4: leave %5 out, or make %6 wider%7</source>
+      <translation>%1 dünner als %2; die dünnste, %3 mm, auf %4: %5 weglassen, oder %6 breiter machen%7</translation>
+    </message>
+    <message>
+      <source>detail is</source>
+      <translation>Einzelheit ist</translation>
+    </message>
+    <message>
+      <source>details are</source>
+      <translation>Einzelheiten sind</translation>
+    </message>
+    <message>
+      <source>what this ground holds (%1 mm: two threads)</source>
+      <translation>was dieser Grund hält (%1 mm: zwei Fäden)</translation>
+    </message>
+    <message>
+      <source>the finest stroke of the brushes at hand (%1 mm)</source>
+      <translation>der feinste Strich der vorhandenen Pinsel (%1 mm)</translation>
+    </message>
+    <message>
+      <source>them</source>
+      <translation>sie</translation>
+    </message>
+    <message>
+      <source>it</source>
+      <translation>sie</translation>
+    </message>
+    <message>
+      <source>, or take a finer weave or a panel.</source>
+      <translation>, oder ein feineres Gewebe oder eine Tafel nehmen.</translation>
+    </message>
+    <message>
+      <source>, or take a finer brush and more fluid paint.</source>
+      <translation>, oder einen feineren Pinsel und flüssigere Farbe nehmen.</translation>
+    </message>
+    <message>
+      <source>A line thinner than brush or weave breaks up into dots.</source>
+      <translation>Eine Linie, dünner als Pinsel oder Gewebe, zerfällt in Punkte.</translation>
+    </message>
+    <message>
+      <source>%1 glows by day and fades fast: it is in no recipe; keep it for what need not last.</source>
+      <translation>%1 leuchtet am Tag und verblasst schnell: in keinem Rezept; nur für das, was nicht halten muss.</translation>
+    </message>
+    <message>
+      <source>Fluorescent dyes fade within months in daylight.</source>
+      <translation>Leuchtfarbstoffe verblassen bei Tageslicht binnen Monaten.</translation>
+    </message>
+    <message>
+      <source>Leave it out of this palette</source>
+      <translation>Aus dieser Palette lassen</translation>
+    </message>
+    <message>
+      <source>%1 fades in light (class %2): not for a work that is to last.</source>
+      <translation>%1 verblasst im Licht (Klasse %2): nicht für ein Werk, das halten soll.</translation>
+    </message>
+    <message>
+      <source>What fades takes every mix with it that it is in.</source>
+      <translation>Was verblasst, nimmt jede Mischung mit, in der es steckt.</translation>
+    </message>
+    <message>
+      <source>%1 must not be sprayed or sanded dry: %2.</source>
+      <translation>%1 darf nicht gespritzt oder trocken geschliffen werden: %2.</translation>
+    </message>
+    <message>
+      <source>Fluid paint is often sprayed; this pigment must not be breathed in.</source>
+      <translation>Flüssige Farbe wird oft gespritzt; dieses Pigment darf nicht eingeatmet werden.</translation>
+    </message>
+    <message>
+      <source>%1 lifts when it is touched again, and %2 planned: %3.</source>
+      <translation>%1 löst sich, wenn man wieder darübergeht, und %2 geplant: %3.</translation>
+    </message>
+    <message>
+      <source>coat is</source>
+      <translation>Schicht ist</translation>
+    </message>
+    <message>
+      <source>coats are</source>
+      <translation>Schichten sind</translation>
+    </message>
+    <message>
+      <source>one stroke</source>
+      <translation>ein Strich</translation>
+    </message>
+    <message>
+      <source>A glaze over soluble paint turns to mud where the brush goes twice.</source>
+      <translation>Eine Lasur über löslicher Farbe wird Schlamm, wo der Pinsel zweimal geht.</translation>
+    </message>
+    <message>
+      <source>The plan's darks lie at L* %1, these paints reach L* %2%3</source>
+      <translation>Die Dunkel des Plans liegen bei L* %1, diese Farben erreichen L* %2%3</translation>
+    </message>
+    <message>
+      <source> where they dry matt: lift the darks, or varnish.</source>
+      <translation>, wo sie matt auftrocknen: die Dunkel heben, oder firnissen.</translation>
+    </message>
+    <message>
+      <source>What is darker than the paint comes out as one flat shape.</source>
+      <translation>Was dunkler ist als die Farbe, kommt als eine flache Form heraus.</translation>
+    </message>
+    <message>
+      <source>Plan for a gloss varnish</source>
+      <translation>Mit Glanzfirnis planen</translation>
+    </message>
+    <message>
+      <source>The plan's lights lie at L* %1, these paints reach L* %2.</source>
+      <translation>Die Lichter des Plans liegen bei L* %1, diese Farben erreichen L* %2.</translation>
+    </message>
+    <message>
+      <source>Glow comes from what is around it once white is used up.</source>
+      <translation>Leuchten kommt von dem ringsum, wenn Weiß verbraucht ist.</translation>
+    </message>
+    <message>
+      <source>%1 typical, not measured: expect colours to be off by 3 ΔE in the median, 6 in the worst of twenty; one tint in white of each brings that to about 0.5 and 2.</source>
+      <translation>%1 typisch, nicht gemessen: Farben liegen im Median um 3 ΔE daneben, in der schlechtesten von zwanzig um 6; ein Verschnitt in Weiß von jeder bringt das auf etwa 0,5 und 2.</translation>
+    </message>
+    <message>
+      <source>tube is</source>
+      <translation>Tube ist</translation>
+    </message>
+    <message>
+      <source>tubes are</source>
+      <translation>Tuben sind</translation>
+    </message>
+    <message>
+      <source>tubes</source>
+      <translation>Tuben</translation>
+    </message>
+    <message>
+      <source>Tubes of one name differ from maker to maker.</source>
+      <translation>Tuben eines Namens sind von Hersteller zu Hersteller verschieden.</translation>
+    </message>
+    <message>
+      <source>The swatches of %1 are %2 days old.</source>
+      <translation>Die Proben von %1 sind %2 Tage alt.</translation>
+    </message>
+    <message>
+      <source>days</source>
+      <translation>Tage</translation>
+    </message>
+    <message>
+      <source>A new tube of an old name may be another paint.</source>
+      <translation>Eine neue Tube alten Namens kann eine andere Farbe sein.</translation>
+    </message>
+    <message>
+      <source>What each few tubes reach</source>
+      <translation>Was je einige Tuben erreichen</translation>
+    </message>
+    <message>
+      <source>opaque</source>
+      <translation>deckend</translation>
+    </message>
+    <message>
+      <source>semi-opaque</source>
+      <translation>halbdeckend</translation>
+    </message>
+    <message>
+      <source>semi-transparent</source>
+      <translation>halb durchsichtig</translation>
+    </message>
+    <message>
+      <source>transparent</source>
+      <translation>durchsichtig</translation>
+    </message>
+    <message>
+      <source>There is no paint called “%1” in the table of pigments.</source>
+      <translation>In der Tabelle der Pigmente gibt es keine Farbe „%1“.</translation>
+    </message>
+    <message>
+      <source>“%1” shines by itself: what it mixes to cannot be computed, so recipes leave it out.</source>
+      <translation>„%1“ leuchtet von selbst: was es mischt, lässt sich nicht rechnen; Rezepte lassen es weg.</translation>
+    </message>
+    <message>
+      <source>What these paints reach</source>
+      <translation>Was diese Farben erreichen</translation>
+    </message>
+    <message>
+      <source>A recipe is written as PB29=1+PW6=10: something is missing behind the last +.</source>
+      <translation>Ein Rezept schreibt man PB29=1+PW6=10: hinter dem letzten + fehlt etwas.</translation>
+    </message>
+    <message>
+      <source>A recipe is written as PB29=1+PW6=10, each part a number above 0.</source>
+      <translation>Ein Rezept schreibt man PB29=1+PW6=10, jeder Teil eine Zahl über 0.</translation>
+    </message>
+    <message>
+      <source>There is no paint called “%1” to mix.</source>
+      <translation>Es gibt keine Farbe „%1“ zum Mischen.</translation>
+    </message>
+    <message>
+      <source>A recipe needs between one and 24 paints.</source>
+      <translation>Ein Rezept braucht zwischen einer und 24 Farben.</translation>
+    </message>
+    <message>
+      <source>pink</source>
+      <translation>Rosa</translation>
+    </message>
+    <message>
+      <source>red</source>
+      <translation>Rot</translation>
+    </message>
+    <message>
+      <source>orange</source>
+      <translation>Orange</translation>
+    </message>
+    <message>
+      <source>yellow</source>
+      <translation>Gelb</translation>
+    </message>
+    <message>
+      <source>yellow green</source>
+      <translation>Gelbgrün</translation>
+    </message>
+    <message>
+      <source>green</source>
+      <translation>Grün</translation>
+    </message>
+    <message>
+      <source>blue green</source>
+      <translation>Blaugrün</translation>
+    </message>
+    <message>
+      <source>blue</source>
+      <translation>Blau</translation>
+    </message>
+    <message>
+      <source>violet</source>
+      <translation>Violett</translation>
+    </message>
+    <message>
+      <source>purple</source>
+      <translation>Purpur</translation>
+    </message>
+    <message>
+      <source>too dull</source>
+      <translation>zu stumpf</translation>
+    </message>
+    <message>
+      <source>too strong</source>
+      <translation>zu stark</translation>
+    </message>
+    <message>
+      <source>too dark</source>
+      <translation>zu dunkel</translation>
+    </message>
+    <message>
+      <source>too light</source>
+      <translation>zu hell</translation>
+    </message>
+    <message>
+      <source>its hue too far to %1</source>
+      <translation>sein Farbton zu weit nach %1</translation>
+    </message>
+    <message>
+      <source>Recipe map</source>
+      <translation>Rezeptkarte</translation>
+    </message>
+    <message>
+      <source>Recipes in parts</source>
+      <translation>Rezepte in Teilen</translation>
+    </message>
+    <message>
+      <source>%1 turn green together (hue %2°): for a darker yellow take an umber or a violet instead.</source>
+      <translation>%1 werden zusammen grün (Farbton %2°): für ein dunkleres Gelb lieber Umbra oder Violett nehmen.</translation>
+    </message>
+    <message>
+      <source>%1 neutralise each other (C* %2 of %3): good for a living grey, mud where a clear colour is wanted.</source>
+      <translation>%1 neutralisieren sich (C* %2 von %3): gut für ein lebendiges Grau, Schlamm, wo eine klare Farbe gewollt ist.</translation>
+    </message>
+    <message>
+      <source>%1 come out darker than either (L* %2): test a dab before mixing all of it.</source>
+      <translation>%1 kommen dunkler heraus als beide (L* %2): erst einen Tupfer prüfen, dann alles mischen.</translation>
+    </message>
+    <message>
+      <source>White takes %1 % of the chroma: part of the lightening by a light yellow or orange keeps it alive.</source>
+      <translation>Weiß nimmt %1 % der Buntheit: ein Teil des Aufhellens durch ein helles Gelb oder Orange hält sie lebendig.</translation>
+    </message>
+    <message>
+      <source>%1 is under a tenth of the volume and gives over half of the colour: add it by the tip of the brush.</source>
+      <translation>%1 ist unter einem Zehntel der Menge und gibt über die Hälfte der Farbe: mit der Pinselspitze zugeben.</translation>
+    </message>
+    <message>
+      <source>masstone</source>
+      <translation>Vollton</translation>
+    </message>
+    <message>
+      <source>over white</source>
+      <translation>über Weiß</translation>
+    </message>
+    <message>
+      <source>over black</source>
+      <translation>über Schwarz</translation>
+    </message>
+    <message>
+      <source>This picture is too small for a swatch card.</source>
+      <translation>Dieses Bild ist zu klein für eine Probenkarte.</translation>
+    </message>
+    <message>
+      <source>The four marks of the card are not found: photograph all of it, straight on, in even daylight.</source>
+      <translation>Die vier Marken der Karte sind nicht zu finden: ganz, gerade von vorn und in gleichmäßigem Tageslicht fotografieren.</translation>
+    </message>
+    <message>
+      <source>a channel is clipped: expose it otherwise, or use a colour reader</source>
+      <translation>ein Kanal ist abgeschnitten: anders belichten, oder ein Farbmessgerät nehmen</translation>
+    </message>
+    <message>
+      <source>glare lies on it: turn the card or the lamp</source>
+      <translation>Glanz liegt darauf: Karte oder Lampe drehen</translation>
+    </message>
+    <message>
+      <source>“%1” is in the cast, but nothing in the scene shows it.</source>
+      <translation>„%1“ steht in der Besetzung, aber nichts in der Szene zeigt es.</translation>
+    </message>
+    <message>
+      <source>What is promised in the brief and missing from the plan is squeezed in later, in paint.</source>
+      <translation>Was der Auftrag verspricht und dem Plan fehlt, wird später in Farbe hineingezwängt.</translation>
+    </message>
+    <message>
+      <source>The cast is empty, so no order of reading can be held against the picture.</source>
+      <translation>Die Besetzung ist leer; so lässt sich keine Lesefolge gegen das Bild halten.</translation>
+    </message>
+    <message>
+      <source>The first glance can only be called right or wrong when you have said where it should fall.</source>
+      <translation>Der erste Blick kann nur richtig oder falsch heißen, wenn gesagt ist, wohin er fallen soll.</translation>
+    </message>
+    <message>
+      <source>The cast has %1 members; beyond seven, ranks are hard to keep apart.</source>
+      <translation>Die Besetzung hat %1 Mitglieder; über sieben lassen sich Ränge kaum auseinanderhalten.</translation>
+    </message>
+    <message>
+      <source>Each rank needs a step of contrast to itself, and there are only so many steps.</source>
+      <translation>Jeder Rang braucht eine Kontraststufe für sich, und so viele gibt es nicht.</translation>
+    </message>
+    <message>
+      <source>From %1 cm the whole canvas cannot be taken in at once.</source>
+      <translation>Aus %1 cm lässt sich nicht die ganze Leinwand auf einmal sehen.</translation>
+    </message>
+    <message>
+      <source>Closer than about one and a half diagonals the edges fall outside the calm part of the gaze.</source>
+      <translation>Näher als etwa anderthalb Diagonalen fallen die Ränder aus dem ruhigen Teil des Blicks.</translation>
+    </message>
+    <message>
+      <source>View it from %1 cm</source>
+      <translation>Aus %1 cm betrachten</translation>
+    </message>
+    <message>
+      <source>The work has no title yet.</source>
+      <translation>Das Werk hat noch keinen Titel.</translation>
+    </message>
+    <message>
+      <source>The title goes on every sheet, so that sheets of two works are not mixed up.</source>
+      <translation>Der Titel steht auf jedem Bogen, damit Bögen zweier Werke nicht verwechselt werden.</translation>
+    </message>
+    <message>
+      <source>%1%2 still to be checked before signing, first: “%3”.</source>
+      <translation>%1%2 vor dem Signieren noch zu prüfen, zuerst: „%3“.</translation>
+    </message>
+    <message>
+      <source> fact is</source>
+      <translation> Tatsache ist</translation>
+    </message>
+    <message>
+      <source> facts are</source>
+      <translation> Tatsachen sind</translation>
+    </message>
+    <message>
+      <source>facts</source>
+      <translation>Tatsachen</translation>
+    </message>
+    <message>
+      <source>A wrong count of spokes is what strangers see first and what cannot be painted out at the end.</source>
+      <translation>Eine falsche Zahl Speichen sieht jeder Fremde zuerst, und am Ende lässt sie sich nicht mehr wegmalen.</translation>
+    </message>
+    <message>
+      <source>%1%2 no source.</source>
+      <translation>%1%2 keine Quelle.</translation>
+    </message>
+    <message>
+      <source> fact has</source>
+      <translation> Tatsache hat</translation>
+    </message>
+    <message>
+      <source> facts have</source>
+      <translation> Tatsachen haben</translation>
+    </message>
+    <message>
+      <source>What is known from memory is wrong surprisingly often; note where it was seen.</source>
+      <translation>Was man aus dem Kopf weiß, ist überraschend oft falsch; notieren, wo es zu sehen war.</translation>
+    </message>
+    <message>
+      <source>The focus should lie %1; “%2” stands %3 cm beside it.</source>
+      <translation>Der Blickpunkt sollte %1 liegen; „%2“ steht %3 cm daneben.</translation>
+    </message>
+    <message>
+      <source>Move it there</source>
+      <translation>Dorthin rücken</translation>
+    </message>
+    <message>
+      <source>Watercolour is planned on a ground that is not paper.</source>
+      <translation>Aquarell ist auf einem Grund geplant, der kein Papier ist.</translation>
+    </message>
+    <message>
+      <source>papers</source>
+      <translation>Papiere</translation>
+    </message>
+    <message>
+      <source>Washes bead and lift on primer; use paper, or an absorbent ground made for it.</source>
+      <translation>Lavierungen perlen und heben sich auf Grundierung; Papier nehmen, oder einen saugenden Grund dafür.</translation>
+    </message>
+    <message>
+      <source>Oil is planned on a ground without primer.</source>
+      <translation>Öl ist auf einem Grund ohne Grundierung geplant.</translation>
+    </message>
+    <message>
+      <source>Oil rots bare cloth and paper; size and prime first.</source>
+      <translation>Öl zerfrisst nacktes Gewebe und Papier; erst leimen und grundieren.</translation>
+    </message>
+    <message>
+      <source>Prime it twice</source>
+      <translation>Zweimal grundieren</translation>
+    </message>
+    <message>
+      <source>The ground should be %1; the plan tones it otherwise.</source>
+      <translation>Der Grund sollte %1 sein; der Plan tönt ihn anders.</translation>
+    </message>
+    <message>
+      <source>Tone it so</source>
+      <translation>So tönen</translation>
+    </message>
+    <message>
+      <source>“%1” stands outside the outline of the canvas.</source>
+      <translation>„%1“ steht außerhalb des Umrisses der Leinwand.</translation>
+    </message>
+    <message>
+      <source>on canvas</source>
+      <translation>auf der Leinwand</translation>
+    </message>
+    <message>
+      <source>What lies outside the outline is cut away.</source>
+      <translation>Was außerhalb des Umrisses liegt, wird weggeschnitten.</translation>
+    </message>
+    <message>
+      <source>The deadline passed %1 days ago.</source>
+      <translation>Der Termin ist seit %1 Tagen vorbei.</translation>
+    </message>
+    <message>
+      <source>There are %1 days to the deadline.</source>
+      <translation>Bis zum Termin sind es %1 Tage.</translation>
+    </message>
+    <message>
+      <source>Drying and fresh eyes need days that no evening can make up for.</source>
+      <translation>Trocknen und frische Augen brauchen Tage, die kein Abend ersetzt.</translation>
+    </message>
+    <message>
+      <source>Its place stays empty and marked, nothing is measured of it and nothing overwritten. It comes back by itself when the file can be read again.</source>
+      <translation>Sein Platz bleibt leer und markiert, nichts davon wird gemessen und nichts überschrieben. Es kommt von selbst wieder, wenn die Datei wieder lesbar ist.</translation>
+    </message>
+    <message>
+      <source>“%1” may be studied only, yet it stands in the painting.</source>
+      <translation>„%1“ darf nur studiert werden und steht doch im Bild.</translation>
+    </message>
+    <message>
+      <source>What was lent to learn from may not be shown; ask for it, or paint from another picture.</source>
+      <translation>Was zum Lernen geliehen ist, darf nicht gezeigt werden; darum bitten, oder nach einem anderen Bild malen.</translation>
+    </message>
+    <message>
+      <source>“%1” is used, but %2</source>
+      <translation>„%1“ wird benutzt, aber %2</translation>
+    </message>
+    <message>
+      <source>permission for it is still to be asked.</source>
+      <translation>um Genehmigung ist noch zu bitten.</translation>
+    </message>
+    <message>
+      <source>nobody is credited for it.</source>
+      <translation>niemand ist dafür genannt.</translation>
+    </message>
+    <message>
+      <source>A finished work that cannot be shown is a lost work; asking takes a minute now.</source>
+      <translation>Ein fertiges Werk, das man nicht zeigen darf, ist verloren; fragen dauert jetzt eine Minute.</translation>
+    </message>
+    <message>
+      <source>canvas ground</source>
+      <translation>Malgrund</translation>
+    </message>
+    <message>
+      <source>light group</source>
+      <translation>Lichtgruppe</translation>
+    </message>
+    <message>
+      <source>canvas photograph</source>
+      <translation>Foto der Leinwand</translation>
+    </message>
+    <message>
+      <source>Take its own light off wholly</source>
+      <translation>Sein eigenes Licht ganz abnehmen</translation>
+    </message>
+    <message>
+      <source>roll 61 cm</source>
+      <translation>Rolle 61 cm</translation>
+    </message>
+    <message>
+      <source>roll 91 cm</source>
+      <translation>Rolle 91 cm</translation>
+    </message>
+    <message>
+      <source>by permission of</source>
+      <translation>mit Genehmigung von</translation>
+    </message>
+    <message>
+      <source>anywhere</source>
+      <translation>irgendwo</translation>
+    </message>
+    <message>
+      <source>The lead may stand anywhere; its place is only measured.</source>
+      <translation>Die Hauptfigur darf überall stehen; ihr Ort wird nur gemessen.</translation>
+    </message>
+    <message>
+      <source>on a third</source>
+      <translation>auf einem Drittel</translation>
+    </message>
+    <message>
+      <source>The lead stands near where two thirds cross; what is farther off is said.</source>
+      <translation>Die Hauptfigur steht nahe der Kreuzung zweier Drittel; wie weit sie abliegt, wird gesagt.</translation>
+    </message>
+    <message>
+      <source>golden division</source>
+      <translation>Goldener Schnitt</translation>
+    </message>
+    <message>
+      <source>The lead stands near 0.382 or 0.618 of the width and of the height.</source>
+      <translation>Die Hauptfigur steht nahe 0,382 oder 0,618 der Breite und der Höhe.</translation>
+    </message>
+    <message>
+      <source>in the middle</source>
+      <translation>in der Mitte</translation>
+    </message>
+    <message>
+      <source>The lead stands in the middle, still and solemn.</source>
+      <translation>Die Hauptfigur steht in der Mitte, still und feierlich.</translation>
+    </message>
+    <message>
+      <source>on a diagonal</source>
+      <translation>auf einer Diagonale</translation>
+    </message>
+    <message>
+      <source>The lead stands on a diagonal, or at the top of a pyramid.</source>
+      <translation>Die Hauptfigur steht auf einer Diagonale, oder an der Spitze einer Pyramide.</translation>
+    </message>
+    <message>
+      <source>where lines meet</source>
+      <translation>wo Linien sich treffen</translation>
+    </message>
+    <message>
+      <source>The lead stands where the lines of the picture converge.</source>
+      <translation>Die Hauptfigur steht, wo die Linien des Bildes zusammenlaufen.</translation>
+    </message>
+    <message>
+      <source>back to front, all over</source>
+      <translation>von hinten nach vorn, überall</translation>
+    </message>
+    <message>
+      <source>The whole picture grows in layers, far things first.</source>
+      <translation>Das ganze Bild wächst in Schichten, Fernes zuerst.</translation>
+    </message>
+    <message>
+      <source>section by section</source>
+      <translation>Stück für Stück</translation>
+    </message>
+    <message>
+      <source>One part is finished before the next is begun.</source>
+      <translation>Ein Teil ist fertig, ehe der nächste beginnt.</translation>
+    </message>
+    <message>
+      <source>subject first</source>
+      <translation>Hauptfigur zuerst</translation>
+    </message>
+    <message>
+      <source>The lead is painted first; all else is held against it.</source>
+      <translation>Die Hauptfigur wird zuerst gemalt; alles andere wird gegen sie gehalten.</translation>
+    </message>
+    <message>
+      <source>Opaque paint: darks first. Watercolour: lights first.</source>
+      <translation>Deckende Farbe: Dunkel zuerst. Aquarell: Licht zuerst.</translation>
+    </message>
+    <message>
+      <source>darks first</source>
+      <translation>Dunkel zuerst</translation>
+    </message>
+    <message>
+      <source>Darks are laid in first, and the lightest lights kept for last.</source>
+      <translation>Die Dunkel werden zuerst angelegt, die hellsten Lichter bis zuletzt aufgehoben.</translation>
+    </message>
+    <message>
+      <source>from a middle tone</source>
+      <translation>von einem Mittelton aus</translation>
+    </message>
+    <message>
+      <source>A middle tone lies under everything; lights and darks go both ways from it.</source>
+      <translation>Ein Mittelton liegt unter allem; Lichter und Dunkel gehen von ihm aus nach beiden Seiten.</translation>
+    </message>
+    <message>
+      <source>lights first</source>
+      <translation>Lichter zuerst</translation>
+    </message>
+    <message>
+      <source>The white of the ground is kept; every layer darkens.</source>
+      <translation>Das Weiß des Grunds bleibt stehen; jede Schicht dunkelt.</translation>
+    </message>
+    <message>
+      <source>used, never left flat</source>
+      <translation>benutzt, nie flach gelassen</translation>
+    </message>
+    <message>
+      <source>Black from a tube is used, and glazed over so that it lives.</source>
+      <translation>Schwarz aus der Tube wird benutzt und überlasiert, damit es lebt.</translation>
+    </message>
+    <message>
+      <source>mixed darks only</source>
+      <translation>nur gemischte Dunkel</translation>
+    </message>
+    <message>
+      <source>Darks are mixed of colours; no tube of black on the palette.</source>
+      <translation>Dunkel werden aus Farben gemischt; keine Tube Schwarz auf der Palette.</translation>
+    </message>
+    <message>
+      <source>near-black, near-white</source>
+      <translation>fast schwarz, fast weiß</translation>
+    </message>
+    <message>
+      <source>Nothing is painted under L* 12 or over L* 95; both are kept for accents of light.</source>
+      <translation>Nichts wird unter L* 12 oder über L* 95 gemalt; beides bleibt Lichtakzenten vorbehalten.</translation>
+    </message>
+    <message>
+      <source>Transparent paint needs an exact line; opaque paint covers it.</source>
+      <translation>Durchsichtige Farbe braucht eine genaue Linie; deckende verdeckt sie.</translation>
+    </message>
+    <message>
+      <source>measured, tight line</source>
+      <translation>gemessene, straffe Linie</translation>
+    </message>
+    <message>
+      <source>Landmarks are measured and the line is exact before paint.</source>
+      <translation>Messpunkte werden gemessen, und die Linie ist vor der Farbe genau.</translation>
+    </message>
+    <message>
+      <source>loose blocks</source>
+      <translation>lose Flächen</translation>
+    </message>
+    <message>
+      <source>Masses are blocked in; opaque paint finds the edge.</source>
+      <translation>Massen werden angelegt; deckende Farbe findet die Kante.</translation>
+    </message>
+    <message>
+      <source>followed closely</source>
+      <translation>eng befolgt</translation>
+    </message>
+    <message>
+      <source>Drift from the plan is said at its usual tolerance.</source>
+      <translation>Abweichung vom Plan wird bei der üblichen Toleranz gesagt.</translation>
+    </message>
+    <message>
+      <source>let go</source>
+      <translation>losgelassen</translation>
+    </message>
+    <message>
+      <source>Where the paint is better, the plan gives way; tolerances are doubled and nothing nags.</source>
+      <translation>Wo die Farbe besser ist, gibt der Plan nach; Toleranzen verdoppeln sich, nichts mahnt.</translation>
+    </message>
+    <message>
+      <source>middle tone</source>
+      <translation>Mittelton</translation>
+    </message>
+    <message>
+      <source>A middle tone shows lights and darks at once.</source>
+      <translation>Ein Mittelton zeigt Lichter und Dunkel zugleich.</translation>
+    </message>
+    <message>
+      <source>A white ground keeps transparent colour bright.</source>
+      <translation>Ein weißer Grund hält durchsichtige Farbe leuchtend.</translation>
+    </message>
+    <message>
+      <source>A dark ground saves the darks; lights must be opaque.</source>
+      <translation>Ein dunkler Grund spart die Dunkel; Lichter müssen decken.</translation>
+    </message>
+    <message>
+      <source>complementary or scene colour</source>
+      <translation>komplementär oder in Farbe der Szene</translation>
+    </message>
+    <message>
+      <source>What shows through vibrates against, or holds together, what lies over it.</source>
+      <translation>Was durchscheint, schwingt gegen das, was darüberliegt, oder hält es zusammen.</translation>
+    </message>
+    <message>
+      <source>strokes show</source>
+      <translation>Striche sichtbar</translation>
+    </message>
+    <message>
+      <source>Edges are made by strokes laid side by side.</source>
+      <translation>Kanten entstehen aus nebeneinandergesetzten Strichen.</translation>
+    </message>
+    <message>
+      <source>smooth</source>
+      <translation>glatt</translation>
+    </message>
+    <message>
+      <source>Passages are blended while wet; open time counts.</source>
+      <translation>Verläufe werden nass vertrieben; die offene Zeit zählt.</translation>
+    </message>
+    <message>
+      <source>Glazes are thinned with what the medium takes.</source>
+      <translation>Lasuren werden mit dem verdünnt, was das Malmittel verträgt.</translation>
+    </message>
+    <message>
+      <source>water only</source>
+      <translation>nur Wasser</translation>
+    </message>
+    <message>
+      <source>Glazes are thinned with water alone; not more than about a third, or the film grows weak.</source>
+      <translation>Lasuren werden nur mit Wasser verdünnt; höchstens etwa ein Drittel, sonst wird der Film schwach.</translation>
+    </message>
+    <message>
+      <source>glazing medium</source>
+      <translation>Lasurmittel</translation>
+    </message>
+    <message>
+      <source>Glazes are made with a glazing medium, which keeps the film strong.</source>
+      <translation>Lasuren werden mit einem Lasurmittel gemacht, das den Film fest hält.</translation>
+    </message>
+    <message>
+      <source>Where the focus goes</source>
+      <translation>Wohin der Blickpunkt kommt</translation>
+    </message>
+    <message>
+      <source>Order of painting</source>
+      <translation>Folge des Malens</translation>
+    </message>
+    <message>
+      <source>Darks and lights</source>
+      <translation>Dunkel und Licht</translation>
+    </message>
+    <message>
+      <source>Black from a tube</source>
+      <translation>Schwarz aus der Tube</translation>
+    </message>
+    <message>
+      <source>How exact the drawing</source>
+      <translation>Wie genau die Zeichnung</translation>
+    </message>
+    <message>
+      <source>The plan while painting</source>
+      <translation>Der Plan beim Malen</translation>
+    </message>
+    <message>
+      <source>Tone of the ground</source>
+      <translation>Ton des Grunds</translation>
+    </message>
+    <message>
+      <source>Blending</source>
+      <translation>Vertreiben</translation>
+    </message>
+    <message>
+      <source>Glazing with</source>
+      <translation>Lasieren mit</translation>
+    </message>
+    <message>
+      <source>as it was</source>
+      <translation>wie es war</translation>
+    </message>
+    <message>
+      <source>adult</source>
+      <translation>Erwachsener</translation>
+    </message>
+    <message>
+      <source>child of ten</source>
+      <translation>Kind von zehn</translation>
+    </message>
+    <message>
+      <source>child of five</source>
+      <translation>Kind von fünf</translation>
+    </message>
+    <message>
+      <source>sitting adult</source>
+      <translation>sitzender Erwachsener</translation>
+    </message>
+    <message>
+      <source>rider on a horse</source>
+      <translation>Reiter zu Pferd</translation>
+    </message>
+    <message>
+      <source>horse</source>
+      <translation>Pferd</translation>
+    </message>
+    <message>
+      <source>camel</source>
+      <translation>Kamel</translation>
+    </message>
+    <message>
+      <source>elephant</source>
+      <translation>Elefant</translation>
+    </message>
+    <message>
+      <source>cow</source>
+      <translation>Kuh</translation>
+    </message>
+    <message>
+      <source>dog</source>
+      <translation>Hund</translation>
+    </message>
+    <message>
+      <source>cat</source>
+      <translation>Katze</translation>
+    </message>
+    <message>
+      <source>crow</source>
+      <translation>Krähe</translation>
+    </message>
+    <message>
+      <source>door</source>
+      <translation>Tür</translation>
+    </message>
+    <message>
+      <source>gate</source>
+      <translation>Tor</translation>
+    </message>
+    <message>
+      <source>window</source>
+      <translation>Fenster</translation>
+    </message>
+    <message>
+      <source>table</source>
+      <translation>Tisch</translation>
+    </message>
+    <message>
+      <source>chair</source>
+      <translation>Stuhl</translation>
+    </message>
+    <message>
+      <source>bench</source>
+      <translation>Bank</translation>
+    </message>
+    <message>
+      <source>step</source>
+      <translation>Stufe</translation>
+    </message>
+    <message>
+      <source>railing</source>
+      <translation>Geländer</translation>
+    </message>
+    <message>
+      <source>storey</source>
+      <translation>Stockwerk</translation>
+    </message>
+    <message>
+      <source>cottage</source>
+      <translation>Hütte</translation>
+    </message>
+    <message>
+      <source>house of three storeys</source>
+      <translation>Haus mit drei Stockwerken</translation>
+    </message>
+    <message>
+      <source>church tower</source>
+      <translation>Kirchturm</translation>
+    </message>
+    <message>
+      <source>lamp post</source>
+      <translation>Laternenpfahl</translation>
+    </message>
+    <message>
+      <source>cart</source>
+      <translation>Karren</translation>
+    </message>
+    <message>
+      <source>cart wheel</source>
+      <translation>Karrenrad</translation>
+    </message>
+    <message>
+      <source>wagon with a hood</source>
+      <translation>Planwagen</translation>
+    </message>
+    <message>
+      <source>rowing boat</source>
+      <translation>Ruderboot</translation>
+    </message>
+    <message>
+      <source>boat's mast</source>
+      <translation>Bootsmast</translation>
+    </message>
+    <message>
+      <source>ship's mast</source>
+      <translation>Schiffsmast</translation>
+    </message>
+    <message>
+      <source>bush</source>
+      <translation>Busch</translation>
+    </message>
+    <message>
+      <source>tall spruce</source>
+      <translation>hohe Fichte</translation>
+    </message>
+    <message>
+      <source>barrel</source>
+      <translation>Fass</translation>
+    </message>
+    <message>
+      <source>motor car</source>
+      <translation>Auto</translation>
+    </message>
+    <message>
+      <source>Left and right weigh the same (%1 to %2 %) and mirror each other by %3 %.</source>
+      <translation>Links und rechts wiegen gleich (%1 zu %2 %) und spiegeln sich zu %3 %.</translation>
+    </message>
+    <message>
+      <source>% left</source>
+      <translation>% links</translation>
+    </message>
+    <message>
+      <source>Dead even is a decision: it stands still. Solemn if meant, stiff if not.</source>
+      <translation>Genau gleich ist eine Entscheidung: es steht still. Feierlich, wenn gewollt, sonst steif.</translation>
+    </message>
+    <message>
+      <source>The %1 weighs %2 %. A counterweight of about %3 cm² (%4 × %5), %6 L* off its ground, %7 cm from the left and %8 cm from the top would steady it.</source>
+      <translation>Die Seite %1 wiegt %2 %. Ein Gegengewicht von etwa %3 cm² (%4 × %5), %6 L* neben seinem Grund, %7 cm von links und %8 cm von oben, brächte es ins Lot.</translation>
+    </message>
+    <message>
+      <source>A picture that tips looks unfinished on one side; far from the middle a small thing weighs much.</source>
+      <translation>Ein Bild, das kippt, wirkt auf einer Seite unfertig; weit von der Mitte wiegt Kleines viel.</translation>
+    </message>
+    <message>
+      <source>nothing in the picture shows it</source>
+      <translation>nichts im Bild zeigt es</translation>
+    </message>
+    <message>
+      <source>%1 mm wide (%2′ from where it is seen)</source>
+      <translation>%1 mm breit (%2′ vom Betrachter aus)</translation>
+    </message>
+    <message>
+      <source>, too small to be told</source>
+      <translation>, zu klein zum Erkennen</translation>
+    </message>
+    <message>
+      <source>, but lost in what lies around it (ΔE %1)</source>
+      <translation>, aber verloren in dem ringsum (ΔE %1)</translation>
+    </message>
+    <message>
+      <source> and lost in what lies around it (ΔE %1)</source>
+      <translation> und verloren in dem ringsum (ΔE %1)</translation>
+    </message>
+    <message>
+      <source>%1: %2 of %3 clues can be seen%4</source>
+      <translation>%1: %2 von %3 Hinweisen sind zu sehen%4</translation>
+    </message>
+    <message>
+      <source>; “%1” is %2.</source>
+      <translation>; „%1“ ist %2.</translation>
+    </message>
+    <message>
+      <source>; three are wanted.</source>
+      <translation>; drei sollten es sein.</translation>
+    </message>
+    <message>
+      <source>clues seen</source>
+      <translation>Hinweise zu sehen</translation>
+    </message>
+    <message>
+      <source>A viewer misses one clue and doubts the second; with three the idea gets across. Size and contrast are measured, not whether it is understood.</source>
+      <translation>Ein Betrachter übersieht einen Hinweis und zweifelt am zweiten; mit dreien kommt die Idee an. Gemessen werden Größe und Kontrast, nicht, ob man versteht.</translation>
+    </message>
+    <message>
+      <source>nearly without colour</source>
+      <translation>fast ohne Farbe</translation>
+    </message>
+    <message>
+      <source>one family, %1 (%2 % of all colour)</source>
+      <translation>eine Familie, %1 (%2 % aller Farbe)</translation>
+    </message>
+    <message>
+      <source>many hues, %1 the strongest</source>
+      <translation>viele Farbtöne, %1 am stärksten</translation>
+    </message>
+    <message>
+      <source>opposites, %1</source>
+      <translation>Gegensätze, %1</translation>
+    </message>
+    <message>
+      <source>two families well apart, %1</source>
+      <translation>zwei Familien weit auseinander, %1</translation>
+    </message>
+    <message>
+      <source>neighbours, %1</source>
+      <translation>Nachbarn, %1</translation>
+    </message>
+    <message>
+      <source>magenta</source>
+      <translation>Magenta</translation>
+    </message>
+    <message>
+      <source>yellow-green</source>
+      <translation>Gelbgrün</translation>
+    </message>
+    <message>
+      <source>blue-green</source>
+      <translation>Blaugrün</translation>
+    </message>
+    <message>
+      <source>left forearm</source>
+      <translation>linke Unterarm</translation>
+    </message>
+    <message>
+      <source>right forearm</source>
+      <translation>rechte Unterarm</translation>
+    </message>
+    <message>
+      <source>left shin</source>
+      <translation>linke Unterschenkel</translation>
+    </message>
+    <message>
+      <source>right shin</source>
+      <translation>rechte Unterschenkel</translation>
+    </message>
+    <message>
+      <source>looking for the smallest change</source>
+      <translation>die kleinste Änderung wird gesucht</translation>
+    </message>
+    <message>
+      <source>Sanding raises dust of primer that does not belong in lungs: sand wet, or wear a mask that fits, and wipe up with a damp cloth. Read the maker's safety data sheet; local rules come first.</source>
+      <translation>Schleifen wirbelt Grundierungsstaub auf, der nicht in die Lunge gehört: nass schleifen, oder eine passende Maske tragen, und feucht aufwischen. Das Sicherheitsdatenblatt des Herstellers lesen; örtliche Regeln gehen vor.</translation>
+    </message>
+    <message>
+      <source>Gloves and a window open while sizing; read the maker's safety data sheet.</source>
+      <translation>Beim Leimen Handschuhe und ein offenes Fenster; das Sicherheitsdatenblatt des Herstellers lesen.</translation>
+    </message>
+    <message>
+      <source>Prime, coat %1 of %2%3, edges too</source>
+      <translation>Grundieren, Schicht %1 von %2%3, auch die Kanten</translation>
+    </message>
+    <message>
+      <source>, strokes along</source>
+      <translation>, Striche längs</translation>
+    </message>
+    <message>
+      <source>, strokes across</source>
+      <translation>, Striche quer</translation>
+    </message>
+    <message>
+      <source>Sand lightly with grit %1, until the hand feels no grain</source>
+      <translation>Leicht schleifen mit Körnung %1, bis die Hand kein Korn mehr fühlt</translation>
+    </message>
+    <message>
+      <source>White stays white: transparent colour keeps its light.</source>
+      <translation>Weiß bleibt weiß: durchsichtige Farbe behält ihr Licht.</translation>
+    </message>
+    <message>
+      <source>The middle of the plan, L* %1: lights and darks are both judged from it at once.</source>
+      <translation>Die Mitte des Plans, L* %1: Lichter und Dunkel lassen sich sofort von ihr aus beurteilen.</translation>
+    </message>
+    <message>
+      <source>Opposite to the picture's mean colour: what shows between strokes makes them vibrate.</source>
+      <translation>Der mittleren Farbe des Bildes entgegen: was zwischen Strichen durchscheint, lässt sie schwingen.</translation>
+    </message>
+    <message>
+      <source>Just over the darkest of the plan, L* %1: darks are there, lights must be opaque.</source>
+      <translation>Knapp über dem Dunkelsten des Plans, L* %1: die Dunkel sind da, Lichter müssen decken.</translation>
+    </message>
+    <message>
+      <source>%1 of L* %2, wide brush, wipe back while wet</source>
+      <translation>%1 von L* %2, breiter Pinsel, nass wieder abwischen</translation>
+    </message>
+    <message>
+      <source>Lay a flat wash</source>
+      <translation>Eine flache Lavierung legen</translation>
+    </message>
+    <message>
+      <source>Tone the ground with thinned paint</source>
+      <translation>Den Grund mit verdünnter Farbe tönen</translation>
+    </message>
+    <message>
+      <source>Solvent and oily rags: window open, rags flat to dry or under water in a lidded metal can, never in a heap. Read the safety data sheet; local rules come first.</source>
+      <translation>Lösemittel und ölige Lappen: Fenster auf, Lappen flach trocknen oder unter Wasser in eine Blechdose mit Deckel, nie auf einen Haufen. Das Sicherheitsdatenblatt lesen; örtliche Regeln gehen vor.</translation>
+    </message>
+    <message>
+      <source>Soak and stretch the paper (%1 g/m² cockles when wet), taped on all sides</source>
+      <translation>Das Papier wässern und spannen (%1 g/m² wellt sich nass), rundum geklebt</translation>
+    </message>
+    <message>
+      <source>Size front, back and edges, so that oil does not sink in</source>
+      <translation>Vorderseite, Rückseite und Kanten leimen, damit das Öl nicht einzieht</translation>
+    </message>
+    <message>
+      <source>By contrast, “%1” draws %2 % of the measured pull and “%3” %4 %, though “%5” should be read first%6</source>
+      <translation>Nach Kontrast zieht „%1“ %2 % des gemessenen Zugs und „%3“ %4 %, obwohl „%5“ zuerst gelesen werden soll%6</translation>
+    </message>
+    <message>
+      <source>; mostly through %1.</source>
+      <translation>; meist durch %1.</translation>
+    </message>
+    <message>
+      <source>% of pull</source>
+      <translation>% Zug</translation>
+    </message>
+    <message>
+      <source>The order of reading is decided by contrast long before detail; repainting it later costs weeks. It does not know faces or meaning.</source>
+      <translation>Die Lesefolge entscheidet der Kontrast lange vor der Einzelheit; sie später umzumalen kostet Wochen. Gesichter und Bedeutung kennt er nicht.</translation>
+    </message>
+    <message>
+      <source>%1 pulls the gaze off the edge: %2 % of the pull lies with it in the outer band%3</source>
+      <translation>%1 zieht den Blick vom Rand: %2 % des Zugs liegen damit im äußeren Band%3</translation>
+    </message>
+    <message>
+      <source>, mostly through %1.</source>
+      <translation>, meist durch %1.</translation>
+    </message>
+    <message>
+      <source>A strong patch at the edge is a door out of the picture.</source>
+      <translation>Eine starke Stelle am Rand ist eine Tür aus dem Bild.</translation>
+    </message>
+    <message>
+      <source>Move it in by %1 cm</source>
+      <translation>Um %1 cm hineinrücken</translation>
+    </message>
+    <message>
+      <source>%1%2, yet it draws %3 % of the measured pull, more than “%4” (%5 %)%6</source>
+      <translation>%1%2, zieht aber %3 % des gemessenen Zugs, mehr als „%4“ (%5 %)%6</translation>
+    </message>
+    <message>
+      <source> should be quiet</source>
+      <translation> sollte ruhig sein</translation>
+    </message>
+    <message>
+      <source> is in no cast</source>
+      <translation> steht in keiner Besetzung</translation>
+    </message>
+    <message>
+      <source>What has nothing to say should not speak louder than what has.</source>
+      <translation>Was nichts zu sagen hat, sollte nicht lauter reden als das, was etwas zu sagen hat.</translation>
+    </message>
+    <message>
+      <source>the canvas edge</source>
+      <translation>der Rand der Leinwand</translation>
+    </message>
+    <message>
+      <source>finding what hangs together</source>
+      <translation>was zusammenhängt, wird gesucht</translation>
+    </message>
+    <message>
+      <source>upper middle</source>
+      <translation>oben Mitte</translation>
+    </message>
+    <message>
+      <source>lower middle</source>
+      <translation>unten Mitte</translation>
+    </message>
+    <message>
+      <source>very dark %1</source>
+      <translation>sehr dunkles %1</translation>
+    </message>
+    <message>
+      <source>dark %1</source>
+      <translation>dunkles %1</translation>
+    </message>
+    <message>
+      <source>very pale %1</source>
+      <translation>sehr blasses %1</translation>
+    </message>
+    <message>
+      <source>pale %1</source>
+      <translation>blasses %1</translation>
+    </message>
+    <message>
+      <source>middle %1</source>
+      <translation>mittleres %1</translation>
+    </message>
+    <message>
+      <source>a dark line</source>
+      <translation>eine dunkle Linie</translation>
+    </message>
+    <message>
+      <source>a light line</source>
+      <translation>eine helle Linie</translation>
+    </message>
+    <message>
+      <source>A stretch of %1's contour is meant to be %2; it is mostly %3%4.</source>
+      <translation>Ein Stück der Kontur von %1 soll %2 sein; es ist meist %3%4.</translation>
+    </message>
+    <message>
+      <source>without a line</source>
+      <translation>ohne Linie</translation>
+    </message>
+    <message>
+      <source>a line of </source>
+      <translation>eine Linie von </translation>
+    </message>
+    <message>
+      <source>, %1 mm wide</source>
+      <translation>, %1 mm breit</translation>
+    </message>
+    <message>
+      <source>% of the stretch as meant</source>
+      <translation>% des Stücks wie gewollt</translation>
+    </message>
+    <message>
+      <source>Where the eye should rest edges are hard, where it should pass they are soft; planned now, it is not left to chance in paint.</source>
+      <translation>Wo das Auge ruhen soll, sind Kanten hart, wo es vorbeigehen soll, weich; jetzt geplant, bleibt es in Farbe nicht dem Zufall.</translation>
+    </message>
+    <message>
+      <source>%1 melts into what is behind it along %2 % of its contour (median difference ΔE %3, %4 L*%5).</source>
+      <translation>%1 verschmilzt auf %2 % der Kontur mit dem dahinter (Unterschied im Median ΔE %3, %4 L*%5).</translation>
+    </message>
+    <message>
+      <source>; both sides are strewn alike, so that the eye sees only ΔE %1</source>
+      <translation>; beide Seiten sind gleich bestreut, sodass das Auge nur ΔE %1 sieht</translation>
+    </message>
+    <message>
+      <source>% lost</source>
+      <translation>% verloren</translation>
+    </message>
+    <message>
+      <source>Like grain before like grain hides a contour even where the colours differ; calm one side, or turn its strokes.</source>
+      <translation>Gleiches Korn vor gleichem Korn versteckt eine Kontur, auch wo die Farben sich unterscheiden; eine Seite beruhigen, oder ihre Striche drehen.</translation>
+    </message>
+    <message>
+      <source>A lost edge here and there lets a shape breathe; when a quarter is gone the shape itself is.</source>
+      <translation>Hier und da eine verlorene Kante lässt eine Form atmen; fehlt ein Viertel, fehlt die Form selbst.</translation>
+    </message>
+    <message>
+      <source>%1 and %2 run into one shape: %3 % of the %4 cm they share is lost.</source>
+      <translation>%1 und %2 laufen zu einer Form zusammen: %3 % der gemeinsamen %4 cm sind verloren.</translation>
+    </message>
+    <message>
+      <source>Two things of one value become one thing; a step of 12 in ΔE between them parts them again.</source>
+      <translation>Zwei Dinge eines Tonwerts werden ein Ding; eine Stufe von 12 ΔE zwischen ihnen trennt sie wieder.</translation>
+    </message>
+    <message>
+      <source>The outlines of %1 and %2 graze: they cross so flat that they run into one another.</source>
+      <translation>Die Umrisse von %1 und %2 streifen sich: sie kreuzen so flach, dass sie ineinanderlaufen.</translation>
+    </message>
+    <message>
+      <source>The outlines of %1 and %2 just kiss: %3 mm between them.</source>
+      <translation>Die Umrisse von %1 und %2 küssen sich gerade: %3 mm dazwischen.</translation>
+    </message>
+    <message>
+      <source>Two edges that just touch tie near and far together; let them overlap clearly or stand apart.</source>
+      <translation>Zwei Kanten, die sich eben berühren, binden nah und fern zusammen; klar überschneiden oder klar trennen.</translation>
+    </message>
+    <message>
+      <source>Move %1 %2%3</source>
+      <translation>%1 %2%3 rücken</translation>
+    </message>
+    <message>
+      <source> mm away</source>
+      <translation> mm weg</translation>
+    </message>
+    <message>
+      <source> mm further over</source>
+      <translation> mm weiter darüber</translation>
+    </message>
+    <message>
+      <source>The %1 of %2 lies inside its own outline along %3 %.</source>
+      <translation>Der %1 von %2 liegt auf %3 % seiner Länge im eigenen Umriss.</translation>
+    </message>
+    <message>
+      <source>% inside</source>
+      <translation>% innen</translation>
+    </message>
+    <message>
+      <source>What a figure does is read off its outline; a limb before the body is not seen from across the room.</source>
+      <translation>Was eine Figur tut, liest man von ihrem Umriss; ein Glied vor dem Körper sieht man nicht durch den Raum.</translation>
+    </message>
+    <message>
+      <source>Spread it by %1°</source>
+      <translation>Um %1° abspreizen</translation>
+    </message>
+    <message>
+      <source>%1 % of %2 is hidden behind others or off the canvas.</source>
+      <translation>%1 % von %2 ist hinter anderem verborgen oder außerhalb der Leinwand.</translation>
+    </message>
+    <message>
+      <source>% hidden</source>
+      <translation>% verborgen</translation>
+    </message>
+    <message>
+      <source>What is told by its shape needs most of it to be seen.</source>
+      <translation>Was durch seine Form erzählt, muss größtenteils zu sehen sein.</translation>
+    </message>
+    <message>
+      <source>As small as a thumb the shape of %1 reads %2 of 1: %3</source>
+      <translation>Daumengroß liest sich die Form von %1 mit %2 von 1: %3</translation>
+    </message>
+    <message>
+      <source>of its thin parts only %1 % survive.</source>
+      <translation>von den dünnen Teilen überleben nur %1 %.</translation>
+    </message>
+    <message>
+      <source>its outline is too round to tell anything.</source>
+      <translation>der Umriss ist zu rund, um etwas zu sagen.</translation>
+    </message>
+    <message>
+      <source>too little of it survives.</source>
+      <translation>zu wenig davon überlebt.</translation>
+    </message>
+    <message>
+      <source>of 1</source>
+      <translation>von 1</translation>
+    </message>
+    <message>
+      <source>A figure is met first as a silhouette; open its limbs, or give it room. Whether it is recognised cannot be measured.</source>
+      <translation>Einer Figur begegnet man zuerst als Silhouette; ihre Glieder öffnen, oder ihr Luft geben. Ob man sie erkennt, lässt sich nicht messen.</translation>
+    </message>
+    <message>
+      <source>%1 and %2 repeat one another by %3 % at nearly one size.</source>
+      <translation>%1 und %2 wiederholen sich zu %3 % bei fast gleicher Größe.</translation>
+    </message>
+    <message>
+      <source>% alike</source>
+      <translation>% gleich</translation>
+    </message>
+    <message>
+      <source>Twins look copied; turn one, change its height by a quarter, or cover part of it.</source>
+      <translation>Zwillinge sehen kopiert aus; einen drehen, seine Höhe um ein Viertel ändern, oder einen Teil verdecken.</translation>
+    </message>
+    <message>
+      <source>The skyline has %1 peaks of nearly one height (they vary by %2 %) at nearly even steps (%3 %).</source>
+      <translation>Die Silhouette am Himmel hat %1 Spitzen von fast gleicher Höhe (sie schwanken um %2 %) in fast gleichen Schritten (%3 %).</translation>
+    </message>
+    <message>
+      <source>% variation</source>
+      <translation>% Schwankung</translation>
+    </message>
+    <message>
+      <source>Even peaks read as a fence; one tall, one low and a wide gap make a rhythm.</source>
+      <translation>Gleiche Spitzen lesen sich als Zaun; eine hohe, eine niedrige und eine weite Lücke machen einen Rhythmus.</translation>
+    </message>
+    <message>
+      <source>The darkest hundredth of the picture is only L* %1.</source>
+      <translation>Das dunkelste Hundertstel des Bildes ist nur L* %1.</translation>
+    </message>
+    <message>
+      <source>Paint goes down to about L* 12 and lower; without a dark accent nothing stands near.</source>
+      <translation>Farbe reicht bis etwa L* 12 hinab und tiefer; ohne dunklen Akzent steht nichts nah.</translation>
+    </message>
+    <message>
+      <source>A %1 key is meant; the middle of the picture lies at L* %2, which is %3.</source>
+      <translation>Gewollte Tonart: %1; die Mitte des Bildes liegt bei L* %2, das ist %3.</translation>
+    </message>
+    <message>
+      <source>The key is the mood; it is decided once, before any colour.</source>
+      <translation>Die Tonart ist die Stimmung; sie wird einmal entschieden, vor jeder Farbe.</translation>
+    </message>
+    <message>
+      <source>%1%2 stops</source>
+      <translation>%1%2 Blenden</translation>
+    </message>
+    <message>
+      <source>Brighten by </source>
+      <translation>Heller um </translation>
+    </message>
+    <message>
+      <source>Darken by </source>
+      <translation>Dunkler um </translation>
+    </message>
+    <message>
+      <source>%1%2 L* apart.</source>
+      <translation>%1%2 L* auseinander.</translation>
+    </message>
+    <message>
+      <source>A major key is meant, yet darkest and lightest lie only </source>
+      <translation>Eine Dur-Tonart ist gewollt, doch das Dunkelste und das Hellste liegen nur </translation>
+    </message>
+    <message>
+      <source>A minor key is meant, yet darkest and lightest lie </source>
+      <translation>Eine Moll-Tonart ist gewollt, doch das Dunkelste und das Hellste liegen </translation>
+    </message>
+    <message>
+      <source>Major: the whole range is used and drama follows. Minor: a few close steps, and calm.</source>
+      <translation>Dur: der ganze Umfang, und Drama folgt. Moll: wenige nahe Stufen, und Ruhe.</translation>
+    </message>
+    <message>
+      <source>%1 % of the canvas is %2.</source>
+      <translation>%1 % der Leinwand liegt %2.</translation>
+    </message>
+    <message>
+      <source>% of canvas</source>
+      <translation>% der Leinwand</translation>
+    </message>
+    <message>
+      <source>under L* 12, next to black</source>
+      <translation>unter L* 12, beinah Schwarz</translation>
+    </message>
+    <message>
+      <source>Your school keeps black out: near-black, and black only as an accent.</source>
+      <translation>Deine Schule lässt Schwarz draußen: fast Schwarz, und Schwarz nur als Akzent.</translation>
+    </message>
+    <message>
+      <source>Black in large areas goes flat and leaves nothing darker for accents.</source>
+      <translation>Schwarz auf großen Flächen wird flach und lässt für Akzente nichts Dunkleres.</translation>
+    </message>
+    <message>
+      <source>over L* 95, next to white</source>
+      <translation>über L* 95, beinah Weiß</translation>
+    </message>
+    <message>
+      <source>Your school keeps white out: near-white, and white only as an accent.</source>
+      <translation>Deine Schule lässt Weiß draußen: fast Weiß, und Weiß nur als Akzent.</translation>
+    </message>
+    <message>
+      <source>White in large areas leaves nothing lighter for the lights that count.</source>
+      <translation>Weiß auf großen Flächen lässt für die Lichter, die zählen, nichts Helleres.</translation>
+    </message>
+    <message>
+      <source>The plan goes down to L* %1; dry %2 usually stops at about L* %3.</source>
+      <translation>Der Plan geht bis L* %1 hinab; trocken hört %2 gewöhnlich bei etwa L* %3 auf.</translation>
+    </message>
+    <message>
+      <source>What the paint cannot reach closes up into one dark; varnish gains a few L*, another medium more.</source>
+      <translation>Was die Farbe nicht erreicht, schließt sich zu einem Dunkel; Firnis bringt einige L*, ein anderes Malmittel mehr.</translation>
+    </message>
+    <message>
+      <source>Lift the darks</source>
+      <translation>Die Dunkel heben</translation>
+    </message>
+    <message>
+      <source>The lightest light lies %1, not where “%2” is (L* %3).</source>
+      <translation>Das hellste Licht liegt %1, nicht wo „%2“ ist (L* %3).</translation>
+    </message>
+    <message>
+      <source>on %1</source>
+      <translation>auf %1</translation>
+    </message>
+    <message>
+      <source>in the backdrop</source>
+      <translation>im Hintergrund</translation>
+    </message>
+    <message>
+      <source>The eye goes to the lightest light first; give it to what should be read first, or take it down there.</source>
+      <translation>Das Auge geht zuerst zum hellsten Licht; gib es dem, was zuerst gelesen werden soll, oder nimm es dort zurück.</translation>
+    </message>
+    <message>
+      <source>From the darkest to the lightest hundredth there are only %1 L*.</source>
+      <translation>Vom dunkelsten zum hellsten Hundertstel sind es nur %1 L*.</translation>
+    </message>
+    <message>
+      <source>Paint has less range than light; a plan that uses half of it comes out grey.</source>
+      <translation>Farbe hat weniger Umfang als Licht; ein Plan, der die Hälfte davon nutzt, kommt grau heraus.</translation>
+    </message>
+    <message>
+      <source>Brighten by half a stop</source>
+      <translation>Um eine halbe Blende heller</translation>
+    </message>
+    <message>
+      <source>The %1 accent (%2 % of the canvas) is answered nowhere else.</source>
+      <translation>Der Akzent in %1 (%2 % der Leinwand) hat nirgends eine Antwort.</translation>
+    </message>
+    <message>
+      <source>places</source>
+      <translation>Stellen</translation>
+    </message>
+    <message>
+      <source>A strong colour that stands alone hops out of the picture; a quieter touch of it elsewhere ties it in.</source>
+      <translation>Eine starke Farbe, die allein steht, springt aus dem Bild; ein leiserer Ton davon anderswo bindet sie ein.</translation>
+    </message>
+    <message>
+      <source>%1 cm from the %2</source>
+      <translation>%1 cm vom Rand %2</translation>
+    </message>
+    <message>
+      <source>%1of the backdrop, %2, draws %3 % of the pull (%4 off what lies around it).</source>
+      <translation>%1im Hintergrund, %2, zieht %3 % des Zugs (%4 neben dem ringsum).</translation>
+    </message>
+    <message>
+      <source>A bright patch </source>
+      <translation>Eine helle Stelle </translation>
+    </message>
+    <message>
+      <source>A dark patch </source>
+      <translation>Eine dunkle Stelle </translation>
+    </message>
+    <message>
+      <source>A colourful patch </source>
+      <translation>Eine bunte Stelle </translation>
+    </message>
+    <message>
+      <source>The backdrop takes part: cut the patch free and place it, dim it, or make it one of the cast.</source>
+      <translation>Der Hintergrund spielt mit: die Stelle freischneiden und setzen, dämpfen, oder in die Besetzung nehmen.</translation>
+    </message>
+    <message>
+      <source>Dim the backdrop by %1 L*</source>
+      <translation>Den Hintergrund um %1 L* dämpfen</translation>
+    </message>
+    <message>
+      <source>upper</source>
+      <translation>oben</translation>
+    </message>
+    <message>
+      <source>lower</source>
+      <translation>unten</translation>
+    </message>
+    <message>
+      <source>The %1 edge pulls %2 times what an even canvas would, mostly %3</source>
+      <translation>Der Rand %1 zieht %2-mal so viel wie auf einer gleichmäßigen Leinwand, meist %3</translation>
+    </message>
+    <message>
+      <source>by %1%2</source>
+      <translation>durch %1%2</translation>
+    </message>
+    <message>
+      <source>by the backdrop.</source>
+      <translation>durch den Hintergrund.</translation>
+    </message>
+    <message>
+      <source>A strong edge is a door out of the picture.</source>
+      <translation>Ein starker Rand ist eine Tür aus dem Bild.</translation>
+    </message>
+    <message>
+      <source>Cool it by </source>
+      <translation>Kühler um </translation>
+    </message>
+    <message>
+      <source>Warm it by </source>
+      <translation>Wärmer um </translation>
+    </message>
+    <message>
+      <source>Match its tones to what surrounds it</source>
+      <translation>Seine Töne denen ringsum angleichen</translation>
+    </message>
+    <message>
+      <source>%1%2 (%3 % of it)</source>
+      <translation>%1%2 (%3 % davon)</translation>
+    </message>
+    <message>
+      <source>“%1” looks pasted in, %2 of 100: %3.</source>
+      <translation>„%1“ sieht aufgeklebt aus, %2 von 100: %3.</translation>
+    </message>
+    <message>
+      <source>of 100</source>
+      <translation>von 100</translation>
+    </message>
+    <message>
+      <source>What does not share the light, the darks and the ground of its neighbours stays a sticker, however well painted.</source>
+      <translation>Was Licht, Dunkel und Boden nicht mit den Nachbarn teilt, bleibt ein Aufkleber, wie gut es auch gemalt ist.</translation>
+    </message>
+    <message>
+      <source>“%1” was photographed in %2 light than planned: %3 % from everywhere against %4 %.</source>
+      <translation>„%1“ wurde in Licht fotografiert, das %2 ist als geplant: %3 % von überall gegen %4 %.</translation>
+    </message>
+    <message>
+      <source>% from everywhere</source>
+      <translation>% von überall</translation>
+    </message>
+    <message>
+      <source>Soft photographs have no core shadow to paint from; it must be made up.</source>
+      <translation>Weiche Fotos haben keinen Kernschatten zum Malen; er muss erfunden werden.</translation>
+    </message>
+    <message>
+      <source>Hard shadows baked into a photograph show through any new light.</source>
+      <translation>Harte Schatten, die im Foto stecken, scheinen durch jedes neue Licht.</translation>
+    </message>
+    <message>
+      <source>Deepen its shades by %1 L*</source>
+      <translation>Seine Schatten um %1 L* vertiefen</translation>
+    </message>
+    <message>
+      <source>“%1” is lit warm, %2 K, though only %3 % of the lamps' light reaches it.</source>
+      <translation>„%1“ ist warm beleuchtet, %2 K, obwohl nur %3 % des Lampenlichts hinkommen.</translation>
+    </message>
+    <message>
+      <source>In full shade only the sky lights a thing; warm light there has no source.</source>
+      <translation>Im vollen Schatten beleuchtet nur der Himmel; warmes Licht hat dort keine Quelle.</translation>
+    </message>
+    <message>
+      <source>“%1” is lit %2 mired %3 than its lamps are: %4 K against %5 K.</source>
+      <translation>„%1“ ist %2 Mired %3 beleuchtet, als seine Lampen sind: %4 K gegen %5 K.</translation>
+    </message>
+    <message>
+      <source>One lamp lights all its neighbours in one colour; what differs looks lit elsewhere.</source>
+      <translation>Eine Lampe beleuchtet alle Nachbarn in einer Farbe; was abweicht, sieht anderswo beleuchtet aus.</translation>
+    </message>
+    <message>
+      <source>“%1” shows L* %2; a white card in the light there shows %3.</source>
+      <translation>„%1“ zeigt L* %2; eine weiße Karte im Licht dort zeigt %3.</translation>
+    </message>
+    <message>
+      <source>Nothing can be lighter than white in its light; it then seems to shine by itself.</source>
+      <translation>Nichts kann heller sein als Weiß in seinem Licht; es scheint dann selbst zu leuchten.</translation>
+    </message>
+    <message>
+      <source>Lower its lights to L* %1</source>
+      <translation>Seine Lichter auf L* %1 senken</translation>
+    </message>
+    <message>
+      <source>“%1” is lit %2 stops brighter than paint can show, mostly by %3.</source>
+      <translation>„%1“ ist %2 Blenden heller beleuchtet, als Farbe zeigen kann, meist von %3.</translation>
+    </message>
+    <message>
+      <source>stops</source>
+      <translation>Blenden</translation>
+    </message>
+    <message>
+      <source>What is brighter than paper white loses its form and its colour; whatever the lamp, it comes out pale.</source>
+      <translation>Was heller ist als Papierweiß, verliert Form und Farbe; welche Lampe auch immer, es kommt blass heraus.</translation>
+    </message>
+    <message>
+      <source>Lower %1 by %2 stops</source>
+      <translation>%1 um %2 Blenden senken</translation>
+    </message>
+    <message>
+      <source>Only %1 % of the backdrop's light falls into edges.</source>
+      <translation>Nur %1 % des Hintergrundlichts fällt in Kanten.</translation>
+    </message>
+    <message>
+      <source>Edges that take nothing of what lies behind them look cut out with scissors.</source>
+      <translation>Kanten, die nichts von dem hinter ihnen annehmen, sehen mit der Schere ausgeschnitten aus.</translation>
+    </message>
+    <message>
+      <source>Let the backdrop spill into edges</source>
+      <translation>Den Hintergrund in die Kanten fallen lassen</translation>
+    </message>
+    <message>
+      <source>At %1 m “%2” has darks of %3 L*, darker than “%4” at %5 m (%6 L*).</source>
+      <translation>Auf %1 m hat „%2“ Dunkel von %3 L*, dunkler als „%4“ auf %5 m (%6 L*).</translation>
+    </message>
+    <message>
+      <source>Air lifts the darks of what is far; dark and far together pull it forward.</source>
+      <translation>Luft hebt die Dunkel des Fernen; dunkel und fern zusammen zieht es nach vorn.</translation>
+    </message>
+    <message>
+      <source>Let the air halve contrast at %1 m</source>
+      <translation>Die Luft den Kontrast bei %1 m halbieren lassen</translation>
+    </message>
+    <message>
+      <source>Only a place of a photographed backdrop can be cut free.</source>
+      <translation>Nur eine Stelle eines fotografierten Hintergrunds lässt sich freischneiden.</translation>
+    </message>
+    <message>
+      <source>That place lies beside the backdrop's picture.</source>
+      <translation>Diese Stelle liegt neben dem Bild des Hintergrunds.</translation>
+    </message>
+    <message>
+      <source>Place of %1</source>
+      <translation>Stelle von %1</translation>
+    </message>
+    <message>
+      <source>There is no photograph behind the scene to take light from.</source>
+      <translation>Hinter der Szene ist kein Foto, von dem sich Licht nehmen ließe.</translation>
+    </message>
+    <message>
+      <source>A light from the bright place in its night sky</source>
+      <translation>Ein Licht von der hellen Stelle in seinem Nachthimmel</translation>
+    </message>
+    <message>
+      <source>Sun from the bright place in its sky</source>
+      <translation>Sonne von der hellen Stelle in seinem Himmel</translation>
+    </message>
+    <message>
+      <source>Night: no sun</source>
+      <translation>Nacht: keine Sonne</translation>
+    </message>
+    <message>
+      <source>Sun as it falls on what stands in it (%1 % sure)</source>
+      <translation>Sonne, wie sie auf das fällt, was darin steht (zu %1 % sicher)</translation>
+    </message>
+    <message>
+      <source>Its light cannot be told: soft light from above</source>
+      <translation>Sein Licht ist nicht zu bestimmen: weiches Licht von oben</translation>
+    </message>
+    <message>
+      <source>, haze that halves contrast at %1 m.</source>
+      <translation>, Dunst, der den Kontrast bei %1 m halbiert.</translation>
+    </message>
+    <message>
+      <source>, clear air.</source>
+      <translation>, klare Luft.</translation>
+    </message>
+    <message>
+      <source>Only something in a photographed backdrop can be stood up.</source>
+      <translation>Nur etwas in einem fotografierten Hintergrund lässt sich aufstellen.</translation>
+    </message>
+    <message>
+      <source>Outline it all round, over the picture behind the scene.</source>
+      <translation>Rundherum umreißen, über dem Bild hinter der Szene.</translation>
+    </message>
+    <message>
+      <source>Its foot lies above the horizon: there is no ground there to stand on.</source>
+      <translation>Sein Fuß liegt über dem Horizont: dort ist kein Boden zum Stehen.</translation>
+    </message>
+    <message>
+      <source>%1 is cut out and stands nowhere yet.</source>
+      <translation>%1 ist ausgeschnitten und steht noch nirgends.</translation>
+    </message>
+    <message>
+      <source>It</source>
+      <translation>Es</translation>
+    </message>
+    <message>
+      <source>Drag a close frame round what you need of %1.</source>
+      <translation>Zieh einen engen Rahmen um das, was du von %1 brauchst.</translation>
+    </message>
+    <message>
+      <source>What stands here is not lit by its backdrop yet.</source>
+      <translation>Was hier steht, ist noch nicht von seinem Hintergrund beleuchtet.</translation>
+    </message>
+    <message>
+      <source>It is night: %1 has no light near it.</source>
+      <translation>Es ist Nacht: bei %1 ist kein Licht.</translation>
+    </message>
+    <message>
+      <source>Hang a lantern beside it</source>
+      <translation>Daneben eine Laterne aufhängen</translation>
+    </message>
+    <message>
+      <source>A scene begins with photographs: drop them anywhere.</source>
+      <translation>Eine Szene beginnt mit Fotos: leg sie irgendwo ab.</translation>
+    </message>
+    <message>
+      <source>Bring in photographs</source>
+      <translation>Fotos hereinholen</translation>
+    </message>
+    <message>
+      <source>%1 looks like the place it happens in.</source>
+      <translation>%1 sieht nach dem Ort aus, an dem es spielt.</translation>
+    </message>
+    <message>
+      <source>Take it as the backdrop</source>
+      <translation>Als Hintergrund nehmen</translation>
+    </message>
+    <message>
+      <source>How high was the camera? The picture does not tell.</source>
+      <translation>Wie hoch war die Kamera? Das Bild sagt es nicht.</translation>
+    </message>
+    <message>
+      <source>Drag the line to where your eyes were</source>
+      <translation>Zieh die Linie dorthin, wo deine Augen waren</translation>
+    </message>
+    <message>
+      <source>How tall is %1 really? 1.7 m is a guess.</source>
+      <translation>Wie groß ist %1 wirklich? 1,7 m ist geschätzt.</translation>
+    </message>
+    <message>
+      <source>Say its height</source>
+      <translation>Seine Höhe sagen</translation>
+    </message>
+    <message>
+      <source>its light still comes %1° from where it should</source>
+      <translation>sein Licht kommt immer noch %1° neben dem, woher es sollte</translation>
+    </message>
+    <message>
+      <source>its light is %1 mired %2 than planned</source>
+      <translation>sein Licht ist %1 Mired %2 als geplant</translation>
+    </message>
+    <message>
+      <source>its darkest dark lies %1 L* %2 that of what surrounds it</source>
+      <translation>seine dunkelste Stelle liegt %1 L* %2 der ringsum</translation>
+    </message>
+    <message>
+      <source>the ground under its foot is hardly darker than beside it</source>
+      <translation>der Boden unter seinem Fuß ist kaum dunkler als daneben</translation>
+    </message>
+    <message>
+      <source>its edge keeps colour of the old background, ΔE %1</source>
+      <translation>seine Kante behält Farbe des alten Hintergrunds, ΔE %1</translation>
+    </message>
+    <message>
+      <source>looking at %1</source>
+      <translation>%1 wird angesehen</translation>
+    </message>
+    <message>
+      <source>from where you stand</source>
+      <translation>von dir aus</translation>
+    </message>
+    <message>
+      <source>from the front</source>
+      <translation>von vorn</translation>
+    </message>
+    <message>
+      <source>from the side</source>
+      <translation>von der Seite</translation>
+    </message>
+    <message>
+      <source>upper left, %1</source>
+      <translation>oben links, %1</translation>
+    </message>
+    <message>
+      <source>above, %1</source>
+      <translation>von oben, %1</translation>
+    </message>
+    <message>
+      <source>upper right, %1</source>
+      <translation>oben rechts, %1</translation>
+    </message>
+    <message>
+      <source>left, %1</source>
+      <translation>von links, %1</translation>
+    </message>
+    <message>
+      <source>right, %1</source>
+      <translation>von rechts, %1</translation>
+    </message>
+    <message>
+      <source>lower left, %1</source>
+      <translation>unten links, %1</translation>
+    </message>
+    <message>
+      <source>below, %1</source>
+      <translation>von unten, %1</translation>
+    </message>
+    <message>
+      <source>lower right, %1</source>
+      <translation>unten rechts, %1</translation>
+    </message>
+    <message>
+      <source>the middle line</source>
+      <translation>der Mittellinie</translation>
+    </message>
+    <message>
+      <source>the left third</source>
+      <translation>dem linken Drittel</translation>
+    </message>
+    <message>
+      <source>the right third</source>
+      <translation>dem rechten Drittel</translation>
+    </message>
+    <message>
+      <source>the left quarter</source>
+      <translation>dem linken Viertel</translation>
+    </message>
+    <message>
+      <source>the right quarter</source>
+      <translation>dem rechten Viertel</translation>
+    </message>
+    <message>
+      <source>half height</source>
+      <translation>halber Höhe</translation>
+    </message>
+    <message>
+      <source>the upper third</source>
+      <translation>dem oberen Drittel</translation>
+    </message>
+    <message>
+      <source>the lower third</source>
+      <translation>dem unteren Drittel</translation>
+    </message>
+    <message>
+      <source>the upper quarter</source>
+      <translation>dem oberen Viertel</translation>
+    </message>
+    <message>
+      <source>the lower quarter</source>
+      <translation>dem unteren Viertel</translation>
+    </message>
+    <message>
+      <source>the eye level</source>
+      <translation>der Augenhöhe</translation>
+    </message>
+    <message>
+      <source>the ground</source>
+      <translation>der Boden</translation>
+    </message>
+    <message>
+      <source>, then </source>
+      <translation>, dann </translation>
+    </message>
+    <message>
+      <source>By contrast the first glances go to %1. %2 draws %3 % of the measured pull, mostly through %4; faces and meaning are not known.</source>
+      <translation>Nach Kontrast gehen die ersten Blicke zu %1. %2 zieht %3 % des gemessenen Zugs, meist durch %4; Gesichter und Bedeutung sind nicht bekannt.</translation>
+    </message>
+    <message>
+      <source>Key: %1%2; from L* %3 to %4, middle %5. The darkest lies in %6, the lightest in %7.</source>
+      <translation>Tonart: %1%2; von L* %3 bis %4, Mitte %5. Das Dunkelste liegt in %6, das Hellste in %7.</translation>
+    </message>
+    <message>
+      <source> major</source>
+      <translation> Dur</translation>
+    </message>
+    <message>
+      <source> minor</source>
+      <translation> Moll</translation>
+    </message>
+    <message>
+      <source>%1 lies on %2 (%3 % off).</source>
+      <translation>%1 liegt auf %2 (%3 % daneben).</translation>
+    </message>
+    <message>
+      <source>The eye level lies at %1 % of the height from the top (%2 % sure).</source>
+      <translation>Die Augenhöhe liegt bei %1 % der Höhe von oben (zu %2 % sicher).</translation>
+    </message>
+    <message>
+      <source>The eye level cannot be told: no lines run together and no horizon shows.</source>
+      <translation>Die Augenhöhe ist nicht zu bestimmen: keine Linien laufen zusammen, und kein Horizont ist zu sehen.</translation>
+    </message>
+    <message>
+      <source>Level lines meet at %1 % from the left, %2 % from the top.</source>
+      <translation>Waagrechte Linien treffen sich bei %1 % von links, %2 % von oben.</translation>
+    </message>
+    <message>
+      <source>Colour: %1; %2 % warm, %3 % cool, %4 % grey.</source>
+      <translation>Farbe: %1; %2 % warm, %3 % kühl, %4 % grau.</translation>
+    </message>
+    <message>
+      <source>An accent of %1, %2 % of the canvas, %3</source>
+      <translation>Ein Akzent in %1, %2 % der Leinwand, %3</translation>
+    </message>
+    <message>
+      <source>answered elsewhere.</source>
+      <translation>anderswo beantwortet.</translation>
+    </message>
+    <message>
+      <source>answered nowhere.</source>
+      <translation>nirgends beantwortet.</translation>
+    </message>
+    <message>
+      <source>Left weighs %1 %, the upper half %2 %.</source>
+      <translation>Links wiegt %1 %, die obere Hälfte %2 %.</translation>
+    </message>
+    <message>
+      <source>A place of the ground, %1 % from the left, draws %2 % by itself.</source>
+      <translation>Eine Stelle des Grunds, %1 % von links, zieht allein %2 %.</translation>
+    </message>
+    <message>
+      <source>“%1” </source>
+      <translation>„%1“ </translation>
+    </message>
+    <message>
+      <source>warmer, %1 K</source>
+      <translation>wärmer, %1 K</translation>
+    </message>
+    <message>
+      <source>cooler, %1 K</source>
+      <translation>kühler, %1 K</translation>
+    </message>
+    <message>
+      <source>1 m to the left</source>
+      <translation>1 m nach links</translation>
+    </message>
+    <message>
+      <source>1 m to the right</source>
+      <translation>1 m nach rechts</translation>
+    </message>
+    <message>
+      <source>1 m nearer</source>
+      <translation>1 m näher</translation>
+    </message>
+    <message>
+      <source>1 m farther off</source>
+      <translation>1 m weiter weg</translation>
+    </message>
+    <message>
+      <source>%1%2 stops %3</source>
+      <translation>%1%2 Blenden %3</translation>
+    </message>
+    <message>
+      <source>stronger</source>
+      <translation>stärker</translation>
+    </message>
+    <message>
+      <source>weaker</source>
+      <translation>schwächer</translation>
+    </message>
+    <message>
+      <source>the sun </source>
+      <translation>die Sonne </translation>
+    </message>
+    <message>
+      <source>%1 haze, half at %2 m</source>
+      <translation>%1 Dunst, halb bei %2 m</translation>
+    </message>
+    <message>
+      <source>thicker</source>
+      <translation>dichterer</translation>
+    </message>
+    <message>
+      <source>thinner</source>
+      <translation>dünnerer</translation>
+    </message>
+    <message>
+      <source>trying the lights</source>
+      <translation>die Lichter werden versucht</translation>
+    </message>
+    <message>
+      <source>%1 L* lighter</source>
+      <translation>%1 L* heller</translation>
+    </message>
+    <message>
+      <source>%1 L* darker</source>
+      <translation>%1 L* dunkler</translation>
+    </message>
+    <message>
+      <source>%1%2 contrast</source>
+      <translation>%1%2 Kontrast</translation>
+    </message>
+    <message>
+      <source>more</source>
+      <translation>mehr</translation>
+    </message>
+    <message>
+      <source>less</source>
+      <translation>weniger</translation>
+    </message>
+    <message>
+      <source>%1%2 saturated</source>
+      <translation>%1%2 Sättigung</translation>
+    </message>
+    <message>
+      <source>element more</source>
+      <translation>Ding mehr</translation>
+    </message>
+    <message>
+      <source>elements more</source>
+      <translation>Dinge mehr</translation>
+    </message>
+    <message>
+      <source>element fewer</source>
+      <translation>Ding weniger</translation>
+    </message>
+    <message>
+      <source>elements fewer</source>
+      <translation>Dinge weniger</translation>
+    </message>
+    <message>
+      <source>element changed</source>
+      <translation>Ding geändert</translation>
+    </message>
+    <message>
+      <source>elements changed</source>
+      <translation>Dinge geändert</translation>
+    </message>
+    <message>
+      <source>horizon</source>
+      <translation>Horizont</translation>
+    </message>
+    <message>
+      <source> % of the height</source>
+      <translation> % der Höhe</translation>
+    </message>
+    <message>
+      <source>lead height</source>
+      <translation>Höhe der Hauptfigur</translation>
+    </message>
+    <message>
+      <source> % of the canvas</source>
+      <translation> % der Leinwand</translation>
+    </message>
+    <message>
+      <source>lead's pull</source>
+      <translation>Zug der Hauptfigur</translation>
+    </message>
+    <message>
+      <source>lead read as number</source>
+      <translation>Hauptfigur gelesen als Nummer</translation>
+    </message>
+    <message>
+      <source>broken</source>
+      <translation>gebrochen</translation>
+    </message>
+    <message>
+      <source>to watch</source>
+      <translation>zu beachten</translation>
+    </message>
+    <message>
+      <source>light differs</source>
+      <translation>Licht anders</translation>
+    </message>
+    <message>
+      <source>Mon</source>
+      <translation>Mo</translation>
+    </message>
+    <message>
+      <source>Tue</source>
+      <translation>Di</translation>
+    </message>
+    <message>
+      <source>Wed</source>
+      <translation>Mi</translation>
+    </message>
+    <message>
+      <source>Thu</source>
+      <translation>Do</translation>
+    </message>
+    <message>
+      <source>Fri</source>
+      <translation>Fr</translation>
+    </message>
+    <message>
+      <source>Sat</source>
+      <translation>Sa</translation>
+    </message>
+    <message>
+      <source>This is no calendar file.</source>
+      <translation>Das ist keine Kalenderdatei.</translation>
+    </message>
+    <message>
+      <source>The plan of work does not know when you paint: Tuesday and Thursday evenings and Saturday afternoon are taken.</source>
+      <translation>Der Arbeitsplan weiß nicht, wann du malst: Dienstag- und Donnerstagabend und Samstagnachmittag sind angenommen.</translation>
+    </message>
+    <message>
+      <source>hours a week</source>
+      <translation>Stunden je Woche</translation>
+    </message>
+    <message>
+      <source>A finish date is only as good as the hours it is laid over.</source>
+      <translation>Ein Enddatum ist nur so gut wie die Stunden, auf denen es liegt.</translation>
+    </message>
+    <message>
+      <source>Paint at those hours</source>
+      <translation>Zu diesen Stunden malen</translation>
+    </message>
+    <message>
+      <source>plans</source>
+      <translation>Pläne</translation>
+    </message>
+    <message>
+      <source>What has no place among your hours will not be painted.</source>
+      <translation>Was in deinen Stunden keinen Platz hat, wird nicht gemalt.</translation>
+    </message>
+    <message>
+      <source>At these hours the work ends on %1, %2 days after the deadline.</source>
+      <translation>Zu diesen Stunden endet die Arbeit am %1, %2 Tage nach dem Termin.</translation>
+    </message>
+    <message>
+      <source>Better known now than in the last week.</source>
+      <translation>Besser jetzt gewusst als in der letzten Woche.</translation>
+    </message>
+    <message>
+      <source>As little as it takes.</source>
+      <translation>So wenig wie nötig.</translation>
+    </message>
+    <message>
+      <source>Leave out: %1</source>
+      <translation>Weglassen: %1</translation>
+    </message>
+    <message>
+      <source>Reckoned to end on %1; if it goes slowly, on %2, after the deadline.</source>
+      <translation>Gerechnet endet es am %1; wenn es langsam geht, am %2, nach dem Termin.</translation>
+    </message>
+    <message>
+      <source>Every forecast has a range.</source>
+      <translation>Jede Vorhersage hat eine Spanne.</translation>
+    </message>
+    <message>
+      <source>What fresh eyes would see is painted before they look.</source>
+      <translation>Was frische Augen sähen, wird gemalt, ehe sie schauen.</translation>
+    </message>
+    <message>
+      <source>What is behind would have to be painted round it.</source>
+      <translation>Was dahinter ist, müsste darum herum gemalt werden.</translation>
+    </message>
+    <message>
+      <source>The drawing would lie over paint.</source>
+      <translation>Die Zeichnung läge über der Farbe.</translation>
+    </message>
+    <message>
+      <source>What it goes over would be painted over it.</source>
+      <translation>Worüber es geht, das würde darüber gemalt.</translation>
+    </message>
+    <message>
+      <source>“%1” comes before “%2”.</source>
+      <translation>„%1“ kommt vor „%2“.</translation>
+    </message>
+    <message>
+      <source>turned round</source>
+      <translation>umgedreht</translation>
+    </message>
+    <message>
+      <source>Put it back in its order</source>
+      <translation>Wieder in seine Folge setzen</translation>
+    </message>
+    <message>
+      <source>%1 gets %2 layers; after about %3 this ground is sealed, and paint slides or cracks.</source>
+      <translation>%1 bekommt %2 Schichten; nach etwa %3 ist dieser Grund zu, und Farbe rutscht oder reißt.</translation>
+    </message>
+    <message>
+      <source>A sealed ground holds no more paint.</source>
+      <translation>Ein geschlossener Grund hält keine Farbe mehr.</translation>
+    </message>
+    <message>
+      <source>One coat less in every pass</source>
+      <translation>Eine Schicht weniger in jedem Gang</translation>
+    </message>
+    <message>
+      <source>Darks, middles and lights in one go</source>
+      <translation>Dunkel, Mitten und Lichter in einem Zug</translation>
+    </message>
+    <message>
+      <source>“%1” puts %2 over the %3 of “%4”: %5.</source>
+      <translation>„%1“ setzt %2 über %3 von „%4“: %5.</translation>
+    </message>
+    <message>
+      <source>What lies under moves on; what lies over it cannot follow.</source>
+      <translation>Was darunter liegt, bewegt sich weiter; was darüber liegt, kann nicht folgen.</translation>
+    </message>
+    <message>
+      <source>Paint it in %1</source>
+      <translation>In %1 malen</translation>
+    </message>
+    <message>
+      <source>Paint what lies under in %1</source>
+      <translation>Was darunter liegt, in %1 malen</translation>
+    </message>
+    <message>
+      <source>“%1” takes %2 min; the paint stays open for %3 min.</source>
+      <translation>„%1“ braucht %2 min; die Farbe bleibt %3 min offen.</translation>
+    </message>
+    <message>
+      <source>A blend that dries in the hand leaves a seam.</source>
+      <translation>Ein Verlauf, der in der Hand trocknet, lässt eine Naht.</translation>
+    </message>
+    <message>
+      <source> Keep it open longer: %1.</source>
+      <translation> Länger offen halten: %1.</translation>
+    </message>
+    <message>
+      <source>The signature %1 the edge of %2.</source>
+      <translation>Die Signatur %1 die Kante von %2.</translation>
+    </message>
+    <message>
+      <source>lies across</source>
+      <translation>liegt über</translation>
+    </message>
+    <message>
+      <source>all but touches</source>
+      <translation>berührt fast</translation>
+    </message>
+    <message>
+      <source>Where a signature meets an outline, the eye stops at it.</source>
+      <translation>Wo eine Signatur einen Umriss trifft, bleibt das Auge hängen.</translation>
+    </message>
+    <message>
+      <source>Move it where it stands free</source>
+      <translation>Dorthin rücken, wo sie frei steht</translation>
+    </message>
+    <message>
+      <source>%1%2 not checked, and it is to be signed.</source>
+      <translation>%1%2 nicht geprüft, und es soll signiert werden.</translation>
+    </message>
+    <message>
+      <source>After signing and varnish nothing is put right.</source>
+      <translation>Nach Signatur und Firnis wird nichts mehr berichtigt.</translation>
+    </message>
+    <message>
+      <source>The signature stands %1 cm from what the frame or trim takes.</source>
+      <translation>Die Signatur steht %1 cm von dem, was Rahmen oder Beschnitt nehmen.</translation>
+    </message>
+    <message>
+      <source>A frame's rebate takes about a centimetre.</source>
+      <translation>Der Falz eines Rahmens nimmt etwa einen Zentimeter.</translation>
+    </message>
+    <message>
+      <source>Move it inwards</source>
+      <translation>Nach innen rücken</translation>
+    </message>
+    <message>
+      <source>%1 has had %2 h, %3 h more than reckoned; %4, which is to be read before it, %5 h.</source>
+      <translation>%1 hat %2 h bekommen, %3 h mehr als gerechnet; %4, das davor gelesen werden soll, %5 h.</translation>
+    </message>
+    <message>
+      <source>Hours show: what is worked on longest is looked at first.</source>
+      <translation>Stunden sieht man: woran am längsten gearbeitet ist, wird zuerst angesehen.</translation>
+    </message>
+    <message>
+      <source>Two tasks are called “%1”.</source>
+      <translation>Zwei Aufgaben heißen „%1“.</translation>
+    </message>
+    <message>
+      <source>The task “%1” takes no time.</source>
+      <translation>Die Aufgabe „%1“ dauert keine Zeit.</translation>
+    </message>
+    <message>
+      <source>The task “%1” is one piece and longer than any sitting: split it, or keep a longer evening free.</source>
+      <translation>Die Aufgabe „%1“ ist ein Stück und länger als jede Sitzung: teilen, oder einen längeren Abend freihalten.</translation>
+    </message>
+    <message>
+      <source>The task “%1” waits for “%2”, which is not there.</source>
+      <translation>Die Aufgabe „%1“ wartet auf „%2“, das es nicht gibt.</translation>
+    </message>
+    <message>
+      <source>The sittings run out: there is more work than free hours.</source>
+      <translation>Die Sitzungen gehen aus: es ist mehr Arbeit als freie Stunden.</translation>
+    </message>
+    <message>
+      <source>Free hours end before they begin.</source>
+      <translation>Freie Stunden enden, ehe sie beginnen.</translation>
+    </message>
+    <message>
+      <source>There are no free hours: the sittings run out before they begin.</source>
+      <translation>Es gibt keine freien Stunden: die Sitzungen gehen aus, ehe sie beginnen.</translation>
+    </message>
+    <message>
+      <source>These tasks wait for each other: %1.</source>
+      <translation>Diese Aufgaben warten aufeinander: %1.</translation>
+    </message>
+    <message>
+      <source>The sittings run out: “%1” finds no free hours any more.</source>
+      <translation>Die Sitzungen gehen aus: „%1“ findet keine freien Stunden mehr.</translation>
+    </message>
+    <message>
+      <source>%1 outside of sittings</source>
+      <translation>%1 außerhalb der Sitzungen</translation>
+    </message>
+    <message>
+      <source>%1 in too short a piece</source>
+      <translation>%1 in einem zu kurzen Stück</translation>
+    </message>
+    <message>
+      <source>%1 not done in its time</source>
+      <translation>%1 nicht in seiner Zeit getan</translation>
+    </message>
+    <message>
+      <source>%1 interrupted</source>
+      <translation>%1 unterbrochen</translation>
+    </message>
+    <message>
+      <source>%1 too soon after %2</source>
+      <translation>%1 zu bald nach %2</translation>
+    </message>
+    <message>
+      <source>two at once</source>
+      <translation>zwei zugleich</translation>
+    </message>
+    <message>
+      <source>its end misstated</source>
+      <translation>sein Ende falsch angegeben</translation>
+    </message>
+    <message>
+      <source>prepare</source>
+      <translation>vorbereiten</translation>
+    </message>
+    <message>
+      <source>carry</source>
+      <translation>übertragen</translation>
+    </message>
+    <message>
+      <source>block in</source>
+      <translation>anlegen</translation>
+    </message>
+    <message>
+      <source>middles</source>
+      <translation>Mitten</translation>
+    </message>
+    <message>
+      <source>glaze</source>
+      <translation>Lasur</translation>
+    </message>
+    <message>
+      <source>details</source>
+      <translation>Einzelheiten</translation>
+    </message>
+    <message>
+      <source>accents</source>
+      <translation>Akzente</translation>
+    </message>
+    <message>
+      <source>fresh eyes</source>
+      <translation>frische Augen</translation>
+    </message>
+    <message>
+      <source>sign</source>
+      <translation>signieren</translation>
+    </message>
+    <message>
+      <source>varnish</source>
+      <translation>Firnis</translation>
+    </message>
+    <message>
+      <source>other</source>
+      <translation>anderes</translation>
+    </message>
+    <message>
+      <source>Solvent and oily rags: window open, rags flat to dry or under water in a lidded metal can. Read the safety data sheet; local rules come first.</source>
+      <translation>Lösemittel und ölige Lappen: Fenster auf, Lappen flach trocknen oder unter Wasser in eine Blechdose mit Deckel. Das Sicherheitsdatenblatt lesen; örtliche Regeln gehen vor.</translation>
+    </message>
+    <message>
+      <source>Carry the drawing onto the canvas</source>
+      <translation>Die Zeichnung auf die Leinwand übertragen</translation>
+    </message>
+    <message>
+      <source>Loose blocks: opaque paint finds the edge.</source>
+      <translation>Lose Flächen: deckende Farbe findet die Kante.</translation>
+    </message>
+    <message>
+      <source>The line stands before the paint.</source>
+      <translation>Die Linie steht vor der Farbe.</translation>
+    </message>
+    <message>
+      <source>Paint the %1</source>
+      <translation>Malen: %1</translation>
+    </message>
+    <message>
+      <source>Blend the sky in one go, wet into wet</source>
+      <translation>Den Himmel in einem Zug vertreiben, nass in nass</translation>
+    </message>
+    <message>
+      <source>A blend that dries in the hand leaves a seam: it is laid in one sitting.</source>
+      <translation>Ein Verlauf, der in der Hand trocknet, lässt eine Naht: er wird in einer Sitzung gelegt.</translation>
+    </message>
+    <message>
+      <source>Block in the big masses</source>
+      <translation>Die großen Massen anlegen</translation>
+    </message>
+    <message>
+      <source>Every later tone is judged against its neighbours: none may be bare ground.</source>
+      <translation>Jeder spätere Ton wird an seinen Nachbarn gemessen: keiner darf blanker Grund sein.</translation>
+    </message>
+    <message>
+      <source>It lies over what is behind it: that is painted first.</source>
+      <translation>Es liegt über dem dahinter: das wird zuerst gemalt.</translation>
+    </message>
+    <message>
+      <source>Farthest first.</source>
+      <translation>Fernstes zuerst.</translation>
+    </message>
+    <message>
+      <source>Tie the middle tones together</source>
+      <translation>Die Mitteltöne verbinden</translation>
+    </message>
+    <message>
+      <source>Bring up the lights</source>
+      <translation>Die Lichter heraufholen</translation>
+    </message>
+    <message>
+      <source>Glaze the shades together</source>
+      <translation>Die Schatten zusammenlasieren</translation>
+    </message>
+    <message>
+      <source>One thin colour over all shade makes it one light's shade.</source>
+      <translation>Eine dünne Farbe über allem Schatten macht ihn zum Schatten eines Lichts.</translation>
+    </message>
+    <message>
+      <source>Details of the %1</source>
+      <translation>Einzelheiten: %1</translation>
+    </message>
+    <message>
+      <source>Where the viewer looks: rank %1 of the cast.</source>
+      <translation>Wohin der Betrachter schaut: Rang %1 der Besetzung.</translation>
+    </message>
+    <message>
+      <source>Fresh eyes: turn it to the wall</source>
+      <translation>Frische Augen: zur Wand drehen</translation>
+    </message>
+    <message>
+      <source>After a day or more the eye sees again what it had got used to.</source>
+      <translation>Nach einem Tag oder mehr sieht das Auge wieder, woran es sich gewöhnt hatte.</translation>
+    </message>
+    <message>
+      <source>Accents: the last lights and darks</source>
+      <translation>Akzente: die letzten Lichter und Dunkel</translation>
+    </message>
+    <message>
+      <source>The few lightest and darkest touches, kept until everything else can be seen.</source>
+      <translation>Die wenigen hellsten und dunkelsten Tupfer, aufgehoben, bis alles andere zu sehen ist.</translation>
+    </message>
+    <message>
+      <source>Check what must be right</source>
+      <translation>Prüfen, was stimmen muss</translation>
+    </message>
+    <message>
+      <source>Let it dry through</source>
+      <translation>Durchtrocknen lassen</translation>
+    </message>
+    <message>
+      <source>Varnish, two thin coats</source>
+      <translation>Firnis, zwei dünne Schichten</translation>
+    </message>
+    <message>
+      <source>Varnish: window open, no flame; a spray only outside or with a rated respirator. Read the safety data sheet; local rules come first.</source>
+      <translation>Firnis: Fenster auf, kein Feuer; Spray nur draußen oder mit zugelassener Atemmaske. Das Sicherheitsdatenblatt lesen; örtliche Regeln gehen vor.</translation>
+    </message>
+    <message>
+      <source>, part %1 of %2</source>
+      <translation>, Teil %1 von %2</translation>
+    </message>
+    <message>
+      <source>Paint: </source>
+      <translation>Malen: </translation>
+    </message>
+    <message>
+      <source>laying the backdrop</source>
+      <translation>der Hintergrund wird gelegt</translation>
+    </message>
+    <message>
+      <source>standing up %1</source>
+      <translation>%1 wird aufgestellt</translation>
+    </message>
+    <message>
+      <source>“%1” has no outline yet.</source>
+      <translation>„%1“ hat noch keinen Umriss.</translation>
+    </message>
+    <message>
+      <source>Without an edge there is nothing to stand in the scene.</source>
+      <translation>Ohne Kante ist nichts da, was in der Szene stehen könnte.</translation>
+    </message>
+    <message>
+      <source>“%1” runs off its photograph: %2 % of its edge is the picture's border.</source>
+      <translation>„%1“ läuft aus seinem Foto: %2 % seiner Kante sind der Bildrand.</translation>
+    </message>
+    <message>
+      <source>A straight border in the middle of the scene reads as a mistake; hide it behind something or at the canvas edge.</source>
+      <translation>Ein gerader Rand mitten in der Szene liest sich als Fehler; hinter etwas verstecken, oder an den Rand der Leinwand.</translation>
+    </message>
+    <message>
+      <source>The edge of “%1” is %2 mm wide on the canvas.</source>
+      <translation>Die Kante von „%1“ ist auf der Leinwand %2 mm breit.</translation>
+    </message>
+    <message>
+      <source>Wider than this it looks out of focus beside sharper neighbours from where the painting is seen.</source>
+      <translation>Breiter als das sieht es vom Betrachter aus neben schärferen Nachbarn unscharf aus.</translation>
+    </message>
+    <message>
+      <source>The edge pixels of “%1” differ from what lies just inside by ΔE %2.</source>
+      <translation>Die Randpixel von „%1“ unterscheiden sich von denen gleich dahinter um ΔE %2.</translation>
+    </message>
+    <message>
+      <source>That is colour of the old background. Drawn in by a pixel, the edge leaves it behind.</source>
+      <translation>Das ist Farbe des alten Hintergrunds. Um ein Pixel eingezogen, lässt die Kante sie hinter sich.</translation>
+    </message>
+    <message>
+      <source>Draw the edge in by a pixel</source>
+      <translation>Die Kante um ein Pixel einziehen</translation>
+    </message>
+    <message>
+      <source>That is too small to be anything; draw it larger.</source>
+      <translation>Das ist zu klein, um etwas zu sein; zeichne es größer.</translation>
+    </message>
+    <message>
+      <source>“%1” has too few pixels for its size: %2 a centimetre, and from %3 cm the eye can tell %4%5</source>
+      <translation>„%1“ hat zu wenige Pixel für seine Größe: %2 je Zentimeter, und aus %3 cm kann das Auge %4 unterscheiden%5</translation>
+    </message>
+    <message>
+      <source>; a face wants 60.</source>
+      <translation>; ein Gesicht will 60.</translation>
+    </message>
+    <message>
+      <source>What the picture does not hold must be invented at the easel; better to know it before.</source>
+      <translation>Was das Bild nicht hergibt, muss an der Staffelei erfunden werden; besser, man weiß es vorher.</translation>
+    </message>
+    <message>
+      <source>Show it no larger than its pixels carry (%1 m)</source>
+      <translation>Nicht größer zeigen, als die Pixel tragen (%1 m)</translation>
+    </message>
+    <message>
+      <source>“%1” shows no plain side of light: where it came from cannot be told.</source>
+      <translation>„%1“ zeigt keine klare Lichtseite: woher das Licht kam, ist nicht zu bestimmen.</translation>
+    </message>
+    <message>
+      <source>Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep it in shade.</source>
+      <translation>Sein eigenes Licht lässt sich nicht abnehmen; neues Licht fällt auf das alte. Sag, woher es kam, oder halte es im Schatten.</translation>
+    </message>
+    <message>
+      <source>thirds</source>
+      <translation>Drittel</translation>
+    </message>
+    <message>
+      <source>golden spiral</source>
+      <translation>Goldene Spirale</translation>
+    </message>
+    <message>
+      <source>quarters and centre</source>
+      <translation>Viertel und Mitte</translation>
+    </message>
+    <message>
+      <source>diagonals</source>
+      <translation>Diagonalen</translation>
+    </message>
+    <message>
+      <source>pyramid</source>
+      <translation>Pyramide</translation>
+    </message>
+    <message>
+      <source>converging lines</source>
+      <translation>Fluchtlinien</translation>
+    </message>
+    <message>
+      <source>Lines at a third and two thirds: a lead on one of their crossings sits off centre without falling off the edge.</source>
+      <translation>Linien bei einem und zwei Dritteln: eine Hauptfigur auf einer ihrer Kreuzungen sitzt außer der Mitte, ohne vom Rand zu fallen.</translation>
+    </message>
+    <message>
+      <source>Lines at 0.382 and 0.618 of each side: the smaller part is to the larger as the larger is to the whole.</source>
+      <translation>Linien bei 0,382 und 0,618 jeder Seite: der kleinere Teil verhält sich zum größeren wie der größere zum Ganzen.</translation>
+    </message>
+    <message>
+      <source>Quarter turns in the squares a golden rectangle sheds: leads the gaze inwards to one eye. Four ways to turn it.</source>
+      <translation>Viertelbögen in den Quadraten, die ein goldenes Rechteck abgibt: führt den Blick nach innen zu einem Auge. Vier Arten, sie zu drehen.</translation>
+    </message>
+    <message>
+      <source>Halves and quarters: for pictures that want to stand still, and for finding what sits dead in the middle.</source>
+      <translation>Hälften und Viertel: für Bilder, die stillstehen wollen, und um zu finden, was genau in der Mitte sitzt.</translation>
+    </message>
+    <message>
+      <source>Diagonals of the canvas and of its halves: edges laid along them move together.</source>
+      <translation>Diagonalen der Leinwand und ihrer Hälften: Kanten, die an ihnen liegen, bewegen sich zusammen.</translation>
+    </message>
+    <message>
+      <source>A triangle on three corners of your choice: a group that fills it stands firm.</source>
+      <translation>Ein Dreieck auf drei Ecken deiner Wahl: eine Gruppe, die es füllt, steht fest.</translation>
+    </message>
+    <message>
+      <source>Lines from one meeting point: edges that follow them lead there.</source>
+      <translation>Linien von einem Treffpunkt: Kanten, die ihnen folgen, führen dorthin.</translation>
+    </message>
+    <message>
+      <source>Rings about the centre: for round and oval formats, where corners lead nowhere.</source>
+      <translation>Ringe um die Mitte: für runde und ovale Formate, in denen Ecken nirgends hinführen.</translation>
+    </message>
+    <message>
+      <source>kin of %1</source>
+      <translation>Verwandte von %1</translation>
+    </message>
+    <message>
+      <source>ankle</source>
+      <translation>Knöchel</translation>
+    </message>
+    <message>
+      <source>knee</source>
+      <translation>Knie</translation>
+    </message>
+    <message>
+      <source>hip</source>
+      <translation>Hüfte</translation>
+    </message>
+    <message>
+      <source>neck</source>
+      <translation>Hals</translation>
+    </message>
+    <message>
+      <source>“%1” looks towards the near edge: %2 cm before the eyes, %3 cm behind the back.</source>
+      <translation>„%1“ blickt zum nahen Rand: %2 cm vor den Augen, %3 cm hinter dem Rücken.</translation>
+    </message>
+    <message>
+      <source>A gaze wants somewhere to go; with less room before it than behind it runs out of the picture.</source>
+      <translation>Ein Blick will irgendwohin; mit weniger Raum davor als dahinter läuft er aus dem Bild.</translation>
+    </message>
+    <message>
+      <source>Move it %1 cm %2</source>
+      <translation>Um %1 cm nach %2 rücken</translation>
+    </message>
+    <message>
+      <source>Over the head of “%1” lie %2 cm, %3 % of the canvas, and only %4 cm under its feet.</source>
+      <translation>Über dem Kopf von „%1“ liegen %2 cm, %3 % der Leinwand, und unter den Füßen nur %4 cm.</translation>
+    </message>
+    <message>
+      <source>With most of the air above, a figure looks as if it were slipping out at the bottom.</source>
+      <translation>Mit der meisten Luft oben sieht eine Figur aus, als rutschte sie unten hinaus.</translation>
+    </message>
+    <message>
+      <source>The %1 edge cuts “%2” at the %3.</source>
+      <translation>Der Rand %1 schneidet „%2“ am Gelenk (%3).</translation>
+    </message>
+    <message>
+      <source>Cut at a joint a limb looks amputated; through the middle of it, it goes on outside the picture.</source>
+      <translation>Am Gelenk geschnitten, sieht ein Glied amputiert aus; mitten hindurch geht es außerhalb des Bildes weiter.</translation>
+    </message>
+    <message>
+      <source>Move its foot to %1 cm, so that the edge passes mid limb</source>
+      <translation>Den Fuß auf %1 cm rücken, sodass der Rand mitten durchs Glied geht</translation>
+    </message>
+    <message>
+      <source>The base of “%1” lies above the horizon, where there is no ground to stand on.</source>
+      <translation>Der Fuß von „%1“ liegt über dem Horizont, wo kein Boden zum Stehen ist.</translation>
+    </message>
+    <message>
+      <source>On level ground every foot is below eye level; one above it belongs to another picture.</source>
+      <translation>Auf ebenem Boden liegt jeder Fuß unter der Augenhöhe; einer darüber gehört in ein anderes Bild.</translation>
+    </message>
+    <message>
+      <source>Set it on the far ground</source>
+      <translation>Auf den fernen Boden stellen</translation>
+    </message>
+    <message>
+      <source>“%1” comes within %2 mm of the %3 edge without being cut by it.</source>
+      <translation>„%1“ kommt dem Rand %3 bis auf %2 mm nah, ohne von ihm geschnitten zu werden.</translation>
+    </message>
+    <message>
+      <source>The gap becomes a shape of its own and pulls the gaze out; give room, or cut boldly.</source>
+      <translation>Die Lücke wird eine Form für sich und zieht den Blick hinaus; Raum geben, oder kühn schneiden.</translation>
+    </message>
+    <message>
+      <source>Move it in by %1 mm</source>
+      <translation>Um %1 mm hineinrücken</translation>
+    </message>
+    <message>
+      <source>“%1” is only %2 mm on the canvas at %3 m away.</source>
+      <translation>„%1“ ist auf %3 m nur %2 mm auf der Leinwand.</translation>
+    </message>
+    <message>
+      <source>Under a third of a degree a shape is a dot to the viewer, however well it is painted.</source>
+      <translation>Unter einem Drittel Grad ist eine Form für den Betrachter ein Punkt, wie gut sie auch gemalt ist.</translation>
+    </message>
+    <message>
+      <source>Bring it near enough to be read</source>
+      <translation>So nah holen, dass man es lesen kann</translation>
+    </message>
+    <message>
+      <source>At %1 m away “%2” is %3 m tall, %4 cm on the canvas; %5: %6 to %7 m. At %8 m it would cover %9 cm here, or keep its size with its foot at %10 cm.</source>
+      <translation>Auf %1 m ist „%2“ %3 m hoch, %4 cm auf der Leinwand; %5: %6 bis %7 m. Auf %8 m würde es hier %9 cm decken, oder seine Größe behalten mit dem Fuß bei %10 cm.</translation>
+    </message>
+    <message>
+      <source>Every size tells a distance; one that cannot be makes the space fall apart.</source>
+      <translation>Jede Größe sagt eine Entfernung; eine, die nicht sein kann, lässt den Raum zerfallen.</translation>
+    </message>
+    <message>
+      <source>Give it %1 m</source>
+      <translation>Ihm %1 m geben</translation>
+    </message>
+    <message>
+      <source>“%1” %2%3 m %4: %5 mm on the canvas.</source>
+      <translation>„%1“ %2%3 m %4: %5 mm auf der Leinwand.</translation>
+    </message>
+    <message>
+      <source>sinks </source>
+      <translation>sinkt </translation>
+    </message>
+    <message>
+      <source>hovers </source>
+      <translation>schwebt </translation>
+    </message>
+    <message>
+      <source>into the ground</source>
+      <translation>in den Boden</translation>
+    </message>
+    <message>
+      <source>over the ground with nothing under it</source>
+      <translation>über dem Boden, mit nichts darunter</translation>
+    </message>
+    <message>
+      <source>Fine in water or snow; on firm ground the feet go missing.</source>
+      <translation>Gut in Wasser oder Schnee; auf festem Boden fehlen die Füße.</translation>
+    </message>
+    <message>
+      <source>Too low to fly and too high to stand: its shadow will part from its foot.</source>
+      <translation>Zu niedrig zum Fliegen und zu hoch zum Stehen: der Schatten trennt sich vom Fuß.</translation>
+    </message>
+    <message>
+      <source>Set it on the ground</source>
+      <translation>Auf den Boden stellen</translation>
+    </message>
+    <message>
+      <source>“%1” repeats “%2”: outlines %3 % alike, heights %4 %.</source>
+      <translation>„%1“ wiederholt „%2“: Umrisse zu %3 % gleich, Höhen zu %4 %.</translation>
+    </message>
+    <message>
+      <source>The eye finds a copy at once, and then sees the trick instead of the scene.</source>
+      <translation>Das Auge findet eine Kopie sofort und sieht dann den Trick statt der Szene.</translation>
+    </message>
+    <message>
+      <source>Vary it</source>
+      <translation>Abwandeln</translation>
+    </message>
+    <message>
+      <source>Nothing stands in the scene yet.</source>
+      <translation>In der Szene steht noch nichts.</translation>
+    </message>
+    <message>
+      <source>Cut something out of a reference first; it then stands where you put it, at its true size.</source>
+      <translation>Schneide erst etwas aus einer Vorlage; dann steht es, wo du es hinsetzt, in wahrer Größe.</translation>
+    </message>
+    <message>
+      <source>There is nothing in the photograph like a canvas with this plan.</source>
+      <translation>Im Foto ist nichts wie eine Leinwand mit diesem Plan.</translation>
+    </message>
+    <message>
+      <source>Looking for the canvas</source>
+      <translation>Die Leinwand wird gesucht</translation>
+    </message>
+    <message>
+      <source>A corner of the canvas lies outside the photograph: step back, or set the corners by hand.</source>
+      <translation>Eine Ecke der Leinwand liegt außerhalb des Fotos: zurücktreten, oder die Ecken von Hand setzen.</translation>
+    </message>
+    <message>
+      <source>The canvas cannot be told from what is about it: set the corners by hand.</source>
+      <translation>Die Leinwand ist von ihrer Umgebung nicht zu unterscheiden: die Ecken von Hand setzen.</translation>
+    </message>
+    <message>
+      <source>There is too little of a picture to compare.</source>
+      <translation>Es ist zu wenig Bild zum Vergleichen da.</translation>
+    </message>
+    <message>
+      <source>A canvas is between 5 mm and 50 m wide and high.</source>
+      <translation>Eine Leinwand ist zwischen 5 mm und 50 m breit und hoch.</translation>
+    </message>
+    <message>
+      <source>A corner lies nowhere near the photograph.</source>
+      <translation>Eine Ecke liegt weit weg vom Foto.</translation>
+    </message>
+    <message>
+      <source>The photograph was not squared up.</source>
+      <translation>Das Foto wurde nicht entzerrt.</translation>
+    </message>
+    <message>
+      <source>The photograph was not compared.</source>
+      <translation>Das Foto wurde nicht verglichen.</translation>
+    </message>
+    <message>
+      <source>%1 mm %2</source>
+      <translation>%1 mm %2</translation>
+    </message>
+    <message>
+      <source>%1%2 mm to the %3</source>
+      <translation>%1%2 mm nach %3</translation>
+    </message>
+    <message>
+      <source> and </source>
+      <translation> und </translation>
+    </message>
+    <message>
+      <source>in its place</source>
+      <translation>an seinem Platz</translation>
+    </message>
+    <message>
+      <source>%1 is %2: move it %3 while its edge is repainted.</source>
+      <translation>%1 ist %2: %3 rücken, wenn die Kante neu gemalt wird.</translation>
+    </message>
+    <message>
+      <source>What has wandered pulls what is drawn after it along.</source>
+      <translation>Was gewandert ist, zieht das danach Gezeichnete mit.</translation>
+    </message>
+    <message>
+      <source>Let it stand: this thing need not follow</source>
+      <translation>Stehen lassen: dieses Ding muss nicht folgen</translation>
+    </message>
+    <message>
+      <source>%1 is %2 L* too %3 for this stage: %4%5%6</source>
+      <translation>%1 ist für diesen Stand %2 L* zu %3: %4%5%6</translation>
+    </message>
+    <message>
+      <source>darken it</source>
+      <translation>dunkler machen</translation>
+    </message>
+    <message>
+      <source>lighten it</source>
+      <translation>heller machen</translation>
+    </message>
+    <message>
+      <source>, puddle %1</source>
+      <translation>, Klecks %1</translation>
+    </message>
+    <message>
+      <source>, one glaze.</source>
+      <translation>, eine Lasur.</translation>
+    </message>
+    <message>
+      <source>, opaque.</source>
+      <translation>, deckend.</translation>
+    </message>
+    <message>
+      <source>, opaque, in its lights first.</source>
+      <translation>, deckend, in den Lichtern zuerst.</translation>
+    </message>
+    <message>
+      <source>Every later value is judged against this one.</source>
+      <translation>Jeder spätere Tonwert wird an diesem gemessen.</translation>
+    </message>
+    <message>
+      <source>%1 is %2 C* too %3%4</source>
+      <translation>%1 ist %2 C* zu %3%4</translation>
+    </message>
+    <message>
+      <source>strong</source>
+      <translation>stark</translation>
+    </message>
+    <message>
+      <source>dull</source>
+      <translation>stumpf</translation>
+    </message>
+    <message>
+      <source>: a thin glaze of its complement.</source>
+      <translation>: eine dünne Lasur der Komplementärfarbe.</translation>
+    </message>
+    <message>
+      <source>: one glaze of its own colour, unmixed with white.</source>
+      <translation>: eine Lasur der eigenen Farbe, ohne Weiß.</translation>
+    </message>
+    <message>
+      <source>Strong colour is read first, dull colour last.</source>
+      <translation>Starke Farbe wird zuerst gelesen, stumpfe zuletzt.</translation>
+    </message>
+    <message>
+      <source>%1 % of %2 is still bare ground, and its pass is ticked as done.</source>
+      <translation>%1 % von %2 ist noch blanker Grund, und der Gang ist als getan abgehakt.</translation>
+    </message>
+    <message>
+      <source>Bare patches are found again when the paint for them is gone.</source>
+      <translation>Blanke Stellen findet man wieder, wenn die Farbe dafür aus ist.</translation>
+    </message>
+    <message>
+      <source>Not done yet</source>
+      <translation>Noch nicht getan</translation>
+    </message>
+    <message>
+      <source>%1 parts from what is about it by %2 L*, planned are %3: %4 behind it by %5 L*%6%7</source>
+      <translation>%1 hebt sich um %2 L* von ringsum ab, geplant sind %3: dahinter um %5 L* %4%6%7</translation>
+    </message>
+    <message>
+      <source>darken</source>
+      <translation>dunkler machen</translation>
+    </message>
+    <message>
+      <source>lighten</source>
+      <translation>heller machen</translation>
+    </message>
+    <message>
+      <source>A thing that melts into its ground is not read.</source>
+      <translation>Was in seinem Grund verschmilzt, wird nicht gelesen.</translation>
+    </message>
+    <message>
+      <source>The edge of %1 is lost along %2 %, planned are %3 %: %4</source>
+      <translation>Die Kante von %1 ist auf %2 % verloren, geplant sind %3 %: %4</translation>
+    </message>
+    <message>
+      <source>restate it where it matters, one stroke, and leave the rest.</source>
+      <translation>sie neu setzen, wo es zählt, ein Strich, und den Rest lassen.</translation>
+    </message>
+    <message>
+      <source>soften it with a damp clean brush, or drag it into its ground.</source>
+      <translation>sie mit feuchtem, sauberem Pinsel weich machen, oder in den Grund ziehen.</translation>
+    </message>
+    <message>
+      <source>A thing without an edge is not read.</source>
+      <translation>Ein Ding ohne Kante wird nicht gelesen.</translation>
+    </message>
+    <message>
+      <source>Where every edge is found, none of them leads.</source>
+      <translation>Wo jede Kante gefunden ist, führt keine.</translation>
+    </message>
+    <message>
+      <source>On the canvas the %1 side draws the eye out, %2 times an even one, at this stage %3 are planned: glaze it down, or soften what ends there.</source>
+      <translation>Auf der Leinwand zieht die Seite %1 das Auge hinaus, %2-mal so viel wie eine gleichmäßige, geplant sind jetzt %3: überlasieren, oder weich machen, was dort endet.</translation>
+    </message>
+    <message>
+      <source>An eye that has left the picture does not come back by itself.</source>
+      <translation>Ein Auge, das das Bild verlassen hat, kommt nicht von selbst zurück.</translation>
+    </message>
+    <message>
+      <source>On the canvas %1 draws most; at this stage it should be %2.</source>
+      <translation>Auf der Leinwand zieht %1 am meisten; jetzt sollte es %2 sein.</translation>
+    </message>
+    <message>
+      <source>What draws first now will be hard to hold back later.</source>
+      <translation>Was jetzt zuerst zieht, ist später schwer zurückzuhalten.</translation>
+    </message>
+    <message>
+      <source>There is no plan to hold the canvas against.</source>
+      <translation>Es gibt keinen Plan, gegen den sich die Leinwand halten ließe.</translation>
+    </message>
+    <message>
+      <source>Which patch is lighter?</source>
+      <translation>Welches Feld ist heller?</translation>
+    </message>
+    <message>
+      <source>Colour</source>
+      <translation>Farbe</translation>
+    </message>
+    <message>
+      <source>Which patch is the colour in the middle?</source>
+      <translation>Welches Feld hat die Farbe der Mitte?</translation>
+    </message>
+    <message>
+      <source>From which side is the ball lit that disagrees?</source>
+      <translation>Von welcher Seite ist die Kugel beleuchtet, die nicht passt?</translation>
+    </message>
+    <message>
+      <source>Lengths</source>
+      <translation>Längen</translation>
+    </message>
+    <message>
+      <source>Which span is longer?</source>
+      <translation>Welche Strecke ist länger?</translation>
+    </message>
+    <message>
+      <source>Which edge is softer?</source>
+      <translation>Welche Kante ist weicher?</translation>
+    </message>
+    <message>
+      <source>One light</source>
+      <translation>Ein Licht</translation>
+    </message>
+    <message>
+      <source>In which picture is a thing lit from the wrong side?</source>
+      <translation>In welchem Bild ist ein Ding von der falschen Seite beleuchtet?</translation>
+    </message>
+    <message>
+      <source>First glance</source>
+      <translation>Erster Blick</translation>
+    </message>
+    <message>
+      <source>What will a viewer see first?</source>
+      <translation>Was wird ein Betrachter zuerst sehen?</translation>
+    </message>
+    <message>
+      <source>They are %1 L* apart; %2</source>
+      <translation>Sie liegen %1 L* auseinander; %2</translation>
+    </message>
+    <message>
+      <source>the lighter one lay on the lighter ground, which makes it look darker.</source>
+      <translation>das hellere lag auf dem helleren Grund, was es dunkler aussehen lässt.</translation>
+    </message>
+    <message>
+      <source>this time the ground did not mislead.</source>
+      <translation>diesmal täuschte der Grund nicht.</translation>
+    </message>
+    <message>
+      <source>The others are about %1 ΔE off.</source>
+      <translation>Die anderen liegen etwa %1 ΔE daneben.</translation>
+    </message>
+    <message>
+      <source>It was lit from %1° beside the others.</source>
+      <translation>Sie war %1° anders beleuchtet als die anderen.</translation>
+    </message>
+    <message>
+      <source>One is %1 % longer; upright spans look longer than lying ones.</source>
+      <translation>Eine ist %1 % länger; aufrechte Strecken sehen länger aus als liegende.</translation>
+    </message>
+    <message>
+      <source>It was %1 mm softer.</source>
+      <translation>Sie war %1 mm weicher.</translation>
+    </message>
+    <message>
+      <source>“%1” was lit from the other side by %2 L*.</source>
+      <translation>„%1“ war um %2 L* von der anderen Seite beleuchtet.</translation>
+    </message>
+    <message>
+      <source>One draws %1 × as much, as Read measures it.</source>
+      <translation>Eines zieht %1 × so viel, wie die Lesbarkeit es misst.</translation>
+    </message>
+    <message>
+      <source>The canvas shows only %1 % of the backdrop; the rest is cropped to bring its horizon to yours.</source>
+      <translation>Die Leinwand zeigt nur %1 % des Hintergrunds; der Rest ist abgeschnitten, damit sein Horizont auf deinem liegt.</translation>
+    </message>
+    <message>
+      <source>What is cropped is lost for the composition; a horizon nearer to the picture's own keeps more.</source>
+      <translation>Was abgeschnitten ist, fehlt der Komposition; ein Horizont näher am eigenen des Bildes behält mehr.</translation>
+    </message>
+    <message>
+      <source>Set the horizon where the backdrop has it</source>
+      <translation>Den Horizont setzen, wo der Hintergrund ihn hat</translation>
+    </message>
+    <message>
+      <source>Printed as a picture at 1:1, the backdrop has %1 pixels an inch; line art stays sharp at any size.</source>
+      <translation>Als Bild 1:1 gedruckt hat der Hintergrund %1 Pixel je Zoll; Linien bleiben in jeder Größe scharf.</translation>
+    </message>
+    <message>
+      <source>Under 70 pixels an inch edges in a printed picture are too soft to trace.</source>
+      <translation>Unter 70 Pixel je Zoll sind Kanten im gedruckten Bild zu weich zum Nachziehen.</translation>
+    </message>
+    <message>
+      <source>Neighbouring sheets share only %1 mm.</source>
+      <translation>Benachbarte Bögen teilen nur %1 mm.</translation>
+    </message>
+    <message>
+      <source>Printers drift by a millimetre or two; with less than five to share, gaps open between the sheets.</source>
+      <translation>Drucker weichen um ein, zwei Millimeter ab; bei weniger als fünf gemeinsamen klaffen Lücken zwischen den Bögen.</translation>
+    </message>
+    <message>
+      <source>Let them share 10 mm</source>
+      <translation>10 mm teilen lassen</translation>
+    </message>
+    <message>
+      <source>That makes %1 sheets to cut and join.</source>
+      <translation>Das werden %1 Bögen zum Schneiden und Kleben.</translation>
+    </message>
+    <message>
+      <source>Errors add up from sheet to sheet; at this size the squared grid is surer.</source>
+      <translation>Fehler summieren sich von Bogen zu Bogen; bei dieser Größe ist das Quadratnetz sicherer.</translation>
+    </message>
+    <message>
+      <source>The grid has %1 squares along the long side.</source>
+      <translation>Das Netz hat %1 Quadrate an der langen Seite.</translation>
+    </message>
+    <message>
+      <source>Too few squares leave too much to the eye inside each.</source>
+      <translation>Zu wenige Quadrate lassen dem Auge in jedem zu viel.</translation>
+    </message>
+    <message>
+      <source>Too many squares take longer to draw than they save.</source>
+      <translation>Zu viele Quadrate zu zeichnen dauert länger, als sie sparen.</translation>
+    </message>
+    <message>
+      <source>Let the program choose</source>
+      <translation>Das Programm wählen lassen</translation>
+    </message>
+    <message>
+      <source>%1 loses %2 % to the edge of the real canvas.</source>
+      <translation>%1 verliert %2 % an den Rand der wirklichen Leinwand.</translation>
+    </message>
+    <message>
+      <source>What the trim takes is not seen again; the eye still looks for it.</source>
+      <translation>Was der Beschnitt nimmt, sieht man nicht wieder; das Auge sucht es trotzdem.</translation>
+    </message>
+    <message>
+      <source>Cut nothing: leave room for more of the scene</source>
+      <translation>Nichts abschneiden: Platz für mehr Szene lassen</translation>
+    </message>
+    <message>
+      <source>%1 ends %2 mm from the edge: a landmark there goes with the next trim or round the stretcher.</source>
+      <translation>%1 endet %2 mm vom Rand: ein Messpunkt dort verschwindet mit dem nächsten Beschnitt oder um den Keilrahmen.</translation>
+    </message>
+    <message>
+      <source>A measure of a few millimetres from an edge that is not straight is worth little.</source>
+      <translation>Ein Maß von wenigen Millimetern von einem Rand, der nicht gerade ist, ist wenig wert.</translation>
+    </message>
+    <message>
+      <source>Take one board</source>
+      <translation>Eine einzige Tafel nehmen</translation>
+    </message>
+    <message>
+      <source>A joint of the boards goes through a face.</source>
+      <translation>Eine Fuge der Tafeln geht durch ein Gesicht.</translation>
+    </message>
+    <message>
+      <source>A joint opens with the years, and a face with a crack is spoilt.</source>
+      <translation>Eine Fuge öffnet sich mit den Jahren, und ein Gesicht mit Riss ist verdorben.</translation>
+    </message>
+    <message>
+      <source>A joint of the boards, %1 from the edge, goes through %2.</source>
+      <translation>Eine Fuge der Tafeln, %1 vom Rand, geht durch %2.</translation>
+    </message>
+    <message>
+      <source>%1 is %2 mm across; from %3 m nothing under %4 mm is made out.</source>
+      <translation>%1 ist %2 mm breit; aus %3 m ist nichts unter %4 mm zu erkennen.</translation>
+    </message>
+    <message>
+      <source>Detail below twelve minutes of arc costs hours and is never read.</source>
+      <translation>Einzelheiten unter zwölf Bogenminuten kosten Stunden und werden nie gelesen.</translation>
+    </message>
+    <message>
+      <source>%1 cm of the canvas are not planned.</source>
+      <translation>%1 cm der Leinwand sind nicht geplant.</translation>
+    </message>
+    <message>
+      <source>What is not planned is made up at the easel, in paint.</source>
+      <translation>Was nicht geplant ist, wird an der Staffelei erfunden, in Farbe.</translation>
+    </message>
+    <message>
+      <source>The printer strays by %1 %: see that it does not shrink sheets to its margins.</source>
+      <translation>Der Drucker weicht um %1 % ab: darauf achten, dass er die Bögen nicht auf seine Ränder verkleinert.</translation>
+    </message>
+    <message>
+      <source>Printers stray by half a per cent; more is a setting, “fit to page”.</source>
+      <translation>Drucker weichen um ein halbes Prozent ab; mehr ist eine Einstellung, „an Seite anpassen“.</translation>
+    </message>
+    <message>
+      <source>Bridges of %1 mm tear in card.</source>
+      <translation>Stege von %1 mm reißen in Karton.</translation>
+    </message>
+    <message>
+      <source>Card holds from 2 to 3 mm, film from 1.5 mm; wet card less.</source>
+      <translation>Karton hält ab 2 bis 3 mm, Folie ab 1,5 mm; nasser Karton weniger.</translation>
+    </message>
+    <message>
+      <source>Bridges of 4 mm</source>
+      <translation>Stege von 4 mm</translation>
+    </message>
+    <message>
+      <source>Stroke flow is read from a photograph; this has none.</source>
+      <translation>Strichfluss wird aus einem Foto gelesen; hier ist keines.</translation>
+    </message>
+    <message>
+      <source>The measuring was given up.</source>
+      <translation>Die Messung wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>It lies outside the canvas.</source>
+      <translation>Es liegt außerhalb der Leinwand.</translation>
+    </message>
+    <message>
+      <source>It is too small on the canvas for its strokes to be told.</source>
+      <translation>Auf der Leinwand ist es zu klein, um seine Striche zu bestimmen.</translation>
+    </message>
+    <message>
+      <source>Which way it runs</source>
+      <translation>Wohin es läuft</translation>
+    </message>
+    <message>
+      <source>%1%2/%3 in</source>
+      <translation>%1%2/%3 in</translation>
+    </message>
+    <message>
+      <source>A corner lies nowhere a projector could throw it.</source>
+      <translation>Eine Ecke liegt, wohin kein Projektor sie werfen könnte.</translation>
+    </message>
+    <message>
+      <source>The four corners must go round: upper left, upper right, lower right, lower left, no three in line.</source>
+      <translation>Die vier Ecken müssen herumgehen: oben links, oben rechts, unten rechts, unten links, keine drei auf einer Linie.</translation>
+    </message>
+    <message>
+      <source>The canvas' four edges can not be made out; set its corners by hand.</source>
+      <translation>Die vier Kanten der Leinwand sind nicht zu erkennen; ihre Ecken von Hand setzen.</translation>
+    </message>
+    <message>
+      <source>The photograph is empty.</source>
+      <translation>Das Foto ist leer.</translation>
+    </message>
+    <message>
+      <source>Fewer than two thirds of the dots can be made out: darken the room, bring all of them into the picture, and photograph again.</source>
+      <translation>Weniger als zwei Drittel der Punkte sind zu erkennen: den Raum verdunkeln, alle ins Bild holen, noch einmal fotografieren.</translation>
+    </message>
+    <message>
+      <source>The canvas' corners must go round, from the upper left.</source>
+      <translation>Die Ecken der Leinwand müssen herumgehen, von oben links an.</translation>
+    </message>
+    <message>
+      <source>tip of </source>
+      <translation>Spitze von </translation>
+    </message>
+    <message>
+      <source>corner of </source>
+      <translation>Ecke von </translation>
+    </message>
+    <message>
+      <source>corner in </source>
+      <translation>Ecke in </translation>
+    </message>
+    <message>
+      <source>top of </source>
+      <translation>Oberkante von </translation>
+    </message>
+    <message>
+      <source>lowest point of </source>
+      <translation>tiefster Punkt von </translation>
+    </message>
+    <message>
+      <source>left end of </source>
+      <translation>linkes Ende von </translation>
+    </message>
+    <message>
+      <source>right end of </source>
+      <translation>rechtes Ende von </translation>
+    </message>
+    <message>
+      <source>%1 meets %2</source>
+      <translation>%1 trifft %2</translation>
+    </message>
+    <message>
+      <source>crossing in %1</source>
+      <translation>Kreuzung in %1</translation>
+    </message>
+    <message>
+      <source>eye of %1</source>
+      <translation>Auge von %1</translation>
+    </message>
+    <message>
+      <source>inner</source>
+      <translation>innen</translation>
+    </message>
+    <message>
+      <source>form shadow</source>
+      <translation>Formschatten</translation>
+    </message>
+    <message>
+      <source>cast shadow</source>
+      <translation>Schlagschatten</translation>
+    </message>
+    <message>
+      <source>value step</source>
+      <translation>Tonwertstufe</translation>
+    </message>
+    <message>
+      <source>hatch</source>
+      <translation>Schraffur</translation>
+    </message>
+    <message>
+      <source>a picture</source>
+      <translation>ein Bild</translation>
+    </message>
+    <message>
+      <source>the picture “%1”</source>
+      <translation>das Bild „%1“</translation>
+    </message>
+    <message>
+      <source>The work's own description is damaged.</source>
+      <translation>Die Beschreibung des Werks ist beschädigt.</translation>
+    </message>
+    <message>
+      <source>the edge of a cut-out</source>
+      <translation>die Kante eines Ausschnitts</translation>
+    </message>
+    <message>
+      <source>The file of this work was taken away: nothing more is saved. Save a copy of it now.</source>
+      <translation>Die Datei dieses Werks wurde weggenommen: nichts wird mehr gespeichert. Speichere jetzt eine Kopie.</translation>
+    </message>
+    <message>
+      <source>The video clip is damaged or of a kind that cannot be decoded.</source>
+      <translation>Der Film ist beschädigt oder von einer Art, die sich nicht entschlüsseln lässt.</translation>
+    </message>
+    <message>
+      <source>Given up.</source>
+      <translation>Abgebrochen.</translation>
+    </message>
+    <message>
+      <source>looking for sharp frames</source>
+      <translation>scharfe Einzelbilder werden gesucht</translation>
+    </message>
+    <message>
+      <source>The %1 picture is damaged or of a variant that cannot be decoded.</source>
+      <translation>Das Bild (%1) ist beschädigt oder von einer Art, die sich nicht entschlüsseln lässt.</translation>
+    </message>
+    <message>
+      <source>The picture says it is %1 × %2 pixels; 200 million in all are the most that can be opened.</source>
+      <translation>Das Bild gibt %1 × %2 Pixel an; höchstens 200 Millionen zusammen lassen sich öffnen.</translation>
+    </message>
+    <message>
+      <source>camera raw</source>
+      <translation>Kamera-Rohbild</translation>
+    </message>
+    <message>
+      <source>Developed from camera raw with the camera's own white balance. </source>
+      <translation>Aus dem Kamera-Rohbild mit dem Weißabgleich der Kamera entwickelt. </translation>
+    </message>
+    <message>
+      <source>The SVG picture gives no usable size.</source>
+      <translation>Das SVG-Bild gibt keine brauchbare Größe an.</translation>
+    </message>
+    <message>
+      <source>Drawn from SVG at 2400 pixels. </source>
+      <translation>Aus SVG mit 2400 Pixeln gezeichnet. </translation>
+    </message>
+    <message>
+      <source>There is no such milestone in this work.</source>
+      <translation>Diesen Meilenstein gibt es in diesem Werk nicht.</translation>
+    </message>
+    <message>
+      <source>This is no %1 that can be understood.</source>
+      <translation>Das ist keine verständliche Datei (%1).</translation>
+    </message>
+    <message>
+      <source>table of measured patches</source>
+      <translation>Tabelle gemessener Felder</translation>
+    </message>
+    <message>
+      <source>table of measured patches: a row is too short</source>
+      <translation>Tabelle gemessener Felder: eine Zeile ist zu kurz</translation>
+    </message>
+    <message>
+      <source>There are more than 200 paints on this card.</source>
+      <translation>Auf dieser Karte sind mehr als 200 Farben.</translation>
+    </message>
+    <message>
+      <source>list of swatches</source>
+      <translation>Liste von Proben</translation>
+    </message>
+    <message>
+      <source>box of paints</source>
+      <translation>Farbkasten</translation>
+    </message>
+    <message>
+      <source>This box of paints was written by a newer version.</source>
+      <translation>Dieser Farbkasten wurde von einer neueren Version geschrieben.</translation>
+    </message>
+    <message>
+      <source>The file is empty.</source>
+      <translation>Die Datei ist leer.</translation>
+    </message>
+    <message>
+      <source>This is a video clip; pick a still from it at Gather.</source>
+      <translation>Das ist ein Film; nimm bei Sammeln ein Standbild daraus.</translation>
+    </message>
+    <message>
+      <source>This is a GIF, which holds too few colours to be a reference; save it as PNG.</source>
+      <translation>Das ist ein GIF, das zu wenige Farben für eine Vorlage hat; als PNG speichern.</translation>
+    </message>
+    <message>
+      <source>This is not a JPEG, PNG, TIFF, WebP, HEIC, SVG or camera raw picture, whatever its name says.</source>
+      <translation>Das ist kein JPEG-, PNG-, TIFF-, WebP-, HEIC-, SVG- oder Kamera-Rohbild, was auch immer sein Name sagt.</translation>
+    </message>
+    <message>
+      <source>16 bits a channel were brought to 8. </source>
+      <translation>16 Bit je Kanal wurden auf 8 gebracht. </translation>
+    </message>
+    <message>
+      <source>Its floating-point values were taken as 0 to 1. </source>
+      <translation>Seine Gleitkommawerte wurden als 0 bis 1 genommen. </translation>
+    </message>
+    <message>
+      <source>The picture says it is 0 pixels wide or high; it is damaged.</source>
+      <translation>Das Bild gibt 0 Pixel Breite oder Höhe an; es ist beschädigt.</translation>
+    </message>
+    <message>
+      <source>The picture file ends too early; it was probably not copied whole.</source>
+      <translation>Die Bilddatei endet zu früh; sie wurde wohl nicht ganz kopiert.</translation>
+    </message>
+    <message>
+      <source>This is an animation; save the frame you want as a picture of its own.</source>
+      <translation>Das ist eine Animation; speichere das gewünschte Einzelbild als eigenes Bild.</translation>
+    </message>
+    <message>
+      <source>The picture is damaged and cannot be decoded.</source>
+      <translation>Das Bild ist beschädigt und lässt sich nicht entschlüsseln.</translation>
+    </message>
+    <message>
+      <source>The picture is damaged or of a variant that cannot be decoded.</source>
+      <translation>Das Bild ist beschädigt oder von einer Art, die sich nicht entschlüsseln lässt.</translation>
+    </message>
+    <message>
+      <source>The picture has an unusual number of channels; save it as plain RGB.</source>
+      <translation>Das Bild hat ungewöhnlich viele Kanäle; als einfaches RGB speichern.</translation>
+    </message>
+    <message>
+      <source>There is no file %1.</source>
+      <translation>Es gibt keine Datei %1.</translation>
+    </message>
+    <message>
+      <source>%1 is not a file that can be read.</source>
+      <translation>%1 ist keine lesbare Datei.</translation>
+    </message>
+    <message>
+      <source>%1 is too large to be opened (%2 MB).</source>
+      <translation>%1 ist zu groß zum Öffnen (%2 MB).</translation>
+    </message>
+    <message>
+      <source>%1 cannot be read; you may lack the permission.</source>
+      <translation>%1 lässt sich nicht lesen; vielleicht fehlt die Berechtigung.</translation>
+    </message>
+    <message>
+      <source>“%1” cannot be written there; the folder may be full or protected.</source>
+      <translation>„%1“ lässt sich dort nicht schreiben; der Ordner ist vielleicht voll oder geschützt.</translation>
+    </message>
+    <message>
+      <source>“%1” cannot be written there.</source>
+      <translation>„%1“ lässt sich dort nicht schreiben.</translation>
+    </message>
+    <message>
+      <source>The mask is too large, or empty.</source>
+      <translation>Die Maske ist zu groß oder leer.</translation>
+    </message>
+    <message>
+      <source>The mask is damaged or not 8 or 16 bits a channel.</source>
+      <translation>Die Maske ist beschädigt oder hat nicht 8 oder 16 Bit je Kanal.</translation>
+    </message>
+    <message>
+      <source>The work cannot be saved there.</source>
+      <translation>Das Werk lässt sich dort nicht speichern.</translation>
+    </message>
+    <message>
+      <source>There is a file of that name already; nothing was changed.</source>
+      <translation>Eine Datei dieses Namens gibt es schon; nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>This work was saved by a later version that this one cannot read.</source>
+      <translation>Dieses Werk wurde von einer späteren Version gespeichert, die diese nicht lesen kann.</translation>
+    </message>
+    <message>
+      <source> and %1 more</source>
+      <translation> und %1 weitere</translation>
+    </message>
+    <message>
+      <source>Cannot be read in this work's file: %1. The place stays marked; nothing else is touched.</source>
+      <translation>In der Datei dieses Werks nicht lesbar: %1. Der Platz bleibt markiert; sonst wird nichts angerührt.</translation>
+    </message>
+    <message>
+      <source>%1 is not a work that can be opened.</source>
+      <translation>%1 ist kein Werk, das sich öffnen lässt.</translation>
+    </message>
+    <message>
+      <source>%1 is not a work of Roving Lantern, or it is damaged.</source>
+      <translation>%1 ist kein Werk von Roving Lantern, oder es ist beschädigt.</translation>
+    </message>
+    <message>
+      <source>This work was saved by a later version; it is open for reading only. A copy saved here loses what this version does not know.</source>
+      <translation>Dieses Werk wurde von einer späteren Version gespeichert; es ist nur zum Lesen offen. Eine hier gespeicherte Kopie verliert, was diese Version nicht kennt.</translation>
+    </message>
+    <message>
+      <source>This file is protected; the work is open for reading only.</source>
+      <translation>Diese Datei ist geschützt; das Werk ist nur zum Lesen offen.</translation>
+    </message>
+    <message>
+      <source>This work is open in another window; here it is open for reading only.</source>
+      <translation>Dieses Werk ist in einem anderen Fenster offen; hier ist es nur zum Lesen offen.</translation>
+    </message>
+    <message>
+      <source>The file %1 is damaged.</source>
+      <translation>Die Datei %1 ist beschädigt.</translation>
+    </message>
+    <message>
+      <source>The file %1 holds no description of a work.</source>
+      <translation>Die Datei %1 enthält keine Beschreibung eines Werks.</translation>
+    </message>
+    <message>
+      <source>%1A sitting that was under way was kept: %2 min of work.</source>
+      <translation>%1Eine laufende Sitzung wurde gerettet: %2 min Arbeit.</translation>
+    </message>
+    <message>
+      <source>The picture's file is not at hand.</source>
+      <translation>Die Datei des Bildes ist nicht zur Hand.</translation>
+    </message>
+    <message>
+      <source>There is no preview.</source>
+      <translation>Es gibt keine Vorschau.</translation>
+    </message>
+    <message>
+      <source>This work says “%1” where this version knows no such word; it was made by a later one.</source>
+      <translation>Dieses Werk sagt „%1“, ein Wort, das diese Version nicht kennt; eine spätere hat es geschrieben.</translation>
+    </message>
+    <message>
+      <source>The sitting says a word that this version does not know.</source>
+      <translation>Die Sitzung sagt ein Wort, das diese Version nicht kennt.</translation>
+    </message>
+    <message>
+      <source>The sitting that was under way cannot be read.</source>
+      <translation>Die laufende Sitzung lässt sich nicht lesen.</translation>
+    </message>
+    <message>
+      <source>Nothing can be read of the damaged file “%1”%2</source>
+      <translation>Von der beschädigten Datei „%1“ lässt sich nichts lesen%2</translation>
+    </message>
+    <message>
+      <source>; its newest good state is kept beside it as “%1”.</source>
+      <translation>; ihr neuester guter Stand liegt daneben als „%1“.</translation>
+    </message>
+    <message>
+      <source>“%1” is damaged. What could be read is open as a copy, “%2”; the damaged file is as it was. %3</source>
+      <translation>„%1“ ist beschädigt. Was lesbar war, ist als Kopie offen, „%2“; die beschädigte Datei ist, wie sie war. %3</translation>
+    </message>
+    <message>
+      <source>Nothing of the work itself is lost.</source>
+      <translation>Vom Werk selbst ist nichts verloren.</translation>
+    </message>
+    <message>
+      <source>No earlier state of this work is kept beside it.</source>
+      <translation>Neben diesem Werk liegt kein früherer Stand.</translation>
+    </message>
+    <message>
+      <source>The kept state cannot be copied there.</source>
+      <translation>Der aufbewahrte Stand lässt sich dorthin nicht kopieren.</translation>
+    </message>
+    <message>
+      <source>No earlier state can be kept beside the work.</source>
+      <translation>Neben dem Werk lässt sich kein früherer Stand aufbewahren.</translation>
+    </message>
+    <message>
+      <source>There is no room left on the disk; the last change is not saved, everything before it is.</source>
+      <translation>Auf der Platte ist kein Platz mehr; die letzte Änderung ist nicht gespeichert, alles davor schon.</translation>
+    </message>
+    <message>
+      <source>This work is open for reading only; save a copy to go on.</source>
+      <translation>Dieses Werk ist nur zum Lesen offen; speichere eine Kopie, um weiterzumachen.</translation>
+    </message>
+    <message>
+      <source>The file cannot be opened or made there; the folder may be missing or protected.</source>
+      <translation>Die Datei lässt sich dort nicht öffnen oder anlegen; der Ordner fehlt vielleicht oder ist geschützt.</translation>
+    </message>
+    <message>
+      <source>Another program is using this work.</source>
+      <translation>Ein anderes Programm benutzt dieses Werk.</translation>
+    </message>
+    <message>
+      <source>The disk would not take the last change; everything before it is saved.</source>
+      <translation>Die Platte nahm die letzte Änderung nicht an; alles davor ist gespeichert.</translation>
+    </message>
+    <message>
+      <source>This file is damaged and cannot be opened as a work.</source>
+      <translation>Diese Datei ist beschädigt und lässt sich nicht als Werk öffnen.</translation>
+    </message>
+    <message>
+      <source>The work's file could not be used.</source>
+      <translation>Die Datei des Werks ließ sich nicht benutzen.</translation>
+    </message>
+    <message>
+      <source>There is no canvas on the easel.</source>
+      <translation>Auf der Staffelei steht keine Leinwand.</translation>
+    </message>
+    <message>
+      <source>simulated easel</source>
+      <translation>nachgeahmte Staffelei</translation>
+    </message>
+    <message>
+      <source>The colour reader lies on nothing that it can read.</source>
+      <translation>Das Farbmessgerät liegt auf nichts, was es lesen kann.</translation>
+    </message>
+    <message>
+      <source>simulated colour reader</source>
+      <translation>nachgeahmtes Farbmessgerät</translation>
+    </message>
+    <message>
+      <source>The printer does not take the sheets.</source>
+      <translation>Der Drucker nimmt die Bögen nicht an.</translation>
+    </message>
+    <message>
+      <source>Printing was given up.</source>
+      <translation>Der Druck wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>simulated printer</source>
+      <translation>nachgeahmter Drucker</translation>
+    </message>
+    <message>
+      <source>simulated projector</source>
+      <translation>nachgeahmter Projektor</translation>
+    </message>
+    <message>
+      <source>A picture is 1 to 100000 pixels on a side.</source>
+      <translation>Ein Bild hat 1 bis 100000 Pixel je Seite.</translation>
+    </message>
+    <message>
+      <source>The file cannot be written there; choose another folder.</source>
+      <translation>Die Datei lässt sich dort nicht schreiben; wähle einen anderen Ordner.</translation>
+    </message>
+    <message>
+      <source>horizon %1 % · left %2 % · range %3 L*</source>
+      <translation>Horizont %1 % · links %2 % · Umfang %3 L*</translation>
+    </message>
+    <message>
+      <source> · lead no. %1, %2 % pull</source>
+      <translation> · Hauptfigur Nr. %1, %2 % Zug</translation>
+    </message>
+    <message>
+      <source>votes:</source>
+      <translation>Stimmen:</translation>
+    </message>
+    <message>
+      <source>votes (%1): </source>
+      <translation>Stimmen (%1): </translation>
+    </message>
+    <message>
+      <source>%1 × %2 cm. Which one? Say its letter, and why.</source>
+      <translation>%1 × %2 cm. Welche? Sag ihren Buchstaben, und warum.</translation>
+    </message>
+    <message>
+      <source>A contact sheet is a PDF or a PNG: end its name with .pdf or .png.</source>
+      <translation>Ein Kontaktbogen ist ein PDF oder PNG: der Name endet auf .pdf oder .png.</translation>
+    </message>
+    <message>
+      <source>There is no take to put on a contact sheet.</source>
+      <translation>Es gibt keine Fassung für einen Kontaktbogen.</translation>
+    </message>
+    <message>
+      <source>The contact sheet cannot be written there; choose another folder.</source>
+      <translation>Der Kontaktbogen lässt sich dort nicht schreiben; wähle einen anderen Ordner.</translation>
+    </message>
+    <message>
+      <source>squared grid</source>
+      <translation>Quadratnetz</translation>
+    </message>
+    <message>
+      <source>element %1</source>
+      <translation>Ding %1</translation>
+    </message>
+    <message>
+      <source>: matte</source>
+      <translation>: Maske</translation>
+    </message>
+    <message>
+      <source>pass: without light</source>
+      <translation>Auszug: ohne Licht</translation>
+    </message>
+    <message>
+      <source>pass: shadow</source>
+      <translation>Auszug: Schatten</translation>
+    </message>
+    <message>
+      <source>pass: ambient light</source>
+      <translation>Auszug: Umgebungslicht</translation>
+    </message>
+    <message>
+      <source>pass: form zones</source>
+      <translation>Auszug: Formzonen</translation>
+    </message>
+    <message>
+      <source>A PNG of that size does not fit in memory; write a TIFF.</source>
+      <translation>Ein PNG dieser Größe passt nicht in den Speicher; schreibe ein TIFF.</translation>
+    </message>
+    <message>
+      <source>A work is exported as *.svg, *.ora, *.png or *.tif.</source>
+      <translation>Ein Werk wird als *.svg, *.ora, *.png oder *.tif ausgeführt.</translation>
+    </message>
+    <message>
+      <source>you</source>
+      <translation>du</translation>
+    </message>
+    <message>
+      <source>no lamp</source>
+      <translation>keine Lampe</translation>
+    </message>
+    <message>
+      <source>Light: </source>
+      <translation>Licht: </translation>
+    </message>
+    <message>
+      <source>No lamp reaches it.</source>
+      <translation>Keine Lampe erreicht es.</translation>
+    </message>
+    <message>
+      <source>Most from %1; a white card there shows L* %2.</source>
+      <translation>Meist von %1; eine weiße Karte dort zeigt L* %2.</translation>
+    </message>
+    <message>
+      <source>Light %1 K, %2 % of it from everywhere.</source>
+      <translation>Licht %1 K, %2 % davon von überall.</translation>
+    </message>
+    <message>
+      <source>Lights and shades are equally warm.</source>
+      <translation>Lichter und Schatten sind gleich warm.</translation>
+    </message>
+    <message>
+      <source>Lit %1, shaded %2: b* %3 apart.</source>
+      <translation>Im Licht %1, im Schatten %2: b* %3 auseinander.</translation>
+    </message>
+    <message>
+      <source>Looks pasted in (%1 of 100): %2.</source>
+      <translation>Sieht aufgeklebt aus (%1 von 100): %2.</translation>
+    </message>
+    <message>
+      <source>where its light is</source>
+      <translation>wo sein Licht ist</translation>
+    </message>
+    <message>
+      <source>its light</source>
+      <translation>sein Licht</translation>
+    </message>
+    <message>
+      <source>its shade</source>
+      <translation>sein Schatten</translation>
+    </message>
+    <message>
+      <source>half-tone</source>
+      <translation>Halbton</translation>
+    </message>
+    <message>
+      <source>reflected</source>
+      <translation>reflektiert</translation>
+    </message>
+    <message>
+      <source>core shadow</source>
+      <translation>Kernschatten</translation>
+    </message>
+    <message>
+      <source>occlusion</source>
+      <translation>Verdeckung</translation>
+    </message>
+    <message>
+      <source>hue %1°</source>
+      <translation>Farbton %1°</translation>
+    </message>
+    <message>
+      <source>%1 (%2): %3 m %4, %5 m high, %6 m away; %7; %8 × key at %9 m%10</source>
+      <translation>%1 (%2): %3 m %4, %5 m hoch, %6 m entfernt; %7; %8 × Hauptlicht auf %9 m%10</translation>
+    </message>
+    <message>
+      <source>; out</source>
+      <translation>; aus</translation>
+    </message>
+    <message>
+      <source>Sun: azimuth %1°, %2° up, %3; %4 × key</source>
+      <translation>Sonne: Azimut %1°, %2° hoch, %3; %4 × Hauptlicht</translation>
+    </message>
+    <message>
+      <source>and %1 more</source>
+      <translation>und %1 weitere</translation>
+    </message>
+    <message>
+      <source>No lamp burns; the sky alone fills.</source>
+      <translation>Keine Lampe brennt; nur der Himmel füllt.</translation>
+    </message>
+    <message>
+      <source>, take </source>
+      <translation>, Fassung </translation>
+    </message>
+    <message>
+      <source>Light study. Canvas %1 × %2 cm.</source>
+      <translation>Lichtstudie. Leinwand %1 × %2 cm.</translation>
+    </message>
+    <message>
+      <source>the light</source>
+      <translation>das Licht</translation>
+    </message>
+    <message>
+      <source>its values</source>
+      <translation>seine Tonwerte</translation>
+    </message>
+    <message>
+      <source>form zones</source>
+      <translation>Formzonen</translation>
+    </message>
+    <message>
+      <source>There is no picture to make a light study of.</source>
+      <translation>Es gibt kein Bild für eine Lichtstudie.</translation>
+    </message>
+    <message>
+      <source>light of </source>
+      <translation>Licht von </translation>
+    </message>
+    <message>
+      <source>shade of </source>
+      <translation>Schatten von </translation>
+    </message>
+    <message>
+      <source> (1 in %1 white)</source>
+      <translation> (1 zu %1 Weiß)</translation>
+    </message>
+    <message>
+      <source>dab it here</source>
+      <translation>hier tupfen</translation>
+    </message>
+    <message>
+      <source>%1 ml, %2 % of the canvas</source>
+      <translation>%1 ml, %2 % der Leinwand</translation>
+    </message>
+    <message>
+      <source>no recipe</source>
+      <translation>kein Rezept</translation>
+    </message>
+    <message>
+      <source>What each tube gives</source>
+      <translation>Was jede Tube gibt</translation>
+    </message>
+    <message>
+      <source>%1 (%2): %3 ml of %4 ml left%5</source>
+      <translation>%1 (%2): %3 ml von %4 ml übrig%5</translation>
+    </message>
+    <message>
+      <source>, runs out in coat %1: buy %2 ml</source>
+      <translation>, geht in Schicht %1 aus: %2 ml kaufen</translation>
+    </message>
+    <message>
+      <source>Mix these first, with fresh water and a clean brush; they grey with what the others leave in it: puddles </source>
+      <translation>Diese zuerst mischen, mit frischem Wasser und sauberem Pinsel; was die anderen darin lassen, macht sie grau: Kleckse </translation>
+    </message>
+    <message>
+      <source>All coats (%1), %2 µm of wet film, %3 % loss.%4 Follow the safety data sheets of your own paints.</source>
+      <translation>Alle Schichten (%1), %2 µm nasser Film, %3 % Verlust.%4 Die Sicherheitsdatenblätter der eigenen Farben befolgen.</translation>
+    </message>
+    <message>
+      <source> Some tubes are typical, not measured: test a dab.</source>
+      <translation> Einige Tuben sind typisch, nicht gemessen: einen Tupfer prüfen.</translation>
+    </message>
+    <message>
+      <source>Nothing is mixed yet: the work needs a paint box.</source>
+      <translation>Noch ist nichts gemischt: das Werk braucht einen Farbkasten.</translation>
+    </message>
+    <message>
+      <source>No puddle goes there.</source>
+      <translation>Dorthin geht kein Klecks.</translation>
+    </message>
+    <message>
+      <source>: puddles, lightest first</source>
+      <translation>: Kleckse, hellste zuerst</translation>
+    </message>
+    <message>
+      <source>: puddles of this sitting</source>
+      <translation>: Kleckse dieser Sitzung</translation>
+    </message>
+    <message>
+      <source>A swatch card has room for 1 to 12 tubes.</source>
+      <translation>Auf einer Probenkarte ist Platz für 1 bis 12 Tuben.</translation>
+    </message>
+    <message>
+      <source>Fill each field to its edge; two coats where it says tube. Leave the white bare. Drawdown: one stroke of the bar over both.</source>
+      <translation>Jedes Feld bis zum Rand füllen; zwei Schichten, wo Tube steht. Das Weiße frei lassen. Aufzug: ein Zug der Rakel über beides.</translation>
+    </message>
+    <message>
+      <source>drawdown</source>
+      <translation>Aufzug</translation>
+    </message>
+    <message>
+      <source>A list of puddles is written as *.csv or *.json.</source>
+      <translation>Eine Liste von Klecksen wird als *.csv oder *.json geschrieben.</translation>
+    </message>
+    <message>
+      <source>Sheets are a PDF: end the name with .pdf.</source>
+      <translation>Bögen sind ein PDF: der Name endet auf .pdf.</translation>
+    </message>
+    <message>
+      <source>The sheets cannot be written there; choose another folder.</source>
+      <translation>Die Bögen lassen sich dort nicht schreiben; wähle einen anderen Ordner.</translation>
+    </message>
+    <message>
+      <source>What the picture does, by contrast; numbers are the first glances.</source>
+      <translation>Was das Bild tut, nach Kontrast; Zahlen sind die ersten Blicke.</translation>
+    </message>
+    <message>
+      <source>in five values</source>
+      <translation>in fünf Tonwerten</translation>
+    </message>
+    <message>
+      <source>its parts, flat</source>
+      <translation>seine Teile, flach</translation>
+    </message>
+    <message>
+      <source>warm, cool and grey</source>
+      <translation>warm, kühl und grau</translation>
+    </message>
+    <message>
+      <source>holds</source>
+      <translation>hält</translation>
+    </message>
+    <message>
+      <source>Smallest fix: </source>
+      <translation>Kleinste Abhilfe: </translation>
+    </message>
+    <message>
+      <source>Before signing: facts that must be right</source>
+      <translation>Vor dem Signieren: Tatsachen, die stimmen müssen</translation>
+    </message>
+    <message>
+      <source>. No source is noted.</source>
+      <translation>. Keine Quelle ist notiert.</translation>
+    </message>
+    <message>
+      <source>. Source: </source>
+      <translation>. Quelle: </translation>
+    </message>
+    <message>
+      <source>There is no picture to make a study of.</source>
+      <translation>Es gibt kein Bild für eine Studie.</translation>
+    </message>
+    <message>
+      <source>There is no picture to report on.</source>
+      <translation>Es gibt kein Bild für einen Bericht.</translation>
+    </message>
+    <message>
+      <source>: report</source>
+      <translation>: Bericht</translation>
+    </message>
+    <message>
+      <source>: colours</source>
+      <translation>: Farben</translation>
+    </message>
+    <message>
+      <source>Parts by volume; numbers are the puddles of Mix.</source>
+      <translation>Raumteile; Zahlen sind die Kleckse der Farbmischung.</translation>
+    </message>
+    <message>
+      <source>Mean colours of the picture, lightest first.</source>
+      <translation>Mittlere Farben des Bildes, hellste zuerst.</translation>
+    </message>
+    <message>
+      <source>: values</source>
+      <translation>: Tonwerte</translation>
+    </message>
+    <message>
+      <source>: landmarks</source>
+      <translation>: Messpunkte</translation>
+    </message>
+    <message>
+      <source>Check when all is drawn:</source>
+      <translation>Prüfen, wenn alles gezeichnet ist:</translation>
+    </message>
+    <message>
+      <source>☐ from %1 (%2) to %3 (%4): %5</source>
+      <translation>☐ von %1 (%2) bis %3 (%4): %5</translation>
+    </message>
+    <message>
+      <source>☐ %1  %2: %3 from the %4, %5 from the %6</source>
+      <translation>☐ %1  %2: %3 von %4, %5 von %6</translation>
+    </message>
+    <message>
+      <source>; %1 to %2, %3 to %4</source>
+      <translation>; %1 bis %2, %3 bis %4</translation>
+    </message>
+    <message>
+      <source>Measured on the canvas' face, from its edges.</source>
+      <translation>Auf der Vorderseite der Leinwand gemessen, von ihren Kanten.</translation>
+    </message>
+    <message>
+      <source>10 cm: measure me</source>
+      <translation>10 cm: miss mich</translation>
+    </message>
+    <message>
+      <source>%1 × %2 cm in %3 sheets of %4, %5 mm shared. Print at 100 %; measure the ruler on each.</source>
+      <translation>%1 × %2 cm auf %3 Bögen %4, %5 mm gemeinsam. Mit 100 % drucken; auf jedem das Lineal nachmessen.</translation>
+    </message>
+    <message>
+      <source>Mirrored, for rubbing down from the back: lay each sheet face down.</source>
+      <translation>Gespiegelt, zum Durchreiben von hinten: jeden Bogen mit der Vorderseite nach unten legen.</translation>
+    </message>
+    <message>
+      <source>Cut along the marks of the upper left sheets, lay each over its neighbour's shared strip, tape from behind.</source>
+      <translation>An den Marken der oberen linken Bögen schneiden, jeden über den gemeinsamen Streifen des Nachbarn legen, von hinten kleben.</translation>
+    </message>
+    <message>
+      <source>%1  sheet %2 (column %3 of %4, row %5 of %6)</source>
+      <translation>%1  Bogen %2 (Spalte %3 von %4, Zeile %5 von %6)</translation>
+    </message>
+    <message>
+      <source>%1: its upper left mark lies %2 from the canvas' left edge, %3 from its top</source>
+      <translation>%1: seine obere linke Marke liegt %2 vom linken Rand der Leinwand, %3 vom oberen</translation>
+    </message>
+    <message>
+      <source>Say of which element.</source>
+      <translation>Sag, von welchem Ding.</translation>
+    </message>
+    <message>
+      <source>There is no element of that number.</source>
+      <translation>Ein Ding dieser Nummer gibt es nicht.</translation>
+    </message>
+    <message>
+      <source>That would make %1 sheets; carry it with the grid instead.</source>
+      <translation>Das würden %1 Bögen; übertrage es lieber mit dem Netz.</translation>
+    </message>
+    <message>
+      <source>sheet </source>
+      <translation>Bogen </translation>
+    </message>
+    <message>
+      <source>%1 h %2 min</source>
+      <translation>%1 h %2 min</translation>
+    </message>
+    <message>
+      <source> (goes on next time)</source>
+      <translation> (geht nächstes Mal weiter)</translation>
+    </message>
+    <message>
+      <source> cm²</source>
+      <translation> cm²</translation>
+    </message>
+    <message>
+      <source>, brush about %1 mm</source>
+      <translation>, Pinsel etwa %1 mm</translation>
+    </message>
+    <message>
+      <source>, touch-dry in %1, paint over after %2</source>
+      <translation>, griffest in %1, übermalbar nach %2</translation>
+    </message>
+    <message>
+      <source>, stays open %1 min: do not stop inside it</source>
+      <translation>, bleibt %1 min offen: nicht mittendrin aufhören</translation>
+    </message>
+    <message>
+      <source>Keep clear: </source>
+      <translation>Frei halten: </translation>
+    </message>
+    <message>
+      <source>Must be right: </source>
+      <translation>Muss stimmen: </translation>
+    </message>
+    <message>
+      <source>Puddles: nothing is mixed yet (Mix).</source>
+      <translation>Kleckse: noch ist nichts gemischt (Farbmischung).</translation>
+    </message>
+    <message>
+      <source>and %1 more: see the puddle cards</source>
+      <translation>und %1 weitere: siehe die Kleckskarten</translation>
+    </message>
+    <message>
+      <source>  –  %1 ml a coat</source>
+      <translation>  –  %1 ml je Schicht</translation>
+    </message>
+    <message>
+      <source>The plan of work has no such sitting.</source>
+      <translation>Im Arbeitsplan gibt es diese Sitzung nicht.</translation>
+    </message>
+    <message>
+      <source>%1 – sitting %2 of %3</source>
+      <translation>%1 – Sitzung %2 von %3</translation>
+    </message>
+    <message>
+      <source>as it looks before; framed: where you work</source>
+      <translation>wie es vorher aussieht; gerahmt: wo du arbeitest</translation>
+    </message>
+    <message>
+      <source>as it should look at the end</source>
+      <translation>wie es am Ende aussehen soll</translation>
+    </message>
+    <message>
+      <source>Take care</source>
+      <translation>Vorsicht</translation>
+    </message>
+    <message>
+      <source>backdrop and the whole</source>
+      <translation>Hintergrund und das Ganze</translation>
+    </message>
+    <message>
+      <source>%1 × %2 cm, %3 on %4%5</source>
+      <translation>%1 × %2 cm, %3 auf %4%5</translation>
+    </message>
+    <message>
+      <source>, signed </source>
+      <translation>, signiert </translation>
+    </message>
+    <message>
+      <source>%1 in %2 sittings; paints used about %3</source>
+      <translation>%1 in %2 Sitzungen; verbrauchte Farben etwa %3</translation>
+    </message>
+    <message>
+      <source>%1 %2, lightfastness %3, %4 ml</source>
+      <translation>%1 %2, Lichtechtheit %3, %4 ml</translation>
+    </message>
+    <message>
+      <source>Paints</source>
+      <translation>Farben</translation>
+    </message>
+    <message>
+      <source>checked: </source>
+      <translation>geprüft: </translation>
+    </message>
+    <message>
+      <source>not checked: </source>
+      <translation>nicht geprüft: </translation>
+    </message>
+    <message>
+      <source>Credits and permissions</source>
+      <translation>Nachweise und Genehmigungen</translation>
+    </message>
+    <message>
+      <source>scrapped: </source>
+      <translation>verworfen: </translation>
+    </message>
+    <message>
+      <source>Decisions</source>
+      <translation>Entscheidungen</translation>
+    </message>
+    <message>
+      <source>Print at full size (the frames are 56 mm wide). Cut along the frames and stick each tag to the wall or the easel, outside the canvas, so that the marked corner touches the canvas' corner. Flat, and as square as the eye makes it.</source>
+      <translation>In voller Größe drucken (die Rahmen sind 56 mm breit). An den Rahmen schneiden und jede Marke neben der Leinwand an Wand oder Staffelei kleben, sodass die bezeichnete Ecke die Ecke der Leinwand berührt. Flach, und so rechtwinklig, wie das Auge es macht.</translation>
+    </message>
+    <message>
+      <source>%1 corner of the canvas at the dot</source>
+      <translation>Ecke der Leinwand %1 am Punkt</translation>
+    </message>
+    <message>
+      <source>which way fur, grass or folds run in a picture, and how long the strands are</source>
+      <translation>wohin Fell, Gras oder Falten in einem Bild laufen, und wie lang die Strähnen sind</translation>
+    </message>
+    <message>
+      <source>a photograph</source>
+      <translation>ein Foto</translation>
+    </message>
+    <message>
+      <source>grey picture of the thing, white = in; without it the whole picture</source>
+      <translation>Graubild des Dings, weiß = drin; ohne es das ganze Bild</translation>
+    </message>
+    <message>
+      <source>PNG to write: angle × 255 / 180, counter-clockwise from the right</source>
+      <translation>PNG, das geschrieben wird: Winkel × 255 / 180, gegen den Uhrzeigersinn von rechts</translation>
+    </message>
+    <message>
+      <source>between places of the grid</source>
+      <translation>zwischen den Stellen des Netzes</translation>
+    </message>
+    <message>
+      <source>tell on the error stream how far it is; Ctrl+C gives it up</source>
+      <translation>sagt auf dem Fehlerstrom, wie weit es ist; Strg+C bricht ab</translation>
+    </message>
+    <message>
+      <source>The measuring was given up; nothing was written.</source>
+      <translation>Die Messung wurde abgebrochen; nichts wurde geschrieben.</translation>
+    </message>
+    <message>
+      <source>The mask is empty: there is nothing to measure.</source>
+      <translation>Die Maske ist leer: es gibt nichts zu messen.</translation>
+    </message>
+    <message>
+      <source>sheets at 1:1 to take the composite onto the canvas</source>
+      <translation>Bögen 1:1, um das Bild auf die Leinwand zu übertragen</translation>
+    </message>
+    <message>
+      <source>a work (*.lantern)</source>
+      <translation>ein Werk (*.lantern)</translation>
+    </message>
+    <message>
+      <source>PDF to write</source>
+      <translation>PDF, das geschrieben wird</translation>
+    </message>
+    <message>
+      <source>what goes on the sheets</source>
+      <translation>was auf die Bögen kommt</translation>
+    </message>
+    <message>
+      <source>this alone, by name or number</source>
+      <translation>nur dieses, nach Name oder Nummer</translation>
+    </message>
+    <message>
+      <source>shared by neighbouring sheets</source>
+      <translation>benachbarten Bögen gemeinsam</translation>
+    </message>
+    <message>
+      <source>for rubbing down from the back</source>
+      <translation>zum Durchreiben von hinten</translation>
+    </message>
+    <message>
+      <source>% black of the lines</source>
+      <translation>% Schwarz der Linien</translation>
+    </message>
+    <message>
+      <source>inner lines, % of their length, the most telling first; 0 = outlines only</source>
+      <translation>innere Linien, % ihrer Länge, die sprechendsten zuerst; 0 = nur Umrisse</translation>
+    </message>
+    <message>
+      <source>× every length, for a printer that does not print true</source>
+      <translation>× jede Länge, für einen Drucker, der nicht maßhaltig druckt</translation>
+    </message>
+    <message>
+      <source>the real canvas' width and height</source>
+      <translation>Breite und Höhe der wirklichen Leinwand</translation>
+    </message>
+    <message>
+      <source>leave the squared grid off</source>
+      <translation>das Quadratnetz weglassen</translation>
+    </message>
+    <message>
+      <source>a stencil or mask of the thing seen from so many directions</source>
+      <translation>eine Schablone oder Maske des Dings, aus so vielen Richtungen gesehen</translation>
+    </message>
+    <message>
+      <source>There is no element of that name.</source>
+      <translation>Ein Ding dieses Namens gibt es nicht.</translation>
+    </message>
+    <message>
+      <source>A canvas is 1 to 2000 cm on a side.</source>
+      <translation>Eine Leinwand hat 1 bis 2000 cm je Seite.</translation>
+    </message>
+    <message>
+      <source>the points that fix the drawing best, and how to find each with a ruler</source>
+      <translation>die Punkte, die die Zeichnung am besten festlegen, und wie jeder mit dem Lineal zu finden ist</translation>
+    </message>
+    <message>
+      <source>how a projector must bend the picture so that it falls true on the canvas</source>
+      <translation>wie ein Projektor das Bild verbiegen muss, damit es richtig auf die Leinwand fällt</translation>
+    </message>
+    <message>
+      <source>the projector's pixels on the canvas' corners: x,y of upper left, upper right, lower right, lower left</source>
+      <translation>die Pixel des Projektors auf den Ecken der Leinwand: x,y von oben links, oben rechts, unten rechts, unten links</translation>
+    </message>
+    <message>
+      <source>a photograph of the canvas with the dots of --dots thrown on it</source>
+      <translation>ein Foto der Leinwand mit den Punkten von --dots darauf</translation>
+    </message>
+    <message>
+      <source>the canvas' corners in the photograph, when they are not found</source>
+      <translation>die Ecken der Leinwand im Foto, wenn sie nicht gefunden werden</translation>
+    </message>
+    <message>
+      <source>PNG of the dots to throw</source>
+      <translation>PNG der Punkte zum Werfen</translation>
+    </message>
+    <message>
+      <source>width and height</source>
+      <translation>Breite und Höhe</translation>
+    </message>
+    <message>
+      <source>width and height of its picture</source>
+      <translation>Breite und Höhe seines Bildes</translation>
+    </message>
+    <message>
+      <source>a picture of the whole canvas, to be bent</source>
+      <translation>ein Bild der ganzen Leinwand, das verbogen wird</translation>
+    </message>
+    <message>
+      <source>PNG of it to throw</source>
+      <translation>PNG davon zum Werfen</translation>
+    </message>
+    <message>
+      <source>JSON to write</source>
+      <translation>JSON, das geschrieben wird</translation>
+    </message>
+    <message>
+      <source>A projector's picture is 64 to 16384 pixels on a side.</source>
+      <translation>Das Bild eines Projektors hat 64 bis 16384 Pixel je Seite.</translation>
+    </message>
+    <message>
+      <source>Say --corners, or --photo.</source>
+      <translation>Sag --corners, oder --photo.</translation>
+    </message>
+    <message>
+      <source>the work as *.svg (lines in mm), *.ora (layers), *.png or *.tif (with its resolution)</source>
+      <translation>das Werk als *.svg (Linien in mm), *.ora (Ebenen), *.png oder *.tif (mit Auflösung)</translation>
+    </message>
+    <message>
+      <source>file to write</source>
+      <translation>Datei, die geschrieben wird</translation>
+    </message>
+    <message>
+      <source>pixels across the plan</source>
+      <translation>Pixel über die Breite des Plans</translation>
+    </message>
+    <message>
+      <source>of the canvas, for *.png and *.tif</source>
+      <translation>der Leinwand, für *.png und *.tif</translation>
+    </message>
+    <message>
+      <source>lantern: measures, lights, reads and carries a painter's composite. JSON on standard output.</source>
+      <translation>lantern: misst, beleuchtet, liest und überträgt die Komposition eines Malers. JSON auf der Standardausgabe.</translation>
+    </message>
+    <message>
+      <source>the manual page of this program, as troff</source>
+      <translation>die Handbuchseite dieses Programms, als troff</translation>
+    </message>
+    <message>
+      <source>completion of its commands for bash</source>
+      <translation>Vervollständigung seiner Befehle für bash</translation>
+    </message>
+    <message>
+      <source>
+Try: lantern help
+</source>
+      <translation>
+Versuche: lantern help
+</translation>
+    </message>
+    <message>
+      <source>The outline must be {"pieces": [{"points": [[x, y], …], "hole": false}]}.</source>
+      <translation>Der Umriss muss {"pieces": [{"points": [[x, y], …], "hole": false}]} sein.</translation>
+    </message>
+    <message>
+      <source>cut a thing out of a picture, with a soft edge</source>
+      <translation>schneidet ein Ding mit weicher Kante aus einem Bild</translation>
+    </message>
+    <message>
+      <source>rough rectangle around it, px: x,y,width,height</source>
+      <translation>grobes Rechteck darum, px: x,y,Breite,Höhe</translation>
+    </message>
+    <message>
+      <source>picture of strokes: white surely in, black surely out, else unknown</source>
+      <translation>Bild von Strichen: weiß sicher drin, schwarz sicher draußen, sonst unbekannt</translation>
+    </message>
+    <message>
+      <source>JSON of threads: pieces of points, px</source>
+      <translation>JSON von Fäden: Stücke aus Punkten, px</translation>
+    </message>
+    <message>
+      <source>a place on a plain ground, px, and how far it reaches, ΔE00: x,y,tolerance</source>
+      <translation>eine Stelle auf einem einfarbigen Grund, px, und wie weit er reicht, ΔE00: x,y,Toleranz</translation>
+    </message>
+    <message>
+      <source>width of the uncertain band, px</source>
+      <translation>Breite des unsicheren Saums, px</translation>
+    </message>
+    <message>
+      <source>alpha as PNG</source>
+      <translation>Alpha als PNG</translation>
+    </message>
+    <message>
+      <source>also the cut-out with the old background taken out of its edge, as PNG</source>
+      <translation>auch der Ausschnitt, aus dessen Kante der alte Hintergrund genommen ist, als PNG</translation>
+    </message>
+    <message>
+      <source>Nothing was left to cut out: mark what is in and what is out.</source>
+      <translation>Es blieb nichts auszuschneiden: markiere, was drin und was draußen ist.</translation>
+    </message>
+    <message>
+      <source>The rectangle is empty.</source>
+      <translation>Das Rechteck ist leer.</translation>
+    </message>
+    <message>
+      <source>The picture and its strokes are not of one size.</source>
+      <translation>Das Bild und seine Striche sind nicht gleich groß.</translation>
+    </message>
+    <message>
+      <source>That place on a plain ground lies outside the picture.</source>
+      <translation>Diese Stelle auf einem einfarbigen Grund liegt außerhalb des Bildes.</translation>
+    </message>
+    <message>
+      <source>Say what to cut out: --rect, --strokes, --outline or --ground.</source>
+      <translation>Sag, was ausgeschnitten wird: --rect, --strokes, --outline oder --ground.</translation>
+    </message>
+    <message>
+      <source>paint an unwanted thing out of a picture from what lies around it</source>
+      <translation>malt ein unerwünschtes Ding aus einem Bild weg, aus dem ringsum</translation>
+    </message>
+    <message>
+      <source>white where to fill</source>
+      <translation>weiß, wo gefüllt wird</translation>
+    </message>
+    <message>
+      <source>white where to take from; without it from around, what is of a kind</source>
+      <translation>weiß, woher genommen wird; ohne es von ringsum, was von einer Art ist</translation>
+    </message>
+    <message>
+      <source>PNG to write</source>
+      <translation>PNG, das geschrieben wird</translation>
+    </message>
+    <message>
+      <source>The picture and its mask are not of one size.</source>
+      <translation>Das Bild und seine Maske sind nicht gleich groß.</translation>
+    </message>
+    <message>
+      <source>The picture and where to take from are not of one size.</source>
+      <translation>Das Bild und das, woher genommen wird, sind nicht gleich groß.</translation>
+    </message>
+    <message>
+      <source>every number of a work: key, range, start and unit</source>
+      <translation>jede Zahl eines Werks: Schlüssel, Bereich, Anfang und Einheit</translation>
+    </message>
+    <message>
+      <source>as the page docs/fields.md</source>
+      <translation>als die Seite docs/fields.md</translation>
+    </message>
+    <message>
+      <source>“%1” goes from %2 to %3 %4.</source>
+      <translation>„%1“ geht von %2 bis %3 %4.</translation>
+    </message>
+    <message>
+      <source>There is no number “%1” there; there are: %2.</source>
+      <translation>Eine Zahl „%1“ gibt es dort nicht; es gibt: %2.</translation>
+    </message>
+    <message>
+      <source>There is no single %1 of that id or name in the work.</source>
+      <translation>Es gibt im Werk nicht genau ein Ding dieser Art (%1) mit dieser Nummer oder diesem Namen.</translation>
+    </message>
+    <message>
+      <source>Say what it is a number of: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, group:NAME or element:NAME.</source>
+      <translation>Sag, wovon es eine Zahl ist: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, group:NAME oder element:NAME.</translation>
+    </message>
+    <message>
+      <source>sets one number of a work, as `lantern fields` lists them, and saves it</source>
+      <translation>setzt eine Zahl eines Werks, wie `lantern fields` sie nennt, und speichert es</translation>
+    </message>
+    <message>
+      <source>sun, camera, …, lantern:NAME, element:NAME</source>
+      <translation>sun, camera, …, lantern:NAME, element:NAME</translation>
+    </message>
+    <message>
+      <source>its key</source>
+      <translation>ihr Schlüssel</translation>
+    </message>
+    <message>
+      <source>the number, with either decimal mark</source>
+      <translation>die Zahl, mit Punkt oder Komma</translation>
+    </message>
+    <message>
+      <source>“%1” is no number.</source>
+      <translation>„%1“ ist keine Zahl.</translation>
+    </message>
+    <message>
+      <source>This work can only be read here; nothing was changed.</source>
+      <translation>Dieses Werk lässt sich hier nur lesen; nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>saves what can be read of a damaged work into a copy, and names what is lost</source>
+      <translation>rettet, was von einem beschädigten Werk lesbar ist, in eine Kopie und nennt, was verloren ist</translation>
+    </message>
+    <message>
+      <source>a damaged work</source>
+      <translation>ein beschädigtes Werk</translation>
+    </message>
+    <message>
+      <source>bring pictures, or folders of them, onto a work's wall</source>
+      <translation>bringt Bilder, oder Ordner davon, an die Wand eines Werks</translation>
+    </message>
+    <message>
+      <source>JPEG, PNG, TIFF, WebP, HEIC, camera raw, SVG, or folders</source>
+      <translation>JPEG, PNG, TIFF, WebP, HEIC, Kamera-Rohbild, SVG, oder Ordner</translation>
+    </message>
+    <message>
+      <source>who made them</source>
+      <translation>wer sie gemacht hat</translation>
+    </message>
+    <message>
+      <source>own, by permission of …, free licence, study only</source>
+      <translation>own, by permission of …, free licence, study only</translation>
+    </message>
+    <message>
+      <source>write the credits of all pictures to this CSV</source>
+      <translation>schreibt die Nachweise aller Bilder in diese CSV</translation>
+    </message>
+    <message>
+      <source>There is no picture to bring in.</source>
+      <translation>Es gibt kein Bild zum Hereinholen.</translation>
+    </message>
+    <message>
+      <source>Lit flat, cannot tell.</source>
+      <translation>Flach beleuchtet, nicht zu bestimmen.</translation>
+    </message>
+    <message>
+      <source>Lit from one side.</source>
+      <translation>Von einer Seite beleuchtet.</translation>
+    </message>
+    <message>
+      <source>everything one photograph measures: light, tones, sharpness, eye level, palette</source>
+      <translation>alles, was ein Foto misst: Licht, Töne, Schärfe, Augenhöhe, Palette</translation>
+    </message>
+    <message>
+      <source>grey picture of the object, white = in</source>
+      <translation>Graubild des Dings, weiß = drin</translation>
+    </message>
+    <message>
+      <source>which reference fits the lead picture best, with reasons</source>
+      <translation>welche Vorlage am besten zum Leitbild passt, mit Gründen</translation>
+    </message>
+    <message>
+      <source>name or id of the picture the others are held against; else the backdrop</source>
+      <translation>Name oder Nummer des Bildes, gegen das die anderen gehalten werden; sonst der Hintergrund</translation>
+    </message>
+    <message>
+      <source>There is no picture “%1” on this wall.</source>
+      <translation>An dieser Wand hängt kein Bild „%1“.</translation>
+    </message>
+    <message>
+      <source>the sharpest frame of a video clip near a moment</source>
+      <translation>das schärfste Einzelbild eines Films nahe einem Augenblick</translation>
+    </message>
+    <message>
+      <source>a video clip</source>
+      <translation>ein Film</translation>
+    </message>
+    <message>
+      <source>seconds from its start</source>
+      <translation>Sekunden ab seinem Anfang</translation>
+    </message>
+    <message>
+      <source>how far to look either way, s</source>
+      <translation>wie weit nach beiden Seiten gesucht wird, s</translation>
+    </message>
+    <message>
+      <source>The clip ends after %1 s; there is no moment beyond.</source>
+      <translation>Der Film endet nach %1 s; dahinter gibt es keinen Augenblick.</translation>
+    </message>
+    <message>
+      <source>what a work holds: brief, references, elements at their sizes, lights</source>
+      <translation>was ein Werk enthält: Auftrag, Vorlagen, Dinge in ihrer Größe, Lichter</translation>
+    </message>
+    <message>
+      <source>everything the program has to say about a work, worst first within each station</source>
+      <translation>alles, was das Programm über ein Werk zu sagen hat, je Station das Schlimmste zuerst</translation>
+    </message>
+    <message>
+      <source>without measuring the light on every element, which takes seconds</source>
+      <translation>ohne das Licht auf jedem Ding zu messen, was Sekunden dauert</translation>
+    </message>
+    <message>
+      <source>where the light of a photograph comes from; of a work: --audit</source>
+      <translation>woher das Licht eines Fotos kommt; von einem Werk: --audit</translation>
+    </message>
+    <message>
+      <source>a photograph, or a work (*.lantern) with --audit</source>
+      <translation>ein Foto, oder mit --audit ein Werk (*.lantern)</translation>
+    </message>
+    <message>
+      <source>grey picture of the object, white = in; without it the figure is guessed at</source>
+      <translation>Graubild des Dings, weiß = drin; ohne es wird die Figur vermutet</translation>
+    </message>
+    <message>
+      <source>every element's light as photographed, as planned, and as now in the picture</source>
+      <translation>das Licht jedes Dings, wie fotografiert, wie geplant, und wie jetzt im Bild</translation>
+    </message>
+    <message>
+      <source>of a work: light study sheets as PDF</source>
+      <translation>von einem Werk: Blätter der Lichtstudie als PDF</translation>
+    </message>
+    <message>
+      <source>of a work: light and shade colours of each element as CSV</source>
+      <translation>von einem Werk: Farben im Licht und im Schatten jedes Dings als CSV</translation>
+    </message>
+    <message>
+      <source>Lit flat: cannot tell where the light comes from.</source>
+      <translation>Flach beleuchtet: woher das Licht kommt, ist nicht zu bestimmen.</translation>
+    </message>
+    <message>
+      <source>One clear light.</source>
+      <translation>Ein klares Licht.</translation>
+    </message>
+    <message>
+      <source>the lit picture as PNG, or one part of what makes it</source>
+      <translation>das beleuchtete Bild als PNG, oder ein Teil dessen, was es ausmacht</translation>
+    </message>
+    <message>
+      <source>pixels across the canvas</source>
+      <translation>Pixel über die Breite der Leinwand</translation>
+    </message>
+    <message>
+      <source>the same unfitted, linear, as OpenEXR</source>
+      <translation>dasselbe unangepasst, linear, als OpenEXR</translation>
+    </message>
+    <message>
+      <source>only this: albedo, normal, depth, shadow, ambient, id or zones</source>
+      <translation>nur dies: albedo, normal, depth, shadow, ambient, id oder zones</translation>
+    </message>
+    <message>
+      <source>form zones in 2…6 steps</source>
+      <translation>Formzonen in 2…6 Stufen</translation>
+    </message>
+    <message>
+      <source>rows worked at a time; the picture does not depend on it</source>
+      <translation>Zeilen, die auf einmal gerechnet werden; das Bild hängt nicht davon ab</translation>
+    </message>
+    <message>
+      <source>The OpenEXR picture could not be made.</source>
+      <translation>Das OpenEXR-Bild ließ sich nicht machen.</translation>
+    </message>
+    <message>
+      <source>the relief of a cut-out, as a picture of its normals</source>
+      <translation>das Relief eines Ausschnitts, als Bild seiner Normalen</translation>
+    </message>
+    <message>
+      <source>PNG to write: (n + 1) / 2, x right, y up, z towards the viewer</source>
+      <translation>PNG, das geschrieben wird: (n + 1) / 2, x rechts, y oben, z zum Betrachter</translation>
+    </message>
+    <message>
+      <source>folds and bumps read off the shading, 0 none … 1</source>
+      <translation>Falten und Buckel, aus der Schattierung gelesen, 0 keine … 1</translation>
+    </message>
+    <message>
+      <source>puffed, ball, column, slab, card, corner or ground</source>
+      <translation>puffed, ball, column, slab, card, corner oder ground</translation>
+    </message>
+    <message>
+      <source>The mask is empty: there is nothing to make a relief of.</source>
+      <translation>Die Maske ist leer: es gibt nichts, wovon ein Relief zu machen wäre.</translation>
+    </message>
+    <message>
+      <source>an empty work</source>
+      <translation>ein leeres Werk</translation>
+    </message>
+    <message>
+      <source>where to make it</source>
+      <translation>wo es angelegt wird</translation>
+    </message>
+    <message>
+      <source>the demo work and its pictures</source>
+      <translation>das Beispielwerk und seine Bilder</translation>
+    </message>
+    <message>
+      <source>folder to write to</source>
+      <translation>Ordner, in den geschrieben wird</translation>
+    </message>
+    <message>
+      <source>on the take with its faults cured</source>
+      <translation>auf der Fassung, deren Fehler behoben sind</translation>
+    </message>
+    <message>
+      <source>the other example, The Moth Court</source>
+      <translation>das andere Beispiel, Der Mottenhof</translation>
+    </message>
+    <message>
+      <source>That folder cannot be made.</source>
+      <translation>Dieser Ordner lässt sich nicht anlegen.</translation>
+    </message>
+    <message>
+      <source>%1 wants a colour in CIELAB as L,a,b: L from 0 to 100, a and b within ±150.</source>
+      <translation>%1 verlangt eine Farbe in CIELAB als L,a,b: L von 0 bis 100, a und b innerhalb ±150.</translation>
+    </message>
+    <message>
+      <source>what a mix of paints looks like; recipes for a colour; gradients in bands</source>
+      <translation>wie eine Mischung aussieht; Rezepte für eine Farbe; Verläufe in Bändern</translation>
+    </message>
+    <message>
+      <source>parts by volume: PB29=1+PW6=10</source>
+      <translation>Raumteile: PB29=1+PW6=10</translation>
+    </message>
+    <message>
+      <source>a film of that many µm when wet; without it an opaque layer</source>
+      <translation>ein Film von so vielen µm in nassem Zustand; ohne es eine deckende Schicht</translation>
+    </message>
+    <message>
+      <source>clear medium to one part of paint</source>
+      <translation>klares Malmittel auf einen Teil Farbe</translation>
+    </message>
+    <message>
+      <source>what the film lies on: white, black or a recipe</source>
+      <translation>worauf der Film liegt: white, black oder ein Rezept</translation>
+    </message>
+    <message>
+      <source>a wanted colour: L,a,b</source>
+      <translation>eine gewünschte Farbe: L,a,b</translation>
+    </message>
+    <message>
+      <source>a gradient's first colour: L,a,b</source>
+      <translation>die erste Farbe eines Verlaufs: L,a,b</translation>
+    </message>
+    <message>
+      <source>its last colour: L,a,b</source>
+      <translation>seine letzte Farbe: L,a,b</translation>
+    </message>
+    <message>
+      <source>a third colour on the way: L,a,b</source>
+      <translation>eine dritte Farbe unterwegs: L,a,b</translation>
+    </message>
+    <message>
+      <source>where that lies; without it half way</source>
+      <translation>wo sie liegt; ohne es auf halbem Weg</translation>
+    </message>
+    <message>
+      <source>how long it is</source>
+      <translation>wie lang er ist</translation>
+    </message>
+    <message>
+      <source>CIEDE2000 between neighbours</source>
+      <translation>CIEDE2000 zwischen Nachbarn</translation>
+    </message>
+    <message>
+      <source>minutes that the paint can be moved</source>
+      <translation>Minuten, in denen sich die Farbe bewegen lässt</translation>
+    </message>
+    <message>
+      <source>how fast it is laid</source>
+      <translation>wie schnell sie gelegt wird</translation>
+    </message>
+    <message>
+      <source>tubes by pigment, PW6,PB29; without it all of the box, or those that ship</source>
+      <translation>Tuben nach Pigment, PW6,PB29; ohne es alle des Kastens, oder die mitgelieferten</translation>
+    </message>
+    <message>
+      <source>a calibrated box (*.json)</source>
+      <translation>ein kalibrierter Kasten (*.json)</translation>
+    </message>
+    <message>
+      <source>quarter: parts that a brush can measure</source>
+      <translation>quarter: Teile, die ein Pinsel messen kann</translation>
+    </message>
+    <message>
+      <source>each tube also as 1 part in so many of titanium white</source>
+      <translation>jede Tube auch als 1 Teil in so vielen Titanweiß</translation>
+    </message>
+    <message>
+      <source>tubes in a recipe</source>
+      <translation>Tuben in einem Rezept</translation>
+    </message>
+    <message>
+      <source>as while a hand moves: not every choice is tried</source>
+      <translation>wie bei bewegter Hand: nicht jede Wahl wird versucht</translation>
+    </message>
+    <message>
+      <source>Say one of --recipe, --lab, or --from with --to.</source>
+      <translation>Sag eines von --recipe, --lab, oder --from mit --to.</translation>
+    </message>
+    <message>
+      <source>There is no “%1” in that box.</source>
+      <translation>„%1“ ist nicht in diesem Kasten.</translation>
+    </message>
+    <message>
+      <source>The search was given up.</source>
+      <translation>Die Suche wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>--via-cm lies behind the end of the gradient.</source>
+      <translation>--via-cm liegt hinter dem Ende des Verlaufs.</translation>
+    </message>
+    <message>
+      <source>The gradient was given up.</source>
+      <translation>Der Verlauf wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>fits each tube to its painted swatches</source>
+      <translation>passt jede Tube an ihre gemalten Proben an</translation>
+    </message>
+    <message>
+      <source>what was read of the card (*.json)</source>
+      <translation>was von der Karte gelesen wurde (*.json)</translation>
+    </message>
+    <message>
+      <source>the calibrated box (*.json)</source>
+      <translation>der kalibrierte Kasten (*.json)</translation>
+    </message>
+    <message>
+      <source>how many mixes</source>
+      <translation>wie viele Mischungen</translation>
+    </message>
+    <message>
+      <source>tubes by pigment instead of the work's box</source>
+      <translation>Tuben nach Pigment statt des Kastens des Werks</translation>
+    </message>
+    <message>
+      <source>the whole canvas in a chosen number of mixes, with their recipes</source>
+      <translation>die ganze Leinwand in einer gewählten Zahl Mischungen, mit Rezepten</translation>
+    </message>
+    <message>
+      <source>the map in its puddles' colours (*.png)</source>
+      <translation>die Karte in den Farben ihrer Kleckse (*.png)</translation>
+    </message>
+    <message>
+      <source>the picture as these paints can show it (*.png)</source>
+      <translation>das Bild, wie diese Farben es zeigen können (*.png)</translation>
+    </message>
+    <message>
+      <source>which so many of the tubes reach it best</source>
+      <translation>welche so vielen der Tuben es am besten erreichen</translation>
+    </message>
+    <message>
+      <source>of the map</source>
+      <translation>der Karte</translation>
+    </message>
+    <message>
+      <source>The recipe map was given up.</source>
+      <translation>Die Rezeptkarte wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>There is no paint to show the picture in.</source>
+      <translation>Es gibt keine Farbe, in der das Bild zu zeigen wäre.</translation>
+    </message>
+    <message>
+      <source>how much paint the picture needs, of which tube, and what runs out</source>
+      <translation>wie viel Farbe das Bild braucht, von welcher Tube, und was ausgeht</translation>
+    </message>
+    <message>
+      <source>This work has no paint box: say --paints.</source>
+      <translation>Dieses Werk hat keinen Farbkasten: sag --paints.</translation>
+    </message>
+    <message>
+      <source>tasks with their drying placed into free hours</source>
+      <translation>Aufgaben mit ihrem Trocknen in freie Stunden gelegt</translation>
+    </message>
+    <message>
+      <source>The tasks are no JSON.</source>
+      <translation>Die Aufgaben sind kein JSON.</translation>
+    </message>
+    <message>
+      <source>A time is written 2031-03-01T19:00.</source>
+      <translation>Eine Zeit schreibt man 2031-03-01T19:00.</translation>
+    </message>
+    <message>
+      <source>The tasks lack something, or it is of another kind.</source>
+      <translation>Den Aufgaben fehlt etwas, oder es ist von anderer Art.</translation>
+    </message>
+    <message>
+      <source>a work (*.lantern), or a picture</source>
+      <translation>ein Werk (*.lantern), oder ein Bild</translation>
+    </message>
+    <message>
+      <source>of a work: another take than the one in hand, by its letter</source>
+      <translation>von einem Werk: eine andere Fassung als die in der Hand, nach ihrem Buchstaben</translation>
+    </message>
+    <message>
+      <source>of a picture: grey picture whose value is the element, 0 = ground</source>
+      <translation>von einem Bild: Graubild, dessen Wert das Ding ist, 0 = Grund</translation>
+    </message>
+    <message>
+      <source>width and height of the canvas</source>
+      <translation>Breite und Höhe der Leinwand</translation>
+    </message>
+    <message>
+      <source>viewing distance</source>
+      <translation>Betrachtungsabstand</translation>
+    </message>
+    <message>
+      <source>The canvas must be larger than nothing.</source>
+      <translation>Die Leinwand muss größer als nichts sein.</translation>
+    </message>
+    <message>
+      <source>The picture and its ids are not of one size.</source>
+      <translation>Das Bild und seine Nummern sind nicht gleich groß.</translation>
+    </message>
+    <message>
+      <source>The work has no take “%1”.</source>
+      <translation>Das Werk hat keine Fassung „%1“.</translation>
+    </message>
+    <message>
+      <source>order and share of attention, what drives it, values, contours; --suggest</source>
+      <translation>Folge und Anteil der Aufmerksamkeit, was sie treibt, Tonwerte, Konturen; --suggest</translation>
+    </message>
+    <message>
+      <source>value steps, 2 to 9</source>
+      <translation>Tonwertstufen, 2 bis 9</translation>
+    </message>
+    <message>
+      <source>elements in the order they are meant to be read, strongest first</source>
+      <translation>Dinge in der gewollten Lesefolge, das stärkste zuerst</translation>
+    </message>
+    <message>
+      <source>elements that must stay under those</source>
+      <translation>Dinge, die darunter bleiben müssen</translation>
+    </message>
+    <message>
+      <source>the smallest change that puts it in that order, and the order after it</source>
+      <translation>die kleinste Änderung, die es in diese Folge bringt, und die Folge danach</translation>
+    </message>
+    <message>
+      <source>with --suggest: the picture after it, as PNG</source>
+      <translation>mit --suggest: das Bild danach, als PNG</translation>
+    </message>
+    <message>
+      <source>The suggestion was given up.</source>
+      <translation>Der Vorschlag wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>a picture with lights, darks, saturation or warmth changed, and what that changes</source>
+      <translation>ein Bild mit geänderten Lichtern, Dunkeln, Sättigung oder Wärme, und was das ändert</translation>
+    </message>
+    <message>
+      <source>L* added to its lights</source>
+      <translation>L*, das zu seinen Lichtern kommt</translation>
+    </message>
+    <message>
+      <source>L* added to its darks</source>
+      <translation>L*, das zu seinen Dunkeln kommt</translation>
+    </message>
+    <message>
+      <source>L* added to all of it</source>
+      <translation>L*, das zu allem kommt</translation>
+    </message>
+    <message>
+      <source>factor of its chroma</source>
+      <translation>Faktor seiner Buntheit</translation>
+    </message>
+    <message>
+      <source>only of this element</source>
+      <translation>nur von diesem Ding</translation>
+    </message>
+    <message>
+      <source>the picture so changed, as PNG</source>
+      <translation>das so geänderte Bild, als PNG</translation>
+    </message>
+    <message>
+      <source>There is no element %1 in the picture.</source>
+      <translation>Ein Ding %1 gibt es im Bild nicht.</translation>
+    </message>
+    <message>
+      <source>where everything stands: canvas, eye level, and each element in cm and m</source>
+      <translation>wo alles steht: Leinwand, Augenhöhe, und jedes Ding in cm und m</translation>
+    </message>
+    <message>
+      <source>ellipses of round things and symmetry of outlines too</source>
+      <translation>auch Ellipsen runder Dinge und Symmetrie von Umrissen</translation>
+    </message>
+    <message>
+      <source>sets an element's foot and true height, and saves the work</source>
+      <translation>setzt Fuß und wahre Höhe eines Dings und speichert das Werk</translation>
+    </message>
+    <message>
+      <source>its id or its name</source>
+      <translation>seine Nummer oder sein Name</translation>
+    </message>
+    <message>
+      <source>x,y of its foot on the canvas, cm</source>
+      <translation>x,y seines Fußes auf der Leinwand, cm</translation>
+    </message>
+    <message>
+      <source>true height, m</source>
+      <translation>wahre Höhe, m</translation>
+    </message>
+    <message>
+      <source>above the ground, m; negative = sunk</source>
+      <translation>über dem Boden, m; negativ = versunken</translation>
+    </message>
+    <message>
+      <source>There is no single element of that id or name in the work.</source>
+      <translation>Es gibt im Werk nicht genau ein Ding dieser Nummer oder dieses Namens.</translation>
+    </message>
+    <message>
+      <source>Say where it goes (--base x,y), how tall it is (--height-m H), or both.</source>
+      <translation>Sag, wohin es geht (--base x,y), wie hoch es ist (--height-m H), oder beides.</translation>
+    </message>
+    <message>
+      <source>A foot lies within 4000 cm of the canvas' corner.</source>
+      <translation>Ein Fuß liegt höchstens 4000 cm von der Ecke der Leinwand.</translation>
+    </message>
+    <message>
+      <source>A true height is 0.01 to 2000 m.</source>
+      <translation>Eine wahre Höhe ist 0,01 bis 2000 m.</translation>
+    </message>
+    <message>
+      <source>An altitude is at most 2000 m.</source>
+      <translation>Eine Höhe über dem Boden ist höchstens 2000 m.</translation>
+    </message>
+    <message>
+      <source>A foot stands on the ground, below the horizon at %1 cm; lift it with --altitude-m instead.</source>
+      <translation>Ein Fuß steht auf dem Boden, unter dem Horizont bei %1 cm; heb es stattdessen mit --altitude-m.</translation>
+    </message>
+    <message>
+      <source>the arrangements kept of a work, their figures and votes; --sheet to vote on</source>
+      <translation>die aufbewahrten Anordnungen eines Werks, ihre Werte und Stimmen; --sheet zum Abstimmen</translation>
+    </message>
+    <message>
+      <source>contact sheet to write, PDF or PNG</source>
+      <translation>Kontaktbogen, der geschrieben wird, PDF oder PNG</translation>
+    </message>
+    <message>
+      <source>takes on the sheet: A,C,D; without it all that are not set aside</source>
+      <translation>Fassungen auf dem Bogen: A,C,D; ohne es alle, die nicht beiseitegelegt sind</translation>
+    </message>
+    <message>
+      <source>pixels across each small picture</source>
+      <translation>Pixel über die Breite jedes kleinen Bildes</translation>
+    </message>
+    <message>
+      <source>a one-page study sheet of any picture: its parts, lines, values, glances</source>
+      <translation>ein Studienblatt von irgendeinem Bild: seine Teile, Linien, Tonwerte, Blicke</translation>
+    </message>
+    <message>
+      <source>parts to look for</source>
+      <translation>Teile, die gesucht werden</translation>
+    </message>
+    <message>
+      <source>a name for a part: 3="the boat"; once for each</source>
+      <translation>ein Name für einen Teil: 3="das Boot"; einmal für jeden</translation>
+    </message>
+    <message>
+      <source>the sheet (*.pdf)</source>
+      <translation>das Blatt (*.pdf)</translation>
+    </message>
+    <message>
+      <source>A name is given as 3=words.</source>
+      <translation>Ein Name wird als 3=Wörter gegeben.</translation>
+    </message>
+    <message>
+      <source>the findings of all stations with pictures, as a PDF or as JSON</source>
+      <translation>die Befunde aller Stationen mit Bildern, als PDF oder als JSON</translation>
+    </message>
+    <message>
+      <source>where to: *.pdf or *.json; without it JSON is printed</source>
+      <translation>wohin: *.pdf oder *.json; ohne es wird JSON ausgegeben</translation>
+    </message>
+    <message>
+      <source>The report was given up.</source>
+      <translation>Der Bericht wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>local time to plan from, 2031-03-01T19:00; without it the clock's</source>
+      <translation>Ortszeit, von der an geplant wird, 2031-03-01T19:00; ohne es die der Uhr</translation>
+    </message>
+    <message>
+      <source>the plan of work: stages, hours, sittings laid over the painter's free hours</source>
+      <translation>der Arbeitsplan: Stufen, Stunden, Sitzungen auf den freien Stunden des Malers</translation>
+    </message>
+    <message>
+      <source>calendar file to write</source>
+      <translation>Kalenderdatei, die geschrieben wird</translation>
+    </message>
+    <message>
+      <source>calendar file whose entries take hours</source>
+      <translation>Kalenderdatei, deren Einträge Stunden nehmen</translation>
+    </message>
+    <message>
+      <source>calendar file whose entries are the free hours</source>
+      <translation>Kalenderdatei, deren Einträge die freien Stunden sind</translation>
+    </message>
+    <message>
+      <source>which sitting goes on a page, 1 = the next</source>
+      <translation>welche Sitzung auf eine Seite kommt, 1 = die nächste</translation>
+    </message>
+    <message>
+      <source>PDF of that sitting</source>
+      <translation>PDF dieser Sitzung</translation>
+    </message>
+    <message>
+      <source>titanium white</source>
+      <translation>Titanweiß</translation>
+    </message>
+    <message>
+      <source>no special hazard in wet paint; dry powder or sanding dust: do not inhale; see the safety data sheet</source>
+      <translation>in nasser Farbe keine besondere Gefahr; trockenes Pulver oder Schleifstaub nicht einatmen; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>zinc white (mixing white)</source>
+      <translation>Zinkweiß (Mischweiß)</translation>
+    </message>
+    <message>
+      <source>zinc oxide: harmful to aquatic life; never spray, sand dry or ingest; oil films may become brittle; see the safety data sheet</source>
+      <translation>Zinkoxid: schädlich für Wasserlebewesen; nie spritzen, trocken schleifen oder verschlucken; Ölfilme können spröde werden; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>buff (unbleached) titanium</source>
+      <translation>Titan naturfarben (ungebleicht)</translation>
+    </message>
+    <message>
+      <source>carbon black</source>
+      <translation>Rußschwarz</translation>
+    </message>
+    <message>
+      <source>low hazard in wet paint; do not ingest, no dust or spray mist; see the safety data sheet</source>
+      <translation>in nasser Farbe geringe Gefahr; nicht verschlucken, kein Staub oder Spritznebel; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>bone black</source>
+      <translation>Beinschwarz</translation>
+    </message>
+    <message>
+      <source>mars black</source>
+      <translation>Marsschwarz</translation>
+    </message>
+    <message>
+      <source>yellow oxide</source>
+      <translation>Oxidgelb</translation>
+    </message>
+    <message>
+      <source>yellow ochre</source>
+      <translation>Gelber Ocker</translation>
+    </message>
+    <message>
+      <source>cadmium yellow medium</source>
+      <translation>Kadmiumgelb mittel</translation>
+    </message>
+    <message>
+      <source>cadmium compound: never spray, sand dry, heat or ingest; collect rinse water; see the safety data sheet</source>
+      <translation>Kadmiumverbindung: nie spritzen, trocken schleifen, erhitzen oder verschlucken; Spülwasser sammeln; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>cadmium yellow light</source>
+      <translation>Kadmiumgelb hell</translation>
+    </message>
+    <message>
+      <source>arylide (hansa) yellow</source>
+      <translation>Arylidgelb (Hansa)</translation>
+    </message>
+    <message>
+      <source>arylide (hansa) lemon</source>
+      <translation>Arylidzitron (Hansa)</translation>
+    </message>
+    <message>
+      <source>diarylide yellow</source>
+      <translation>Diarylidgelb</translation>
+    </message>
+    <message>
+      <source>nickel azo yellow</source>
+      <translation>Nickelazogelb</translation>
+    </message>
+    <message>
+      <source>nickel-containing pigment: possible sensitiser; never spray, sand dry or ingest; see the safety data sheet</source>
+      <translation>nickelhaltiges Pigment: kann sensibilisieren; nie spritzen, trocken schleifen oder verschlucken; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>cadmium orange</source>
+      <translation>Kadmiumorange</translation>
+    </message>
+    <message>
+      <source>pyrrole orange</source>
+      <translation>Pyrrolorange</translation>
+    </message>
+    <message>
+      <source>cadmium red medium</source>
+      <translation>Kadmiumrot mittel</translation>
+    </message>
+    <message>
+      <source>pyrrole red</source>
+      <translation>Pyrrolrot</translation>
+    </message>
+    <message>
+      <source>naphthol red (warm)</source>
+      <translation>Naphtholrot (warm)</translation>
+    </message>
+    <message>
+      <source>naphthol red (deep)</source>
+      <translation>Naphtholrot (tief)</translation>
+    </message>
+    <message>
+      <source>quinacridone rose</source>
+      <translation>Chinacridonrosa</translation>
+    </message>
+    <message>
+      <source>quinacridone magenta</source>
+      <translation>Chinacridonmagenta</translation>
+    </message>
+    <message>
+      <source>red oxide</source>
+      <translation>Oxidrot</translation>
+    </message>
+    <message>
+      <source>transparent red oxide</source>
+      <translation>Transparentes Oxidrot</translation>
+    </message>
+    <message>
+      <source>alizarin crimson</source>
+      <translation>Alizarinkarmesin</translation>
+    </message>
+    <message>
+      <source>burnt sienna</source>
+      <translation>Siena gebrannt</translation>
+    </message>
+    <message>
+      <source>raw sienna</source>
+      <translation>Siena natur</translation>
+    </message>
+    <message>
+      <source>raw umber</source>
+      <translation>Umbra natur</translation>
+    </message>
+    <message>
+      <source>umber contains manganese: never spray, sand dry or ingest; see the safety data sheet</source>
+      <translation>Umbra enthält Mangan: nie spritzen, trocken schleifen oder verschlucken; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>burnt umber</source>
+      <translation>Umbra gebrannt</translation>
+    </message>
+    <message>
+      <source>dioxazine violet</source>
+      <translation>Dioxazinviolett</translation>
+    </message>
+    <message>
+      <source>ultramarine blue</source>
+      <translation>Ultramarinblau</translation>
+    </message>
+    <message>
+      <source>cobalt blue</source>
+      <translation>Kobaltblau</translation>
+    </message>
+    <message>
+      <source>cobalt compound: possible sensitiser; never spray, sand dry or ingest; see the safety data sheet</source>
+      <translation>Kobaltverbindung: kann sensibilisieren; nie spritzen, trocken schleifen oder verschlucken; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>cerulean blue (cobalt chromium)</source>
+      <translation>Coelinblau (Kobalt-Chrom)</translation>
+    </message>
+    <message>
+      <source>cerulean blue (cobalt tin)</source>
+      <translation>Coelinblau (Kobalt-Zinn)</translation>
+    </message>
+    <message>
+      <source>phthalo blue (red shade)</source>
+      <translation>Phthaloblau (rotstichig)</translation>
+    </message>
+    <message>
+      <source>copper phthalocyanine: low acute hazard; do not ingest; no dust or spray mist; see the safety data sheet</source>
+      <translation>Kupferphthalocyanin: akut geringe Gefahr; nicht verschlucken; kein Staub oder Spritznebel; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>phthalo blue (green shade)</source>
+      <translation>Phthaloblau (grünstichig)</translation>
+    </message>
+    <message>
+      <source>prussian blue</source>
+      <translation>Preußischblau</translation>
+    </message>
+    <message>
+      <source>iron ferrocyanide: do not heat, do not contact strong acid; do not ingest; see the safety data sheet</source>
+      <translation>Eisenferrocyanid: nicht erhitzen, nicht mit starker Säure zusammenbringen; nicht verschlucken; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>phthalo green (blue shade)</source>
+      <translation>Phthalogrün (blaustichig)</translation>
+    </message>
+    <message>
+      <source>phthalo green (yellow shade)</source>
+      <translation>Phthalogrün (gelbstichig)</translation>
+    </message>
+    <message>
+      <source>chromium oxide green</source>
+      <translation>Chromoxidgrün</translation>
+    </message>
+    <message>
+      <source>chromium(III) compound: never spray, sand dry or ingest; see the safety data sheet</source>
+      <translation>Chrom(III)-Verbindung: nie spritzen, trocken schleifen oder verschlucken; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>viridian</source>
+      <translation>Chromoxidhydratgrün</translation>
+    </message>
+    <message>
+      <source>cobalt teal</source>
+      <translation>Kobalttürkis</translation>
+    </message>
+    <message>
+      <source>sap green (convenience mix)</source>
+      <translation>Saftgrün (fertige Mischung)</translation>
+    </message>
+    <message>
+      <source>fluorescent pink</source>
+      <translation>Leuchtrosa</translation>
+    </message>
+    <message>
+      <source>low hazard in wet paint; do not ingest; fades quickly in light; see the safety data sheet</source>
+      <translation>in nasser Farbe geringe Gefahr; nicht verschlucken; verblasst schnell im Licht; siehe Sicherheitsdatenblatt</translation>
+    </message>
+    <message>
+      <source>dry acrylic does not dissolve again</source>
+      <translation>trockenes Acryl löst sich nicht wieder</translation>
+    </message>
+    <message>
+      <source>the wet acrylic lifts the gouache, which stays soluble</source>
+      <translation>das nasse Acryl hebt die Gouache, die löslich bleibt</translation>
+    </message>
+    <message>
+      <source>acrylic does not hold on an oily film and peels</source>
+      <translation>Acryl hält nicht auf einem öligen Film und blättert</translation>
+    </message>
+    <message>
+      <source>thin washes are held by the acrylic; thick ones are lifted</source>
+      <translation>dünne Lavierungen hält das Acryl; dicke werden gehoben</translation>
+    </message>
+    <message>
+      <source>on a matt acrylic film; on a glossy one it beads</source>
+      <translation>auf einem matten Acrylfilm; auf einem glänzenden perlt es</translation>
+    </message>
+    <message>
+      <source>it lifts when touched again: one confident stroke, little water</source>
+      <translation>es hebt sich, wenn man wieder darübergeht: ein sicherer Strich, wenig Wasser</translation>
+    </message>
+    <message>
+      <source>water does not wet an oily film</source>
+      <translation>Wasser benetzt keinen öligen Film</translation>
+    </message>
+    <message>
+      <source>the wash beneath is lifted by a wet brush</source>
+      <translation>die Lavierung darunter wird vom nassen Pinsel gehoben</translation>
+    </message>
+    <message>
+      <source>oil holds on a matt acrylic film once that is dry through</source>
+      <translation>Öl hält auf einem matten Acrylfilm, wenn er durchgetrocknet ist</translation>
+    </message>
+    <message>
+      <source>the chalky film drinks the oil and the paint sinks dull; seal it first</source>
+      <translation>der kreidige Film trinkt das Öl, und die Farbe schlägt ein; vorher absperren</translation>
+    </message>
+    <message>
+      <source>fat over lean: each coat with no less oil than the one beneath, and dry to the touch</source>
+      <translation>fett auf mager: jede Schicht mit nicht weniger Öl als die darunter, und griffest</translation>
+    </message>
+    <message>
+      <source>only on sized ground; the paper beneath rots from oil</source>
+      <translation>nur auf geleimtem Grund; Papier darunter wird vom Öl zersetzt</translation>
+    </message>
+    <message>
+      <source>it beads on a closed film; use an absorbent ground</source>
+      <translation>es perlt auf einem geschlossenen Film; einen saugenden Grund nehmen</translation>
+    </message>
+    <message>
+      <source>it lifts the gouache</source>
+      <translation>es hebt die Gouache</translation>
+    </message>
+    <message>
+      <source>it lifts when touched again; let each wash dry through</source>
+      <translation>es hebt sich, wenn man wieder darübergeht; jede Lavierung durchtrocknen lassen</translation>
     </message>
   </context>
 </TS>

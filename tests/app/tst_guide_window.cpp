@@ -1,6 +1,7 @@
 #include "app/frame/findings_panel.h"
 #include "app/frame/guide.h"
 #include "app/frame/side_column.h"
+#include "app/theme/words.h"
 #include "core/project/painting_edits.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
@@ -91,6 +92,23 @@ private slots:
         QCOMPARE(guide->page(), QString("paint"));
         const auto* text = guide->findChild<QTextBrowser*>("guideText");
         QCOMPARE(text->textCursor().block().text(), QString("Beside the stage"));
+    }
+    void itSpeaksTheLanguageOfTheWindow()
+    {
+        theme::speak(*qApp, "de");
+        GuideBook* guide = hand().window().guide();
+        Finding f;
+        f.key = "paint.drift:7", f.station = Station::Paint;
+        guide->openAt(f);
+        const auto* text = guide->findChild<QTextBrowser*>("guideText");
+        QVERIFY(text->toPlainText().startsWith("Malplanung"));
+        QCOMPARE(text->textCursor().block().text(), QString("Neben der Stufe")); // the section of the same place
+        f.key = "paint.nothing-of-that";
+        guide->openAt(f);
+        QVERIFY(text->textCursor().atStart());
+        theme::speak(*qApp, "en");
+        guide->openPage("paint");
+        QVERIFY(text->toPlainText().startsWith("Paint"));
     }
     void aFixOfThePaintingIsDone()
     {

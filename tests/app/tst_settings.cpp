@@ -123,6 +123,11 @@ private slots:
         choose("settingHand", 1);
         QTest::qWait(30);
         QVERIFY(window().side()->mapTo(&window(), QPoint()).x() < hand().board()->mapTo(&window(), QPoint()).x());
+        hand().go(Station::Stage);
+        const QWidget *bench = window().here()->bench(), *first = bench->findChild<QWidget*>("stagePage0"),
+                      *second = bench->findChild<QWidget*>("stagePage1");
+        QTRY_VERIFY(first->mapTo(bench, QPoint()).x() > bench->width() / 2); // the bench begins at the right
+        QVERIFY(second->mapTo(bench, QPoint()).x() > first->mapTo(bench, QPoint()).x()); // and reads as before
         choose("settingMat", 0);
         QCOMPARE(hand().board()->mat(), 0);
         QTest::keyClick(hand().board(), Qt::Key_N); // the key sets it too
@@ -242,7 +247,9 @@ private slots:
         // What is painted rather than written tells its figures too.
         static const QRegularExpression figure("[0-9]");
         for (const auto& [station, page, name] : {std::tuple{Station::Read, 2, "silhouettes"},
-                 {Station::Mix, 0, "palette"}, {Station::Mix, 0, "recipes"}, {Station::Stage, 7, "takeStrip"}}) {
+                 {Station::Mix, 0, "palette"}, {Station::Mix, 0, "recipes"}, {Station::Stage, 7, "takeStrip"},
+                 {Station::Stage, 0, "planAbove"}, {Station::Gather, 0, "wall"}, {Station::Gather, 0, "fitChart"},
+                 {Station::Brief, 0, "cast"}, {Station::Brief, 1, "clueThreads"}, {Station::Paint, 0, "dayPath"}}) {
             hand().go(station);
             hand().page(page);
             QWidget* painted = nullptr;

@@ -1,3 +1,4 @@
+#include "core/base/words.h"
 #include "core/review/review.h"
 #include "demo/demo_work.h"
 #include "tests/kit/program.h"
@@ -73,6 +74,24 @@ private slots:
             QVERIFY2(
                 !f.key.starts_with("light.side") || f.sentence.find("sun") == std::string::npos, f.sentence.c_str());
         QVERIFY(review.findings.size() < m_review.findings.size());
+    }
+
+    void everyFindingIsSaidInAnotherLanguage()
+    {
+        NoProgress progress;
+        speak("de");
+        const review::Review german = review::review(m_work, m_cache, progress);
+        QStringList bad;
+        for (const Finding& f : german.findings)
+            for (const Finding& e : m_review.findings)
+                if (e.key == f.key)
+                    for (const auto& [here, there] : {std::pair{e.sentence, f.sentence}, {e.why, f.why},
+                             {e.fix ? e.fix->label : "", f.fix ? f.fix->label : "-"}, {heldAgainst(e), heldAgainst(f)}})
+                        if (here == there)
+                            bad << QString::fromStdString(f.key + ": " + there);
+        speak("en");
+        QVERIFY2(bad.isEmpty(), qPrintable(bad.join("\n")));
+        QCOMPARE(german.findings.size(), m_review.findings.size()); // nothing is decided by words
     }
 
     void theOtherExampleStandsAndIsRead()

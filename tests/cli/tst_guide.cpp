@@ -69,6 +69,32 @@ private slots:
         const auto [code, said] = run(wordsOf(line));
         QVERIFY2(code == 0 && !said.empty(), said.c_str());
     }
+    /// A page of another language has the sections and the command lines of the first, in their order.
+    void pagesOfAnotherLanguageAreWhole_data()
+    {
+        QTest::addColumn<QString>("page");
+        for (const QString& name : QDir(QString(RL_SOURCE) + "/docs/guide").entryList({"*.md"}))
+            QTest::newRow(qPrintable(name)) << name;
+    }
+    void pagesOfAnotherLanguageAreWhole()
+    {
+        QFETCH(QString, page);
+        const auto frame = [&](const QString& folder) {
+            QFile file(QString(RL_SOURCE) + "/docs/guide/" + folder + page);
+            QStringList lines;
+            bool code = false;
+            if (file.open(QIODevice::ReadOnly))
+                for (const QString& line : QString::fromUtf8(file.readAll()).split('\n')) {
+                    if (line.startsWith("```"))
+                        code = line == "```lantern";
+                    if (code || line.startsWith("#") || line.startsWith("!["))
+                        lines << (code ? line : line.startsWith("!") ? line.section('(', 1) : line.section(' ', 0, 0));
+                }
+            return lines;
+        };
+        QVERIFY(frame("").size() > 3);
+        QCOMPARE(frame("de/"), frame(""));
+    }
     void everyCommandStandsInTheManual()
     {
         const auto [code, manual] = run({"lantern", "manual"});

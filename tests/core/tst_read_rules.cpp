@@ -1,4 +1,5 @@
 #include "core/colour/lab.h"
+#include "core/project/stage_edits.h"
 #include "core/reading/read_rules.h"
 #include "core/reading/rule_help.h"
 #include "tests/kit/program.h"
@@ -50,6 +51,52 @@ const Finding* find(const Findings& all, const std::string& key)
 class TestReadRules : public QObject {
     Q_OBJECT
 private slots:
+    /// Arms that hang or are stretched out are seen; one before the chest is not, until it is spread as proposed.
+    void aLimbBeforeTheBodyIsSaid_data()
+    {
+        QTest::addColumn<double>("swing");
+        QTest::addColumn<double>("spread");
+        QTest::addColumn<double>("bend");
+        QTest::addColumn<double>("yaw");
+        QTest::addColumn<bool>("said");
+        QTest::newRow("hanging") << 0.0 << 8.0 << 0.0 << 0.0 << false;
+        QTest::newRow("stretched out") << 0.0 << 85.0 << 0.0 << 0.0 << false;
+        QTest::newRow("towards the viewer, from the chest") << 20.0 << -20.0 << 110.0 << 0.0 << true;
+        QTest::newRow("the same from the side") << 20.0 << -20.0 << 110.0 << 90.0 << false;
+    }
+    void aLimbBeforeTheBodyIsSaid()
+    {
+        QFETCH(double, swing);
+        QFETCH(double, spread);
+        QFETCH(double, bend);
+        QFETCH(double, yaw);
+        QFETCH(bool, said);
+        Project p = kit::postWork();
+        Element e = edits::standinOf(Solid::Figure);
+        e.id = 7, e.name = "Pilot", e.baseCm = {30, 36}, e.heightM = 1.75, e.yaw = yaw;
+        e.standin.pose.leftArm = {swing, spread, bend};
+        e.standin.pose.rightArm = {0, 15, 0};
+        p.elements = {e}, p.lastId = 7;
+        stage::SurfaceCache cache;
+        NoProgress progress;
+        const auto limbs = [&](const Project& q) {
+            const auto frame = stage::compose(q, 900, cache, progress);
+            light::Relighter relighter;
+            const light::Picture picture = relighter.light(frame, q.lights);
+            Findings all;
+            for (const Finding& f : readFindings(q, picture, read(q, picture)))
+                if (f.key.starts_with("read.limb:7:left forearm"))
+                    all.push_back(f);
+            return all;
+        };
+        const Findings found = limbs(p);
+        QCOMPARE(!found.empty(), said);
+        if (!said)
+            return;
+        QVERIFY(found[0].measured > 50 && found[0].fix);
+        QVERIFY(limbs(found[0].fix->apply(p)).empty()); // drawn anew, it is out
+    }
+
     void theKeyIsHeldAgainstTheWish_data()
     {
         QTest::addColumn<double>("ground");

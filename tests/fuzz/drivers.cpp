@@ -1,5 +1,6 @@
 #include "core/base/text.h"
 #include "core/schedule/diary.h"
+#include "store/outline_json.h"
 #include "store/paint_box_file.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
@@ -139,6 +140,12 @@ std::vector<Text> calendars()
         "TH;COUNT=9\r\nEXDATE:20310304T190000Z\r\nSUMMARY:Shift\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n"};
 }
 
+std::vector<Text> outlines()
+{
+    return {
+        R"({"pieces": [{"points": [[1, 2], [30.5, 2, true], [12, 40]]}, {"points": [[5, 6], [8, 6], [7, 9]], "hole": true}]})"};
+}
+
 std::vector<Text> cards()
 {
     return {"CGATS.17\nNUMBER_OF_FIELDS 4\nBEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\n"
@@ -152,7 +159,8 @@ std::vector<Driver> drivers()
         {"glance", pictures, [](const Text& s) { return told(store::glancePicture(blobOf(s))); }},
         {"work", works, openWork}, {"description", descriptions, readDescription},
         {"calendar", calendars, [](const Text& s) { return told(schedule::entriesOf(s, 60, 33'000'000)); }},
-        {"swatches", cards, [](const Text& s) { return told(store::swatchesFromCgats(s)); }}};
+        {"swatches", cards, [](const Text& s) { return told(store::swatchesFromCgats(s)); }},
+        {"outline", outlines, [](const Text& s) { return told(store::loopsFromJson(s)); }}};
 }
 
 } // namespace rl::fuzz

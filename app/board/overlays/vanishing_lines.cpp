@@ -1,6 +1,7 @@
 #include "app/board/overlays/vanishing_lines.h"
 #include "app/board/board.h"
 #include "app/theme/theme.h"
+#include "core/base/words.h"
 #include "core/stage/camera.h"
 #include <QPainter>
 
@@ -30,7 +31,7 @@ void VanishingLines::ask()
     m_job.ask(r->pixels.held(), [pixels = r->pixels](Progress&) -> Result<Found> {
         const Photo photo = pixels.photo();
         if (photo.empty())
-            return Error{Kind::Missing, "The backdrop's file cannot be read, so no lines are found in it.", {}};
+            return Error{Kind::Missing, rl::tr("The backdrop's file cannot be read, so no lines are found in it."), {}};
         Found f;
         f.segments = gather::segmentsOf(photo);
         f.eye = gather::eyeLevelOf(f.segments, photo.width(), photo.height());

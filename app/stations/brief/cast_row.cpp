@@ -24,6 +24,10 @@ void CastRow::show(std::vector<CastMember> cast)
 {
     m_members = std::move(cast);
     m_chosen = std::min(m_chosen, int(m_members.size()) - 1);
+    QStringList told; // to who does not see it
+    for (const CastMember& m : m_members)
+        told << QString("%1 %2").arg(told.size() + 1).arg(QString::fromStdString(m.name));
+    setAccessibleDescription(told.join("; "));
     update();
 }
 

@@ -46,6 +46,12 @@ void ClueThreads::show(std::vector<Card> ideas, std::vector<Clue> clues, std::ve
         m_idea = m_ideas.empty() ? 0 : m_ideas.front().id;
     if (indexOf(m_clues, m_clue) < 0)
         m_clue = 0;
+    QStringList told; // to who does not see it
+    for (const Clue& c : m_clues)
+        for (const Card& i : m_ideas)
+            if (i.id == c.idea)
+                told << tr("%1: %2").arg(i.words, c.words) + (c.measured.isEmpty() ? QString() : ", " + c.measured);
+    setAccessibleDescription(told.join("; "));
     updateGeometry();
     update();
 }

@@ -1,5 +1,6 @@
 // From what was said to a cut-out that stands in the scene.
 #include "app/stations/cut/cut_table.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/project/edits.h"
 #include "core/project/hold.h"
@@ -80,14 +81,14 @@ void CutTable::start(bool rough)
     if (!r)
         return;
     if (r->pixels.missing())
-        return m_desk.notices.say(tr("Nothing can be cut from a picture whose file cannot be read."));
+        return m_desk.notices.say(tr(rl::tr("Nothing can be cut from a picture whose file cannot be read.")));
     const Cutout c = present();
     m_cuttingReference = m_reference;
     const cutout::CutOptions options{bandPx, pullPx};
     m_cut.ask(++m_count, [pixels = r->pixels, c, options, rough](Progress& progress) -> Result<Made> {
         const Photo photo = pixels.photo();
         if (photo.empty())
-            return Error{Kind::Missing, "Nothing can be cut from a picture whose file cannot be read.", {}};
+            return Error{Kind::Missing, rl::tr("Nothing can be cut from a picture whose file cannot be read."), {}};
         Made made;
         made.rough = rough && !c.strokes.empty();
         if (made.rough)

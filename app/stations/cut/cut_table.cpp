@@ -1,4 +1,5 @@
 #include "app/stations/cut/cut_table.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/project/edits.h"
 #include "core/project/hold.h"
@@ -133,7 +134,7 @@ void CutTable::load(const Reference& r)
     m_load.ask(r.pixels.held(), [pixels = r.pixels, name = r.name](Progress&) -> Result<QImage> {
         const QImage image = imageOf(pixels.photo());
         if (image.isNull())
-            return Error{Kind::Missing, "The file of “" + name + "” cannot be read.", {}};
+            return Error{Kind::Missing, rl::tr("The file of “%1” cannot be read.", name), {}};
         return image;
     });
 }

@@ -1,5 +1,6 @@
 // Painting an unwanted thing out of a picture.
 #include "app/stations/cut/cut_pages.h"
+#include "core/base/words.h"
 #include "core/cutout/patch.h"
 #include "core/project/edits.h"
 #include "store/stored_picture.h"
@@ -57,12 +58,12 @@ void PatchPage::fill()
             };
             const Photo photo = pixels.photo();
             if (photo.empty())
-                return Error{Kind::Missing, "The file of “" + name + "” cannot be read.", {}};
+                return Error{Kind::Missing, rl::tr("The file of “%1” cannot be read.", name), {}};
             const Photo filled = cutout::patched(photo, maskOf(marks), progress, maskOf(source));
             if (progress.cancelled())
                 return Error{Kind::Cancelled, {}, {}};
             if (filled.empty())
-                return Error{Kind::Invalid, "There is not enough left around the hole to fill it from.", {}};
+                return Error{Kind::Invalid, rl::tr("There is not enough left around the hole to fill it from."), {}};
             auto bytes = std::make_shared<const std::vector<unsigned char>>(store::encodeJpeg(filled, 96));
             const auto glanced = store::glancePicture(bytes);
             if (!glanced)

@@ -1,5 +1,6 @@
 #include "app/stations/light/study_page.h"
 #include "app/stations/light/strips.h"
+#include "core/base/words.h"
 #include "core/light/presets.h"
 #include "core/light/relight.h"
 #include "output/light_sheets.h"
@@ -161,7 +162,7 @@ void StudyPage::writeStudy(const QString& path)
         [this, p = project(), path](Progress& progress) -> Result<QString> {
             const review::LightStudy study = review::lightStudy(p, m_desk.surfaces(), progress);
             if (progress.cancelled())
-                return Error{Kind::Cancelled, "The study was given up.", {}};
+                return Error{Kind::Cancelled, rl::tr("The study was given up."), {}};
             const std::string table = review::familiesCsv(p, study.rows);
             const auto written = path.endsWith(".pdf", Qt::CaseInsensitive)
                 ? output::writeLightSheets(study, path)

@@ -195,7 +195,7 @@ void BoxPage::show()
         }
     } else if (p)
         html = tr("<b>%1</b>: %2, lightfastness %3%4; %5.")
-                   .arg(pigmentWords(*p).toHtmlEscaped(), QString(paint::wordOf(p->opacity)),
+                   .arg(pigmentWords(*p).toHtmlEscaped(), tr(paint::wordOf(p->opacity)),
                        QString::fromStdString(p->lightfastness), p->fugitive ? tr(" (fades)") : QString(),
                        QString::fromStdString(p->hazard).toHtmlEscaped());
     m_told->setText(html);
@@ -212,7 +212,7 @@ QString BoxPage::says() const
     QString s = tr("<b>%1 of %2 tubes</b> on the palette, %3.")
                     .arg(chosen)
                     .arg(box->tubes.size())
-                    .arg(QString(paint::wordOf(box->medium)));
+                    .arg(tr(paint::wordOf(box->medium)));
     if (m_state.mixing() && !m_state.mixing()->box.leftOut.empty())
         s += tr(" %1 left out: what it mixes to cannot be computed.").arg(m_state.mixing()->box.leftOut.size());
     return s;

@@ -1,5 +1,7 @@
 #include "app/stations/mix/over_page.h"
+#include "core/base/words.h"
 #include "core/paint/mixing.h"
+#include "core/project/schools.h"
 #include <QVBoxLayout>
 
 namespace rl::app {
@@ -135,9 +137,21 @@ QString OverPage::layerWords() const
     const paint::LayerRule* rule = box ? paint::layerRule(paint::familyOf(box->medium), kUnder[m_layer]) : nullptr;
     if (!rule)
         return {};
-    const QString names = tr("%1 over %2").arg(QString(paint::familyOf(box->medium)), QString(kUnder[m_layer]));
-    return rule->allowed ? tr(" %1: %2.").arg(names, QString::fromStdString(rule->reason))
-                         : tr(" <b>Not %1</b>: %2.").arg(names, QString::fromStdString(rule->reason));
+    const QString names = tr("%1 over %2").arg(tr(paint::familyOf(box->medium)), tr(kUnder[m_layer]));
+    return rule->allowed ? tr(" %1: %2.").arg(names, QString::fromStdString(rl::tr(rule->reason)))
+                         : tr(" <b>Not %1</b>: %2.").arg(names, QString::fromStdString(rl::tr(rule->reason)));
+}
+
+/// What the painter's way of thinning has against this much medium; empty where all is well.
+QString OverPage::schoolWords() const
+{
+    const bool water = choiceOf(project().brief, School::Glazing).key == std::string("water");
+    if (!water || m_kind.mediumParts <= 0.5)
+        return {};
+    return tr(
+        " Thinned with water alone, as your school has it, %1 parts to one are over a third: the film grows weak; "
+        "two thinner coats, or a glazing medium.")
+        .arg(m_kind.mediumParts, 0, 'f', 1);
 }
 
 QString OverPage::says() const
@@ -157,7 +171,7 @@ QString OverPage::says() const
         = m->recipes.front().formulas.empty() ? m->map.puddles.front().wanted : m->recipes.front().formulas[0].lab;
     const paint::Strokes k = paint::strokesFor(
         over.L, underLab().L, m_state.wanted()->lab.L, m_brushMm, project().brief.viewingDistanceCm);
-    s += layerWords();
+    s += layerWords() + schoolWords();
     if (k.share <= 0.01 || k.share > 1)
         return s;
     return s

@@ -15,6 +15,7 @@ public:
 private:
     JobKey key() const;
     QString layerWords() const;
+    QString schoolWords() const;
     std::optional<paint::Spectrum> under() const; ///< inside the paint
     colour::ExactLab underLab() const;
     ChipRow* m_chips;

@@ -1,5 +1,6 @@
 #include "app/stations/mix/swatch_page.h"
 #include "app/theme/theme.h"
+#include "core/base/words.h"
 #include "core/paint/mixing.h"
 #include "core/project/edits.h"
 #include "output/paint_sheets.h"
@@ -192,9 +193,9 @@ void SwatchPage::take(const FromPhoto& from)
             if (t.id != id)
                 continue;
             if (!p.refused.empty()) {
-                if (p.refused != "it is bare paper")
+                if (p.refused != rl::tr("it is bare paper"))
                     refused << tr("%1, %2: %3")
-                                   .arg(m_state.nameOf(t.pigment), QString(paint::wordOf(p.kind)),
+                                   .arg(m_state.nameOf(t.pigment), tr(paint::wordOf(p.kind)),
                                        QString::fromStdString(p.refused));
                 continue;
             }

@@ -76,6 +76,11 @@ void DayPath::lay()
         x += wide;
         last = s.parts.back().to;
     }
+    QStringList told; // to who does not see it
+    for (const Stone& s : m_stones)
+        told << (s.dryHours > 0 ? tr("%1 h drying, then ").arg(s.dryHours, 0, 'f', 0) : QString()) + s.day + " "
+                + QString(s.what).replace('\n', ", ");
+    setAccessibleDescription(told.join("; "));
     m_whole = x + theme::px(10);
     m_scroll = std::clamp(m_scroll, 0.0, std::max(0.0, m_whole - width()));
 }

@@ -101,7 +101,7 @@ void EyeView::paintEvent(QPaintEvent*)
     p.fillRect(rect(), QColor(0x77, 0x77, 0x77)); // a middle grey, so that nothing beside it misleads
     p.setPen(Qt::white);
     p.setFont(theme::heading(20));
-    p.drawText(QRect(20, 10, width() - 40, theme::px(44)), Qt::AlignVCenter, trainer::specOf(m_skill).question);
+    p.drawText(QRect(20, 10, width() - 40, theme::px(44)), Qt::AlignVCenter, tr(trainer::specOf(m_skill).question));
     p.setFont(theme::text(14));
     if (m_image.isNull()) {
         p.drawText(rect(), Qt::AlignCenter, tr("There is nothing in this plan to ask it of."));
@@ -168,6 +168,10 @@ void EyePlot::show(trainer::Skill skill)
 {
     m_skill = skill;
     m_records = eyeRecords(skill);
+    QStringList told; // to who does not see it
+    for (const EyeRecord& r : m_records)
+        told << QString("%1 %2").arg(r.threshold, 0, 'g', 2).arg(trainer::specOf(skill).unit);
+    setAccessibleDescription(told.join("; "));
     update();
 }
 
@@ -214,7 +218,7 @@ EyePage::EyePage(Desk& desk, StationView& view)
         [] {
             Choices all;
             for (int i = 0; i < trainer::kSkillCount; ++i)
-                all.emplace_back(trainer::specOf(trainer::Skill(i)).name, i);
+                all.emplace_back(tr(trainer::specOf(trainer::Skill(i)).name), i);
             return all;
         },
         [this] { return std::optional(int(m_skill)); },
@@ -252,7 +256,7 @@ QString EyePage::says() const
 {
     const auto all = eyeRecords(m_skill);
     const auto& spec = trainer::specOf(m_skill);
-    QString s = all.empty() ? tr("%1").arg(spec.question)
+    QString s = all.empty() ? tr(spec.question)
                             : tr("You tell %1 %2 apart; at first it was %3.")
                                   .arg(all.back().threshold, 0, 'g', 2)
                                   .arg(spec.unit)

@@ -1,5 +1,6 @@
 #include "app/stations/paint/paint_state.h"
 #include "app/stations/station.h"
+#include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/project/painting_edits.h"
 #include "core/schedule/paint_rules.h"
@@ -350,7 +351,7 @@ void PaintState::compare()
             &surfaces = m_desk.surfaces()](Progress& progress) -> Result<survey::WorkSurvey> {
             const Photo photo = pixels.photo();
             if (photo.empty())
-                return Error{Kind::Missing, "The photograph cannot be read.", {}};
+                return Error{Kind::Missing, rl::tr("The photograph cannot be read."), {}};
             const auto marks = [&] {
                 const auto found = survey::landmarksOf(work.project, surfaces, progress);
                 return found ? found->points : std::vector<transfer::Landmark>{};

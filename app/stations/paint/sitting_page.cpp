@@ -140,7 +140,7 @@ void SittingPage::fillLog()
             const Element* e = project().element(w.element);
             new QTreeWidgetItem(top,
                 {said(schedule::clockOf(w.at / 60 + it->utcMinutes)),
-                    tr("%1%2").arg(schedule::wordOf(w.kind), e ? ": " + said(e->name) : QString()),
+                    tr("%1%2").arg(tr(schedule::wordOf(w.kind)), e ? ": " + said(e->name) : QString()),
                     tr("%1 min").arg(w.seconds / 60, 0, 'f', 0)});
         }
     }

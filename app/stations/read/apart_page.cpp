@@ -1,6 +1,7 @@
 #include "app/stations/read/apart_page.h"
 #include "app/board/board.h"
 #include "app/theme/theme.h"
+#include "core/base/words.h"
 #include "output/read_sheets.h"
 #include <QFileDialog>
 #include <QFileInfo>
@@ -154,7 +155,7 @@ void ApartPage::ask()
             auto s = std::make_shared<review::PictureStudy>(
                 review::studyOf(lit->picture.colour, {}, names, v, n, progress));
             if (s->picture.colour.empty())
-                return Error{Kind::Cancelled, "The study was given up.", {}};
+                return Error{Kind::Cancelled, rl::tr("The study was given up."), {}};
             return s;
         },
         Lane::Long);

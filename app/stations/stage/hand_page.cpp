@@ -49,7 +49,7 @@ void HandPage::sizeFields()
             Choices all{{tr("not said"), 0}};
             for (const UsualHeight& u : heightsOf(project()))
                 all.emplace_back(
-                    tr("%1 · %2 m").arg(QString::fromStdString(u.name)).arg(u.metres, 0, 'f', 2), int(all.size()));
+                    tr("%1 · %2 m").arg(QString::fromStdString(rl::tr(u.name))).arg(u.metres, 0, 'f', 2), int(all.size()));
             return all;
         },
         [this]() -> std::optional<int> {

@@ -1,0 +1,73 @@
+#include "store/hold.h"
+#include <cerrno>
+#include <cstdlib>
+#include <fcntl.h>
+#include <map>
+#include <mutex>
+#include <sys/file.h>
+#include <sys/stat.h>
+#include <unistd.h>
+
+namespace rl::store {
+
+namespace {
+using Inode = std::pair<dev_t, ino_t>;
+
+/// A file of this user's for the lock of a work, by its inode: not the work itself, whose own locks any close() in the
+/// process would let go (fcntl(2)). -1 where there can be none.
+int lockFileOf(const Inode& work)
+{
+    const char* runtime = std::getenv("XDG_RUNTIME_DIR");
+    std::error_code error;
+    const std::filesystem::path folder
+        = (runtime && *runtime ? std::filesystem::path(runtime) : std::filesystem::temp_directory_path(error))
+        / ("roving-lantern-" + std::to_string(::getuid()));
+    ::mkdir(folder.c_str(), 0700);
+    struct stat s { };
+    if (::lstat(folder.c_str(), &s) != 0 || !S_ISDIR(s.st_mode) || s.st_uid != ::getuid())
+        return -1;
+    const auto name = folder / (std::to_string(work.first) + "-" + std::to_string(work.second) + ".open");
+    return ::open(name.c_str(), O_RDWR | O_CREAT | O_CLOEXEC | O_NOFOLLOW, 0600);
+}
+} // namespace
+
+std::shared_ptr<Hold> Hold::take(const std::filesystem::path& work)
+{
+    static std::mutex one;
+    static std::map<Inode, std::weak_ptr<Hold>> held;
+    const std::lock_guard guard(one);
+    // O_PATH: closing it leaves the locks that the database has on the file (fcntl(2), open(2)).
+    const int file = ::open(work.c_str(), O_PATH | O_CLOEXEC);
+    struct stat s { };
+    if (file < 0 || ::fstat(file, &s) != 0)
+        return std::shared_ptr<Hold>(new Hold(file, -1));
+    auto& known = held[{s.st_dev, s.st_ino}];
+    if (auto here = known.lock()) {
+        ::close(file);
+        return here;
+    }
+    const int lock = lockFileOf({s.st_dev, s.st_ino});
+    if (lock >= 0 && ::flock(lock, LOCK_EX | LOCK_NB) != 0 && errno == EWOULDBLOCK) {
+        ::close(lock);
+        ::close(file);
+        return nullptr;
+    }
+    std::shared_ptr<Hold> mine(new Hold(file, lock));
+    known = mine;
+    return mine;
+}
+
+Hold::~Hold()
+{
+    for (const int f : {m_lock, m_file})
+        if (f >= 0)
+            ::close(f);
+}
+
+bool Hold::gone() const
+{
+    struct stat s { };
+    return m_file >= 0 && ::fstat(m_file, &s) == 0 && s.st_nlink == 0;
+}
+
+} // namespace rl::store

@@ -1,0 +1,28 @@
+#pragma once
+#include <filesystem>
+#include <memory>
+
+namespace rl::store {
+
+/// That a work is open here: of all programs of one user only one writes a work, the others may read it. It ends with
+/// the program, however that ends. What is open twice within one program shares it.
+class Hold {
+public:
+    /// \return null while another program holds the work; where locks cannot be had, it is held without one
+    static std::shared_ptr<Hold> take(const std::filesystem::path& work);
+    ~Hold();
+    Hold(const Hold&) = delete;
+    Hold& operator=(const Hold&) = delete;
+    /// The file was deleted: what is written to it now is lost with its last user.
+    bool gone() const;
+
+private:
+    Hold(int file, int lock)
+        : m_file(file)
+        , m_lock(lock)
+    {
+    }
+    int m_file, m_lock;
+};
+
+} // namespace rl::store
