@@ -140,7 +140,7 @@ Result<Done> writeSitting(
         Sheet s{p};
         const int day = schedule::weekdayOf(sitting.free.from);
         s.line(QString("%1 %2, %3–%4")
-                   .arg(schedule::shortDayOf(day), words(schedule::dateOf(sitting.free.from)),
+                   .arg(said(schedule::shortDayOf(day)), words(schedule::dateOf(sitting.free.from)),
                        words(schedule::clockOf(sitting.free.from)), words(schedule::clockOf(sitting.free.to))),
             52, true);
         s.line(said("%1 – sitting %2 of %3").arg(title).arg(which + 1).arg(plan.sittings.size()), 32);

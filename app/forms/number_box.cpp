@@ -1,5 +1,6 @@
 #include "app/forms/number_box.h"
 #include "app/theme/theme.h"
+#include "core/base/words.h"
 #include "core/project/brief.h"
 #include <QKeyEvent>
 #include <QLineEdit>
@@ -24,7 +25,7 @@ Shown shownAs(Unit unit)
     case Unit::Degree:
         return {1, degree, 0, 5};
     case Unit::Stops:
-        return {1, " stops", 1, 0.5};
+        return {1, rl::tr(" stops"), 1, 0.5};
     case Unit::Lightness:
         return {1, " L*", 0, 2};
     case Unit::Ab:
@@ -44,7 +45,7 @@ Shown shownAs(Unit unit)
     case Unit::Hour:
         return {1, " h", 1, 1};
     case Unit::Day:
-        return {1, " days", 0, 1};
+        return {1, rl::tr(" days"), 0, 1};
     case Unit::Percent:
         return {1, " %", 0, 5};
     case Unit::Count:

@@ -7,6 +7,7 @@
 #include "app/frame/side_column.h"
 #include "app/frame/trail.h"
 #include "app/theme/theme.h"
+#include "core/base/words.h"
 #include "core/light/presets.h"
 #include <QBuffer>
 #include <QCloseEvent>
@@ -28,10 +29,10 @@ void MainWindow::projectChanged()
     const double unit = inch ? 2.54 : 1;
     m_board->setCanvas(b.widthCm, b.heightCm, {unit, inch ? "in" : "cm"}, b.viewingDistanceCm);
     m_trail->setTitle(b.title.empty() ? tr("Untitled work") : QString::fromStdString(b.title),
-        QString("%1 × %2 %3 · %4%5")
+        QString("%L1 × %L2 %3 · %4%5")
             .arg(b.widthCm / unit, 0, 'f', 1)
             .arg(b.heightCm / unit, 0, 'f', 1)
-            .arg(inch ? "in" : "cm", QString::fromStdString(b.medium),
+            .arg(inch ? "in" : "cm", QString::fromStdString(rl::tr(b.medium)),
                 m_desk.document.readOnly() ? tr(" · reading only") : QString()));
     setWindowTitle(QString("%1 — Roving Lantern").arg(QString::fromStdString(b.title)));
     refresh();

@@ -104,7 +104,7 @@ Finish finishOf(PaintMedium medium)
 
 PaintBox firstBox()
 {
-    PaintBox box{0, tr("Harbour box"), PaintMedium::AcrylicHeavy, {}};
+    PaintBox box{0, "Harbour box", PaintMedium::AcrylicHeavy, {}};
     constexpr std::tuple<const char*, double, double, double> kTubes[] = {{"PW6", 150, 120, 14}, {"PBk9", 60, 55, 7},
         {"PY74", 60, 48, 8}, {"PY42", 60, 60, 6}, {"PO73", 60, 22, 11}, {"PR254", 60, 9, 12}, {"PV19", 60, 41, 11},
         {"PB29", 60, 52, 8}, {"PB15:3", 60, 37, 8}, {"PG7", 60, 30, 9}, {"PBr7BS", 60, 58, 6}, {"PV23", 60, 44, 12}};

@@ -3,6 +3,7 @@
 #include "core/paint/csv.h"
 #include "paint_tables.h"
 #include <map>
+#include <mutex>
 
 namespace rl::paint {
 
@@ -68,8 +69,13 @@ const char* wordOf(Opacity opacity)
 
 const std::vector<Pigment>& pigments()
 {
-    static const std::vector<Pigment> all = readPigments();
-    return all;
+    static std::mutex one;
+    static std::map<std::string, std::vector<Pigment>> all; // by language; kept, for what was handed out
+    const std::lock_guard lock(one);
+    auto& here = all[spoken()];
+    if (here.empty())
+        here = readPigments();
+    return here;
 }
 
 const Pigment* pigmentOf(std::string_view id)

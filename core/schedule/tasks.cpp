@@ -352,7 +352,7 @@ private:
                 check.facts.push_back(f.id);
             last = check.key;
         }
-        WorkTask& sign = add("sign", WorkKind::Sign, "Sign", 0);
+        WorkTask& sign = add("sign", WorkKind::Sign, tr("Sign"), 0);
         sign.usualHours = 0.25, sign.after = {last}, sign.brushMm = m_project.mix.finestMm;
         painted(sign, 0.5, 0);
         const double asked = m_project.painting.varnishDays, days = asked >= 0 ? asked : varnishDaysOf(m_medium);

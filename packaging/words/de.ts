@@ -211,6 +211,14 @@
       <translation>%1 nach %2%3</translation>
     </message>
     <message>
+      <source> stops</source>
+      <translation> Blenden</translation>
+    </message>
+    <message>
+      <source> days</source>
+      <translation> Tagen</translation>
+    </message>
+    <message>
       <source>Stop</source>
       <translation>Anhalten</translation>
     </message>
@@ -6311,10 +6319,6 @@ muss stimmen: %1</translation>
       <translation>Sieben Tage sind eine Woche; Schichten können in einer anderen Zahl umlaufen</translation>
     </message>
     <message>
-      <source> days</source>
-      <translation> Tagen</translation>
-    </message>
-    <message>
       <source>Change the round</source>
       <translation>Den Umlauf ändern</translation>
     </message>
@@ -9757,10 +9761,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Tuben für den ganzen Verlauf</translation>
     </message>
     <message>
-      <source>Harbour box</source>
-      <translation>Hafenkasten</translation>
-    </message>
-    <message>
       <source>There is no paint called “%1” to calibrate.</source>
       <translation>Es gibt keine Farbe „%1“ zum Kalibrieren.</translation>
     </message>
@@ -10030,7 +10030,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source> where they dry matt: lift the darks, or varnish.</source>
-      <translation>, wo sie matt auftrocknen: die Dunkel heben, oder firnissen.</translation>
+      <translation> und trocknen matt auf: die Dunkel heben, oder firnissen.</translation>
     </message>
     <message>
       <source>What is darker than the paint comes out as one flat shape.</source>
@@ -12389,6 +12389,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Prüfen, was stimmen muss</translation>
     </message>
     <message>
+      <source>Sign</source>
+      <translation>Signieren</translation>
+    </message>
+    <message>
       <source>Let it dry through</source>
       <translation>Durchtrocknen lassen</translation>
     </message>
@@ -13251,6 +13255,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>There is no such milestone in this work.</source>
       <translation>Diesen Meilenstein gibt es in diesem Werk nicht.</translation>
+    </message>
+    <message>
+      <source>The outline must be {"pieces": [{"points": [[x, y], …], "hole": false}]}.</source>
+      <translation>Der Umriss muss {"pieces": [{"points": [[x, y], …], "hole": false}]} sein.</translation>
     </message>
     <message>
       <source>This is no %1 that can be understood.</source>
@@ -14219,10 +14227,6 @@ Try: lantern help
       <translation>
 Versuche: lantern help
 </translation>
-    </message>
-    <message>
-      <source>The outline must be {"pieces": [{"points": [[x, y], …], "hole": false}]}.</source>
-      <translation>Der Umriss muss {"pieces": [{"points": [[x, y], …], "hole": false}]} sein.</translation>
     </message>
     <message>
       <source>cut a thing out of a picture, with a soft edge</source>

@@ -41,7 +41,7 @@ SheetsPage::SheetsPage(Desk& desk, StationView& view)
         [] {
             Choices all;
             for (int i = 0; i < int(papers().size()); ++i)
-                all.emplace_back(QString(papers()[std::size_t(i)].name), i);
+                all.emplace_back(tr(papers()[std::size_t(i)].name), i);
             return all;
         },
         [this] {

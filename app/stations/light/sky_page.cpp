@@ -65,7 +65,7 @@ SkyPage::SkyPage(Desk& desk, StationView& view)
             tr("Set the sky's fill")});
     m_form->number(air, &Air::exposureStops,
         {"exposure", tr("exposure"), tr("Exposure of the whole picture. One stop doubles the light."),
-            tr("Set the exposure"), Shown{1, " stops", 2, 0.25}});
+            tr("Set the exposure"), Shown{1, tr(" stops"), 2, 0.25}});
     m_form->number(air, &Air::darks,
         {"darks", tr("deeper darks"),
             tr("Brings darks back that the air has made pale, as deep as paint can go; middles and lights stay."),

@@ -1,5 +1,6 @@
 #include "app/stations/paint/day_path.h"
 #include "app/theme/theme.h"
+#include "core/base/words.h"
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -12,7 +13,7 @@ namespace rl::app {
 namespace {
 QString dayOf(schedule::Minutes m)
 {
-    return QString("%1 %2").arg(schedule::shortDayOf(schedule::weekdayOf(m)), said(schedule::dateOf(m)).mid(5));
+    return QString("%1 %2").arg(rl::tr(schedule::shortDayOf(schedule::weekdayOf(m))), said(schedule::dateOf(m)).mid(5));
 }
 } // namespace
 

@@ -68,7 +68,7 @@ void DaysPage::fillList()
     }
     const auto& s = plan->sittings[std::size_t(which)];
     add(tr("%1 %2, %3–%4")
-            .arg(schedule::shortDayOf(schedule::weekdayOf(s.free.from)), said(schedule::dateOf(s.free.from)),
+            .arg(tr(schedule::shortDayOf(schedule::weekdayOf(s.free.from))), said(schedule::dateOf(s.free.from)),
                 said(schedule::clockOf(s.free.from)), said(schedule::clockOf(s.free.to))),
         true);
     std::set<std::string> cautions;

@@ -39,7 +39,7 @@ void HoursPage::listFields()
             const auto& d = project().painting.diary;
             for (std::size_t i = 0; i < d.hours.size(); ++i)
                 all.emplace_back(tr("%1 %2–%3")
-                                     .arg(d.roundDays == 7 ? QString(schedule::shortDayOf(d.hours[i].day))
+                                     .arg(d.roundDays == 7 ? tr(schedule::shortDayOf(d.hours[i].day))
                                                            : tr("day %1").arg(d.hours[i].day + 1),
                                          clockSaid(d.hours[i].from), clockSaid(d.hours[i].to)),
                     int(i));
@@ -83,7 +83,7 @@ void HoursPage::heldFields()
             Choices all;
             const int n = project().painting.diary.roundDays;
             for (int i = 0; i < n; ++i)
-                all.emplace_back(n == 7 ? QString(schedule::shortDayOf(i)) : tr("day %1").arg(i + 1), i);
+                all.emplace_back(n == 7 ? tr(schedule::shortDayOf(i)) : tr("day %1").arg(i + 1), i);
             return all;
         },
         [this]() -> std::optional<int> {
