@@ -194,7 +194,7 @@ void LiveLight::judge(const Wish& wish)
     auto result = std::make_shared<review::Review>();
     GiveUpWhenNewer progress(m_newer);
     result->picture = m_whole.relighter.light(m_whole.frame, wish.project.lights);
-    result->reading = reading::read(wish.project, result->picture, 3, m_whole.frame.get(), &progress);
+    result->reading = m_reader.read(wish.project, result->picture, 3, m_whole.frame.get(), &progress);
     if (progress.cancelled())
         return;
     result->mixing = review::mixingOf(wish.project, result->picture, progress);

@@ -81,6 +81,7 @@ private:
     std::atomic<quint64> m_wishes = 0;
     // The worker's own:
     Maker m_whole, m_quick;
+    reading::Reader m_reader; ///< of its own thread
     double m_wholeMs = 0; ///< the last whole picture took
     std::thread m_thread, m_looker;
     // Between both, under the mutex:

@@ -9,11 +9,16 @@ namespace {
 constexpr std::array<double, kFeatures> kWeight = {1.0, 1.0, 0.35, 0.5, 0.6};
 constexpr std::array<double, kFeatures> kRarityGain = {0.35, 0.35, 0.5, 0.35, 0.35};
 
+} // namespace
+
+namespace layout {
+/// An element as it is measured.
 struct Body {
     int id = 0;
     cv::Mat mask; ///< its own pixels
     cv::Mat credited; ///< with the rim it owns in larger neighbours
-    cv::Rect box;
+    cv::Rect box, reach; ///< around its own pixels, and around those credited
+    cv::Mat rim; ///< of a figure: distance from it, px, over its box and a degree around
     double areaPx = 0, areaDegrees = 0;
     Vec2 centre;
     bool figure = false; ///< small enough to be one; the rest is ground
@@ -31,26 +36,52 @@ struct Body {
     }
     double strength() const { return std::max(base(), 1e-6) * size * isolation * position * convergence; }
 };
+/// px between two figures, the lower id first
+using Gaps = std::map<std::pair<int, int>, double>;
+} // namespace layout
 
-std::vector<Body> bodiesOf(const ContrastMaps& m)
+namespace {
+using layout::Body, layout::Gaps;
+
+cv::Rect widened(const cv::Rect& box, int by, cv::Size within)
 {
-    std::map<int, int> seen;
-    for (int y = 0; y < m.ids.rows; ++y)
-        for (int x = 0; x < m.ids.cols; ++x)
-            if (const int id = m.ids.at<std::int32_t>(y, x))
-                ++seen[id];
+    return cv::Rect(box.x - by, box.y - by, box.width + 2 * by, box.height + 2 * by) & cv::Rect({}, within);
+}
+
+std::vector<Body> bodiesOf(const cv::Mat& ids, double unit)
+{
+    struct Seen {
+        int area = 0, left = 1 << 30, right = -1, top = 0, bottom = 0;
+    };
+    std::map<int, Seen> seen;
+    for (int y = 0; y < ids.rows; ++y) {
+        const std::int32_t* row = ids.ptr<std::int32_t>(y);
+        for (int x = 0; x < ids.cols;) {
+            const int id = row[x], from = x;
+            while (x < ids.cols && row[x] == id)
+                ++x;
+            if (!id)
+                continue;
+            Seen& s = seen[id];
+            if (!s.area)
+                s.top = y;
+            s.area += x - from, s.bottom = y, s.left = std::min(s.left, from), s.right = std::max(s.right, x - 1);
+        }
+    }
     std::vector<Body> bodies;
-    const double canvas = double(m.ids.total());
-    for (const auto& [id, area] : seen) {
+    const double canvas = double(ids.total());
+    for (const auto& [id, s] : seen) {
         Body b;
         b.id = id;
-        b.mask = m.ids == id;
-        b.box = cv::boundingRect(b.mask);
-        b.areaPx = area;
-        b.areaDegrees = area / (m.unit * m.unit);
-        const cv::Moments moments = cv::moments(b.mask, true);
-        b.centre = {moments.m10 / moments.m00, moments.m01 / moments.m00};
-        b.figure = area <= 0.25 * canvas && b.box.width <= 0.95 * m.ids.cols;
+        b.box = {s.left, s.top, s.right - s.left + 1, s.bottom - s.top + 1};
+        b.mask = cv::Mat::zeros(ids.size(), CV_8UC1);
+        cv::compare(ids(b.box), id, b.mask(b.box), cv::CMP_EQ);
+        b.areaPx = s.area;
+        b.areaDegrees = s.area / (unit * unit);
+        const cv::Moments moments = cv::moments(b.mask(b.box), true);
+        b.centre = {b.box.x + moments.m10 / moments.m00, b.box.y + moments.m01 / moments.m00};
+        b.figure = s.area <= 0.25 * canvas && b.box.width <= 0.95 * ids.cols;
+        b.reach = b.box;
         bodies.push_back(std::move(b));
     }
     return bodies;
@@ -58,56 +89,54 @@ std::vector<Body> bodiesOf(const ContrastMaps& m)
 
 /// Contrast along a border belongs to the figure, not to the sky around it: pixels within 0.8° of an element that
 /// belong to one three times as large count for the element (the nearest wins).
-void creditRims(std::vector<Body>& bodies, const ContrastMaps& m)
+void creditRims(std::vector<Body>& bodies, const cv::Mat& ids, double unit)
 {
-    std::map<int, double> area{{0, double(m.ids.total())}};
+    std::map<int, double> area{{0, double(ids.total())}};
     for (const Body& b : bodies)
         area[b.id] = b.areaPx;
-    cv::Mat nearest(m.ids.size(), CV_32FC1, cv::Scalar(1e9)), owner(m.ids.size(), CV_32SC1, cv::Scalar(0));
-    const float reach = float(0.8 * m.unit);
-    for (const Body& b : bodies) {
+    cv::Mat nearest(ids.size(), CV_32FC1, cv::Scalar(1e9)), owner(ids.size(), CV_32SC1, cv::Scalar(0));
+    const float reach = float(0.8 * unit);
+    for (Body& b : bodies) {
         if (!b.figure)
             continue;
-        const int margin = int(reach) + 2;
-        const cv::Rect box
-            = cv::Rect(b.box.x - margin, b.box.y - margin, b.box.width + 2 * margin, b.box.height + 2 * margin)
-            & cv::Rect(0, 0, m.ids.cols, m.ids.rows);
+        const cv::Rect box = b.reach = widened(b.box, int(reach) + 2, ids.size());
         cv::Mat distance;
         cv::distanceTransform(~b.mask(box), distance, cv::DIST_L2, 5);
         for (int y = 0; y < box.height; ++y)
             for (int x = 0; x < box.width; ++x) {
                 const float d = distance.at<float>(y, x);
-                const int gy = box.y + y, gx = box.x + x, at = m.ids.at<std::int32_t>(gy, gx);
+                const int gy = box.y + y, gx = box.x + x, at = ids.at<std::int32_t>(gy, gx);
                 if (d > 0 && d <= reach && d < nearest.at<float>(gy, gx) && area[at] >= 3 * b.areaPx) {
                     nearest.at<float>(gy, gx) = d;
                     owner.at<std::int32_t>(gy, gx) = b.id;
                 }
             }
     }
-    for (Body& b : bodies)
-        b.credited = (b.mask & (owner == 0)) | (owner == b.id);
-}
-
-double meanIn(const cv::Mat& m, const cv::Mat& mask)
-{
-    return cv::mean(m, mask)[0];
+    for (Body& b : bodies) {
+        const cv::Mat own = owner(b.reach);
+        b.credited = cv::Mat::zeros(ids.size(), CV_8UC1);
+        cv::Mat((b.mask(b.reach) & (own == 0)) | (own == b.id)).copyTo(b.credited(b.reach));
+    }
 }
 
 void measureBodies(std::vector<Body>& bodies, const ContrastMaps& m)
 {
-    const cv::Mat sharp = m.gradient.mul(m.gradient), soft = m.softGradient.mul(m.softGradient);
-    std::array<cv::Mat, kFeatures> squared;
-    for (std::size_t k = 0; k < kFeatures; ++k)
-        squared[k] = m.feature[k].mul(m.feature[k]);
     for (Body& b : bodies) {
+        const cv::Mat own = b.mask(b.box), credited = b.credited(b.reach);
+        const double credits = std::max(1, cv::countNonZero(credited));
+        const auto meanIn = [&](const cv::Mat& map) { return cv::mean(map(b.box), own)[0]; };
+        const auto squareIn = [&](const cv::Mat& map) { // mean square over what is credited
+            const double norm = cv::norm(map(b.reach), cv::NORM_L2SQR, credited);
+            return norm / credits;
+        };
         for (std::size_t k = 0; k < kFeatures; ++k) {
-            b.feature[k] = std::sqrt(std::max(0.0, meanIn(squared[k], b.credited)));
-            b.meanFeature[k] = meanIn(m.feature[k], b.mask);
+            b.feature[k] = std::sqrt(squareIn(m.feature[k]));
+            b.meanFeature[k] = meanIn(m.feature[k]);
         }
-        b.lightness = meanIn(m.L, b.mask), b.a = meanIn(m.a, b.mask), b.b = meanIn(m.b, b.mask);
-        b.sharp = 0.5 * (std::log(meanIn(sharp, b.credited) + 0.05) - std::log(meanIn(soft, b.credited) + 0.05));
-        const double trace = meanIn(m.jTrace, b.mask) + 0.5;
-        b.jx = meanIn(m.jDiff, b.mask) / trace, b.jy = meanIn(m.jCross, b.mask) / trace;
+        b.lightness = meanIn(m.L), b.a = meanIn(m.a), b.b = meanIn(m.b);
+        b.sharp = 0.5 * (std::log(squareIn(m.gradient) + 0.05) - std::log(squareIn(m.softGradient) + 0.05));
+        const double trace = meanIn(m.jTrace) + 0.5;
+        b.jx = meanIn(m.jDiff) / trace, b.jy = meanIn(m.jCross) / trace;
     }
 }
 
@@ -173,15 +202,36 @@ void measureRarity(std::vector<Body>& bodies)
     }
 }
 
-double gapBetween(const Body& a, const Body& b)
+/// One distance map of each figure, read along the pixels of those that come after it.
+Gaps gapsBetween(const std::vector<Body>& bodies)
 {
-    // The larger's distance map is read along the smaller's pixels, within the box that holds both.
-    const cv::Rect box = a.box | b.box;
-    cv::Mat distance;
-    cv::distanceTransform(~a.mask(box), distance, cv::DIST_L2, 5);
-    double least = 0;
-    cv::minMaxLoc(distance, &least, nullptr, nullptr, nullptr, b.mask(box));
-    return std::max(0.0, least - 1);
+    Gaps gaps;
+    for (auto a = bodies.begin(); a != bodies.end(); ++a) {
+        cv::Mat distance;
+        for (auto b = a + 1; b != bodies.end(); ++b) {
+            if (!a->figure || !b->figure)
+                continue;
+            if (distance.empty())
+                cv::distanceTransform(~a->mask, distance, cv::DIST_L2, 5);
+            double least = 0;
+            cv::minMaxLoc(distance(b->box), &least, nullptr, nullptr, nullptr, b->mask(b->box));
+            gaps[{a->id, b->id}] = std::max(0.0, least - 1);
+        }
+    }
+    return gaps;
+}
+
+/// How far what lies about a figure is from it, over its box and a degree around.
+void measureRims(std::vector<Body>& bodies, double unit)
+{
+    const int reach = int(unit) + 2;
+    for (Body& b : bodies) {
+        if (!b.figure)
+            continue;
+        cv::Mat framed;
+        cv::copyMakeBorder(b.mask(b.box), framed, reach, reach, reach, reach, cv::BORDER_CONSTANT, cv::Scalar(0));
+        cv::distanceTransform(~framed, b.rim, cv::DIST_L2, 5);
+    }
 }
 
 /// A pixel on a straight line, and which way the line runs.
@@ -215,9 +265,7 @@ double convergenceOn(const Body& b, const std::vector<LinePixel>& lines, double 
 {
     const double tolerance = std::max(0.35 * std::sqrt(b.areaPx / kPi), 0.5 * unit);
     const int reach = int(unit) + 2;
-    cv::Mat framed, distance;
-    cv::copyMakeBorder(b.mask(b.box), framed, reach, reach, reach, reach, cv::BORDER_CONSTANT, cv::Scalar(0));
-    cv::distanceTransform(~framed, distance, cv::DIST_L2, 5);
+    const cv::Mat& distance = b.rim;
     std::array<double, 24> bins{};
     for (const LinePixel& p : lines) {
         const Vec2 to = b.centre - p.at;
@@ -238,16 +286,9 @@ double convergenceOn(const Body& b, const std::vector<LinePixel>& lines, double 
     return std::clamp((sum - 3.5) / 4, 0.0, 1.0);
 }
 
-void measureGains(std::vector<Body>& bodies, const ContrastMaps& m)
+void measureGains(std::vector<Body>& bodies, const ContrastMaps& m, const Gaps& gaps)
 {
     const std::vector<LinePixel> lines = linePixels(m);
-    std::map<std::pair<int, int>, double> gaps; // of two elements, the lower id first
-    const auto gapOf = [&](const Body& a, const Body& b) {
-        const auto [known, fresh] = gaps.try_emplace(std::minmax(a.id, b.id), 0.0);
-        if (fresh)
-            known->second = a.id < b.id ? gapBetween(a, b) : gapBetween(b, a);
-        return known->second;
-    };
     for (Body& b : bodies) {
         const double A = b.areaDegrees;
         b.size = std::pow(A / (1 + A / 60), 0.30) * (1 + 0.15 * std::abs(b.sizeRarity) * (b.sizeRarity > 0 ? 1 : 0.2));
@@ -260,7 +301,7 @@ void measureGains(std::vector<Body>& bodies, const ContrastMaps& m)
         for (const Body& o : bodies) {
             if (!o.figure || o.id == b.id)
                 continue;
-            const double gap = gapOf(b, o) / m.unit;
+            const double gap = gaps.at(std::minmax(b.id, o.id)) / m.unit;
             const double apart
                 = std::sqrt(std::pow(b.lightness - o.lightness, 2) + std::pow(b.a - o.a, 2) + std::pow(b.b - o.b, 2));
             crowd += std::exp(-gap / 3) * std::exp(-apart / 20);
@@ -431,7 +472,7 @@ void findPlaces(Attention& result, const std::vector<Body>& bodies, const Contra
         std::vector<Body> one(1);
         Body& b = one[0];
         b.mask = labels == i, b.credited = b.mask;
-        b.box = {stats.at<int>(i, 0), stats.at<int>(i, 1), stats.at<int>(i, 2), stats.at<int>(i, 3)};
+        b.box = b.reach = {stats.at<int>(i, 0), stats.at<int>(i, 1), stats.at<int>(i, 2), stats.at<int>(i, 3)};
         b.areaPx = area, b.areaDegrees = area / (m.unit * m.unit);
         b.centre = {middles.at<double>(i, 0), middles.at<double>(i, 1)};
         measureBodies(one, m);
@@ -457,51 +498,110 @@ void findPlaces(Attention& result, const std::vector<Body>& bodies, const Contra
 }
 } // namespace
 
-Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longSide, bool places)
+/// What depends on outlines alone.
+struct Layout::Shapes {
+    cv::Size of; ///< the id map
+    Viewing viewing;
+    cv::Mat ids; ///< as they are measured
+    std::vector<Body> bodies;
+    Gaps gaps;
+};
+
+Layout::Layout(const IdMap& ids, const Viewing& viewing, int longSide)
+{
+    auto shapes = std::make_shared<Shapes>();
+    shapes->of = {ids.width(), ids.height()};
+    shapes->viewing = viewing;
+    if (!ids.empty()) {
+        shapes->ids = measuringIds(ids, longSide);
+        const double unit = layoutDegree(shapes->ids.size(), viewing);
+        shapes->bodies = bodiesOf(shapes->ids, unit);
+        creditRims(shapes->bodies, shapes->ids, unit);
+        measureRims(shapes->bodies, unit);
+        shapes->gaps = gapsBetween(shapes->bodies);
+    }
+    m_shapes = std::move(shapes);
+}
+
+namespace {
+struct Measured {
+    ContrastMaps maps;
+    std::vector<Body> bodies; ///< the strongest first
+    double total = 0;
+};
+} // namespace
+
+static Measured measured(const LinearPicture& picture, const cv::Mat& ids, const Viewing& viewing,
+    std::vector<Body> bodies, const Gaps& gaps)
+{
+    Measured m{contrastMaps(picture, ids, viewing), std::move(bodies)};
+    measureBodies(m.bodies, m.maps);
+    measureRarity(m.bodies);
+    measureGains(m.bodies, m.maps, gaps);
+    std::stable_sort(
+        m.bodies.begin(), m.bodies.end(), [](const Body& a, const Body& b) { return a.strength() > b.strength(); });
+    for (const Body& b : m.bodies)
+        m.total += b.strength();
+    return m;
+}
+
+Attention Layout::order(const LinearPicture& picture) const
 {
     Attention result;
-    if (picture.empty() || ids.width() != picture.width() || ids.height() != picture.height())
+    const Shapes& s = *m_shapes;
+    if (picture.empty() || s.of != cv::Size(picture.width(), picture.height()) || s.bodies.empty())
         return result;
-    const ContrastMaps maps = contrastMaps(picture, ids, viewing, longSide);
-    std::vector<Body> bodies = bodiesOf(maps);
-    const double sx = double(ids.width()) / maps.ids.cols, sy = double(ids.height()) / maps.ids.rows;
-    if (bodies.empty()) {
+    const Measured m = measured(picture, s.ids, s.viewing, s.bodies, s.gaps);
+    for (const Body& b : m.bodies) {
+        result.order.push_back(b.id);
+        result.share[b.id] = b.strength() / m.total;
+    }
+    return result;
+}
+
+Attention Layout::read(const LinearPicture& picture, bool places) const
+{
+    Attention result;
+    const Shapes& s = *m_shapes;
+    if (picture.empty() || s.of != cv::Size(picture.width(), picture.height()))
+        return result;
+    const Measured m = measured(picture, s.ids, s.viewing, s.bodies, s.gaps);
+    const double sx = double(s.of.width) / s.ids.cols, sy = double(s.of.height) / s.ids.rows;
+    if (m.bodies.empty()) {
         if (places)
-            findPlaces(result, bodies, maps, sx, sy);
+            findPlaces(result, m.bodies, m.maps, sx, sy);
         return result;
     }
-    creditRims(bodies, maps);
-    measureBodies(bodies, maps);
-    measureRarity(bodies);
-    measureGains(bodies, maps);
-    std::stable_sort(
-        bodies.begin(), bodies.end(), [](const Body& a, const Body& b) { return a.strength() > b.strength(); });
-    double total = 0;
-    for (const Body& b : bodies)
-        total += b.strength();
-    for (const Body& b : bodies) {
+    for (const Body& b : m.bodies) {
         result.order.push_back(b.id);
-        result.share[b.id] = b.strength() / total;
-        result.parts[b.id] = partsOf(b, bodies);
-        result.drivers[b.id] = driverOf(result.parts[b.id], bodies.size() < 2);
+        result.share[b.id] = b.strength() / m.total;
+        result.parts[b.id] = partsOf(b, m.bodies);
+        result.drivers[b.id] = driverOf(result.parts[b.id], m.bodies.size() < 2);
         result.centre[b.id] = {(b.centre.x + 0.5) * sx, (b.centre.y + 0.5) * sy};
     }
     result.driver = result.drivers[result.order.front()];
-    result.glances = glancesOf(bodies, maps.unit);
+    result.glances = glancesOf(m.bodies, m.maps.unit);
     for (std::size_t k = 0; k < kFeatures; ++k) {
         cv::Point at;
-        cv::minMaxLoc(blurred(maps.feature[k], 0.5 * maps.unit), nullptr, nullptr, nullptr, &at);
+        cv::minMaxLoc(blurred(m.maps.feature[k], 0.5 * m.maps.unit), nullptr, nullptr, nullptr, &at);
         result.peaks[k] = {(at.x + 0.5) * sx, (at.y + 0.5) * sy};
-        result.peakIn[k] = maps.ids.at<std::int32_t>(at);
+        result.peakIn[k] = s.ids.at<std::int32_t>(at);
         // Contrast along a border belongs to the figure.
-        for (const Body& b : bodies)
+        for (const Body& b : m.bodies)
             if (b.credited.at<std::uint8_t>(at))
                 result.peakIn[k] = b.id;
     }
-    measureLeak(result, bodies, maps);
+    measureLeak(result, m.bodies, m.maps);
     if (places)
-        findPlaces(result, bodies, maps, sx, sy);
+        findPlaces(result, m.bodies, m.maps, sx, sy);
     return result;
+}
+
+Attention attention(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longSide, bool places)
+{
+    if (picture.empty() || ids.width() != picture.width() || ids.height() != picture.height())
+        return {};
+    return Layout(ids, viewing, longSide).read(picture, places);
 }
 
 } // namespace rl::reading

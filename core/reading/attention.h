@@ -1,8 +1,10 @@
 #pragma once
 #include "core/base/progress.h"
+#include "core/base/words.h"
 #include "core/light/relight.h"
 #include <array>
 #include <map>
+#include <memory>
 
 namespace rl::reading {
 
@@ -13,8 +15,8 @@ struct Viewing {
 
 /// What pull is made of: the five contrasts, then what lifts or damps them.
 inline constexpr int kPullParts = 9;
-inline constexpr const char* kPullNames[kPullParts]
-    = {"value", "colour", "orientation", "detail", "sharpness", "size", "isolation", "position", "convergence"};
+inline constexpr const char* kPullNames[kPullParts] = {later("value"), later("colour"), later("orientation"),
+    later("detail"), later("sharpness"), later("size"), later("isolation"), later("position"), later("convergence")};
 using PullParts = std::array<double, kPullParts>;
 
 /// A place of the backdrop that draws as an element would.
@@ -56,6 +58,21 @@ struct Attention {
 /// \param longSide px at which it is measured; 384 is exact, fewer are quicker and lose fine patterns
 Attention attention(
     const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longSide = 384, bool places = false);
+
+/// Outlines of which pictures are read again and again, only their colours changing: what depends on the outlines alone
+/// is worked out once. Cheap to copy; may be read from several threads.
+class Layout {
+public:
+    Layout(const IdMap& ids, const Viewing& viewing, int longSide = 384);
+    /// As attention(); empty when the picture has not the size of the ids.
+    Attention read(const LinearPicture& picture, bool places = false) const;
+    /// Order and shares alone, in a fraction of the time.
+    Attention order(const LinearPicture& picture) const;
+
+private:
+    struct Shapes;
+    std::shared_ptr<const Shapes> m_shapes;
+};
 
 /// Ids by majority of area; every element keeps at least one pixel.
 IdMap smallIds(const IdMap& ids, int width, int height);

@@ -2,35 +2,62 @@
 #include "core/base/parallel.h"
 #include "core/colour/lab.h"
 #include "core/reading/values.h"
+#include <array>
 #include <map>
 #include <opencv2/imgproc.hpp>
 
 namespace rl::reading {
 
+namespace {
+/// A Gaussian blur over what there is: at the border, what the kernel reaches of the picture counts as all of it. The
+/// kernel is separable, and so is its share of the picture.
+void blurWithin(const cv::Mat& m, cv::Mat& out, int k, double sigma)
+{
+    cv::GaussianBlur(m, out, cv::Size(k, k), sigma, sigma, cv::BORDER_CONSTANT);
+    const cv::Mat kernel = cv::getGaussianKernel(k, sigma, CV_32F);
+    const auto inverse = [&](int n) {
+        std::vector<float> w(std::size_t(n), 1.f);
+        for (int i = 0; i < n; ++i)
+            if (i < k / 2 || i >= n - k / 2) {
+                float sum = 0;
+                for (int j = std::max(0, k / 2 - i); j < std::min(k, n - i + k / 2); ++j)
+                    sum += kernel.at<float>(j);
+                w[std::size_t(i)] = 1 / sum;
+            }
+        return w;
+    };
+    const std::vector<float> across = inverse(m.cols), down = inverse(m.rows);
+    for (int y = 0; y < out.rows; ++y) {
+        float* row = out.ptr<float>(y);
+        const float d = down[std::size_t(y)];
+        const bool inner = y >= k / 2 && y < out.rows - k / 2 && out.cols > k;
+        for (int x = 0; x < out.cols; ++x) {
+            if (inner && x == k / 2)
+                x = out.cols - k / 2;
+            row[x] *= d * across[std::size_t(x)];
+        }
+    }
+}
+} // namespace
+
 cv::Mat blurred(const cv::Mat& m, double sigma)
 {
     if (sigma < 0.3)
         return m.clone();
-    cv::Mat out, weight;
-    const cv::Mat one(m.size(), CV_32FC1, cv::Scalar(1));
+    cv::Mat out;
     if (sigma > 6) { // wide blurs on a smaller copy
         const double shrink = sigma / 3;
         const cv::Size small(
             std::max(2, int(std::lround(m.cols / shrink))), std::max(2, int(std::lround(m.rows / shrink))));
-        cv::Mat s;
+        cv::Mat s, soft;
         cv::resize(m, s, small, 0, 0, cv::INTER_AREA);
         const double used = sigma * small.width / m.cols;
-        cv::GaussianBlur(s, s, cv::Size(), used, used, cv::BORDER_CONSTANT);
-        cv::Mat w(small, CV_32FC1, cv::Scalar(1));
-        cv::GaussianBlur(w, w, cv::Size(), used, used, cv::BORDER_CONSTANT);
-        cv::divide(s, w, s);
-        cv::resize(s, out, m.size(), 0, 0, cv::INTER_LINEAR);
+        // As wide as OpenCV chooses for a float picture: four sigma to each side.
+        blurWithin(s, soft, cvRound(used * 8 + 1) | 1, used);
+        cv::resize(soft, out, m.size(), 0, 0, cv::INTER_LINEAR);
         return out;
     }
-    const int k = int(std::ceil(sigma * 3.5)) * 2 + 1;
-    cv::GaussianBlur(m, out, cv::Size(k, k), sigma, sigma, cv::BORDER_CONSTANT);
-    cv::GaussianBlur(one, weight, cv::Size(k, k), sigma, sigma, cv::BORDER_CONSTANT);
-    cv::divide(out, weight, out);
+    blurWithin(m, out, int(std::ceil(sigma * 3.5)) * 2 + 1, sigma);
     return out;
 }
 
@@ -118,11 +145,37 @@ void colourMaps(ContrastMaps& m)
     const cv::Mat l = centreSurround(m.L, u);
     m.feature[0] = cv::max(normalised(positive(l), 8), normalised(positive(-l), 8));
     const cv::Mat ca = centreSurround(m.a, u), cb = centreSurround(m.b, u);
-    m.feature[1] = cv::Mat(m.L.size(), CV_32FC1, cv::Scalar(0));
-    for (int k = 0; k < 8; ++k) {
-        const double angle = k * kPi / 4;
-        const cv::Mat along = ca * std::cos(angle) + cb * std::sin(angle);
-        cv::max(m.feature[1], normalised(positive(along), 8), m.feature[1]);
+    // In eight directions of colour, each held against its own rms; the opposite of one is the other side of it.
+    std::array<float, 4> cosine{}, sine{};
+    std::array<double, 8> squares{};
+    for (std::size_t k = 0; k < 4; ++k)
+        cosine[k] = float(std::cos(double(k) * kPi / 4)), sine[k] = float(std::sin(double(k) * kPi / 4));
+    for (int y = 0; y < ca.rows; ++y) {
+        const float *a = ca.ptr<float>(y), *b = cb.ptr<float>(y);
+        std::array<float, 8> sums{};
+        for (int x = 0; x < ca.cols; ++x)
+            for (std::size_t k = 0; k < 4; ++k) {
+                const float along = a[x] * cosine[k] + b[x] * sine[k], one = std::max(along, 0.f), other = along - one;
+                sums[k] += one * one, sums[k + 4] += other * other;
+            }
+        for (std::size_t k = 0; k < 8; ++k)
+            squares[k] += double(sums[k]);
+    }
+    std::array<float, 8> over{};
+    for (std::size_t k = 0; k < 8; ++k)
+        over[k] = float(1 / (8 + 2 * std::sqrt(squares[k] / double(ca.total()))));
+    m.feature[1].create(m.L.size(), CV_32FC1);
+    for (int y = 0; y < ca.rows; ++y) {
+        const float *a = ca.ptr<float>(y), *b = cb.ptr<float>(y);
+        float* out = m.feature[1].ptr<float>(y);
+        for (int x = 0; x < ca.cols; ++x) {
+            float most = 0;
+            for (std::size_t k = 0; k < 4; ++k) {
+                const float along = a[x] * cosine[k] + b[x] * sine[k];
+                most = std::max(most, std::max(along * over[k], -along * over[k + 4]));
+            }
+            out[x] = most;
+        }
     }
 }
 
@@ -162,17 +215,28 @@ IdMap smallIds(const IdMap& ids, int width, int height)
     return IdMap::fromMat(smaller(ids, {width, height}));
 }
 
-ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longest)
+cv::Mat measuringIds(const IdMap& ids, int longest)
 {
-    ContrastMaps m;
-    const double scale = double(longest) / std::max(picture.width(), picture.height());
-    const cv::Size size(std::max(8, int(std::lround(picture.width() * scale))),
-        std::max(8, int(std::lround(picture.height() * scale))));
-    cv::Mat small;
-    cv::resize(picture.mat(), small, size, 0, 0, scale < 1 ? cv::INTER_AREA : cv::INTER_LINEAR);
-    m.ids = smaller(ids, size);
+    const double scale = double(longest) / std::max(ids.width(), ids.height());
+    return smaller(
+        ids, {std::max(8, int(std::lround(ids.width() * scale))), std::max(8, int(std::lround(ids.height() * scale)))});
+}
+
+double layoutDegree(cv::Size size, const Viewing& viewing)
+{
     const double ppd = pixelsPerDegree(size.width, viewing.canvasWidthCm, viewing.distanceCm);
     const double longSide = std::max(size.width, size.height);
+    return std::clamp(ppd, longSide / 60, longSide / 25);
+}
+
+ContrastMaps contrastMaps(const LinearPicture& picture, const cv::Mat& ids, const Viewing& viewing)
+{
+    ContrastMaps m;
+    const cv::Size size = ids.size();
+    cv::Mat small;
+    cv::resize(picture.mat(), small, size, 0, 0, size.width < picture.width() ? cv::INTER_AREA : cv::INTER_LINEAR);
+    m.ids = ids;
+    const double ppd = pixelsPerDegree(size.width, viewing.canvasWidthCm, viewing.distanceCm);
     if (0.02 * ppd >= 0.3) {
         std::vector<cv::Mat> parts;
         cv::split(small, parts);
@@ -180,7 +244,7 @@ ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const 
             p = blurred(p, 0.02 * ppd);
         cv::merge(parts, small);
     }
-    m.unit = std::clamp(ppd, longSide / 60, longSide / 25);
+    m.unit = layoutDegree(size, viewing);
     m.L.create(size, CV_32FC1);
     m.a.create(size, CV_32FC1);
     m.b.create(size, CV_32FC1);

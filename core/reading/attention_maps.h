@@ -17,8 +17,12 @@ struct ContrastMaps {
     cv::Mat jDiff, jCross, jTrace; ///< structure tensor
 };
 
-/// \pre picture and ids of one size
-ContrastMaps contrastMaps(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longest);
+/// Ids as they are measured, CV_32S. \param longest px of the longer side
+cv::Mat measuringIds(const IdMap& ids, int longest);
+/// px in a layout degree of a picture of that size
+double layoutDegree(cv::Size size, const Viewing& viewing);
+/// \param ids as they are measured, of a map of the picture's size
+ContrastMaps contrastMaps(const LinearPicture& picture, const cv::Mat& ids, const Viewing& viewing);
 
 /// Blur that ends at the border: G*x / G*1.
 cv::Mat blurred(const cv::Mat& m, double sigma);

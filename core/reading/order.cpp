@@ -59,8 +59,6 @@ using Setting = std::vector<double>; ///< of every lever
 class Bench {
 public:
     Bench(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, int longSide)
-        : m_viewing(viewing)
-        , m_long(longSide)
     {
         const double k = std::min(1.0, double(longSide) / std::max(picture.width(), picture.height()));
         const cv::Size size(
@@ -69,19 +67,19 @@ public:
         cv::resize(picture.mat(), small, size, 0, 0, k < 1 ? cv::INTER_AREA : cv::INTER_LINEAR);
         m_picture = LinearPicture::fromMat(small);
         m_ids = smallIds(ids, size.width, size.height);
+        m_layout.emplace(m_ids, viewing, longSide);
     }
     const LinearPicture& picture() const { return m_picture; }
     const IdMap& ids() const { return m_ids; }
     Attention measure(const std::vector<Touch>& touches) const
     {
-        return attention(touched(m_picture, m_ids, touches), m_ids, m_viewing, m_long);
+        return m_layout->order(touched(m_picture, m_ids, touches));
     }
 
 private:
     LinearPicture m_picture;
     IdMap m_ids;
-    Viewing m_viewing;
-    int m_long;
+    std::optional<Layout> m_layout;
 };
 
 double apart(const Attention& a, const std::pair<int, int>& pair)
@@ -163,7 +161,10 @@ public:
     {
         std::vector<double> trust(m_levers.size(), 1.0);
         bool exact = false;
-        for (int round = 0; round < rounds && !m_levers.empty() && !holds() && !m_progress.cancelled(); ++round) {
+        int idle = 0; // rounds that brought next to nothing
+        for (int round = 0; round < rounds && !m_levers.empty() && !holds() && idle < 3 && !m_progress.cancelled();
+             ++round) {
+            const double before = violation(m_now);
             m_progress.report(0.7 * round / rounds, tr("looking for the smallest change"));
             if (m_slope.empty())
                 m_slope = slopes(), exact = true;
@@ -184,6 +185,7 @@ public:
             if (!better)
                 m_slope.release();
             exact = false;
+            idle = violation(m_now) < 0.97 * before ? 0 : idle + 1;
         }
         drop();
         scaleBack();
@@ -397,9 +399,9 @@ Touch rounded(Touch t)
 }
 
 /// Measured on the picture itself, in 8 bits.
-Attention proved(const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, const std::vector<Touch>& t)
+Attention proved(const LinearPicture& picture, const IdMap& ids, const Layout& layout, const std::vector<Touch>& t)
 {
-    return attention(colour::linearOf(colour::codeOf(touched(picture, ids, t))), ids, viewing);
+    return layout.read(colour::linearOf(colour::codeOf(touched(picture, ids, t))));
 }
 
 double costOf(const Touch& t)
@@ -413,7 +415,8 @@ Suggestion putInOrder(
     const LinearPicture& picture, const IdMap& ids, const Viewing& viewing, const Intent& intent, Progress& progress)
 {
     Suggestion s;
-    s.after = attention(picture, ids, viewing);
+    const Layout layout(ids, viewing);
+    s.after = layout.read(picture);
     s.measured = 1;
     const auto pairs = intent.pairs(s.after.order);
     const auto judge = [&] {
@@ -444,10 +447,12 @@ Suggestion putInOrder(
         std::sort(
             s.touches.begin(), s.touches.end(), [](const Touch& a, const Touch& b) { return costOf(a) > costOf(b); });
         ++s.measured;
-        s.after = proved(picture, ids, viewing, s.touches);
+        s.after = proved(picture, ids, layout, s.touches);
         judge();
         if (s.remain.size() < best.remain.size() || (s.remain.size() == best.remain.size() && s.margin > best.margin))
             best = s;
+        if (!solver->holds())
+            break; // it cannot be had even where it is worked out
     }
     s.measured += solver ? solver->measured : 0;
     best.measured = s.measured;

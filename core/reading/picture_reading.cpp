@@ -4,6 +4,7 @@
 #include "core/colour/srgb.h"
 #include "core/reading/read_rules.h"
 #include <opencv2/imgproc.hpp>
+#include <optional>
 
 namespace rl::reading {
 
@@ -83,7 +84,72 @@ void readValues(const Project& p, const light::Picture& picture, int steps, cons
 }
 } // namespace
 
+/// What is told of the small picture alone.
+struct Reader::Kept {
+    light::Picture small;
+    Viewing viewing;
+    Layout layout;
+    std::vector<Silhouette> silhouettes;
+    std::vector<Tangent> tangents;
+    std::vector<ThumbShape> thumbs;
+    std::vector<Repeat> repeats;
+    Skyline skyline;
+};
+
+namespace {
+bool sameOutlines(const IdMap& a, const IdMap& b)
+{
+    return a.width() == b.width() && a.height() == b.height() && std::equal(a.data(), a.data() + a.size(), b.data());
+}
+
+/// Boxes of what has another colour, by id.
+std::map<int, cv::Rect> changedIn(const light::Picture& before, const light::Picture& after)
+{
+    std::map<int, std::array<int, 4>> boxes; // left, top, right, bottom
+    for (int y = 0; y < after.ids.height(); ++y)
+        for (int x = 0; x < after.ids.width(); ++x) {
+            const Rgb a = before.colour.at(x, y), b = after.colour.at(x, y);
+            if (a.r == b.r && a.g == b.g && a.b == b.b)
+                continue;
+            auto [at, fresh] = boxes.try_emplace(after.ids.at(x, y), std::array{x, y, x, y});
+            auto& [left, top, right, bottom] = at->second;
+            left = std::min(left, x), right = std::max(right, x), bottom = y;
+        }
+    std::map<int, cv::Rect> out;
+    for (const auto& [id, b] : boxes)
+        out[id] = {b[0], b[1], b[2] - b[0] + 1, b[3] - b[1] + 1};
+    return out;
+}
+
+/// Contours as they were where nothing near them has changed, the others measured.
+std::vector<Silhouette> contours(
+    const light::Picture& small, const light::Picture& before, const std::vector<Silhouette>& known)
+{
+    const auto changed = changedIn(before, small);
+    const int far = int(0.09 * std::max(small.ids.width(), small.ids.height())) + 24; // farther than a contour looks
+    std::set<int> anew;
+    for (const auto& [id, box] : boxesIn(small.ids))
+        for (const auto& [who, part] : changed)
+            if ((cv::Rect(box.x - far, box.y - far, box.width + 2 * far, box.height + 2 * far) & part).area() > 0)
+                anew.insert(id);
+    std::vector<Silhouette> all = known;
+    if (anew.empty())
+        return all;
+    for (Silhouette& s : silhouettes(small, anew))
+        for (Silhouette& old : all)
+            if (old.element == s.element)
+                old = std::move(s);
+    return all;
+}
+} // namespace
+
 Reading read(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame,
+    const Progress* progress)
+{
+    return Reader().read(p, picture, steps, frame, progress);
+}
+
+Reading Reader::read(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame,
     const Progress* progress)
 {
     Reading r;
@@ -92,21 +158,50 @@ Reading read(const Project& p, const light::Picture& picture, int steps, const s
     const Viewing viewing{p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm};
     const double k = kOutlinesPx / std::max(picture.ids.width(), picture.ids.height());
     const light::Picture small = k < 1 ? smaller(picture, k) : picture;
+    const std::shared_ptr<const Kept> old = m_kept && m_kept->viewing.canvasWidthCm == viewing.canvasWidthCm
+            && m_kept->viewing.canvasHeightCm == viewing.canvasHeightCm
+            && m_kept->viewing.distanceCm == viewing.distanceCm && m_kept->small.pixelsPerCm == small.pixelsPerCm
+            && sameOutlines(m_kept->small.ids, small.ids)
+        ? m_kept
+        : nullptr;
+    std::optional<Layout> layout;
+    if (old)
+        layout = old->layout, r.tangents = old->tangents, r.thumbs = old->thumbs, r.skyline = old->skyline,
+        r.repeats = old->repeats;
     const std::function<void()> pieces[] = {
-        [&] { r.attention = attention(small.colour, small.ids, viewing, 384, true); },
-        [&] { r.silhouettes = silhouettes(small), r.merged = merged(r.silhouettes); },
+        [&] {
+            if (!layout)
+                layout.emplace(small.ids, viewing, 384);
+            r.attention = layout->read(small.colour, true);
+        },
+        [&] { r.faces = facesIn(colour::codeOf(small.colour)); },
+        [&] {
+            r.silhouettes = old ? contours(small, old->small, old->silhouettes) : silhouettes(small);
+            r.merged = merged(r.silhouettes);
+        },
         [&] { r.clues = cluesSeen(p, small, viewing); },
-        [&] { r.tangents = tangents(small); },
-        [&] { r.thumbs = thumbShapes(small), r.skyline = skylineOf(small.ids); },
-        [&] { r.repeats = repeats(small); },
+        [&] {
+            if (!old)
+                r.tangents = tangents(small);
+        },
+        [&] {
+            if (!old)
+                r.thumbs = thumbShapes(small), r.skyline = skylineOf(small.ids);
+        },
+        [&] {
+            if (!old)
+                r.repeats = repeats(small);
+        },
         [&] { r.balance = balanceOf(small), r.colours = colourPlan(small); },
         [&] { readValues(p, small, steps, frame, r); },
-        [&] { r.faces = facesIn(colour::codeOf(small.colour)); },
     };
     parallelItems(int(std::size(pieces)), [&](int i) {
         if (!progress || !progress->cancelled())
             pieces[i]();
     });
+    m_kept = progress && progress->cancelled() ? nullptr
+                                               : std::make_shared<const Kept>(Kept{small, viewing, *layout,
+                                                   r.silhouettes, r.tangents, r.thumbs, r.repeats, r.skyline});
     enlarge(r, picture.ids.width() / double(small.ids.width()));
     const Vec2 grown{
         picture.ids.width() / double(small.ids.width()), picture.ids.height() / double(small.ids.height())};

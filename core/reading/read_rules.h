@@ -46,6 +46,18 @@ struct Reading {
 Reading read(const Project& project, const light::Picture& picture, int steps = 3,
     const stage::StageFrame* frame = nullptr, const Progress* progress = nullptr);
 
+/// Reads one picture after another and keeps what a change leaves as it was: while the outlines stand, all that is told
+/// of outlines alone, and the contours that nothing has changed near to. What it says is what read() says.
+class Reader {
+public:
+    Reading read(const Project& project, const light::Picture& picture, int steps = 3,
+        const stage::StageFrame* frame = nullptr, const Progress* progress = nullptr);
+
+private:
+    struct Kept;
+    std::shared_ptr<const Kept> m_kept;
+};
+
 /// L* that a dry film holds, darkest to lightest; usual figures, the painter's own paints are measured at Mix.
 struct MediumRange {
     double darkest = 14, lightest = 96;

@@ -210,7 +210,7 @@ void placeFindings(const RuleView& v, Findings& out)
             const auto driver = a.drivers.find(id);
             out.push_back({"read.leak:" + std::string(edges[i]), Station::Read, Severity::Watch,
                 tr("The %1 edge pulls %2 times what an even canvas would, mostly %3", edges[i], fixed(a.leaks[i]),
-                    id ? tr("by %1%2", v.name(id), driver != a.drivers.end() ? " (" + driver->second + ")." : ".")
+                    id ? tr("by %1%2", v.name(id), driver != a.drivers.end() ? " (" + tr(driver->second) + ")." : ".")
                        : tr("by the backdrop.")),
                 a.leaks[i], 1.6, "×", id ? v.boundsOf(id) : Rect{}, id,
                 tr("A strong edge is a door out of the picture."), {}});

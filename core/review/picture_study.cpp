@@ -114,7 +114,7 @@ std::vector<std::string> sentencesOf(const PictureStudy& s)
         const int first = s.attention.order.front();
         out.push_back(tr("By contrast the first glances go to %1. %2 draws %3 % of the measured pull, mostly through "
                          "%4; faces and meaning are not known.",
-            glances, s.name(first), fixed(100 * s.attention.share.at(first), 0), s.attention.driver));
+            glances, s.name(first), fixed(100 * s.attention.share.at(first), 0), s.attention.driver.c_str()));
     }
     out.push_back(tr("Key: %1%2; from L* %3 to %4, middle %5. The darkest lies in %6, the lightest in %7.",
         reading::nameOf(s.values.height), s.values.major ? tr(" major") : tr(" minor"), fixed(s.values.all.darkest, 0),

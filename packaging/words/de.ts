@@ -10845,6 +10845,38 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Auto</translation>
     </message>
     <message>
+      <source>value</source>
+      <translation>Tonwert</translation>
+    </message>
+    <message>
+      <source>orientation</source>
+      <translation>Richtung</translation>
+    </message>
+    <message>
+      <source>detail</source>
+      <translation>Einzelheit</translation>
+    </message>
+    <message>
+      <source>sharpness</source>
+      <translation>Schärfe</translation>
+    </message>
+    <message>
+      <source>size</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>isolation</source>
+      <translation>Vereinzelung</translation>
+    </message>
+    <message>
+      <source>position</source>
+      <translation>Lage</translation>
+    </message>
+    <message>
+      <source>convergence</source>
+      <translation>Fluchtung</translation>
+    </message>
+    <message>
       <source>Left and right weigh the same (%1 to %2 %) and mirror each other by %3 %.</source>
       <translation>Links und rechts wiegen gleich (%1 zu %2 %) und spiegeln sich zu %3 %.</translation>
     </message>

@@ -3,6 +3,7 @@
 #include "core/light/tone.h"
 #include "core/reading/read_rules.h"
 #include "core/reading/silhouette.h"
+#include "core/reading/touch.h"
 #include "core/reading/values.h"
 #include "tests/kit/program.h"
 #include "tests/kit/tiny.h"
@@ -223,6 +224,55 @@ private slots:
             seen.insert(flat.data()[i].r);
         QCOMPARE(seen.size(), std::size_t(3));
         QCOMPARE(valueSteps(p, 99).size(), std::size_t(9));
+    }
+
+    /// What a Reader says after a change is what a fresh reading says of it, whatever it kept.
+    void readingAgainIsReadingAnew()
+    {
+        Project p = kit::postWork();
+        p.brief.widthCm = 60, p.brief.heightCm = 40;
+        const std::vector<Spot> spots{{150, 150, 60, {200, 90, 60}}, {360, 220, 80, {60, 90, 160}},
+            {420, 240, 30, {230, 220, 120}}, {520, 90, 40, {90, 90, 90}}};
+        const light::Picture first = pictureOf(600, 400, kGrey, spots);
+        Reader reader;
+        (void)reader.read(p, first);
+        const auto touched = [&](const Touch& t) {
+            light::Picture q = first;
+            q.colour = reading::touched(q.colour, q.ids, {t});
+            return q;
+        };
+        std::vector<Spot> moved = spots;
+        moved[0].x += 37;
+        Project farther = p;
+        farther.brief.viewingDistanceCm = 300;
+        const std::vector<std::pair<Project, light::Picture>> steps{{p, first}, {p, touched({1, 12})},
+            {p, touched({3, -9, 0.2, 0.3, 4})}, {p, touched({0, 5})}, {p, pictureOf(600, 400, {90, 120, 90}, spots)},
+            {p, pictureOf(600, 400, kGrey, moved)}, {farther, pictureOf(600, 400, kGrey, moved)},
+            {p, pictureOf(300, 200, kGrey, {{80, 90, 30, {9, 9, 9}}})}, {p, first}};
+        for (std::size_t i = 0; i < steps.size(); ++i) {
+            const Reading a = reader.read(steps[i].first, steps[i].second), b = read(steps[i].first, steps[i].second);
+            const auto told = [&](const Reading& r) {
+                std::vector<double> all;
+                for (const int id : r.attention.order)
+                    all.push_back(id), all.push_back(r.attention.share.at(id));
+                for (const Silhouette& s : r.silhouettes)
+                    for (const double v : {double(s.element), double(s.contour.size()), s.lost, s.soft, s.hard,
+                             s.medianDifference, s.medianWidth, s.medianGrain})
+                        all.push_back(v);
+                for (const ThumbShape& t : r.thumbs)
+                    all.push_back(t.read);
+                for (const Tangent& t : r.tangents)
+                    all.push_back(t.gapPx);
+                for (const Repeat& t : r.repeats)
+                    all.push_back(t.alike);
+                all.push_back(double(r.merged.size())), all.push_back(r.darkest), all.push_back(r.balance.left);
+                return all;
+            };
+            const auto x = told(a), y = told(b);
+            QCOMPARE(x.size(), y.size());
+            for (std::size_t k = 0; k < x.size(); ++k)
+                QVERIFY2(std::abs(x[k] - y[k]) < 1e-9, qPrintable(QString("step %1, %2").arg(i).arg(k)));
+        }
     }
 
     void squintingKeepsTheMeanAndLosesTheDetail()

@@ -23,7 +23,7 @@ QString reasons(const reading::PullParts& parts)
         const double percent = 100 * (std::exp(parts[order[n]]) - 1);
         if (std::abs(percent) >= 3)
             said << QString("%1 %2%3 %")
-                        .arg(reading::kPullNames[order[n]])
+                        .arg(rl::tr(reading::kPullNames[order[n]]))
                         .arg(percent < 0 ? QChar(0x2212) : QChar('+'))
                         .arg(std::abs(percent), 0, 'f', 0);
     }

@@ -378,7 +378,7 @@ QString ReadPage::says() const
     return names.isEmpty() ? tr("Nothing stands in the scene yet, so there is nothing to read.")
                            : tr("First glances, by contrast: <b>%1</b>. The strongest is so mostly through %2. It does "
                                 "not know faces or meaning.")
-                                 .arg(names.join(" → "), QString::fromStdString(a.driver));
+                                 .arg(names.join(" → "), tr(a.driver.c_str()));
 }
 
 } // namespace rl::app
