@@ -1,5 +1,6 @@
 #include "app/application.h"
 #include "app/desk/settings.h"
+#include "app/frame/first_look.h"
 #include "app/frame/main_window.h"
 #include "app/shots.h"
 #include "app/theme/theme.h"
@@ -134,12 +135,18 @@ int runWindow(int argc, char** argv)
     theme::speak(app, settings.language);
     theme::apply(app, settings.textScale, settings.hour);
     settings.apply();
+    const bool example = parser.isSet("demo") || parser.isSet("court") || parser.isSet("shots");
+    auto file = example ? Result<QString>(QString()) : fileToOpen(parser);
+    const auto look = file && !file->isEmpty() ? firstLook(*file) : nullptr;
     MainWindow window;
     window.resize(1280, 800);
     if (!parser.isSet("shots"))
         window.restoreGeometry(QSettings().value("windowGeometry").toByteArray());
     window.show();
-    const auto file = fileToOpen(parser);
+    if (look)
+        look->finish(&window);
+    if (example)
+        file = fileToOpen(parser); // it may have to be made first
     if (!file) {
         QTextStream(stderr) << "roving-lantern: " << QString::fromStdString(file.error().sentence) << "\n";
         return 2;

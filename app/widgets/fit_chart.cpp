@@ -1,6 +1,7 @@
 #include "app/widgets/fit_chart.h"
 #include "app/theme/theme.h"
 #include <QHelpEvent>
+#include <QLocale>
 #include <QPainter>
 #include <QToolTip>
 #include <QWheelEvent>
@@ -30,7 +31,7 @@ QString reasonsText(const gather::Candidate& c)
 {
     QStringList lines;
     for (const gather::Reason& r : c.reasons)
-        lines << QString("%1 · %2").arg(r.cost, 0, 'f', 1).arg(QString::fromStdString(r.sentence));
+        lines << QString("%L1 · %2").arg(r.cost, 0, 'f', 1).arg(QString::fromStdString(r.sentence));
     return lines.join("\n");
 }
 
@@ -104,7 +105,7 @@ void FitChart::paintEvent(QPaintEvent*)
             p.drawRect(bar.adjusted(0, 0, -1, 0));
             p.setFont(theme::text(10.5));
             p.setPen(Qt::white);
-            const QString word = tr(reason.what.c_str());
+            const QString word = reason.what == "light" ? tr("its light") : tr(reason.what.c_str());
             if (bar.width() > p.fontMetrics().horizontalAdvance(word) + 4 && reason.what != "pixels"
                 && reason.what != "eye level")
                 p.drawText(bar, Qt::AlignCenter, word);
@@ -118,7 +119,7 @@ void FitChart::paintEvent(QPaintEvent*)
         p.setPen(theme::ink());
         p.setFont(theme::text(12.5, true));
         p.drawText(QRect(width() - 78, r.top(), 74, r.height()), Qt::AlignRight | Qt::AlignVCenter,
-            QString::number(c.cost, 'f', 1) + (c.mirrored ? tr(" mirror") : QString()));
+            QLocale().toString(c.cost, 'f', 1) + (c.mirrored ? tr(" mirror") : QString()));
     }
     if (m_rows.empty()) {
         p.setPen(theme::faint());

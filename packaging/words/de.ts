@@ -303,6 +303,10 @@
       <translation>Die Lampe dieser Station brennt hell. Befunde kommen von selbst wieder, wenn eine Änderung einen hervorruft.</translation>
     </message>
     <message>
+      <source>The work as it was left</source>
+      <translation>Das Werk, wie es verlassen wurde</translation>
+    </message>
+    <message>
       <source>Guide</source>
       <translation>Handbuch</translation>
     </message>
@@ -3167,6 +3171,10 @@
     <message>
       <source>pose</source>
       <translation>Haltung</translation>
+    </message>
+    <message>
+      <source>lighting</source>
+      <translation>Licht</translation>
     </message>
     <message>
       <source>texture</source>
@@ -9317,6 +9325,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Passung zum Leitbild</translation>
     </message>
     <message>
+      <source>its light</source>
+      <translation>sein Licht</translation>
+    </message>
+    <message>
       <source> mirror</source>
       <translation> spiegeln</translation>
     </message>
@@ -13675,10 +13687,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>where its light is</source>
       <translation>wo sein Licht ist</translation>
-    </message>
-    <message>
-      <source>its light</source>
-      <translation>sein Licht</translation>
     </message>
     <message>
       <source>its shade</source>

@@ -123,11 +123,13 @@ private slots:
         choose("settingHand", 1);
         QTest::qWait(30);
         QVERIFY(window().side()->mapTo(&window(), QPoint()).x() < hand().board()->mapTo(&window(), QPoint()).x());
-        hand().go(Station::Stage);
-        const QWidget *bench = window().here()->bench(), *first = bench->findChild<QWidget*>("stagePage0"),
-                      *second = bench->findChild<QWidget*>("stagePage1");
-        QTRY_VERIFY(first->mapTo(bench, QPoint()).x() > bench->width() / 2); // the bench begins at the right
-        QVERIFY(second->mapTo(bench, QPoint()).x() > first->mapTo(bench, QPoint()).x()); // and reads as before
+        window().goTo(Station::Light);
+        const QWidget *bench = window().here()->bench(), *first = bench->findChild<QWidget*>("lightPage0"),
+                      *second = bench->findChild<QWidget*>("lightPage1"), *names = first->parentWidget();
+        const auto leftOf = [bench](const QWidget* w) { return w->mapTo(bench, QPoint()).x(); };
+        // The bench begins at the right, and reads as before.
+        QTRY_VERIFY(leftOf(names) + names->width() > bench->width() - theme::px(30));
+        QVERIFY(leftOf(second) > leftOf(first));
         choose("settingMat", 0);
         QCOMPARE(hand().board()->mat(), 0);
         QTest::keyClick(hand().board(), Qt::Key_N); // the key sets it too

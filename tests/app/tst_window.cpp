@@ -1,3 +1,4 @@
+#include "app/frame/first_look.h"
 #include "app/frame/side_column.h"
 #include "app/stations/brief/cast_row.h"
 #include "app/stations/carry/sheets_page.h"
@@ -6,14 +7,17 @@
 #include "app/widgets/fit_chart.h"
 #include "app/widgets/reference_wall.h"
 #include "core/transfer/tiles.h"
+#include "store/project_file.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
+#include <QBuffer>
 #include <QCheckBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QTemporaryDir>
 #include <QTimer>
 #include <QToolButton>
 #include <QUndoStack>
@@ -58,6 +62,32 @@ class TestWindow : public QObject {
     Board* photo() { return &table().photo(); }
 
 private slots:
+    /// Where a work keeps its picture, that is seen before the window stands; where it keeps none, or is none, nothing.
+    void aWorkIsSeenAtOnce()
+    {
+        QTemporaryDir dir;
+        const QString path = dir.filePath("seen.lantern");
+        {
+            auto file = store::ProjectFile::create(path.toStdString(), kit::postWork()).take();
+            QVERIFY(!firstLook(path));
+            QImage image(90, 60, QImage::Format_RGB32);
+            image.fill(QColor(120, 60, 20));
+            QByteArray bytes;
+            QBuffer buffer(&bytes);
+            QVERIFY(buffer.open(QIODevice::WriteOnly) && image.save(&buffer, "PNG"));
+            QVERIFY(bool(file.setPreview({bytes.begin(), bytes.end()})));
+            const auto look = firstLook(path);
+            QVERIFY(look && look->isVisible() && !look->accessibleName().isEmpty());
+            QCOMPARE(look->pixmap().size(), image.size());
+            QCOMPARE(look->pixmap().toImage().pixelColor(4, 4), QColor(120, 60, 20));
+            QVERIFY(bool(file.setPreview({1, 2, 3}))); // no picture
+            QVERIFY(!firstLook(path));
+        }
+        QVERIFY(!firstLook(dir.filePath("nowhere.lantern")));
+        QVERIFY(kit::writeBytes(dir.filePath("text.lantern"), "not a work"));
+        QVERIFY(!firstLook(dir.filePath("text.lantern")));
+    }
+
     void initTestCase()
     {
         Project empty;

@@ -11,7 +11,7 @@ namespace rl::app {
 namespace {
 QStringList roleNames()
 {
-    return {WallPage::tr("whole figure"), WallPage::tr("face"), WallPage::tr("pose"), WallPage::tr("light"),
+    return {WallPage::tr("whole figure"), WallPage::tr("face"), WallPage::tr("pose"), WallPage::tr("lighting"),
         WallPage::tr("texture"), WallPage::tr("pattern"), WallPage::tr("palette"), WallPage::tr("place")};
 }
 } // namespace

@@ -28,7 +28,7 @@ QStringList figuresOf(const gather::PictureMeasure& m)
         WallTable::tr("light %1, shade %2").arg(kelvinText(m.lightKelvin), kelvinText(m.shadeKelvin)),
         WallTable::tr("L* %1 to %2").arg(m.darkL, 0, 'f', 0).arg(m.lightL, 0, 'f', 0),
         WallTable::tr("edges %1, grain L* %2")
-            .arg(m.sharpness > 0 ? QString("%1 px").arg(m.sharpness, 0, 'f', 1) : WallTable::tr("too few"))
+            .arg(m.sharpness > 0 ? QString("%L1 px").arg(m.sharpness, 0, 'f', 1) : WallTable::tr("too few"))
             .arg(m.noise, 0, 'f', 2),
         m.eyeConfidence < 0.25 ? WallTable::tr("eye level: too few straight lines to tell")
                                : WallTable::tr("eye level %1 % from its top").arg(100 * m.eyeLevel, 0, 'f', 0)};
