@@ -103,7 +103,7 @@ private slots:
         const auto* text = guide->findChild<QTextBrowser*>("guideText");
         QVERIFY(text->toPlainText().startsWith("Malplanung"));
         QCOMPARE(text->textCursor().block().text(), QString("Neben der Stufe")); // the section of the same place
-        f.key = "paint.nothing-of-that";
+        f.key = "paint.xyzzy";
         guide->openAt(f);
         QVERIFY(text->textCursor().atStart());
         theme::speak(*qApp, "en");

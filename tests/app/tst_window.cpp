@@ -62,32 +62,6 @@ class TestWindow : public QObject {
     Board* photo() { return &table().photo(); }
 
 private slots:
-    /// Where a work keeps its picture, that is seen before the window stands; where it keeps none, or is none, nothing.
-    void aWorkIsSeenAtOnce()
-    {
-        QTemporaryDir dir;
-        const QString path = dir.filePath("seen.lantern");
-        {
-            auto file = store::ProjectFile::create(path.toStdString(), kit::postWork()).take();
-            QVERIFY(!firstLook(path));
-            QImage image(90, 60, QImage::Format_RGB32);
-            image.fill(QColor(120, 60, 20));
-            QByteArray bytes;
-            QBuffer buffer(&bytes);
-            QVERIFY(buffer.open(QIODevice::WriteOnly) && image.save(&buffer, "PNG"));
-            QVERIFY(bool(file.setPreview({bytes.begin(), bytes.end()})));
-            const auto look = firstLook(path);
-            QVERIFY(look && look->isVisible() && !look->accessibleName().isEmpty());
-            QCOMPARE(look->pixmap().size(), image.size());
-            QCOMPARE(look->pixmap().toImage().pixelColor(4, 4), QColor(120, 60, 20));
-            QVERIFY(bool(file.setPreview({1, 2, 3}))); // no picture
-            QVERIFY(!firstLook(path));
-        }
-        QVERIFY(!firstLook(dir.filePath("nowhere.lantern")));
-        QVERIFY(kit::writeBytes(dir.filePath("text.lantern"), "not a work"));
-        QVERIFY(!firstLook(dir.filePath("text.lantern")));
-    }
-
     void initTestCase()
     {
         Project empty;
@@ -580,6 +554,32 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(told, 10000);
         QVERIFY(!good && hand().lastNotice().endsWith('.'));
         QCOMPARE(QString::fromStdString(project().brief.title), title);
+    }
+
+    /// Where a work keeps its picture, that is seen before the window stands; where it keeps none, or is none, nothing.
+    void aWorkIsSeenAtOnce()
+    {
+        QTemporaryDir dir;
+        const QString path = dir.filePath("seen.lantern");
+        {
+            auto file = store::ProjectFile::create(path.toStdString(), kit::postWork()).take();
+            QVERIFY(!firstLook(path));
+            QImage image(90, 60, QImage::Format_RGB32);
+            image.fill(QColor(120, 60, 20));
+            QByteArray bytes;
+            QBuffer buffer(&bytes);
+            QVERIFY(buffer.open(QIODevice::WriteOnly) && image.save(&buffer, "PNG"));
+            QVERIFY(bool(file.setPreview({bytes.begin(), bytes.end()})));
+            const auto look = firstLook(path);
+            QVERIFY(look && look->isVisible() && !look->accessibleName().isEmpty());
+            QCOMPARE(look->pixmap().size(), image.size());
+            QCOMPARE(look->pixmap().toImage().pixelColor(4, 4), QColor(120, 60, 20));
+            QVERIFY(bool(file.setPreview({1, 2, 3}))); // no picture
+            QVERIFY(!firstLook(path));
+        }
+        QVERIFY(!firstLook(dir.filePath("nowhere.lantern")));
+        QVERIFY(kit::writeBytes(dir.filePath("text.lantern"), "not a work"));
+        QVERIFY(!firstLook(dir.filePath("text.lantern")));
     }
 };
 
