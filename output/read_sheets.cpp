@@ -168,7 +168,10 @@ void stationPages(ReportPage& page, const QImage& image, const Project& project,
         if (f.station == station)
             own.push_back(f);
     text(page.p, {kEdge, page.y + 56}, stationWord(station), 58, true, kInner);
-    text(page.p, {kEdge + 420, page.y + 56}, own.empty() ? said("nothing to say") : said("%1 findings").arg(own.size()),
+    text(page.p, {kEdge + 420, page.y + 56},
+        own.empty()           ? said("nothing to say")
+            : own.size() == 1 ? said("1 finding")
+                              : said("%1 findings").arg(own.size()),
         34, false, 900);
     page.y += 100;
     const QRectF at = framed(page.p, image, {kEdge, page.y, kInner, 900});

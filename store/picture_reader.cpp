@@ -234,7 +234,7 @@ Result<ReadPicture> readPicture(const std::filesystem::path& path)
 Result<Blob> readFile(const std::filesystem::path& path, std::uint64_t most)
 {
     return guarded([&]() -> Result<Blob> {
-        const std::string name = "“" + path.filename().string() + "”";
+        const std::string name = tr("“%1”", path.filename().string());
         std::error_code error;
         if (!std::filesystem::exists(path, error))
             return Error{Kind::Missing, tr("There is no file %1.", name), path.string()};

@@ -136,7 +136,7 @@ double withRunning(ProjectFile::Database& d, Project& p)
 Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
 {
     return guarded([&]() -> Result<Opened> {
-        const std::string name = "“" + path.filename().string() + "”";
+        const std::string name = tr("“%1”", path.filename().string());
         std::error_code error;
         if (!std::filesystem::exists(path, error))
             return Error{Kind::Missing, tr("There is no file %1.", name), path.string()};

@@ -111,7 +111,7 @@ std::vector<ClueSeen> cluesSeen(const Project& p, const light::Picture& picture,
 std::string whyNotSeen(const ClueSeen& c)
 {
     if (!c.there)
-        return tr("nothing in the picture shows it");
+        return tr("shown by nothing in the picture");
     std::string why = tr("%1 mm wide (%2′ from where it is seen)", fixed(c.wideMm, c.wideMm < 10 ? 1 : 0),
         fixed(c.arcMinutes, c.arcMinutes < 10 ? 1 : 0));
     if (!c.large())

@@ -10909,7 +10909,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Ein Bild, das kippt, wirkt auf einer Seite unfertig; weit von der Mitte wiegt Kleines viel.</translation>
     </message>
     <message>
-      <source>nothing in the picture shows it</source>
+      <source>shown by nothing in the picture</source>
       <translation>nichts im Bild zeigt es</translation>
     </message>
     <message>
@@ -10934,7 +10934,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>; “%1” is %2.</source>
-      <translation>; „%1“ ist %2.</translation>
+      <translation>; „%1“: %2.</translation>
     </message>
     <message>
       <source>; three are wanted.</source>
