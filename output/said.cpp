@@ -18,9 +18,7 @@ QString said(const char* words)
 void speak(const std::string& language)
 {
     rl::speak(language);
-    if (spoken() == "en")
-        return QLocale::setDefault(QLocale::system());
-    QLocale here(QString::fromStdString(spoken()));
+    QLocale here = spoken() == "en" ? QLocale::system() : QLocale(QString::fromStdString(spoken()));
     here.setNumberOptions(QLocale::OmitGroupSeparator);
     QLocale::setDefault(here);
 }

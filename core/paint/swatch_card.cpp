@@ -217,7 +217,7 @@ Result<CardRead> readCard(const Photo& photo, const CardLayout& layout, double p
         else if (s.glare > kGlare)
             read.refused = tr("glare lies on it: turn the card or the lamp");
         else if (p.kind != PatchKind::OverBlack && colour::deltaE2000(read.lab, paper) < kBare)
-            read.refused = tr("it is bare paper");
+            read.refused = tr("it is bare paper"), read.bare = true;
         out.patches.push_back(std::move(read));
     }
     const Sample grey = sampleOf(card, pixels(layout.grey, kMiddle));

@@ -33,6 +33,7 @@ struct PatchRead {
     PatchKind kind = PatchKind::Masstone;
     colour::ExactLab lab;
     std::string refused; ///< why it cannot be read; empty: it was
+    bool bare = false; ///< refused because nothing is painted there
 };
 struct CardRead {
     std::vector<PatchRead> patches;

@@ -108,8 +108,7 @@ void hours(const Project& p, const WorkPlan& plan, Findings& out)
         // the longest details of what nobody looks at first
         const WorkTask* least = nullptr;
         for (const WorkTask& t : plan.tasks)
-            if (t.kind == WorkKind::Detail && !t.done && (!least || t.why == tr("As little as it takes."))
-                && t.hours > 0.2)
+            if (t.kind == WorkKind::Detail && !t.done && (!least || t.slight) && t.hours > 0.2)
                 least = &t;
         if (least)
             f.fix = Fix{tr("Leave out: %1", least->words), [key = least->key](Project q) {
@@ -210,8 +209,8 @@ void over(const Project& p, const WorkPlan& plan, Findings& out)
             if (!rule || rule->allowed)
                 continue;
             Finding f = made("over:" + t.key, Severity::Broken,
-                tr("“%1” puts %2 over the %3 of “%4”: %5.", t.words, tr(mine), tr(its), under.words, tr(rule->reason)), 1, 0,
-                "layers", tr("What lies under moves on; what lies over it cannot follow."));
+                tr("“%1” puts %2 over the %3 of “%4”: %5.", t.words, tr(mine), tr(its), under.words, tr(rule->reason)),
+                1, 0, "layers", tr("What lies under moves on; what lies over it cannot follow."));
             f.element = t.element;
             const auto whole = [](const std::string& key) { return key.substr(0, key.find('#')); };
             const TaskWord* known = p.painting.word(whole(t.key));

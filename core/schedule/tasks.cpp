@@ -309,6 +309,7 @@ private:
         painted(t, 0.5, 1), mixes(t, -1, 101), factsFor(t);
         t.why = f.rank ? tr("Where the viewer looks: rank %1 of the cast.", std::to_string(f.rank))
                        : tr("As little as it takes.");
+        t.slight = f.rank == 0;
         t.after = std::move(after);
         m_details.push_back(t.key);
     }

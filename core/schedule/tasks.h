@@ -30,6 +30,7 @@ struct WorkTask {
     std::vector<int> facts; ///< ids of what has to be right in it
     int layers = 0; ///< of paint that it adds where it goes
     Rect place; ///< cm
+    bool slight = false; ///< of what nobody looks at first: as little as it takes
     bool done = false;
     bool pause = false;
 };

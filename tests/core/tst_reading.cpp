@@ -232,7 +232,8 @@ private slots:
         Project p = kit::postWork();
         p.brief.widthCm = 60, p.brief.heightCm = 40;
         const std::vector<Spot> spots{{150, 150, 60, {200, 90, 60}}, {360, 220, 80, {60, 90, 160}},
-            {420, 240, 30, {230, 220, 120}}, {520, 90, 40, {90, 90, 90}}};
+            {420, 240, 30, {230, 220, 120}}, {520, 90, 40, {90, 90, 90}},
+            {150, 252, 34, {70, 140, 90}}}; // the last stands eight pixels from the first
         const light::Picture first = pictureOf(600, 400, kGrey, spots);
         Reader reader;
         (void)reader.read(p, first);

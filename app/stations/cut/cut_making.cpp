@@ -81,7 +81,7 @@ void CutTable::start(bool rough)
     if (!r)
         return;
     if (r->pixels.missing())
-        return m_desk.notices.say(tr(rl::tr("Nothing can be cut from a picture whose file cannot be read.")));
+        return m_desk.notices.say(tr("Nothing can be cut from a picture whose file cannot be read."));
     const Cutout c = present();
     m_cuttingReference = m_reference;
     const cutout::CutOptions options{bandPx, pullPx};

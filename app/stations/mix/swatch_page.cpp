@@ -1,6 +1,5 @@
 #include "app/stations/mix/swatch_page.h"
 #include "app/theme/theme.h"
-#include "core/base/words.h"
 #include "core/paint/mixing.h"
 #include "core/project/edits.h"
 #include "output/paint_sheets.h"
@@ -193,7 +192,7 @@ void SwatchPage::take(const FromPhoto& from)
             if (t.id != id)
                 continue;
             if (!p.refused.empty()) {
-                if (p.refused != rl::tr("it is bare paper"))
+                if (!p.bare)
                     refused << tr("%1, %2: %3")
                                    .arg(m_state.nameOf(t.pigment), tr(paint::wordOf(p.kind)),
                                        QString::fromStdString(p.refused));
