@@ -96,12 +96,12 @@ void spreadOf(const Small& s, ColourPlan& plan)
     plan.mainHue = hueName(first);
     const double percent = std::round(100 * most);
     if (most > 0.85 || next < 0.08) {
-        plan.spread = tr("one family, %1 (%2 % of all colour)", plan.mainHue, std::to_string(int(percent)));
+        plan.spread = tr("one family, %1 (%2 % of all colour)", tr(plan.mainHue), std::to_string(int(percent)));
         return;
     }
     plan.secondHue = hueName(second);
     const double between = apart(first, second);
-    const std::string both = tr("%1 and %2", plan.mainHue, plan.secondHue);
+    const std::string both = tr("%1 and %2", tr(plan.mainHue), tr(plan.secondHue));
     plan.spread = most + next < 0.7 ? tr("many hues, %1 the strongest", both)
         : between > 140             ? tr("opposites, %1", both)
         : between > 90              ? tr("two families well apart, %1", both)

@@ -61,7 +61,8 @@ void leak(const RuleView& v, Findings& out)
     const auto driver = a.drivers.find(a.edgeElement);
     Finding f{keyOf("read.edge", a.edgeElement), Station::Read, Severity::Watch,
         tr("%1 pulls the gaze off the edge: %2 % of the pull lies with it in the outer band%3", v.name(a.edgeElement),
-            fixed(100 * a.edgeShare), driver != a.drivers.end() ? tr(", mostly through %1.", driver->second.c_str()) : "."),
+            fixed(100 * a.edgeShare),
+            driver != a.drivers.end() ? tr(", mostly through %1.", driver->second.c_str()) : "."),
         100 * a.edgeShare, 8, later("% of pull"), r, a.edgeElement,
         tr("A strong patch at the edge is a door out of the picture."), {}};
     if (std::abs(move) > 0.2)
@@ -91,7 +92,8 @@ void quiet(const RuleView& v, Findings& out)
         out.push_back({"read.loud:" + std::to_string(id), Station::Read, e->quiet ? Severity::Broken : Severity::Watch,
             tr("%1%2, yet it draws %3 % of the measured pull, more than “%4” (%5 %)%6", v.name(id),
                 e->quiet ? tr(" should be quiet") : tr(" is in no cast"), fixed(100 * own->second, 0), last->name,
-                fixed(100 * least, 0), driver != a.drivers.end() ? tr("; mostly through %1.", driver->second.c_str()) : "."),
+                fixed(100 * least, 0),
+                driver != a.drivers.end() ? tr("; mostly through %1.", driver->second.c_str()) : "."),
             100 * own->second, 100 * least, later("% of pull"), v.boundsOf(id), id,
             tr("What has nothing to say should not speak louder than what has."), {}});
     }

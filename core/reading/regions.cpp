@@ -175,7 +175,7 @@ Regions regionsIn(const LinearPicture& picture, int wanted, Progress& progress)
         const cv::Vec3d mean = pool.sum[i] / pool.area[i];
         r.mean = {float(mean[0]), float(mean[1]), float(mean[2])};
         r.share = pool.area[i] / double(labels.total());
-        r.name = colourName(r.mean) + ", " + placeName(r.middle, picture.width(), picture.height());
+        r.name = tr("%1, %2", colourName(r.mean), placeName(r.middle, picture.width(), picture.height()));
         ids.setTo(cv::Scalar(r.id), mask);
         out.all.push_back(std::move(r));
     }

@@ -148,7 +148,7 @@ void colourFindings(const RuleView& v, Findings& out)
             continue;
         const Rect& r = a.places.front();
         out.push_back({"read.accent:" + a.hue, Station::Read, Severity::Watch,
-            tr("The %1 accent (%2 % of the canvas) is answered nowhere else.", a.hue,
+            tr("The %1 accent (%2 % of the canvas) is answered nowhere else.", tr(a.hue),
                 fixed(100 * a.share, a.share < 0.01 ? 2 : 1)),
             1, 2, later("places"), {r.x / k, r.y / k, r.width / k, r.height / k}, 0,
             tr("A strong colour that stands alone hops out of the picture; a quieter touch of it elsewhere ties it "

@@ -121,7 +121,7 @@ std::vector<std::string> sentencesOf(const PictureStudy& s)
         fixed(s.values.all.lightest, 0), fixed(s.values.all.middle, 0), s.name(s.values.darkestIn),
         s.name(s.values.lightestIn)));
     for (const PictureStudy::OnLine& l : s.onLines)
-        out.push_back(tr("%1 lies on %2 (%3 % off).", s.name(l.region), l.line, fixed(l.offPercent)));
+        out.push_back(tr("%1 lies on %2 (%3 % off).", s.name(l.region), tr(l.line), fixed(l.offPercent)));
     out.push_back(s.eyeLevel ? tr("The eye level lies at %1 % of the height from the top (%2 % sure).",
                       fixed(100 * *s.eyeLevel / s.picture.ids.height(), 0), fixed(100 * s.eyeConfidence, 0))
                              : tr("The eye level cannot be told: no lines run together and no horizon shows."));
@@ -131,7 +131,7 @@ std::vector<std::string> sentencesOf(const PictureStudy& s)
     out.push_back(tr("Colour: %1; %2 % warm, %3 % cool, %4 % grey.", s.colours.spread,
         fixed(100 * s.colours.warmShare, 0), fixed(100 * s.colours.coolShare, 0), fixed(100 * s.colours.greyShare, 0)));
     for (const reading::Accent& a : s.colours.accents)
-        out.push_back(tr("An accent of %1, %2 % of the canvas, %3", a.hue, fixed(100 * a.share, 1),
+        out.push_back(tr("An accent of %1, %2 % of the canvas, %3", tr(a.hue), fixed(100 * a.share, 1),
             a.answered ? tr("answered elsewhere.") : tr("answered nowhere.")));
     out.push_back(
         tr("Left weighs %1 %, the upper half %2 %.", fixed(100 * s.balance.left, 0), fixed(100 * s.balance.top, 0)));

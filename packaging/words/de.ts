@@ -5865,10 +5865,6 @@
       <translation>Bilder (*.png *.jpg *.jpeg *.tif *.tiff *.heic *.webp)</translation>
     </message>
     <message>
-      <source>it is bare paper</source>
-      <translation>es ist blankes Papier</translation>
-    </message>
-    <message>
       <source>%1, %2: %3</source>
       <translation>%1, %2: %3</translation>
     </message>
@@ -10257,6 +10253,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Glanz liegt darauf: Karte oder Lampe drehen</translation>
     </message>
     <message>
+      <source>it is bare paper</source>
+      <translation>es ist blankes Papier</translation>
+    </message>
+    <message>
       <source>“%1” is in the cast, but nothing in the scene shows it.</source>
       <translation>„%1“ steht in der Besetzung, aber nichts in der Szene zeigt es.</translation>
     </message>
@@ -11151,6 +11151,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>middle %1</source>
       <translation>mittleres %1</translation>
+    </message>
+    <message>
+      <source>%1, %2</source>
+      <translation>%1, %2</translation>
     </message>
     <message>
       <source>a dark line</source>
@@ -12101,10 +12105,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Besser jetzt gewusst als in der letzten Woche.</translation>
     </message>
     <message>
-      <source>As little as it takes.</source>
-      <translation>So wenig wie nötig.</translation>
-    </message>
-    <message>
       <source>Leave out: %1</source>
       <translation>Weglassen: %1</translation>
     </message>
@@ -12411,6 +12411,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>Where the viewer looks: rank %1 of the cast.</source>
       <translation>Wohin der Betrachter schaut: Rang %1 der Besetzung.</translation>
+    </message>
+    <message>
+      <source>As little as it takes.</source>
+      <translation>So wenig wie nötig.</translation>
     </message>
     <message>
       <source>Fresh eyes: turn it to the wall</source>

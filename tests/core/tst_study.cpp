@@ -1,3 +1,4 @@
+#include "core/base/words.h"
 #include "core/project/edits.h"
 #include "core/project/takes.h"
 #include "core/review/cut_free.h"
@@ -8,6 +9,7 @@
 #include "tests/kit/program.h"
 #include "tests/kit/shapes.h"
 #include "tests/kit/tiny.h"
+#include <QRegularExpression>
 #include <QTest>
 #include <opencv2/imgproc.hpp>
 
@@ -74,6 +76,19 @@ private slots:
         const auto cannot = std::any_of(told.begin(), told.end(),
             [](const std::string& t) { return t.find("cannot be told") != std::string::npos; });
         QVERIFY(cannot);
+    }
+
+    /// In another language no word of this one is left: not of parts, places, lines, hues, nor what draws.
+    void itIsSaidInAnotherLanguage()
+    {
+        speak("de");
+        const auto told = sentencesOf(studied(patches())); // its parts named by themselves
+        speak("en");
+        QVERIFY(told.size() >= 5);
+        static const QRegularExpression english(
+            "\\b(the|of|and|upper|lower|left|right|middle|dark|pale|red|blue|green|yellow|value|colour|size)\\b");
+        for (const std::string& t : told)
+            QVERIFY2(!QString::fromStdString(t).remove("the stone").contains(english), t.c_str()); // a name given
     }
 
     void aStudyIsGivenUp()
