@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "cli/command_base.h"
+#include "cli/line_words.h"
 #include "cli/pages.h"
 #include "core/base/words.h"
 #include <iostream>
@@ -43,18 +44,21 @@ int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostrea
     CLI::App app(
         tr("lantern: measures, lights, reads and carries a painter's composite. JSON on standard output."), "lantern");
     app.require_subcommand(1);
+    speakOfLines(app);
     const auto commands = allCommands();
     for (const auto& c : commands)
         c->declare(app);
     const auto* manual = app.add_subcommand("manual", tr("the manual page of this program, as troff"));
     const auto* completion = app.add_subcommand("completion", tr("completion of its commands for bash"));
+    for (CLI::App* command : app.get_subcommands([](const CLI::App*) { return true; }))
+        command->group(tr("Commands"));
     try {
         app.parse(withHelp(argc, argv));
     } catch (const CLI::CallForHelp& help) {
         out << app.help();
         return 0;
     } catch (const CLI::ParseError& e) {
-        err << "lantern: " << e.what() << tr("\nTry: lantern help\n");
+        err << "lantern: " << wrongWith(e) << tr("\nTry: lantern help\n");
         return 2;
     }
     if (manual->parsed() || completion->parsed()) {

@@ -238,9 +238,12 @@ public:
             return p.error();
         const std::filesystem::path file
             = std::filesystem::path(m_dir) / (m_court ? "the-moth-court.lantern" : "low-tide-caravan.lantern");
-        const auto made = store::ProjectFile::create(file, *p);
+        auto made = store::ProjectFile::create(file, *p);
         if (!made)
             return made.error();
+        auto work = made.take();
+        if (const auto seen = withPicture(work, *p, progress); !seen)
+            return seen.error();
         json j{{"work", file.string()}, {"pictures", json::array()}};
         for (const Reference& r : p->references) {
             const auto out = std::filesystem::path(m_dir) / (r.name + ".jpg");
@@ -253,6 +256,13 @@ public:
     }
 
 private:
+    /// Opened for the first time, it shows at once how it looks.
+    static Result<Done> withPicture(store::ProjectFile& file, const Project& p, Progress& progress)
+    {
+        stage::SurfaceCache cache;
+        const auto picture = light::finalPicture(stage::compose(p, 900, cache, progress), p.lights, progress);
+        return picture ? file.setPreview(store::encodeJpeg(*picture, 82)) : picture.error();
+    }
     bool m_right = false, m_court = false;
     std::string m_dir;
 };

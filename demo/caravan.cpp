@@ -96,11 +96,13 @@ void putRight(Project& p)
     Element& house = *p.element(idOf(p, "Tea house"));
     house.baseCm.x -= 16.3; // it turned about its foot, which is not in its middle
     house.tone.b = 10, house.tone.amount = 1;
+    house.tone.darkTo = 7; // quieter than who carries the light
+    p.element(idOf(p, "Lamplighter"))->tone.saturation = 1.9;
     Element& beast = *p.element(idOf(p, "Tortoise"));
     beast.tone.b = 11, beast.tone.amount = 1;
-    stand("Far pylon", {68.2, 28.85});
+    stand("Far pylon", {69.3, 28.85});
     stand("Middle pylon", {74.3, 29.9});
-    stand("Near pylon", {83.2, 31.7});
+    stand("Near pylon", {82.9, 31.7});
     Element& kite = *p.element(idOf(p, "Kite"));
     kite.heightM = 0.85, kite.altitudeM = 7.6;
     stand("Kite", {50.5, 33.4});

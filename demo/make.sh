@@ -8,7 +8,7 @@ mkdir -p "$work" "$here/pictures" "$here/outlines"
 seed=1
 for scene in flat_dusk:1920:1280:0.5:93 lamplighter:1350:1800:0.6:90 tea_house:1800:1350:0.6:86 flat_grey:1920:1280:0.6:90 \
              kite:104:104:0.4:88 salt_heap:1600:1200:0.6:90 pylon:1200:1600:0.6:88 tortoise:1680:1260:0.6:88 \
-             moth_hall:1440:1440:0.5:90 listener:960:1200:0.5:90 moth_cloak:1050:1400:0.5:90 orrery:900:1200:0.5:90; do
+             moth_hall:1440:1440:0.5:90 listener:960:1200:0.5:90 moth_cloak:1050:1400:0.5:90 orrery:1050:1400:0.5:90; do
     IFS=: read -r name w h lens quality <<X
 $scene
 X

@@ -120,7 +120,10 @@ Result<Decoded> decodeForeign(const PictureHeader& header, Bytes bytes)
     if (!foreign)
         return foreign.error();
     ForeignPicture f = foreign.take();
-    return Decoded{f.bgr, {1, std::move(f.profile)}, f.note};
+    Decoded d;
+    d.pixels = f.bgr, d.note = f.note;
+    d.with.profile = std::move(f.profile);
+    return d;
 }
 
 /// \param reduce 1, or 2, 4, 8 to let a JPEG come out that many times smaller, faster

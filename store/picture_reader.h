@@ -26,6 +26,11 @@ inline constexpr std::uint64_t kMostBytes = 1'000'000'000;
 Result<ReadPicture> readPicture(Blob bytes);
 Result<ReadPicture> readPicture(const std::filesystem::path& path);
 
+/// Focal length over the width of a picture as its camera wrote it down (EXIF 2.32: the length equal in angle on 35 mm
+/// film, its diagonal 43.27 mm as CIPA DCG-001 has it; else the length and the pixels of the sensor's plane).
+/// \param width, height px, upright. \return 0: not told, or the picture was cut to another shape since
+double focalShareOf(Bytes file, int width, int height);
+
 /// A picture only glanced at: its size, upright, and a small copy; much faster than decoding it whole.
 struct GlancedPicture {
     int width = 0, height = 0; ///< px, upright

@@ -1,14 +1,25 @@
 #include "core/colour/lab.h"
 #include "core/base/geometry.h"
+#include <bit>
 #include <cmath>
+#include <cstdint>
 
 namespace rl::colour {
 
 namespace {
 constexpr float kEpsilon = 216.f / 24389.f, kKappa = 24389.f / 27.f;
+/// Cube root of what is over nothing: a third of the exponent, Halley's rule, then Newton's; within 1e-9 before it is
+/// rounded.
+float cubeRoot(float t)
+{
+    const float guess = std::bit_cast<float>(std::bit_cast<std::uint32_t>(t) / 3 + 0x2a5119f2);
+    const float c = guess * guess * guess;
+    const double r = double(guess * (c + t + t) / (c + c + t)), square = r * r;
+    return float(r - (square * r - double(t)) / (3 * square));
+}
 float curve(float t)
 {
-    return t > kEpsilon ? std::cbrt(t) : (kKappa * t + 16) / 116;
+    return t > kEpsilon ? cubeRoot(t) : (kKappa * t + 16) / 116;
 }
 float uncurve(float f)
 {

@@ -62,6 +62,31 @@ cv::Mat geodesic(const cv::Mat& lab, const cv::Mat& marks, int kind)
     return distance;
 }
 
+/// Where only "out" is marked, as by a frame: the distance beyond which something is not what lies outside, by the
+/// split with the least spread inside both (Otsu 1979). However loose the frame, its sky begins as sky.
+float farFrom(const cv::Mat& toOut, const cv::Mat& marks)
+{
+    std::vector<float> all;
+    for (int y = 0; y < marks.rows; ++y)
+        for (int x = 0; x < marks.cols; ++x)
+            if (marks.at<std::uint8_t>(y, x) == 128)
+                all.push_back(toOut.at<float>(y, x));
+    if (all.size() < 100)
+        return 0;
+    std::sort(all.begin(), all.end());
+    std::vector<double> sums{0};
+    for (const float d : all)
+        sums.push_back(sums.back() + double(d));
+    double best = -1;
+    std::size_t split = 0;
+    for (std::size_t i = all.size() / 50; i < all.size() - all.size() / 50; ++i) {
+        const double n = double(i), m = double(all.size() - i), d = sums[i] / n - (sums.back() - sums[i]) / m;
+        if (n * m * d * d > best)
+            best = n * m * d * d, split = i;
+    }
+    return all[split];
+}
+
 cv::Mat startLabels(const cv::Mat& rgb, const cv::Mat& marks)
 {
     cv::Mat lab, floating;
@@ -71,10 +96,11 @@ cv::Mat startLabels(const cv::Mat& rgb, const cv::Mat& marks)
     const bool haveIn = cv::countNonZero(marks == 255) > 0;
     const cv::Mat toOut = geodesic(lab, marks, 0);
     const cv::Mat toIn = haveIn ? geodesic(lab, marks, 255) : cv::Mat(marks.size(), CV_32FC1, cv::Scalar(0));
+    const float far = haveIn ? 0 : farFrom(toOut, marks);
     for (int y = 0; y < marks.rows; ++y)
         for (int x = 0; x < marks.cols; ++x) {
             const int mark = marks.at<std::uint8_t>(y, x);
-            const bool nearerIn = !haveIn || toIn.at<float>(y, x) < toOut.at<float>(y, x);
+            const bool nearerIn = haveIn ? toIn.at<float>(y, x) < toOut.at<float>(y, x) : toOut.at<float>(y, x) > far;
             labels.at<std::uint8_t>(y, x) = std::uint8_t(mark == 255 ? cv::GC_FGD
                     : mark == 0                                      ? cv::GC_BGD
                     : nearerIn                                       ? cv::GC_PR_FGD

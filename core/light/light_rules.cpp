@@ -122,6 +122,8 @@ PlannedLight plannedLight(const Project& p, const Element& e, stage::SurfaceCach
     if (s.on)
         add(stage::sceneDirection(s.azimuth, s.elevation), s.strength, tr("the sun"));
     for (const Lantern& l : burningOf(p.lights, nullptr)) {
+        if (l.within == e.id) // shines out of it: no photograph of it needs to show that
+            continue;
         const Vec3 to = l.position - middle;
         const double d = std::max(to.length(), 1e-6);
         add(to * (1 / d), l.strength * lanternIrradiance(l, middle, to * (1 / d)), tr("“%1”", l.name));

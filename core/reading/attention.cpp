@@ -252,11 +252,42 @@ std::vector<LinePixel> linePixels(const ContrastMaps& m)
                 continue;
             const double d = double(xx.at<float>(y, x) - yy.at<float>(y, x)), c = 2 * double(xy.at<float>(y, x)),
                          all = double(xx.at<float>(y, x) + yy.at<float>(y, x));
-            if (std::hypot(d, c) <= 0.8 * all)
+            const double strength = std::sqrt(d * d + c * c);
+            if (strength <= 0.8 * all)
                 continue;
-            const double across = 0.5 * std::atan2(c, d);
-            out.push_back({{double(x), double(y)}, {-std::sin(across), std::cos(across)}});
+            // Sine and cosine of half the angle of (d, c), which is across the line.
+            const double cosine = std::sqrt(std::max(0.0, 0.5 * (1 + d / strength))),
+                         sine = std::copysign(std::sqrt(std::max(0.0, 0.5 * (1 - d / strength))), c);
+            out.push_back({{double(x), double(y)}, {-sine, cosine}});
         }
+    return out;
+}
+
+/// In which of 24 sectors a direction lies, by comparisons alone.
+std::size_t sectorOf(Vec2 v)
+{
+    static const std::array<double, 5> borders = [] {
+        std::array<double, 5> t{};
+        for (std::size_t i = 0; i < t.size(); ++i)
+            t[i] = std::tan(radians(15.0 * double(i + 1)));
+        return t;
+    }();
+    std::size_t sector = 0;
+    if (v.y < 0 || (v.y == 0 && v.x < 0))
+        v = v * -1.0, sector = 12;
+    if (v.x <= 0)
+        v = {v.y, -v.x}, sector += 6;
+    for (const double t : borders)
+        sector += v.y >= t * v.x;
+    return sector;
+}
+
+/// 2 / π asin(tolerance / far) over far, px: how many lines point so near by chance.
+std::vector<double> chances(double tolerance, double most)
+{
+    std::vector<double> out(std::size_t(most) + 3);
+    for (std::size_t i = 0; i < out.size(); ++i)
+        out[i] = 2 / kPi * std::asin(std::min(1.0, tolerance / std::max(1e-6, double(i))));
     return out;
 }
 
@@ -267,18 +298,23 @@ double convergenceOn(const Body& b, const std::vector<LinePixel>& lines, double 
     const int reach = int(unit) + 2;
     const cv::Mat& distance = b.rim;
     std::array<double, 24> bins{};
+    const double most = 22 * unit;
+    const std::vector<double> chance = chances(tolerance, most);
     for (const LinePixel& p : lines) {
         const Vec2 to = b.centre - p.at;
-        const double far = to.length();
+        const double square = to.x * to.x + to.y * to.y;
+        if (square >= most * most || square < 1e-12)
+            continue;
+        const double far = std::sqrt(square);
         const int x = int(p.at.x) - b.box.x + reach, y = int(p.at.y) - b.box.y + reach;
         const bool close
             = x >= 0 && y >= 0 && x < distance.cols && y < distance.rows && double(distance.at<float>(y, x)) <= unit;
-        if (far >= 22 * unit || far < 1e-6 || close)
+        if (close)
             continue;
         const double off = std::abs(to.x * p.along.y - to.y * p.along.x);
-        const double chance = 2 / kPi * std::asin(std::min(1.0, tolerance / far));
-        const double angle = (std::atan2(to.y, to.x) + kPi) / (2 * kPi);
-        bins[std::size_t(std::min(23.0, angle * 24))] += (off <= tolerance ? 1 : 0) - chance;
+        const auto below = std::size_t(far);
+        const double by = far - double(below), likely = chance[below] * (1 - by) + chance[below + 1] * by;
+        bins[sectorOf(p.at - b.centre)] += (off <= tolerance ? 1 : 0) - likely;
     }
     double sum = 0;
     for (const double bin : bins)

@@ -45,19 +45,19 @@ cv::Mat blurred(const cv::Mat& m, double sigma)
     if (sigma < 0.3)
         return m.clone();
     cv::Mat out;
-    if (sigma > 6) { // wide blurs on a smaller copy
-        const double shrink = sigma / 3;
-        const cv::Size small(
-            std::max(2, int(std::lround(m.cols / shrink))), std::max(2, int(std::lround(m.rows / shrink))));
-        cv::Mat s, soft;
-        cv::resize(m, s, small, 0, 0, cv::INTER_AREA);
-        const double used = sigma * small.width / m.cols;
-        // As wide as OpenCV chooses for a float picture: four sigma to each side.
-        blurWithin(s, soft, cvRound(used * 8 + 1) | 1, used);
-        cv::resize(soft, out, m.size(), 0, 0, cv::INTER_LINEAR);
+    if (sigma <= 3) {
+        blurWithin(m, out, int(std::ceil(sigma * 3.5)) * 2 + 1, sigma);
         return out;
     }
-    blurWithin(m, out, int(std::ceil(sigma * 3.5)) * 2 + 1, sigma);
+    // Wide blurs on a copy half, a quarter, an eighth… as large. Means over its pixels and lines between them are soft
+    // by themselves: a twelfth and a sixth, in its own px².
+    const int k = 1 << int(std::floor(std::log2(sigma / 1.5)));
+    const cv::Size small(std::max(2, (m.cols + k / 2) / k), std::max(2, (m.rows + k / 2) / k));
+    cv::Mat s, soft;
+    cv::resize(m, s, small, 0, 0, cv::INTER_AREA);
+    const double used = sigma * small.width / m.cols, left = std::sqrt(std::max(0.25, used * used - 0.25));
+    blurWithin(s, soft, int(std::ceil(left * 4)) * 2 + 1, left);
+    cv::resize(soft, out, m.size(), 0, 0, cv::INTER_LINEAR);
     return out;
 }
 

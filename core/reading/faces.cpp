@@ -24,28 +24,86 @@ bool facesCanBeFound()
     return !cascadeFile().empty();
 }
 
-std::vector<Rect> facesIn(const Photo& picture)
+namespace {
+constexpr int kWindow = 20; // px
+constexpr double kCoarser = 1.25;
+constexpr double kSmallest = 24; // px of 512 on the long side
+
+/// Every window that the cascade takes for a face; it looks at every other one by itself.
+class Windows {
+public:
+    Windows() { m_cascade.load(cascadeFile()); }
+    bool canLook() const { return !m_cascade.empty(); }
+    /// Those that begin in rows [from, to); on coarse levels every window, on fine ones every other.
+    void look(const cv::Mat& grey, bool every, int from, int to, std::vector<cv::Point>& out)
+    {
+        std::vector<cv::Rect> found;
+        for (int dy = 0; dy < (every ? 2 : 1); ++dy)
+            for (int dx = 0; dx < (every ? 2 : 1); ++dx) {
+                const int top = dy + std::max(0, from - dy) / 2 * 2, bottom = std::min(grey.rows, to + kWindow);
+                if (grey.cols - dx < kWindow || bottom - top < kWindow)
+                    continue;
+                m_cascade.detectMultiScale(grey(cv::Rect(dx, top, grey.cols - dx, bottom - top)).clone(), found, 1.1, 0,
+                    0, {kWindow, kWindow}, {kWindow, kWindow});
+                for (const cv::Rect& r : found)
+                    if (r.y + top >= from && r.y + top < to)
+                        out.emplace_back(r.x + dx, r.y + top);
+            }
+    }
+
+private:
+    cv::CascadeClassifier m_cascade;
+};
+
+/// Rows [first, last) in which two pictures of one size differ.
+std::pair<int, int> rowsApart(const cv::Mat& a, const cv::Mat& b)
+{
+    int first = a.rows, last = 0;
+    for (int y = 0; y < a.rows; ++y)
+        if (!std::equal(a.ptr(y), a.ptr(y) + a.cols, b.ptr(y)))
+            first = std::min(first, y), last = y + 1;
+    return {first, last};
+}
+} // namespace
+
+FaceSearch searchFaces(const Photo& picture, const FaceSearch* before)
 {
     static std::mutex one; // a cascade is no more than one thread's
     const std::lock_guard lock(one);
-    static cv::CascadeClassifier cascade = [] {
-        cv::CascadeClassifier c;
-        if (const std::string file = cascadeFile(); !file.empty())
-            c.load(file);
-        return c;
-    }();
-    std::vector<Rect> out;
-    if (cascade.empty() || picture.width() < 24 || picture.height() < 24)
+    static Windows windows;
+    FaceSearch out;
+    if (!windows.canLook() || picture.width() < 24 || picture.height() < 24)
         return out;
     const double k = std::min(1.0, 512.0 / std::max(picture.width(), picture.height()));
     cv::Mat small, grey;
     cv::resize(picture.mat(), small, {}, k, k, cv::INTER_AREA);
     cv::cvtColor(small, grey, cv::COLOR_RGB2GRAY);
-    cv::equalizeHist(grey, grey);
-    std::vector<cv::Rect> found;
-    cascade.detectMultiScale(grey, found, 1.15, 4, 0, {20, 20});
-    for (const cv::Rect& r : found)
-        out.push_back({r.x / k, r.y / k, r.width / k, r.height / k});
+    std::vector<cv::Rect> all;
+    double s = kSmallest / kWindow;
+    for (std::size_t i = 0; std::min(grey.cols, grey.rows) / s >= kWindow; ++i, s *= kCoarser) {
+        FaceSearch::Level level;
+        const cv::Size size(int(std::lround(grey.cols / s)), int(std::lround(grey.rows / s)));
+        cv::resize(grey, level.grey, size, 0, 0, cv::INTER_AREA);
+        const FaceSearch::Level* was = before && i < before->levels.size() && before->levels[i].grey.size() == size
+            ? &before->levels[i]
+            : nullptr;
+        auto [from, to] = was ? rowsApart(was->grey, level.grey) : std::pair{0, size.height};
+        from = std::max(0, from - kWindow + 1);
+        if (from < to)
+            windows.look(level.grey, s >= 2, from, to, level.windows);
+        if (was)
+            for (const cv::Point p : was->windows)
+                if (from >= to || p.y < from || p.y >= to)
+                    level.windows.push_back(p);
+        std::sort(level.windows.begin(), level.windows.end(),
+            [](cv::Point a, cv::Point b) { return std::pair(a.y, a.x) < std::pair(b.y, b.x); });
+        for (const cv::Point p : level.windows)
+            all.emplace_back(int(p.x * s), int(p.y * s), int(kWindow * s), int(kWindow * s));
+        out.levels.push_back(std::move(level));
+    }
+    cv::groupRectangles(all, 3, 0.2);
+    for (const cv::Rect& r : all)
+        out.faces.push_back({r.x / k, r.y / k, r.width / k, r.height / k});
     return out;
 }
 

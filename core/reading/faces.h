@@ -2,12 +2,23 @@
 #include "core/base/raster.h"
 #include "core/project/project.h"
 #include "core/reading/attention.h"
+#include <opencv2/core.hpp>
 
 namespace rl::reading {
 
-/// Faces seen from the front, px: the cascade of Viola & Jones (2001) that Debian's opencv-data ships. Empty where that
-/// package is missing; sides of heads, masks and beasts are not found and can be marked by hand.
-std::vector<Rect> facesIn(const Photo& picture);
+/// Faces seen from the front, by the cascade of Viola & Jones (2001) that Debian's opencv-data ships. None where that
+/// package is missing; sides of heads, masks and beasts, and faces under a twentieth of the picture's long side, are
+/// not found and can be marked by hand.
+struct FaceSearch {
+    std::vector<Rect> faces; ///< px
+    struct Level {
+        cv::Mat grey; ///< the picture at a size at which a face has 20 px
+        std::vector<cv::Point> windows; ///< upper left corners of what looks like one, px of it
+    };
+    std::vector<Level> levels; ///< finest first, each a quarter coarser than the one before
+};
+/// \param before a search in a picture of the same size: rows in which nothing has changed are not searched again
+FaceSearch searchFaces(const Photo& picture, const FaceSearch* before = nullptr);
 /// Whether faces can be looked for here.
 bool facesCanBeFound();
 

@@ -15,7 +15,8 @@ light::Picture smaller(const light::Picture& p, double k)
 {
     const cv::Size size(
         std::max(8, int(std::lround(p.ids.width() * k))), std::max(8, int(std::lround(p.ids.height() * k))));
-    cv::Mat colour, ids;
+    std::vector<Rgb> pixels(std::size_t(size.width) * std::size_t(size.height));
+    cv::Mat colour(size, CV_32FC3, pixels.data());
     cv::resize(p.colour.mat(), colour, size, 0, 0, cv::INTER_AREA);
     std::vector<int> column(std::size_t(size.width));
     for (int x = 0; x < size.width; ++x)
@@ -27,7 +28,7 @@ light::Picture smaller(const light::Picture& p, double k)
         for (int x = 0; x < size.width; ++x)
             to[x] = from[column[std::size_t(x)]];
     }
-    return {LinearPicture::fromMat(colour), {size.width, size.height, std::move(small)},
+    return {{size.width, size.height, std::move(pixels)}, {size.width, size.height, std::move(small)},
         p.pixelsPerCm * size.width / p.ids.width()};
 }
 
@@ -62,6 +63,26 @@ void enlarge(Reading& r, double k)
         f = larger(f, k);
 }
 
+/// L* under which each of some shares of the picture lies, in rising order.
+std::vector<double> lightnessUnder(const LinearPicture& picture, const std::vector<double>& shares)
+{
+    constexpr std::size_t n = 8192; // steps of the square root of luminance: 0.02 L* at most
+    std::vector<double> counts(n + 1, 0), sums(n + 1, 0);
+    for (std::size_t i = 0; i < picture.size(); ++i) {
+        const float y = std::clamp(luminance(picture.data()[i]), 0.f, 1.f);
+        const auto k = std::size_t(std::sqrt(y) * float(n) + 0.5f);
+        ++counts[k], sums[k] += double(y);
+    }
+    std::vector<double> out;
+    double sum = 0;
+    for (std::size_t k = 0; k <= n && out.size() < shares.size(); ++k) {
+        sum += counts[k];
+        while (out.size() < shares.size() && sum > shares[out.size()] * double(picture.size()))
+            out.push_back(double(colour::lightness(float(sums[k] / counts[k])))); // the mean of its step
+    }
+    out.resize(shares.size(), 100);
+    return out;
+}
 void readValues(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame, Reading& r)
 {
     r.steps = p.brief.valueBounds.empty() ? valueSteps(picture.colour, steps)
@@ -71,16 +92,8 @@ void readValues(const Project& p, const light::Picture& picture, int steps, cons
         for (const stage::Layer& l : frame->layers)
             distance[l.element] = l.distance;
     r.values = valuePlan(picture.colour, picture.ids, depthPlanes(distance));
-    std::vector<float> y(picture.colour.size());
-    for (std::size_t i = 0; i < y.size(); ++i)
-        y[i] = luminance(picture.colour.data()[i]);
-    const auto at = [&](double share) {
-        const auto k = std::ptrdiff_t(share * double(y.size() - 1));
-        std::nth_element(y.begin(), y.begin() + k, y.end());
-        return double(colour::lightness(y[std::size_t(k)]));
-    };
-    if (!y.empty())
-        r.darkest = at(0.01), r.lightest = at(0.99);
+    const std::vector<double> ends = lightnessUnder(picture.colour, {0.01, 0.99});
+    r.darkest = ends[0], r.lightest = ends[1];
 }
 } // namespace
 
@@ -94,6 +107,7 @@ struct Reader::Kept {
     std::vector<ThumbShape> thumbs;
     std::vector<Repeat> repeats;
     Skyline skyline;
+    FaceSearch faces;
 };
 
 namespace {
@@ -165,6 +179,7 @@ Reading Reader::read(const Project& p, const light::Picture& picture, int steps,
         ? m_kept
         : nullptr;
     std::optional<Layout> layout;
+    FaceSearch faces;
     if (old)
         layout = old->layout, r.tangents = old->tangents, r.thumbs = old->thumbs, r.skyline = old->skyline,
         r.repeats = old->repeats;
@@ -174,7 +189,7 @@ Reading Reader::read(const Project& p, const light::Picture& picture, int steps,
                 layout.emplace(small.ids, viewing, 384);
             r.attention = layout->read(small.colour, true);
         },
-        [&] { r.faces = facesIn(colour::codeOf(small.colour)); },
+        [&] { faces = searchFaces(colour::codeOf(small.colour), old ? &old->faces : nullptr); },
         [&] {
             r.silhouettes = old ? contours(small, old->small, old->silhouettes) : silhouettes(small);
             r.merged = merged(r.silhouettes);
@@ -201,7 +216,8 @@ Reading Reader::read(const Project& p, const light::Picture& picture, int steps,
     });
     m_kept = progress && progress->cancelled() ? nullptr
                                                : std::make_shared<const Kept>(Kept{small, viewing, *layout,
-                                                   r.silhouettes, r.tangents, r.thumbs, r.repeats, r.skyline});
+                                                   r.silhouettes, r.tangents, r.thumbs, r.repeats, r.skyline, faces});
+    r.faces = faces.faces;
     enlarge(r, picture.ids.width() / double(small.ids.width()));
     const Vec2 grown{
         picture.ids.width() / double(small.ids.width()), picture.ids.height() / double(small.ids.height())};

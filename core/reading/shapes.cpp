@@ -1,5 +1,6 @@
 #include "core/reading/shapes.h"
 #include "core/base/parallel.h"
+#include <array>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
 
@@ -120,36 +121,46 @@ cv::Mat levelled(const IdMap& ids, int element, const cv::Rect& box, double& are
     return out;
 }
 
-double overlap(const cv::Mat& a, const cv::Mat& b)
+/// What two shapes share over what either has, the second moved by so many px.
+double overlap(const cv::Mat& a, const cv::Mat& b, cv::Point by = {})
 {
-    return cv::sum(cv::min(a, b))[0] / std::max(1e-6, cv::sum(cv::max(a, b))[0]);
+    const cv::Rect all({}, a.size()), in = all & (all + by);
+    float both = 0, second = 0;
+    for (int y = in.y; y < in.br().y; ++y) {
+        const float *p = a.ptr<float>(y), *q = b.ptr<float>(y - by.y) - by.x;
+        for (int x = in.x; x < in.br().x; ++x)
+            both += std::min(p[x], q[x]), second += q[x];
+    }
+    return double(both) / std::max(1e-6, cv::sum(a)[0] + double(second - both));
 }
-double bestOverlap(const cv::Mat& a, const cv::Mat& b)
+/// A shape turned seven ways, and seven ways mirrored.
+using Turned = std::array<std::vector<cv::Mat>, 2>;
+Turned turnedWays(const cv::Mat& shape)
+{
+    Turned out;
+    cv::Mat other = shape, moved;
+    for (const std::size_t mirrored : {0, 1}) {
+        if (mirrored)
+            cv::flip(shape, other, 1);
+        for (int turn = -15; turn <= 15; turn += 5) {
+            cv::warpAffine(other, moved, cv::getRotationMatrix2D({32, 32}, turn, 1), {64, 64});
+            out[mirrored].push_back(moved.clone());
+        }
+    }
+    return out;
+}
+double bestOverlap(const cv::Mat& a, const Turned& b)
 {
     // Turned first, then shifted at the best turn.
     double best = 0;
-    cv::Mat bestWay, other = b, moved;
-    const auto offer = [&](const cv::Mat& way) {
-        cv::warpAffine(other, moved, way, {64, 64});
-        const double o = overlap(a, moved);
-        if (o > best)
-            best = o, bestWay = way;
-    };
-    for (const bool mirrored : {false, true}) {
-        const double before = best;
-        if (mirrored)
-            cv::flip(b, other, 1);
-        for (int turn = -15; turn <= 15; turn += 5)
-            offer(cv::getRotationMatrix2D({32, 32}, turn, 1));
-        if (best <= before)
-            continue;
-        const cv::Mat turned = bestWay.clone();
-        for (int dx = -2; dx <= 2; dx += 2)
-            for (int dy = -2; dy <= 2; dy += 2) {
-                cv::Mat way = turned.clone();
-                way.at<double>(0, 2) += dx, way.at<double>(1, 2) += dy;
-                offer(way);
-            }
+    for (const auto& ways : b) {
+        const cv::Mat* turned = nullptr;
+        for (const cv::Mat& way : ways)
+            if (const double o = overlap(a, way); o > best)
+                best = o, turned = &way;
+        for (int dx = -2; dx <= 2 && turned; dx += 2)
+            for (int dy = -2; dy <= 2; dy += 2)
+                best = std::max(best, overlap(a, *turned, {dx, dy}));
     }
     return best;
 }
@@ -169,11 +180,15 @@ std::vector<Repeat> repeats(const light::Picture& picture)
         for (int j = 0; j < i; ++j)
             if (overlap(shapes[std::size_t(i)], shapes[std::size_t(j)]) > 0.5) // what is that unlike does not repeat
                 pairs.emplace_back(j, i);
+    std::vector<Turned> turned(shapes.size());
+    for (const auto& [i, j] : pairs)
+        if (turned[std::size_t(j)][0].empty())
+            turned[std::size_t(j)] = turnedWays(shapes[std::size_t(j)]);
     std::vector<Repeat> all(pairs.size());
     parallelItems(int(pairs.size()), [&](int n) {
         const auto [i, j] = pairs[std::size_t(n)];
         all[std::size_t(n)]
-            = {ids[std::size_t(i)], ids[std::size_t(j)], bestOverlap(shapes[std::size_t(i)], shapes[std::size_t(j)]),
+            = {ids[std::size_t(i)], ids[std::size_t(j)], bestOverlap(shapes[std::size_t(i)], turned[std::size_t(j)]),
                 std::sqrt(areas[std::size_t(i)] / std::max(1.0, areas[std::size_t(j)]))};
     });
     std::erase_if(all, [](const Repeat& r) { return r.alike < 0.82; });

@@ -47,26 +47,52 @@ double medianOf(std::vector<float> v)
     return double(v[v.size() / 2]);
 }
 
+/// Colour of one side of a contour alone, softly; the softer, the coarser it is kept.
 struct OneSided {
-    cv::Mat colour, weight;
+    cv::Mat sums; ///< colour times weight, weight
+    double step = 1; ///< px of the picture in one of it
+    cv::Vec4f at(cv::Point p) const
+    {
+        const double x = std::clamp((p.x + 0.5) / step - 0.5, 0.0, double(sums.cols - 1)),
+                     y = std::clamp((p.y + 0.5) / step - 0.5, 0.0, double(sums.rows - 1));
+        const int u = std::min(int(x), std::max(0, sums.cols - 2)), v = std::min(int(y), std::max(0, sums.rows - 2));
+        const float s = float(x) - float(u), t = float(y) - float(v);
+        const int right = std::min(u + 1, sums.cols - 1), below = std::min(v + 1, sums.rows - 1);
+        const auto *a = sums.ptr<cv::Vec4f>(v), *b = sums.ptr<cv::Vec4f>(below);
+        return (a[u] * (1 - s) + a[right] * s) * (1 - t) + (b[u] * (1 - s) + b[right] * s) * t;
+    }
+    float weight(cv::Point p) const { return at(p)[3]; }
 };
 OneSided oneSided(const cv::Mat& picture, const cv::Mat& side, double sigma)
 {
-    cv::Mat w, three;
-    side.convertTo(w, CV_32F, 1 / 255.0);
-    cv::merge(std::vector<cv::Mat>{w, w, w}, three);
     OneSided s;
-    const int k = std::max(3, int(std::ceil(sigma * 3)) * 2 + 1);
-    cv::GaussianBlur(picture.mul(three), s.colour, cv::Size(k, k), sigma, sigma, cv::BORDER_CONSTANT);
-    cv::GaussianBlur(w, s.weight, cv::Size(k, k), sigma, sigma, cv::BORDER_CONSTANT);
+    const int k = sigma > 6 ? 4 : sigma > 3 ? 2 : 1; // px of the picture in one, each way
+    s.sums = cv::Mat::zeros((picture.rows + k - 1) / k, (picture.cols + k - 1) / k, CV_32FC4);
+    s.step = k;
+    const float share = 1.f / float(k * k);
+    for (int y = 0; y < picture.rows; ++y) {
+        const auto* from = picture.ptr<cv::Vec3f>(y);
+        const auto* in = side.ptr<std::uint8_t>(y);
+        auto* to = s.sums.ptr<cv::Vec4f>(y / k);
+        for (int x = 0; x < picture.cols; ++x)
+            if (in[x]) {
+                cv::Vec4f& sum = to[x / k];
+                sum[0] += share * from[x][0], sum[1] += share * from[x][1], sum[2] += share * from[x][2];
+                sum[3] += share;
+            }
+    }
+    // Means over squares and lines between them are soft by themselves: a twelfth and a sixth, in their own px².
+    const double left = k > 1 ? std::sqrt(sigma * sigma / (k * k) - 0.25) : sigma;
+    const int size = std::max(3, int(std::ceil(left * 3)) * 2 + 1);
+    cv::GaussianBlur(s.sums, s.sums, cv::Size(size, size), left, left, cv::BORDER_CONSTANT);
     return s;
 }
 
 colour::Lab labAt(const OneSided& s, cv::Point p)
 {
-    const float w = s.weight.at<float>(p);
-    const cv::Vec3f c = s.colour.at<cv::Vec3f>(p) / std::max(w, 1e-6f);
-    return colour::toLab({c[0], c[1], c[2]});
+    const cv::Vec4f sums = s.at(p);
+    const float w = std::max(sums[3], 1e-6f);
+    return colour::toLab({sums[0] / w, sums[1] / w, sums[2] / w});
 }
 
 /// What all elements of a picture share.
@@ -77,13 +103,27 @@ struct Whole {
     double longSide, sigma; ///< px
 };
 
+/// L* by a table over the square root of luminance, straight between its places: within 0.01 of it.
 cv::Mat lightnessOf(const LinearPicture& p)
 {
+    constexpr int n = 1024;
+    static const auto table = [] {
+        std::array<float, n + 2> t{};
+        for (int i = 0; i < n + 2; ++i)
+            t[std::size_t(i)] = colour::lightness(float(i) / n * (float(i) / n));
+        return t;
+    }();
     cv::Mat L(p.height(), p.width(), CV_32F);
     parallelRows(p.height(), [&](int begin, int end) {
-        for (int y = begin; y < end; ++y)
-            for (int x = 0; x < p.width(); ++x)
-                L.at<float>(y, x) = colour::lightness(luminance(p.at(x, y)));
+        for (int y = begin; y < end; ++y) {
+            float* row = L.ptr<float>(y);
+            const Rgb* colours = p.row(y);
+            for (int x = 0; x < p.width(); ++x) {
+                const float at = std::sqrt(std::clamp(luminance(colours[x]), 0.f, 1.f)) * float(n);
+                const auto i = std::size_t(at);
+                row[x] = table[i] + (at - float(i)) * (table[i + 1] - table[i]);
+            }
+        }
     });
     return L;
 }
@@ -189,8 +229,7 @@ Silhouette measure(const Whole& whole, int element, const cv::Rect& object)
     // Thin parts have no inside left after erosion; there the mask itself is the inside.
     const OneSided inside = oneSided(colour, inner, whole.sigma), outside = oneSided(colour, ~outer, whole.sigma);
     std::optional<OneSided> thin;
-    mask.convertTo(smooth, CV_32F, 1 / 255.0);
-    cv::GaussianBlur(smooth, smooth, {}, 2);
+    cv::GaussianBlur(mask, smooth, {}, 2);
     cv::Sobel(smooth, nx, CV_32F, 1, 0);
     cv::Sobel(smooth, ny, CV_32F, 0, 1);
     const cv::Rect coarse
@@ -206,9 +245,9 @@ Silhouette measure(const Whole& whole, int element, const cv::Rect& object)
         for (std::size_t i = 0; i < contour.size(); ++i) {
             const cv::Point p = contour[i];
             const int gx = p.x + box.x, gy = p.y + box.y;
-            if (gx < 2 || gy < 2 || gx >= ids.cols - 2 || gy >= ids.rows - 2 || outside.weight.at<float>(p) < 1e-3f)
+            if (gx < 2 || gy < 2 || gx >= ids.cols - 2 || gy >= ids.rows - 2 || outside.weight(p) < 1e-3f)
                 continue;
-            const bool thick = inside.weight.at<float>(p) > 0.02f;
+            const bool thick = inside.weight(p) > 0.02f;
             if (!thick && !thin)
                 thin = oneSided(colour, mask, whole.sigma);
             const colour::Lab a = labAt(thick ? inside : *thin, p), b = labAt(outside, p);

@@ -29,6 +29,14 @@ std::size_t binAt(float y)
     }();
     return table[std::size_t(std::sqrt(std::clamp(y, 0.f, 1.f)) * n + 0.5f)];
 }
+/// Bins of all pixels, in their order.
+std::vector<std::uint8_t> binsOf(const LinearPicture& picture)
+{
+    std::vector<std::uint8_t> bins(picture.size());
+    for (std::size_t i = 0; i < bins.size(); ++i)
+        bins[i] = std::uint8_t(binAt(luminance(picture.data()[i])));
+    return bins;
+}
 std::array<double, kBins> histogramOf(const LinearPicture& picture)
 {
     std::array<int, kBins> counts{};
@@ -151,15 +159,18 @@ struct Gathered {
     int element = 0;
 };
 /// Where the pixels lie for which `counts` holds.
-template <class Counts> Gathered gather(const LinearPicture& p, const IdMap& ids, const Counts& counts)
+template <class Counts> Gathered gather(const std::vector<std::uint8_t>& bins, const IdMap& ids, const Counts& counts)
 {
+    std::array<bool, kBins> wanted{};
+    for (std::size_t b = 0; b < kBins; ++b)
+        wanted[b] = counts(double(b) / 2);
     Vec2 sum;
     double n = 0;
     std::map<int, int> in;
-    for (int y = 0; y < p.height(); ++y) {
-        const Rgb* colours = p.row(y);
-        for (int x = 0; x < p.width(); ++x)
-            if (counts(double(binAt(luminance(colours[x]))) / 2))
+    for (int y = 0; y < ids.height(); ++y) {
+        const std::uint8_t* row = bins.data() + std::size_t(y) * std::size_t(ids.width());
+        for (int x = 0; x < ids.width(); ++x)
+            if (wanted[row[x]])
                 sum = sum + Vec2{x + 0.5, y + 0.5}, ++n, ++in[ids.at(x, y)];
     }
     Gathered g;
@@ -182,8 +193,9 @@ ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids, const std::m
     std::map<int, Histogram> by;
     Histogram* own = nullptr;
     int last = 0;
+    const std::vector<std::uint8_t> bins = binsOf(picture);
     for (std::size_t i = 0; i < picture.size(); ++i) {
-        const std::size_t bin = binAt(luminance(picture.data()[i]));
+        const std::size_t bin = bins[i];
         all[bin] += 1;
         if (const int id = ids.data()[i]; id != last)
             own = id ? &by.try_emplace(id, Histogram{}).first->second : nullptr, last = id;
@@ -210,8 +222,8 @@ ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids, const std::m
     plan.height = plan.all.middle < 38 ? KeyHeight::Low : plan.all.middle > 62 ? KeyHeight::High : KeyHeight::Middle;
     plan.major = plan.all.lightest - plan.all.darkest >= 60;
     plan.blackShare = under(all, 12), plan.whiteShare = 1 - under(all, 95);
-    const Gathered dark = gather(picture, ids, [L = plan.all.darkest](double v) { return v <= L + 0.25; }),
-                   light = gather(picture, ids, [L = plan.all.lightest](double v) { return v >= L - 0.25; });
+    const Gathered dark = gather(bins, ids, [L = plan.all.darkest](double v) { return v <= L + 0.25; }),
+                   light = gather(bins, ids, [L = plan.all.lightest](double v) { return v >= L - 0.25; });
     plan.darkestAt = dark.at, plan.darkestIn = dark.element;
     plan.lightestAt = light.at, plan.lightestIn = light.element;
     return plan;

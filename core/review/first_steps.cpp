@@ -124,6 +124,22 @@ Project withEyeLevelSaid(Project p, double canvasCm)
     return withBackdropChosen(std::move(p), p.backdrop.reference, nullptr);
 }
 
+Result<Project> withEyeHeightBy(Project p, Vec2 foot, Vec2 top, double heightM)
+{
+    if (top.y > foot.y)
+        std::swap(foot, top);
+    const double seen = foot.y - top.y, below = foot.y - p.camera.horizonCm;
+    if (!(seen >= 0.005 * p.brief.heightCm))
+        return Error{Kind::Invalid, tr("That is too small to measure by: click its foot, then its top."), {}};
+    if (!(below >= 0.005 * p.brief.heightCm))
+        return Error{Kind::Invalid, tr("Its foot lies above the horizon: there is no ground there to stand on."), {}};
+    Camera c = p.camera;
+    c.eyeHeightM = heightM * below / seen;
+    if (!std::isfinite(c.eyeHeightM) || c.eyeHeightM < 0.02 || c.eyeHeightM > 1000)
+        return Error{Kind::Invalid, tr("No eye is that high or that low: is its height right?"), {}};
+    return edits::withCamera(std::move(p), c);
+}
+
 namespace {
 struct Sky {
     cv::Mat L; ///< the picture on few pixels

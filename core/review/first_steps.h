@@ -30,6 +30,13 @@ Backdrop ownSunOf(Backdrop backdrop, const Lights& lights);
 /// The painter's word: the backdrop's eye level is seen at that height of the canvas. The picture stays where it is.
 Project withEyeLevelSaid(Project project, double canvasCm);
 
+/// Eye height by something that stands on the level ground before a level eye and whose height is known:
+/// h (foot - horizon) / (foot - top), as crossings of parallels show it (Criminisi, Reid & Zisserman 2000).
+/// \param foot, top where it is seen, cm on the canvas; the higher of both is its top
+/// \param heightM how high it is, m
+/// \return Invalid where its foot does not lie below the horizon, or where it is too small to be measured by
+Result<Project> withEyeHeightBy(Project project, Vec2 foot, Vec2 top, double heightM);
+
 /// Light to begin with, from what the backdrop shows: a bright place in its sky, else the light of what stands in it,
 /// else light from everywhere; by night no sun. Haze by how much darks pale towards the horizon.
 struct FirstLight {

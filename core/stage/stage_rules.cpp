@@ -33,7 +33,7 @@ void crowded(const Project& p, const Element& e, const Rect& r, Findings& out)
     const double least = std::min({left, right, top, bottom});
     if (least < 0 || least >= room)
         return;
-    const double move = room - least;
+    const double move = 1.1 * room - least; // clear of it, not to the very line
     const Vec2 by = least == left ? Vec2{move, 0} : least == right ? Vec2{-move, 0} : Vec2{0, 0};
     const char* side = least == left ? "left" : least == right ? "right" : least == top ? "upper" : "lower";
     Finding f{keyOf("stage.crowded", e), Station::Stage, Severity::Watch,

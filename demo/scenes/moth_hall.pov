@@ -48,7 +48,7 @@ union {
   box { <-0.2,-0.16,-0.012>, <0.2,0.16,0.012> rotate y*-100 translate <-0.44,0.72,-0.5> }
   texture { Iron } translate <2.7,0,6.9>
 }
-box { <-0.2,-0.15,-0.012>, <0.2,0.15,0.02> texture { pigment { bozo scale 0.06 turbulence 0.5 color_map { [0 rgb <1.0,0.36,0.07>] [0.45 rgb <1.0,0.55,0.16>] [0.75 rgb <1.0,0.80,0.40>] [1 rgb <0.6,0.12,0.02>] } } finish { emission 1.0 diffuse 0 } } translate <2.7,0.72,6.495> no_shadow }
+box { <-0.2,-0.15,-0.012>, <0.2,0.15,0.02> texture { pigment { bozo scale 0.06 turbulence 0.5 color_map { [0 rgb <1.0,0.36,0.07>] [0.45 rgb <1.0,0.55,0.16>] [0.75 rgb <1.0,0.80,0.40>] [1 rgb <0.6,0.12,0.02>] } } finish { emission 1.0 diffuse 0 } } translate <2.7,0.72,6.495> no_shadow no_reflection }
 // firewood and a chest in the half dark
 #local I = 0; #while (I < 7) cylinder { <-0.32,0,0>, <0.32,0,0>, 0.065 rotate y*(6*sin(I*2.1)) translate <3.85,0.07+0.125*floor(I/3),6.7+0.15*mod(I,3)> Timber(0.9, I) } #local I = I+1; #end
 box { <-0.7,0,-0.35>, <0.7,0.55,0.35> texture { Wood rotate y*90 } rotate y*-24 translate <-1.2,0,8.9> }

@@ -1,6 +1,6 @@
-// A brass orrery, turned and true about its axis, by a workshop window on the left; soft and cool, from the upper left.
+// A brass orrery, turned and true about its axis, by a workshop window on the left; soft and cool, from the upper left; seen from where the court is seen.
 #include "common.inc"
-Viewer(1.1, 30, 3/4, 4.2, 0.02)
+Viewer(1.55, 28, 3/4, 5.3, 0.02)
 KeyLight(150, 32, rgb <1.2,1.24,1.3>*0.9, 0.16)
 Sky(rgb <0.46,0.47,0.49>, rgb <0.34,0.36,0.40>, rgb <0.6,0.6,0.6>, 0.3)
 SandGround(rgb <0.36,0.34,0.32>, rgb <0.26,0.24,0.225>)
@@ -29,4 +29,4 @@ SandGround(rgb <0.36,0.34,0.32>, rgb <0.26,0.24,0.225>)
   torus { 0.40, 0.013 rotate x*90 translate y*1.12 texture { Brass } } torus { 0.37, 0.010 rotate x*90 rotate y*90 translate y*1.12 texture { Brass } }
   lathe { linear_spline 6, <0,1.49> <0.03,1.50> <0.045,1.54> <0.02,1.58> <0.012,1.64> <0,1.66> texture { Brass } }
 }
-object { Thing translate <0,0,4.2> }
+object { Thing translate <0,0,5.3> }

@@ -8477,6 +8477,22 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Im Hintergrund eine Linie auf die Höhe der Kamera ziehen, wo das Bild selbst sie nicht sagt</translation>
     </message>
     <message>
+      <source>known height</source>
+      <translation>bekannte Höhe</translation>
+    </message>
+    <message>
+      <source>How high something in the backdrop is in truth: somebody, a door, a storey. Then take By that height and click its foot and its top.</source>
+      <translation>Wie hoch etwas im Hintergrund wirklich ist: ein Mensch, eine Tür, ein Stockwerk. Dann „Nach dieser Höhe“ nehmen und Fuß und Oberkante anklicken.</translation>
+    </message>
+    <message>
+      <source>By that height</source>
+      <translation>Nach dieser Höhe</translation>
+    </message>
+    <message>
+      <source>Click the foot and the top of something in the backdrop that stands on the ground and is as high as said: tells how high the camera was</source>
+      <translation>Fuß und Oberkante von etwas im Hintergrund anklicken, das auf dem Boden steht und so hoch ist wie angegeben: ergibt, wie hoch die Kamera war</translation>
+    </message>
+    <message>
       <source>Upright in the backdrop</source>
       <translation>Aufrechtes im Hintergrund</translation>
     </message>
@@ -8491,6 +8507,14 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there (V)</source>
       <translation>Zeigt, welche geraden Kanten des Hintergrunds zusammenlaufen, und in welcher Augenhöhe; deine sollte dort liegen (V)</translation>
+    </message>
+    <message>
+      <source>Click its foot, then its top: it is %1 m high.</source>
+      <translation>Den Fuß anklicken, dann die Oberkante: es ist %1 m hoch.</translation>
+    </message>
+    <message>
+      <source>The camera was %1 m above the ground.</source>
+      <translation>Die Kamera war %1 m über dem Boden.</translation>
     </message>
     <message>
       <source>Click round it, foot and all.</source>
@@ -11625,6 +11649,18 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Stelle von %1</translation>
     </message>
     <message>
+      <source>That is too small to measure by: click its foot, then its top.</source>
+      <translation>Das ist zu klein, um danach zu messen: erst den Fuß, dann die Oberkante anklicken.</translation>
+    </message>
+    <message>
+      <source>Its foot lies above the horizon: there is no ground there to stand on.</source>
+      <translation>Sein Fuß liegt über dem Horizont: dort ist kein Boden zum Stehen.</translation>
+    </message>
+    <message>
+      <source>No eye is that high or that low: is its height right?</source>
+      <translation>So hoch oder so tief liegt kein Auge: Stimmt die Höhe?</translation>
+    </message>
+    <message>
       <source>There is no photograph behind the scene to take light from.</source>
       <translation>Hinter der Szene ist kein Foto, von dem sich Licht nehmen ließe.</translation>
     </message>
@@ -11663,10 +11699,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>Outline it all round, over the picture behind the scene.</source>
       <translation>Rundherum umreißen, über dem Bild hinter der Szene.</translation>
-    </message>
-    <message>
-      <source>Its foot lies above the horizon: there is no ground there to stand on.</source>
-      <translation>Sein Fuß liegt über dem Horizont: dort ist kein Boden zum Stehen.</translation>
     </message>
     <message>
       <source>%1 is cut out and stands nowhere yet.</source>
@@ -14265,6 +14297,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Vervollständigung seiner Befehle für bash</translation>
     </message>
     <message>
+      <source>Commands</source>
+      <translation>Befehle</translation>
+    </message>
+    <message>
       <source>
 Try: lantern help
 </source>
@@ -14475,6 +14511,94 @@ Versuche: lantern help
     <message>
       <source>The clip ends after %1 s; there is no moment beyond.</source>
       <translation>Der Film endet nach %1 s; dahinter gibt es keinen Augenblick.</translation>
+    </message>
+    <message>
+      <source>Usage</source>
+      <translation>Aufruf</translation>
+    </message>
+    <message>
+      <source>OPTIONS</source>
+      <translation>OPTIONEN</translation>
+    </message>
+    <message>
+      <source>COMMAND</source>
+      <translation>BEFEHL</translation>
+    </message>
+    <message>
+      <source>(needed)</source>
+      <translation>(nötig)</translation>
+    </message>
+    <message>
+      <source>What it works on</source>
+      <translation>Woran gearbeitet wird</translation>
+    </message>
+    <message>
+      <source>only with</source>
+      <translation>nur mit</translation>
+    </message>
+    <message>
+      <source>not with</source>
+      <translation>nicht mit</translation>
+    </message>
+    <message>
+      <source>WORDS</source>
+      <translation>WORTE</translation>
+    </message>
+    <message>
+      <source>WHOLE</source>
+      <translation>GANZZAHL</translation>
+    </message>
+    <message>
+      <source>NUMBER</source>
+      <translation>ZAHL</translation>
+    </message>
+    <message>
+      <source>Options</source>
+      <translation>Optionen</translation>
+    </message>
+    <message>
+      <source>this page</source>
+      <translation>diese Seite</translation>
+    </message>
+    <message>
+      <source>Not understood here: %1</source>
+      <translation>Hier nicht verstanden: %1</translation>
+    </message>
+    <message>
+      <source>It needs a command.</source>
+      <translation>Ein Befehl fehlt.</translation>
+    </message>
+    <message>
+      <source>%1 is needed.</source>
+      <translation>%1 fehlt.</translation>
+    </message>
+    <message>
+      <source>%1: “%2” cannot be read as one.</source>
+      <translation>%1: „%2“ lässt sich nicht als solches lesen.</translation>
+    </message>
+    <message>
+      <source>%1: %2 does not lie between %3 and %4.</source>
+      <translation>%1: %2 liegt nicht zwischen %3 und %4.</translation>
+    </message>
+    <message>
+      <source>%1: “%2” is none of: %3</source>
+      <translation>%1: „%2“ gehört nicht zu: %3</translation>
+    </message>
+    <message>
+      <source>%1: %2 values are wanted, or more.</source>
+      <translation>%1: Es fehlen Werte, %2 oder mehr.</translation>
+    </message>
+    <message>
+      <source>%1: %2 values are wanted, not %3.</source>
+      <translation>%1: %2 Werte werden gebraucht, nicht %3.</translation>
+    </message>
+    <message>
+      <source>%1 works only with %2.</source>
+      <translation>%1 geht nur mit %2.</translation>
+    </message>
+    <message>
+      <source>%1 does not go with %2.</source>
+      <translation>%1 und %2 schließen einander aus.</translation>
     </message>
     <message>
       <source>what a work holds: brief, references, elements at their sizes, lights</source>

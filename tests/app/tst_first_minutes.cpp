@@ -230,6 +230,20 @@ private slots:
         hand().drag(board, board->toScreen(Vec2{30, 20}), board->toScreen(Vec2{30, 12}));
         QVERIFY(hand().project().references[0].overrule.eyeLevelSet);
         QVERIFY(std::abs(hand().project().camera.horizonCm - 12) < 0.3);
+        // A door of 2 m from 6 to 31 cm down: the eye was 2 (31 - 12) / 25 m high.
+        hand().type(hand().find<QDoubleSpinBox>("knownHeight"), "2");
+        hand().press("byHeight");
+        hand().click(Vec2{40, 31});
+        hand().click(Vec2{40, 6});
+        QVERIFY2(std::abs(hand().project().camera.eyeHeightM - 1.52) < 0.04,
+            qPrintable(QString::number(hand().project().camera.eyeHeightM)));
+        QVERIFY(!hand().find<QPushButton>("byHeight")->isChecked());
+        hand().undo();
+        QVERIFY(std::abs(hand().project().camera.eyeHeightM - p.camera.eyeHeightM) < 1e-9);
+        hand().press("byHeight"); // its foot in the sky: said, nothing changed
+        hand().click(Vec2{40, 10});
+        hand().click(Vec2{40, 4});
+        QVERIFY(std::abs(hand().project().camera.eyeHeightM - p.camera.eyeHeightM) < 1e-9);
     }
 };
 

@@ -60,6 +60,39 @@ private slots:
         QVERIFY(lantern({"help"}).out.contains("findings"));
     }
 
+    void wrongLinesAreSaidInEveryLanguage_data()
+    {
+        QTest::addColumn<QStringList>("words");
+        QTest::newRow("no command") << QStringList{};
+        QTest::newRow("no such command") << QStringList{"fly"};
+        QTest::newRow("one too many") << QStringList{"info", "a", "b"};
+        QTest::newRow("something needed") << QStringList{"render", "a"};
+        QTest::newRow("no number") << QStringList{"render", "a", "-o", "b", "--width-px", "wide"};
+        QTest::newRow("out of bounds") << QStringList{"render", "a", "-o", "b", "--width-px", "3"};
+        QTest::newRow("none of those") << QStringList{"render", "a", "-o", "b", "--pass", "smell"};
+        QTest::newRow("without its value") << QStringList{"render", "a", "-o"};
+    }
+    void wrongLinesAreSaidInEveryLanguage()
+    {
+        QFETCH(QStringList, words);
+        std::vector<std::string> line;
+        for (const QString& w : words)
+            line.push_back(w.toStdString());
+        const Ran english = lantern(line);
+        speak("de");
+        const Ran german = lantern(line), page = lantern({"help", "render"});
+        speak("en");
+        QCOMPARE(english.code, 2);
+        QCOMPARE(german.code, 2);
+        // One sentence, another one, about the same words.
+        QCOMPARE(english.err.count('\n'), 2);
+        QVERIFY2(english.err.section('\n', 0, 0) != german.err.section('\n', 0, 0), qPrintable(german.err));
+        for (const char* said : {"fly", "b\n", "wide", "smell"})
+            QCOMPARE(german.err.contains(said), english.err.contains(said));
+        for (const char* foreign : {"Usage", "Positionals", "Options:", "REQUIRED", "Print this"})
+            QVERIFY2(!page.out.contains(foreign), foreign);
+    }
+
     void numbersAreListedAndSet_data()
     {
         QTest::addColumn<QString>("object");

@@ -102,7 +102,7 @@ private slots:
         const auto [codeToo, completion] = run({"lantern", "completion"});
         QCOMPARE(codeToo, 0);
         const std::string help = run({"lantern", "--help"}).second;
-        std::istringstream lines(help.substr(help.find("Subcommands:")));
+        std::istringstream lines(help.substr(help.find("Commands:")));
         std::string line, name;
         std::getline(lines, line);
         int n = 0;

@@ -4,6 +4,7 @@
 #include "tests/kit/shapes.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
+#include <opencv2/imgproc.hpp>
 
 using namespace rl;
 using namespace rl::reading;
@@ -35,6 +36,22 @@ Coat coatWith(double bundlePx, double bundleL)
         return Pixel{coat ? id : 0, bundle ? bundleL : coat ? (y < 240 ? 60.0 : 30.0) : 75.0};
     });
     return c;
+}
+/// A face as a child draws it, shaded; enough for a cascade.
+void drawnFace(cv::Mat& into, cv::Point at, int size)
+{
+    cv::Mat face(size, size, CV_8UC3, cv::Scalar::all(70));
+    const double s = size / 100.0;
+    const auto oval = [&](double x, double y, double a, double b, int grey) {
+        cv::ellipse(face, cv::Point(int(x * s), int(y * s)), cv::Size(int(a * s), int(b * s)), 0, 0, 360,
+            cv::Scalar::all(grey), cv::FILLED, cv::LINE_AA);
+    };
+    oval(50, 52, 36, 46, 190), oval(50, 12, 38, 20, 60);
+    for (const double x : {34.0, 66.0})
+        oval(x, 42, 10, 5, 90), oval(x, 33, 11, 2.5, 70), oval(x, 62, 9, 7, 205);
+    oval(50, 54, 5, 14, 215), oval(50, 68, 8, 3, 130), oval(50, 80, 14, 4, 110);
+    cv::GaussianBlur(face, face, {}, 2.2 * s);
+    face.copyTo(into(cv::Rect(at, face.size())));
 }
 } // namespace
 
@@ -131,8 +148,37 @@ private slots:
         // A face on the first, found or not on the canvas.
         const auto face = meantShares(p, a, ids, {{40, 30, 20, 20}, {500, 3, 2, 2}});
         QVERIFY(std::abs(face.at(1) / face.at(2) - kFacePull * 0.75 / 0.75) < 1e-9);
-        QVERIFY(facesIn({}).empty());
-        QVERIFY(facesIn(kit::plain(300, 200, {120, 120, 120})).empty());
+        QVERIFY(searchFaces({}).faces.empty());
+        QVERIFY(searchFaces(kit::plain(300, 200, {120, 120, 120})).faces.empty());
+    }
+
+    void facesAreFoundAndKeptWhereNothingChanges()
+    {
+        if (!facesCanBeFound())
+            QSKIP("opencv-data is not here");
+        cv::Mat two(300, 420, CV_8UC3, cv::Scalar::all(120));
+        drawnFace(two, {90, 60}, 100);
+        drawnFace(two, {300, 150}, 70);
+        const FaceSearch both = searchFaces(Photo::fromMat(two));
+        QCOMPARE(int(both.faces.size()), 2);
+        for (const Vec2 at : {Vec2{140, 110}, Vec2{335, 185}})
+            QVERIFY(std::any_of(both.faces.begin(), both.faces.end(),
+                [&](const Rect& r) { return (r.centre() - at).length() < 0.2 * r.width && r.width > 50; }));
+        // One painted over; a third; a line down the whole picture: searched on, it is as searched anew.
+        cv::Mat less = two.clone(), more = two.clone(), line = two.clone();
+        less(cv::Rect(300, 150, 70, 70)).setTo(cv::Scalar::all(90));
+        drawnFace(more, {20, 190}, 90);
+        cv::line(line, {5, 0}, {415, 299}, cv::Scalar::all(20), 3);
+        for (const auto& [picture, n] : {std::pair{less, 1}, {more, 3}, {line, -1}, {two, 2}}) {
+            const Photo photo = Photo::fromMat(picture);
+            const FaceSearch anew = searchFaces(photo), on = searchFaces(photo, &both);
+            QVERIFY(n < 0 || int(anew.faces.size()) == n);
+            QCOMPARE(on.faces.size(), anew.faces.size());
+            QVERIFY(std::equal(on.faces.begin(), on.faces.end(), anew.faces.begin(),
+                [](const Rect& a, const Rect& b) { return a.x == b.x && a.y == b.y && a.width == b.width; }));
+            for (std::size_t i = 0; i < anew.levels.size(); ++i)
+                QVERIFY(on.levels[i].windows == anew.levels[i].windows);
+        }
     }
 };
 

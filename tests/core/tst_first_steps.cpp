@@ -123,6 +123,56 @@ private slots:
         // The picture chosen again keeps the painter's word.
         QVERIFY(std::abs(withBackdropChosen(p, p.references[0].id, &m).camera.horizonCm - 11) < 1e-9);
     }
+    void eyeHeightIsToldByWhatIsKnown_data()
+    {
+        QTest::addColumn<double>("eye");
+        QTest::addColumn<double>("height");
+        QTest::addColumn<double>("away");
+        QTest::newRow("a person, as tall as the eye") << 1.7 << 1.7 << 6.0;
+        QTest::newRow("a person from a roof") << 11.0 << 1.68 << 25.0;
+        QTest::newRow("a door seen by a child") << 1.1 << 2.05 << 4.0;
+        QTest::newRow("a bucket") << 1.6 << 0.3 << 3.0;
+        QTest::newRow("a tower") << 1.6 << 40.0 << 300.0;
+    }
+    void eyeHeightIsToldByWhatIsKnown()
+    {
+        QFETCH(double, eye);
+        QFETCH(double, height);
+        QFETCH(double, away);
+        Project p = freshWork("made");
+        const stage::Eye seen = stage::eyeOf(p);
+        const auto at = [&](double up) { return Vec2{31, seen.horizon + seen.focalCm * (eye - up) / away}; };
+        for (const bool turnedRound : {false, true}) {
+            const auto told = turnedRound ? withEyeHeightBy(p, at(height), at(0), height)
+                                          : withEyeHeightBy(p, at(0), at(height), height);
+            QVERIFY2(bool(told), told ? "" : told.error().sentence.c_str());
+            QVERIFY2(std::abs(told->camera.eyeHeightM / eye - 1) < 1e-9,
+                qPrintable(QString::number(told->camera.eyeHeightM)));
+            QCOMPARE(told->camera.horizonCm, p.camera.horizonCm);
+        }
+    }
+    void whatTellsNoEyeHeightIsRefused_data()
+    {
+        QTest::addColumn<double>("foot");
+        QTest::addColumn<double>("top");
+        QTest::addColumn<double>("height");
+        QTest::newRow("in the air") << -4.0 << -9.0 << 1.7;
+        QTest::newRow("on the horizon") << 0.0 << -9.0 << 1.7;
+        QTest::newRow("one point") << 8.0 << 8.0 << 1.7;
+        QTest::newRow("no number") << 8.0 << std::nan("") << 1.7;
+        QTest::newRow("no height") << 8.0 << 2.0 << std::nan("");
+        QTest::newRow("a mountain by mistake") << 15.0 << 14.0 << 8848.0;
+    }
+    void whatTellsNoEyeHeightIsRefused()
+    {
+        QFETCH(double, foot);
+        QFETCH(double, top);
+        QFETCH(double, height);
+        const Project p = freshWork("made");
+        const double horizon = p.camera.horizonCm;
+        const auto told = withEyeHeightBy(p, {30, horizon + foot}, {30, horizon + top}, height);
+        QVERIFY(!told && told.error().kind == Kind::Invalid && told.error().sentence.size() > 20);
+    }
     void theLensIsToldByTwoWalls_data()
     {
         QTest::addColumn<double>("share");

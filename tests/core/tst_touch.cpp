@@ -87,6 +87,34 @@ private slots:
         QVERIFY2(std::abs(areaOf(alpha) / (kPi * 70 * 70) - 1) < 0.01, qPrintable(QString::number(areaOf(alpha))));
     }
 
+    void aLooseFrameLeavesTheSkyOut_data()
+    {
+        QTest::addColumn<double>("loose"); // of the thing's size, to each side; half as much again above
+        for (const double loose : {0.05, 0.2, 0.4, 0.7, 1.1})
+            QTest::addRow("%.2f", loose) << loose;
+    }
+    void aLooseFrameLeavesTheSkyOut()
+    {
+        QFETCH(double, loose);
+        // A mottled figure, partly as light as the sky, before a sky that pales downwards and rough ground.
+        cv::Mat m(360, 360, CV_8UC3), noise(m.size(), CV_16SC3), truth = cv::Mat::zeros(m.size(), CV_8UC1);
+        for (int y = 0; y < m.rows; ++y)
+            m.row(y).setTo(
+                y < 250 ? cv::Scalar(90 + 0.4 * y, 110 + 0.35 * y, 170 + 0.2 * y) : cv::Scalar(120, 105, 80));
+        cv::ellipse(truth, cv::Point(170, 220), cv::Size(34, 60), 0, 0, 360, cv::Scalar(255), cv::FILLED);
+        cv::circle(truth, cv::Point(170, 150), 22, cv::Scalar(255), cv::FILLED);
+        m.setTo(cv::Scalar(70, 40, 35), truth);
+        m(cv::Rect(140, 180, 60, 26)).setTo(cv::Scalar(190, 175, 160), truth(cv::Rect(140, 180, 60, 26)));
+        cv::RNG random(3);
+        random.fill(noise, cv::RNG::NORMAL, 0, 5);
+        cv::add(m, noise, m, cv::noArray(), CV_8U);
+        const double w = 68 * loose, h = 152 * loose;
+        const Rect frame = Rect{136 - w, 128 - 1.5 * h, 68 + 2 * w, 152 + 2 * h}.cutTo({2, 2, 356, 356});
+        NoProgress progress;
+        const cv::Mat cut = touchCut(Photo::fromMat(m), marksOf(frame, 360, 360), 6, progress).mat() > 127;
+        const double alike = cv::countNonZero(cut & truth) / double(cv::countNonZero(cut | truth));
+        QVERIFY2(alike > 0.9, qPrintable(QString::number(alike)));
+    }
     void strokesAreObeyed()
     {
         NoProgress progress;

@@ -45,16 +45,42 @@ QByteArray pngHeader(quint32 w, quint32 h)
     return QByteArray("\x89PNG\r\n\x1a\n", 8) + big32(13) + "IHDR" + big32(w) + big32(h)
         + QByteArray("\x08\x02\0\0\0\0\0\0\0", 9) + big32(0) + "IEND" + big32(0xae426082);
 }
-/// A JPEG with an EXIF orientation put in behind its first marker.
-QByteArray turned(QByteArray jpeg, char orientation)
+QByteArray big16(quint16 v)
 {
-    const QByteArray tiff = QByteArray("MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0", 19) + orientation
-        + QByteArray("\0\0\0\0\0\0", 6);
+    return big32(v).right(2);
+}
+QByteArray withExif(QByteArray jpeg, const QByteArray& tiff)
+{
     const QByteArray body = QByteArray("Exif\0\0", 6) + tiff;
-    QByteArray segment("\xff\xe1", 2);
-    segment += char((body.size() + 2) >> 8);
-    segment += char((body.size() + 2) & 255);
-    return jpeg.insert(2, segment + body);
+    return jpeg.insert(2, QByteArray("\xff\xe1", 2) + big16(quint16(body.size() + 2)) + body);
+}
+/// A JPEG with an EXIF orientation put in behind its first marker.
+QByteArray turned(const QByteArray& jpeg, char orientation)
+{
+    return withExif(jpeg,
+        QByteArray("MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0", 19) + orientation
+            + QByteArray("\0\0\0\0\0\0", 6));
+}
+/// What a camera writes of its lens: sides in pixels, and the length on 35 mm film or, where that is 0, the length
+/// itself, mm, with so many pixels an inch of the sensor.
+QByteArray withLens(const QByteArray& jpeg, int w, int h, int film, int mm, int perInch)
+{
+    const auto row = [](quint16 tag, quint16 type, quint32 value) { // 3 a short, 4 a long, 5 where a fraction lies
+        return big16(tag) + big16(type) + big32(1) + (type == 3 ? big16(quint16(value)) + big16(0) : big32(value));
+    };
+    QByteArray rows;
+    quint16 n = 2;
+    const quint32 fractions = 26 + 2 + 12 * 5 + 4;
+    if (!film)
+        rows += row(0x920a, 5, fractions), ++n;
+    rows += row(0xa002, 4, quint32(w)) + row(0xa003, 4, quint32(h));
+    if (!film)
+        rows += row(0xa20e, 5, fractions + 8) + row(0xa210, 3, 2), n += 2;
+    else
+        rows += row(0xa405, 3, quint32(film)), ++n;
+    return withExif(jpeg,
+        QByteArray("MM\0*\0\0\0\x08", 8) + big16(1) + row(0x8769, 4, 26) + big32(0) + big16(n) + rows
+            + (film ? QByteArray() : big32(0)) + big32(quint32(mm)) + big32(1) + big32(quint32(perInch)) + big32(1));
 }
 } // namespace
 
@@ -118,6 +144,35 @@ private slots:
         QVERIFY(bool(read));
         QCOMPARE(QSize(read->pixels.width(), read->pixels.height()), size);
         QVERIFY(read->pixels.at(bright.x(), bright.y()).g > 200);
+    }
+
+    void theLensIsAsTheCameraSays_data()
+    {
+        QTest::addColumn<QByteArray>("file");
+        QTest::addColumn<QSize>("size");
+        QTest::addColumn<double>("share");
+        const QByteArray jpeg = encoded(".jpg", gradient());
+        const double diagonal = std::hypot(3.0, 2.0) / 3 / 43.27; // of 3 : 2, over its width, for each mm
+        QTest::newRow("35 mm on film") << withLens(jpeg, 600, 400, 35, 0, 0) << QSize(60, 40) << 35 * diagonal;
+        QTest::newRow("long, turned upright")
+            << withLens(jpeg, 600, 400, 135, 0, 0) << QSize(40, 60) << 135 * diagonal * 1.5;
+        QTest::newRow("a sensor of 600 px, 200 an inch")
+            << withLens(jpeg, 600, 400, 0, 50, 200) << QSize(60, 40) << 50 / (3 * 25.4);
+        QTest::newRow("cut square since") << withLens(jpeg, 600, 400, 35, 0, 0) << QSize(40, 40) << 0.0;
+        QTest::newRow("no length") << withLens(jpeg, 600, 400, 0, 0, 200) << QSize(60, 40) << 0.0;
+        QTest::newRow("absurd") << withLens(jpeg, 600, 400, 60000, 0, 0) << QSize(60, 40) << 0.0;
+        QTest::newRow("nothing said") << jpeg << QSize(60, 40) << 0.0;
+        QTest::newRow("broken off") << withLens(jpeg, 600, 400, 35, 0, 0).left(60) << QSize(60, 40) << 0.0;
+        QTest::newRow("no file") << QByteArray() << QSize(60, 40) << 0.0;
+        QTest::newRow("no picture") << withLens(jpeg, 600, 400, 35, 0, 0) << QSize(0, 40) << 0.0;
+    }
+    void theLensIsAsTheCameraSays()
+    {
+        QFETCH(QByteArray, file);
+        QFETCH(QSize, size);
+        QFETCH(double, share);
+        const double told = store::focalShareOf(*blob(file), size.width(), size.height());
+        QVERIFY2(std::abs(told - share) < 1e-5 * (1 + share), qPrintable(QString::number(told)));
     }
 
     void badPicturesGetOneClearSentence_data()

@@ -193,7 +193,7 @@ void CarryMarks::paintLandmarks(QPainter& p, const Board& board) const
     p.setFont(theme::text(12, true));
     for (std::size_t i = 0; i < all.size(); ++i) {
         const QPointF c = at(board, all[i].at);
-        const bool held = int(i) == landmark, ticked = m_state.traced("L" + std::to_string(i + 1));
+        const bool held = int(i) == landmark, ticked = m_state.traced(CarryState::landmarkName(int(i + 1)));
         const QColor ink = held ? theme::kAccent : ticked ? QColor(0x8a, 0x88, 0x84) : QColor(0x9a, 0x2c, 0x1e);
         p.setPen(QPen(ink, held ? 2.5 : 1.6));
         p.drawLine(c - QPointF(6, 0), c + QPointF(6, 0));

@@ -41,6 +41,7 @@ public:
     bool busy() const { return m_drawn.running() || m_flow.running() || m_shape.running(); }
 
     bool traced(const std::string& what) const;
+    static std::string landmarkName(int number) { return std::string("L").append(std::to_string(number)); } ///< from 1
     void setTraced(const std::string& what, bool on);
     /// The lines over the whole plan. \param k px a cm \param dark white lines on nothing
     static QImage lineImage(const std::vector<transfer::Stroke>& lines, const Project& project, double k, bool dark);

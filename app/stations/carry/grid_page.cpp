@@ -213,8 +213,8 @@ LandmarksPage::LandmarksPage(Desk& desk, StationView& view)
     });
     connect(m_list, &QTreeWidget::itemChanged, this, [this](QTreeWidgetItem* item, int column) {
         if (!m_filling && column == 0)
-            m_state.setTraced(
-                "L" + std::to_string(m_list->indexOfTopLevelItem(item) + 1), item->checkState(0) == Qt::Checked);
+            m_state.setTraced(CarryState::landmarkName(int(m_list->indexOfTopLevelItem(item) + 1)),
+                item->checkState(0) == Qt::Checked);
     });
     m_form->mainButton(
         "writeLandmarks", tr("List to print…"), tr("A PDF: the plan with its points, and how to find each"),
@@ -236,7 +236,7 @@ void LandmarksPage::step(int by)
     const int n = m_list->topLevelItemCount();
     for (int i = 1, at = m_marks.landmark; i <= n; ++i) {
         at = (at + by + n) % n;
-        if (!m_state.traced("L" + std::to_string(at + 1))) {
+        if (!m_state.traced(CarryState::landmarkName(at + 1))) {
             m_list->setCurrentItem(m_list->topLevelItem(at));
             return;
         }
@@ -245,7 +245,7 @@ void LandmarksPage::step(int by)
 
 void LandmarksPage::tickHeld()
 {
-    const std::string name = "L" + std::to_string(m_marks.landmark + 1);
+    const std::string name = CarryState::landmarkName(int(m_marks.landmark + 1));
     if (m_marks.landmark >= 0)
         m_state.setTraced(name, !m_state.traced(name));
 }
@@ -284,7 +284,7 @@ void LandmarksPage::fill()
     }
     for (int i = 0; i < m_list->topLevelItemCount(); ++i)
         m_list->topLevelItem(i)->setCheckState(
-            0, m_state.traced("L" + std::to_string(i + 1)) ? Qt::Checked : Qt::Unchecked);
+            0, m_state.traced(CarryState::landmarkName(int(i + 1))) ? Qt::Checked : Qt::Unchecked);
     m_filling = false;
 }
 
@@ -304,7 +304,7 @@ QString LandmarksPage::says() const
     const auto& all = d->landmarks;
     int done = 0;
     for (std::size_t i = 0; i < all.points.size(); ++i)
-        done += m_state.traced("L" + std::to_string(i + 1));
+        done += m_state.traced(CarryState::landmarkName(int(i + 1)));
     QString s = tr("<b>%1 landmarks</b>, %2 on the canvas.").arg(all.points.size()).arg(done);
     const auto ruler
         = [this](double cm) { return QString::fromStdString(transfer::onRuler(cm, project().brief.unit)); };

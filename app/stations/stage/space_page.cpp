@@ -94,6 +94,19 @@ SpacePage::SpacePage(Desk& desk, StationView& view)
         "askEyes", tr("Where your eyes were"),
         tr("Drag a line in the backdrop to the height of the camera, where the picture itself does not tell"),
         [this] { askEyes(); }, [this] { return project().backdrop.reference != 0; });
+    m_form->value(
+        {"knownHeight", tr("known height"),
+            tr("How high something in the backdrop is in truth: somebody, a door, a storey. Then take By that height "
+               "and click its foot and its top."),
+            {}},
+        Shown{1, " m", 2, 0.05}, 0.02, 500,
+        [this] { return project().backdrop.reference ? std::optional(m_knownM) : std::nullopt; },
+        [this](double v, int) { m_knownM = v; });
+    drawLatch(
+        "byHeight", tr("By that height"),
+        tr("Click the foot and the top of something in the backdrop that stands on the ground and is as high as said: "
+           "tells how high the camera was"),
+        [this] { return knownWanted(); }, [this] { return project().backdrop.reference != 0; });
     drawLatch(
         "upright", tr("Upright in the backdrop"),
         tr("Outline a wall, a cliff or a machine in the backdrop: it stands at its foot, takes shadows, and hides what "
@@ -129,6 +142,23 @@ void SpacePage::askEyes()
     emit lookChanged();
     emit saysChanged();
     emit m_desk.boardWanted();
+}
+
+PointsWanted SpacePage::knownWanted()
+{
+    PointsWanted w;
+    w.hint = tr("Click its foot, then its top: it is %1 m high.").arg(QLocale().toString(m_knownM, 'f', 2));
+    w.least = w.most = 2;
+    w.done = [this](const std::vector<OutlinePoint>& points) {
+        auto told = review::withEyeHeightBy(project(), points[0].at, points[1].at, m_knownM);
+        if (!told)
+            return m_desk.notices.fail(told.error());
+        const Project p = told.take();
+        m_desk.notices.say(
+            tr("The camera was %1 m above the ground.").arg(QLocale().toString(p.camera.eyeHeightM, 'f', 2)));
+        m_desk.edit(tr("Set the eye height"), p);
+    };
+    return w;
 }
 
 PointsWanted SpacePage::uprightWanted()

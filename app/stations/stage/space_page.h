@@ -21,6 +21,8 @@ public:
 private:
     class EyeLine;
     PointsWanted uprightWanted();
+    PointsWanted knownWanted();
+    double m_knownM = 1.7; ///< of what the eye height is told by
     std::unique_ptr<EyeLine> m_eyes;
     bool m_asking = false;
     QPushButton* m_lines;

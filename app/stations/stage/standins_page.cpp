@@ -186,7 +186,7 @@ void StandinsPage::standUp()
         return x.standin.solid == e.standin.solid && x.standin.track == e.standin.track && !x.cutout;
     });
     if (same > 0)
-        e.name += " " + std::to_string(same + 1);
+        e.name.append(" ").append(std::to_string(same + 1));
     auto [after, id] = stage::withStandinUp(project(), e);
     m_desk.edit(tr("Stand up a stand-in"), std::move(after));
     m_desk.holdElement(id);

@@ -1,0 +1,66 @@
+#include "cli/line_words.h"
+#include "core/base/words.h"
+#include <regex>
+
+namespace rl::cli {
+
+namespace {
+/// Headings of groups are no labels of the library's formatter.
+class OwnPages final : public CLI::Formatter {
+public:
+    OwnPages()
+    {
+        label("Usage", tr("Usage"));
+        label("OPTIONS", tr("OPTIONS"));
+        label("SUBCOMMAND", tr("COMMAND"));
+        label("REQUIRED", tr("(needed)"));
+        label("Positionals", tr("What it works on"));
+        label("Needs", tr("only with"));
+        label("Excludes", tr("not with"));
+        label("TEXT", tr("WORDS"));
+        label("INT", tr("WHOLE"));
+        label("UINT", tr("WHOLE"));
+        label("FLOAT", tr("NUMBER"));
+    }
+    std::string make_group(std::string group, bool positional, std::vector<const CLI::Option*> options) const override
+    {
+        return Formatter::make_group(group == "Options" ? tr("Options") : group, positional, options);
+    }
+};
+
+struct Pattern {
+    std::regex said; ///< by the library
+    const char* ours; ///< its parts by number
+};
+} // namespace
+
+void speakOfLines(CLI::App& app)
+{
+    app.formatter(std::make_shared<OwnPages>());
+    app.set_help_flag("-h,--help", tr("this page"));
+}
+
+std::string wrongWith(const CLI::ParseError& error)
+{
+    static const Pattern kPatterns[] = {
+        {std::regex("The following arguments? w\\w+ not expected: (.*)"), later("Not understood here: %1")},
+        {std::regex("A subcommand is required"), later("It needs a command.")},
+        {std::regex("(.*) is required"), later("%1 is needed.")},
+        {std::regex("Could not convert: (.*) = (.*)"), later("%1: “%2” cannot be read as one.")},
+        {std::regex("(.*): Value (.*) not in range (.*) to (.*)"), later("%1: %2 does not lie between %3 and %4.")},
+        {std::regex("(.*): (.*) not in \\{(.*)\\}"), later("%1: “%2” is none of: %3")},
+        {std::regex("(.*): (\\d+) required .* missing"), later("%1: %2 values are wanted, or more.")},
+        {std::regex("(.*): At (?:least|Most) (\\d+) required but received (\\d+)"),
+            later("%1: %2 values are wanted, not %3.")},
+        {std::regex("(.*) requires (.*)"), later("%1 works only with %2.")},
+        {std::regex("(.*) excludes (.*)"), later("%1 does not go with %2.")},
+    };
+    const std::string said = error.what();
+    std::smatch part;
+    for (const Pattern& p : kPatterns)
+        if (std::regex_match(said, part, p.said)) // what a pattern lacks is empty
+            return filled(tr(p.ours), {part[1].str(), part[2].str(), part[3].str(), part[4].str()});
+    return said;
+}
+
+} // namespace rl::cli
