@@ -96,8 +96,8 @@ void putRight(Project& p)
     Element& house = *p.element(idOf(p, "Tea house"));
     house.baseCm.x -= 16.3; // it turned about its foot, which is not in its middle
     house.tone.b = 10, house.tone.amount = 1;
-    house.tone.darkTo = 7; // quieter than who carries the light
-    p.element(idOf(p, "Lamplighter"))->tone.saturation = 1.9;
+    p.element(idOf(p, "Lamplighter"))->tone.saturation = 1.5;
+    p.lights.lanterns[0].strength = 0.75; // who carries the light is seen first
     Element& beast = *p.element(idOf(p, "Tortoise"));
     beast.tone.b = 11, beast.tone.amount = 1;
     stand("Far pylon", {69.3, 28.85});
@@ -112,7 +112,7 @@ void putRight(Project& p)
     Lantern& rakers = p.lights.lanterns[1];
     rakers.strength = 0.24, rakers.position = {-4.25, 1.0, 7.3};
     p.lights.air.halfContrastM = 85;
-    Lantern& tea = hung(p, "Tea lamp", 2300, {-2.55, 3.6, 13.3}, 1.4, 0.4);
+    Lantern& tea = hung(p, "Tea lamp", 2300, {-2.55, 3.6, 13.3}, 1.4, 0.2);
     tea.within = idOf(p, "Tea house"), tea.radius = 0.1, tea.hidden = true;
 }
 

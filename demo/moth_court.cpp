@@ -23,6 +23,7 @@ void standCourt(Builder& b)
     const int brass = b.cutout("orrery", b.picture("orrery"), 3);
     b.element("Orrery", orrery, brass, {29.5, 45.2}, 1.66).material = Material::Gloss;
     b.element("Keeper of moths", keeper, cloak, {42.2, 47.6}, 1.97).form = Form::Column;
+    b.project.elements.back().mirrored = true; // towards her
     Element& l = b.element("Listener", listener, head, {17.5, 101.6}, 0.72);
     l.altitudeM = 0.70;
     l.mirrored = true; // towards the court

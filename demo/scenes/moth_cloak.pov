@@ -18,7 +18,7 @@ SandGround(rgb <0.40,0.37,0.335>, rgb <0.27,0.25,0.23>)
 #declare Fold = function(x,y,z) { 0.060*max(0,(1.40-y)/1.4)*sin(9*atan2(z,x)+1.2*sin(y*2.2)+2.2*f_noise3d(x*2,y*1.4,z*2)) + 0.02*max(0,(1.4-y)/1.4)*sin(21*atan2(z,x)+3*y) }
 #declare Thing = union {
   isosurface { function { sqrt(x*x*0.92 + z*z*1.22) - FoldR(y) - Fold(x,y,z) - 0.012*f_noise3d(x*9,y*6,z*9) + 0.9*max(0,y-1.46) }
-    contained_by { box { <-0.75,-0.004,-0.75>, <0.75,1.60,0.75> } } accuracy 0.002 max_gradient 3.2 texture { Wing } }
+    contained_by { box { <-0.75,0.012,-0.75>, <0.75,1.60,0.75> } } accuracy 0.002 max_gradient 3.2 texture { Wing } }
   // a stiff collar like two wings folded up
   isosurface { function { abs(sqrt(x*x+pow(z-0.02,2)) - 0.125 - 0.32*max(0,y-1.40)) - 0.010 + 0.9*max(0,y-1.60-0.11*abs(sin(1.5*atan2(x,z)))) + 2.0*max(0,-0.06-z+0.20*(1.60-y)) }
     contained_by { box { <-0.34,1.38,-0.3>, <0.34,1.78,0.34> } } accuracy 0.0015 max_gradient 4 texture { pigment { granite scale 0.1 color_map { [0 rgb <0.34,0.17,0.10>] [1 rgb <0.22,0.11,0.075>] } } normal { bumps 0.3 scale 0.008 } } }
