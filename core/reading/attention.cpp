@@ -38,6 +38,14 @@ struct Body {
 };
 /// px between two figures, the lower id first
 using Gaps = std::map<std::pair<int, int>, double>;
+struct Outlines {
+    cv::Size of; ///< the id map
+    Viewing viewing;
+    cv::Mat ids; ///< as they are measured
+    std::vector<Body> bodies;
+    std::array<cv::Mat, 2> belongs; ///< which of them each pixel belongs to, and which it is credited to
+    Gaps gaps;
+};
 } // namespace layout
 
 namespace {
@@ -119,25 +127,72 @@ void creditRims(std::vector<Body>& bodies, const cv::Mat& ids, double unit)
     }
 }
 
-void measureBodies(std::vector<Body>& bodies, const ContrastMaps& m)
+/// What is summed over the pixels of a body: over those credited the squares of the five contrasts and of two
+/// gradients, over its own the contrasts, the colour and the structure tensor.
+struct Sums {
+    static constexpr std::size_t kSquares = kFeatures + 2, kMeans = kFeatures + 6;
+    std::array<double, kSquares> squares{};
+    std::array<double, kMeans> means{};
+    double credited = 0, own = 0;
+};
+
+void tell(Body& b, const Sums& s)
 {
-    for (Body& b : bodies) {
-        const cv::Mat own = b.mask(b.box), credited = b.credited(b.reach);
-        const double credits = std::max(1, cv::countNonZero(credited));
-        const auto meanIn = [&](const cv::Mat& map) { return cv::mean(map(b.box), own)[0]; };
-        const auto squareIn = [&](const cv::Mat& map) { // mean square over what is credited
-            const double norm = cv::norm(map(b.reach), cv::NORM_L2SQR, credited);
-            return norm / credits;
-        };
-        for (std::size_t k = 0; k < kFeatures; ++k) {
-            b.feature[k] = std::sqrt(squareIn(m.feature[k]));
-            b.meanFeature[k] = meanIn(m.feature[k]);
+    const double credits = std::max(1.0, s.credited), own = std::max(1.0, s.own);
+    for (std::size_t k = 0; k < kFeatures; ++k)
+        b.feature[k] = std::sqrt(s.squares[k] / credits), b.meanFeature[k] = s.means[k] / own;
+    b.lightness = s.means[kFeatures] / own, b.a = s.means[kFeatures + 1] / own, b.b = s.means[kFeatures + 2] / own;
+    b.sharp
+        = 0.5 * (std::log(s.squares[kFeatures] / credits + 0.05) - std::log(s.squares[kFeatures + 1] / credits + 0.05));
+    const double trace = s.means[kFeatures + 3] / own + 0.5;
+    b.jx = s.means[kFeatures + 4] / own / trace, b.jy = s.means[kFeatures + 5] / own / trace;
+}
+
+/// All of them in one walk over the picture. \param own, credits CV_32S: which body each pixel belongs to, which it is
+/// credited to; less than nothing: none
+void measureBodies(std::vector<Body>& bodies, const ContrastMaps& m, const cv::Mat& own, const cv::Mat& credits)
+{
+    std::vector<Sums> sums(bodies.size());
+    const std::array<const cv::Mat*, Sums::kSquares> squared{
+        &m.feature[0], &m.feature[1], &m.feature[2], &m.feature[3], &m.feature[4], &m.gradient, &m.softGradient};
+    const std::array<const cv::Mat*, Sums::kMeans> meant{&m.feature[0], &m.feature[1], &m.feature[2], &m.feature[3],
+        &m.feature[4], &m.L, &m.a, &m.b, &m.jTrace, &m.jDiff, &m.jCross};
+    std::array<const float*, Sums::kSquares> square{};
+    std::array<const float*, Sums::kMeans> mean{};
+    for (int y = 0; y < own.rows; ++y) {
+        for (std::size_t k = 0; k < square.size(); ++k)
+            square[k] = squared[k]->ptr<float>(y);
+        for (std::size_t k = 0; k < mean.size(); ++k)
+            mean[k] = meant[k]->ptr<float>(y);
+        const std::int32_t *mine = own.ptr<std::int32_t>(y), *credit = credits.ptr<std::int32_t>(y);
+        for (int x = 0; x < own.cols; ++x) {
+            if (credit[x] >= 0) {
+                Sums& s = sums[std::size_t(credit[x])];
+                ++s.credited;
+                for (std::size_t k = 0; k < square.size(); ++k)
+                    s.squares[k] += double(square[k][x] * square[k][x]);
+            }
+            if (mine[x] >= 0) {
+                Sums& s = sums[std::size_t(mine[x])];
+                ++s.own;
+                for (std::size_t k = 0; k < mean.size(); ++k)
+                    s.means[k] += double(mean[k][x]);
+            }
         }
-        b.lightness = meanIn(m.L), b.a = meanIn(m.a), b.b = meanIn(m.b);
-        b.sharp = 0.5 * (std::log(squareIn(m.gradient) + 0.05) - std::log(squareIn(m.softGradient) + 0.05));
-        const double trace = meanIn(m.jTrace) + 0.5;
-        b.jx = meanIn(m.jDiff) / trace, b.jy = meanIn(m.jCross) / trace;
     }
+    for (std::size_t i = 0; i < bodies.size(); ++i)
+        tell(bodies[i], sums[i]);
+}
+
+/// Which of the bodies each pixel belongs to, and which it is credited to; -1: none.
+std::array<cv::Mat, 2> belonging(const std::vector<Body>& bodies, cv::Size size)
+{
+    std::array<cv::Mat, 2> out{cv::Mat(size, CV_32SC1, cv::Scalar(-1)), cv::Mat(size, CV_32SC1, cv::Scalar(-1))};
+    for (std::size_t i = 0; i < bodies.size(); ++i) {
+        out[0](bodies[i].box).setTo(int(i), bodies[i].mask(bodies[i].box));
+        out[1](bodies[i].reach).setTo(int(i), bodies[i].credited(bodies[i].reach));
+    }
+    return out;
 }
 
 double medianOf(std::vector<double> v)
@@ -456,9 +511,12 @@ void measureLeak(Attention& result, const std::vector<Body>& bodies, const Contr
     measureLeaks(result, bodies, m, strength);
     cv::Mat band(m.ids.size(), CV_32FC1);
     const double fall = 0.04 * std::min(m.ids.cols, m.ids.rows);
+    std::vector<float> at(std::size_t(std::max(band.cols, band.rows))); // by the distance from the nearest edge
+    for (std::size_t d = 0; d < at.size(); ++d)
+        at[d] = float(std::exp(-double(d) / fall));
     for (int y = 0; y < band.rows; ++y)
         for (int x = 0; x < band.cols; ++x)
-            band.at<float>(y, x) = float(std::exp(-std::min({x, y, band.cols - 1 - x, band.rows - 1 - y}) / fall));
+            band.at<float>(y, x) = at[std::size_t(std::min({x, y, band.cols - 1 - x, band.rows - 1 - y}))];
     cv::Mat outer(m.ids.size(), CV_8UC1, cv::Scalar(255));
     const int rim = int(std::lround(2 * fall));
     outer(cv::Rect(rim, rim, outer.cols - 2 * rim, outer.rows - 2 * rim)).setTo(0);
@@ -511,7 +569,9 @@ void findPlaces(Attention& result, const std::vector<Body>& bodies, const Contra
         b.box = b.reach = {stats.at<int>(i, 0), stats.at<int>(i, 1), stats.at<int>(i, 2), stats.at<int>(i, 3)};
         b.areaPx = area, b.areaDegrees = area / (m.unit * m.unit);
         b.centre = {middles.at<double>(i, 0), middles.at<double>(i, 1)};
-        measureBodies(one, m);
+        cv::Mat inside(m.ids.size(), CV_32SC1, cv::Scalar(-1));
+        inside.setTo(0, b.mask);
+        measureBodies(one, m, inside, inside);
         const double A = b.areaDegrees, x = b.centre.x / m.ids.cols - 0.5, y = b.centre.y / m.ids.rows - 0.5;
         b.size = std::pow(A / (1 + A / 60), 0.30), b.position = 0.85 + 0.15 * std::exp(-(x * x + y * y) / 0.32);
         StrongPlace place;
@@ -535,13 +595,7 @@ void findPlaces(Attention& result, const std::vector<Body>& bodies, const Contra
 } // namespace
 
 /// What depends on outlines alone.
-struct Layout::Shapes {
-    cv::Size of; ///< the id map
-    Viewing viewing;
-    cv::Mat ids; ///< as they are measured
-    std::vector<Body> bodies;
-    Gaps gaps;
-};
+struct Layout::Shapes : layout::Outlines { };
 
 Layout::Layout(const IdMap& ids, const Viewing& viewing, int longSide)
 {
@@ -555,6 +609,7 @@ Layout::Layout(const IdMap& ids, const Viewing& viewing, int longSide)
         creditRims(shapes->bodies, shapes->ids, unit);
         measureRims(shapes->bodies, unit);
         shapes->gaps = gapsBetween(shapes->bodies);
+        shapes->belongs = belonging(shapes->bodies, shapes->ids.size());
     }
     m_shapes = std::move(shapes);
 }
@@ -567,13 +622,12 @@ struct Measured {
 };
 } // namespace
 
-static Measured measured(const LinearPicture& picture, const cv::Mat& ids, const Viewing& viewing,
-    std::vector<Body> bodies, const Gaps& gaps)
+static Measured measured(const LinearPicture& picture, const layout::Outlines& s)
 {
-    Measured m{contrastMaps(picture, ids, viewing), std::move(bodies)};
-    measureBodies(m.bodies, m.maps);
+    Measured m{contrastMaps(picture, s.ids, s.viewing), s.bodies};
+    measureBodies(m.bodies, m.maps, s.belongs[0], s.belongs[1]);
     measureRarity(m.bodies);
-    measureGains(m.bodies, m.maps, gaps);
+    measureGains(m.bodies, m.maps, s.gaps);
     std::stable_sort(
         m.bodies.begin(), m.bodies.end(), [](const Body& a, const Body& b) { return a.strength() > b.strength(); });
     for (const Body& b : m.bodies)
@@ -587,7 +641,7 @@ Attention Layout::order(const LinearPicture& picture) const
     const Shapes& s = *m_shapes;
     if (picture.empty() || s.of != cv::Size(picture.width(), picture.height()) || s.bodies.empty())
         return result;
-    const Measured m = measured(picture, s.ids, s.viewing, s.bodies, s.gaps);
+    const Measured m = measured(picture, s);
     for (const Body& b : m.bodies) {
         result.order.push_back(b.id);
         result.share[b.id] = b.strength() / m.total;
@@ -601,7 +655,7 @@ Attention Layout::read(const LinearPicture& picture, bool places) const
     const Shapes& s = *m_shapes;
     if (picture.empty() || s.of != cv::Size(picture.width(), picture.height()))
         return result;
-    const Measured m = measured(picture, s.ids, s.viewing, s.bodies, s.gaps);
+    const Measured m = measured(picture, s);
     const double sx = double(s.of.width) / s.ids.cols, sy = double(s.of.height) / s.ids.rows;
     if (m.bodies.empty()) {
         if (places)

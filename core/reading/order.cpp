@@ -4,6 +4,7 @@
 #include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
+#include "core/reading/touchable.h"
 #include <glpk.h>
 #include <opencv2/imgproc.hpp>
 #include <optional>
@@ -68,18 +69,17 @@ public:
         m_picture = LinearPicture::fromMat(small);
         m_ids = smallIds(ids, size.width, size.height);
         m_layout.emplace(m_ids, viewing, longSide);
+        m_touchable.emplace(m_picture, m_ids, kHigh[3]);
     }
     const LinearPicture& picture() const { return m_picture; }
     const IdMap& ids() const { return m_ids; }
-    Attention measure(const std::vector<Touch>& touches) const
-    {
-        return m_layout->order(touched(m_picture, m_ids, touches));
-    }
+    Attention measure(const std::vector<Touch>& touches) const { return m_layout->order(m_touchable->with(touches)); }
 
 private:
     LinearPicture m_picture;
     IdMap m_ids;
     std::optional<Layout> m_layout;
+    std::optional<Touchable> m_touchable;
 };
 
 double apart(const Attention& a, const std::pair<int, int>& pair)
@@ -162,7 +162,8 @@ public:
         std::vector<double> trust(m_levers.size(), 1.0);
         bool exact = false;
         int idle = 0; // rounds that brought next to nothing
-        for (int round = 0; round < rounds && !m_levers.empty() && !holds() && idle < 3 && !m_progress.cancelled();
+        for (int round = 0;
+             round < rounds && !m_levers.empty() && !holds() && idle < 3 && !tired() && !m_progress.cancelled();
              ++round) {
             const double before = violation(m_now);
             m_progress.report(0.7 * round / rounds, tr("looking for the smallest change"));
@@ -192,6 +193,12 @@ public:
         return touchesOf(m_setting);
     }
     bool holds() const { return violation(m_now) <= 1e-6; }
+    /// What is not had by then takes longer than anybody waits: some two to three seconds.
+    bool tired() const
+    {
+        constexpr double kEnough = 14e6; // pixels measured
+        return double(measured) * double(m_bench.ids().size()) > kEnough;
+    }
     /// Pairs that hold here and not on the picture itself are wanted so much farther apart.
     void correct(const Attention& whole)
     {
@@ -435,7 +442,8 @@ Suggestion putInOrder(
     Suggestion best = s;
     const Bench bench(picture, ids, viewing, 256);
     std::optional<Solver> solver;
-    for (int attempt = 0; attempt < 4 && !best.solved && !progress.cancelled(); ++attempt) {
+    for (int attempt = 0; attempt < 4 && !best.solved && !progress.cancelled() && !(solver && solver->tired());
+         ++attempt) {
         if (solver)
             solver->correct(s.after);
         else

@@ -90,7 +90,7 @@ void medium(const RuleView& v, Findings& out)
     if (v.reading.darkest < range.darkest - 2)
         out.push_back({"read.medium-dark", Station::Read, Severity::Watch,
             tr("The plan goes down to L* %1; dry %2 usually stops at about L* %3.", fixed(v.reading.darkest, 0),
-                b.medium, fixed(range.darkest, 0)),
+                tr(b.medium), fixed(range.darkest, 0)),
             v.reading.darkest, range.darkest, "L*", v.whole(), 0,
             tr("What the paint cannot reach closes up into one dark; varnish gains a few L*, another medium more."),
             fixes::air(tr("Lift the darks"), [](Air& a) { a.darks = std::max(0.0, a.darks - 0.03); })});

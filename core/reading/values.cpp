@@ -27,7 +27,7 @@ std::size_t binAt(float y)
             t[std::size_t(i)] = std::uint8_t(binOf(colour::lightness(float(i) / n * float(i) / n)));
         return t;
     }();
-    return table[std::size_t(std::sqrt(std::clamp(y, 0.f, 1.f)) * n + 0.5f)];
+    return table[std::size_t(int(std::sqrt(std::clamp(y, 0.f, 1.f)) * n + 0.5f))];
 }
 /// Bins of all pixels, in their order.
 std::vector<std::uint8_t> binsOf(const LinearPicture& picture)

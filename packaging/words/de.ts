@@ -5110,11 +5110,11 @@
     </message>
     <message>
       <source>light of %1</source>
-      <translation>Licht von %1</translation>
+      <translation>Licht: %1</translation>
     </message>
     <message>
       <source>shade of %1</source>
-      <translation>Schatten von %1</translation>
+      <translation>Schatten: %1</translation>
     </message>
     <message>
       <source>%1 and %2 more</source>
@@ -8056,7 +8056,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>Mirror it</source>
-      <translation>Es spiegeln</translation>
+      <translation>Spiegeln</translation>
     </message>
     <message>
       <source>Double</source>
@@ -9670,7 +9670,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>“%1” was photographed with its light %2° away from where %3 is%4</source>
-      <translation>„%1“ wurde mit Licht fotografiert, das %2° neben %3 liegt%4</translation>
+      <translation>„%1“ wurde mit Licht fotografiert, das %2° anders kam, als hier %3 scheint%4</translation>
     </message>
     <message>
       <source>; mirrored it would be %1° off.</source>
@@ -9858,7 +9858,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>%1 cannot be reached: the nearest is %2, by %3 ΔE on %4 % of the canvas.%5</source>
-      <translation>%1 ist nicht erreichbar: am nächsten kommt %2, um %3 ΔE auf %4 % der Leinwand.%5</translation>
+      <translation>%1 ist nicht erreichbar: Das Nächste ist %2, um %3 ΔE auf %4 % der Leinwand.%5</translation>
     </message>
     <message>
       <source> With %1 (%2) it would be %3 ΔE.</source>
@@ -10058,7 +10058,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>The plan's darks lie at L* %1, these paints reach L* %2%3</source>
-      <translation>Die Dunkel des Plans liegen bei L* %1, diese Farben erreichen L* %2%3</translation>
+      <translation>Die Tiefen des Plans liegen bei L* %1, diese Farben erreichen L* %2%3</translation>
     </message>
     <message>
       <source> where they dry matt: lift the darks, or varnish.</source>
@@ -10946,15 +10946,15 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>, but lost in what lies around it (ΔE %1)</source>
-      <translation>, aber verloren in dem ringsum (ΔE %1)</translation>
+      <translation>, geht aber in der Umgebung unter (ΔE %1)</translation>
     </message>
     <message>
       <source> and lost in what lies around it (ΔE %1)</source>
-      <translation> und verloren in dem ringsum (ΔE %1)</translation>
+      <translation> und geht in der Umgebung unter (ΔE %1)</translation>
     </message>
     <message>
       <source>%1: %2 of %3 clues can be seen%4</source>
-      <translation>%1: %2 von %3 Hinweisen sind zu sehen%4</translation>
+      <translation>%1: zu sehen %2 von %3 Hinweisen%4</translation>
     </message>
     <message>
       <source>; “%1” is %2.</source>
@@ -11214,7 +11214,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>%1 melts into what is behind it along %2 % of its contour (median difference ΔE %3, %4 L*%5).</source>
-      <translation>%1 verschmilzt auf %2 % der Kontur mit dem dahinter (Unterschied im Median ΔE %3, %4 L*%5).</translation>
+      <translation>%1 verschmilzt auf %2 % der Kontur mit dem, was dahinter liegt (Unterschied im Median ΔE %3, %4 L*%5).</translation>
     </message>
     <message>
       <source>; both sides are strewn alike, so that the eye sees only ΔE %1</source>
@@ -11254,7 +11254,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>Move %1 %2%3</source>
-      <translation>%1 %2%3 rücken</translation>
+      <translation>%1 verschieben: %2%3</translation>
     </message>
     <message>
       <source> mm away</source>
@@ -11474,7 +11474,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>%1of the backdrop, %2, draws %3 % of the pull (%4 off what lies around it).</source>
-      <translation>%1im Hintergrund, %2, zieht %3 % des Zugs (%4 neben dem ringsum).</translation>
+      <translation>%1im Hintergrund, %2, zieht %3 % des Zugs (%4 Abstand zur Umgebung).</translation>
     </message>
     <message>
       <source>A bright patch </source>
@@ -13794,11 +13794,11 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>light of </source>
-      <translation>Licht von </translation>
+      <translation>Licht: </translation>
     </message>
     <message>
       <source>shade of </source>
-      <translation>Schatten von </translation>
+      <translation>Schatten: </translation>
     </message>
     <message>
       <source> (1 in %1 white)</source>

@@ -3,6 +3,7 @@
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "core/reading/order.h"
+#include "core/reading/touchable.h"
 #include "core/reading/values.h"
 #include "core/review/put_right.h"
 #include "tests/kit/frames.h"
@@ -92,6 +93,23 @@ private slots:
         QVERIFY(std::abs(labAt(touched(p, ids, {t}), 80, 50).L - 70) < 0.5f);
     }
 
+    void touchedAgainAndAgainItIsTheSame()
+    {
+        const Discs s = sceneOf({{100, 150, 50, 70, 40, 20}, {190, 150, 45, 30, -20, 30}, {300, 150, 60, 60, 0, -40}});
+        const Touchable kept(s.colour, s.ids, 8);
+        const std::vector<std::vector<Touch>> all{{}, {{1, 10, 0, 0, 0}}, {{2, 0, -0.4, 0.3, 4}}, {{9, 20, 0, 0, 0}},
+            {{1, -12, 0.2, 0, 8}, {2, 5, 0, -1, 0}, {3, 0, 0, 0.4, 3}}};
+        for (const auto& touches : all) {
+            const LinearPicture fresh = touched(s.colour, s.ids, touches), again = kept.with(touches);
+            double sum = 0, worst = 0;
+            for (std::size_t i = 0; i < fresh.size(); ++i) {
+                const double off = double(std::abs(luminance(fresh.data()[i]) - luminance(again.data()[i])));
+                sum += off, worst = std::max(worst, off);
+            }
+            QVERIFY2(sum / double(fresh.size()) < 1e-4 && worst < 0.03, qPrintable(QString::number(worst)));
+            QVERIFY(touches.size() > 1 || worst < 1e-5); // one by itself: the same
+        }
+    }
     void aSoftContourIsSofterAndNothingElse()
     {
         const Discs s = sceneOf(kFour);
