@@ -9,7 +9,8 @@ class Touchable {
 public:
     /// \param ids same size \param softest thousandths of the long side, the most that any touch asks for
     Touchable(const LinearPicture& picture, const IdMap& ids, double softest);
-    /// As `touched` has it, but that each is told from the untouched picture: on borders, within a pixel, that differs.
+    /// As `touched` has it, but that each is told from the untouched picture: where a soft contour reaches into another
+    /// thing that is touched as well, that differs.
     /// Safe from several threads.
     LinearPicture with(const std::vector<Touch>& touches) const;
 

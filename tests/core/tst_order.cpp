@@ -106,8 +106,10 @@ private slots:
                 const double off = double(std::abs(luminance(fresh.data()[i]) - luminance(again.data()[i])));
                 sum += off, worst = std::max(worst, off);
             }
-            QVERIFY2(sum / double(fresh.size()) < 1e-4 && worst < 0.03, qPrintable(QString::number(worst)));
-            QVERIFY(touches.size() > 1 || worst < 1e-5); // one by itself: the same
+            // One by itself is the same; of several only where a soft contour reaches into the next.
+            QVERIFY2(sum / double(fresh.size()) < (touches.size() > 1 ? 3e-4 : 1e-6),
+                qPrintable(QString::number(sum / double(fresh.size()))));
+            QVERIFY2(worst < (touches.size() > 1 ? 0.15 : 1e-5), qPrintable(QString::number(worst)));
         }
     }
     void aSoftContourIsSofterAndNothingElse()
