@@ -3,6 +3,7 @@
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/reading/read_rules.h"
+#include "core/reading/value_bins.h"
 #include <opencv2/imgproc.hpp>
 #include <optional>
 
@@ -11,25 +12,76 @@ namespace rl::reading {
 namespace {
 constexpr double kOutlinesPx = 1024; // outlines are told at that as well as at more
 
+/// Which pixels one of fewer is the mean of, and how much of it each is.
+struct Share {
+    int from = 0;
+    std::vector<float> weights;
+};
+std::vector<Share> sharesOf(int many, int few)
+{
+    std::vector<Share> all;
+    const double step = double(many) / few;
+    for (int i = 0; i < few; ++i) {
+        Share& s = all.emplace_back();
+        const double from = i * step, to = std::min((i + 1) * step, double(many));
+        s.from = int(from);
+        for (int j = s.from; j < std::min(many, int(std::ceil(to - 1e-9))); ++j)
+            s.weights.push_back(float((std::min(to, j + 1.0) - std::max(from, double(j))) / (to - from)));
+    }
+    return all;
+}
+
+/// Means over areas, as INTER_AREA has them, at half its cost where the steps are no whole numbers.
+LinearPicture fewer(const LinearPicture& p, cv::Size size)
+{
+    std::vector<Rgb> pixels(std::size_t(size.width) * std::size_t(size.height));
+    const std::vector<Share> across = sharesOf(p.width(), size.width), down = sharesOf(p.height(), size.height);
+    const std::size_t n = std::size_t(p.width()) * 3;
+    parallelRows(size.height, [&](int begin, int end) {
+        std::vector<float> sums(n);
+        for (int y = begin; y < end; ++y) {
+            const Share& rows = down[std::size_t(y)];
+            std::fill(sums.begin(), sums.end(), 0.f);
+            for (std::size_t r = 0; r < rows.weights.size(); ++r) {
+                const float w = rows.weights[r], *from = &p.row(rows.from + int(r))->r;
+                for (std::size_t i = 0; i < n; ++i)
+                    sums[i] += w * from[i];
+            }
+            Rgb* out = pixels.data() + std::size_t(y) * std::size_t(size.width);
+            for (const Share& s : across) {
+                Rgb sum{};
+                const float* from = sums.data() + std::size_t(s.from) * 3;
+                for (const float w : s.weights)
+                    sum.r += w * from[0], sum.g += w * from[1], sum.b += w * from[2], from += 3;
+                *out++ = sum;
+            }
+        }
+    });
+    return {size.width, size.height, std::move(pixels)};
+}
+
+IdMap fewer(const IdMap& ids, cv::Size size)
+{
+    std::vector<int> column(std::size_t(size.width));
+    for (int x = 0; x < size.width; ++x)
+        column[std::size_t(x)] = std::min(ids.width() - 1, int((x + 0.5) * ids.width() / size.width));
+    std::vector<std::int32_t> small(std::size_t(size.width) * std::size_t(size.height));
+    parallelRows(size.height, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const auto* from = ids.row(std::min(ids.height() - 1, int((y + 0.5) * ids.height() / size.height)));
+            auto* to = small.data() + std::size_t(y) * std::size_t(size.width);
+            for (int x = 0; x < size.width; ++x)
+                to[x] = from[column[std::size_t(x)]];
+        }
+    });
+    return {size.width, size.height, std::move(small)};
+}
+
 light::Picture smaller(const light::Picture& p, double k)
 {
     const cv::Size size(
         std::max(8, int(std::lround(p.ids.width() * k))), std::max(8, int(std::lround(p.ids.height() * k))));
-    std::vector<Rgb> pixels(std::size_t(size.width) * std::size_t(size.height));
-    cv::Mat colour(size, CV_32FC3, pixels.data());
-    cv::resize(p.colour.mat(), colour, size, 0, 0, cv::INTER_AREA);
-    std::vector<int> column(std::size_t(size.width));
-    for (int x = 0; x < size.width; ++x)
-        column[std::size_t(x)] = std::min(p.ids.width() - 1, int((x + 0.5) * p.ids.width() / size.width));
-    std::vector<std::int32_t> small(std::size_t(size.width) * std::size_t(size.height));
-    for (int y = 0; y < size.height; ++y) {
-        const auto* from = p.ids.row(std::min(p.ids.height() - 1, int((y + 0.5) * p.ids.height() / size.height)));
-        auto* to = small.data() + std::size_t(y) * std::size_t(size.width);
-        for (int x = 0; x < size.width; ++x)
-            to[x] = from[column[std::size_t(x)]];
-    }
-    return {{size.width, size.height, std::move(pixels)}, {size.width, size.height, std::move(small)},
-        p.pixelsPerCm * size.width / p.ids.width()};
+    return {fewer(p.colour, size), fewer(p.ids, size), p.pixelsPerCm * size.width / p.ids.width()};
 }
 
 Rect larger(const Rect& r, double k)
@@ -63,37 +115,16 @@ void enlarge(Reading& r, double k)
         f = larger(f, k);
 }
 
-/// L* under which each of some shares of the picture lies, in rising order.
-std::vector<double> lightnessUnder(const LinearPicture& picture, const std::vector<double>& shares)
-{
-    constexpr std::size_t n = 8192; // steps of the square root of luminance: 0.02 L* at most
-    std::vector<double> counts(n + 1, 0), sums(n + 1, 0);
-    for (std::size_t i = 0; i < picture.size(); ++i) {
-        const float y = std::clamp(luminance(picture.data()[i]), 0.f, 1.f);
-        const auto k = std::size_t(std::sqrt(y) * float(n) + 0.5f);
-        ++counts[k], sums[k] += double(y);
-    }
-    std::vector<double> out;
-    double sum = 0;
-    for (std::size_t k = 0; k <= n && out.size() < shares.size(); ++k) {
-        sum += counts[k];
-        while (out.size() < shares.size() && sum > shares[out.size()] * double(picture.size()))
-            out.push_back(double(colour::lightness(float(sums[k] / counts[k])))); // the mean of its step
-    }
-    out.resize(shares.size(), 100);
-    return out;
-}
 void readValues(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame, Reading& r)
 {
-    r.steps = p.brief.valueBounds.empty() ? valueSteps(picture.colour, steps)
-                                          : valueSteps(picture.colour, p.brief.valueBounds);
+    const ValueBins bins(picture.colour);
+    r.steps = p.brief.valueBounds.empty() ? bins.steps(steps) : bins.steps(p.brief.valueBounds);
     std::map<int, double> distance;
     if (frame)
         for (const stage::Layer& l : frame->layers)
             distance[l.element] = l.distance;
-    r.values = valuePlan(picture.colour, picture.ids, depthPlanes(distance));
-    const std::vector<double> ends = lightnessUnder(picture.colour, {0.01, 0.99});
-    r.darkest = ends[0], r.lightest = ends[1];
+    r.values = bins.plan(picture.ids, depthPlanes(distance));
+    r.darkest = bins.lightnessUnder(0.01), r.lightest = bins.lightnessUnder(0.99);
 }
 } // namespace
 

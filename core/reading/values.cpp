@@ -1,6 +1,6 @@
-#include "core/reading/values.h"
 #include "core/base/words.h"
 #include "core/colour/lab.h"
+#include "core/reading/value_bins.h"
 #include <array>
 #include <map>
 #include <numeric>
@@ -29,30 +29,53 @@ std::size_t binAt(float y)
     }();
     return table[std::size_t(int(std::sqrt(std::clamp(y, 0.f, 1.f)) * n + 0.5f))];
 }
-/// Bins of all pixels, in their order.
-std::vector<std::uint8_t> binsOf(const LinearPicture& picture)
-{
-    std::vector<std::uint8_t> bins(picture.size());
-    for (std::size_t i = 0; i < bins.size(); ++i)
-        bins[i] = std::uint8_t(binAt(luminance(picture.data()[i])));
-    return bins;
-}
-std::array<double, kBins> histogramOf(const LinearPicture& picture)
-{
-    std::array<int, kBins> counts{};
-    for (std::size_t i = 0; i < picture.size(); ++i)
-        ++counts[binAt(luminance(picture.data()[i]))];
-    std::array<double, kBins> out{};
-    std::copy(counts.begin(), counts.end(), out.begin());
-    return out;
-}
 } // namespace
 
-std::vector<ValueStep> valueSteps(const LinearPicture& picture, int wanted)
+ValueBins::ValueBins(const LinearPicture& picture)
+    : m_picture(picture)
+    , m_bins(picture.size())
+    , m_counts(kBins, 0)
+{
+    std::array<int, kBins> counts{};
+    for (std::size_t i = 0; i < m_bins.size(); ++i) {
+        const std::size_t bin = binAt(luminance(picture.data()[i]));
+        m_bins[i] = std::uint8_t(bin);
+        ++counts[bin];
+    }
+    std::copy(counts.begin(), counts.end(), m_counts.begin());
+}
+
+double ValueBins::lightnessUnder(double share) const
+{
+    if (m_bins.empty())
+        return 0;
+    auto left = std::size_t(share * double(m_bins.size() - 1));
+    std::size_t bin = 0;
+    while (bin + 1 < m_counts.size() && double(left) >= m_counts[bin])
+        left -= std::size_t(m_counts[bin++]);
+    std::vector<float> in; // exactly, among those of its bin
+    for (std::size_t i = 0; i < m_bins.size(); ++i)
+        if (m_bins[i] == bin)
+            in.push_back(luminance(m_picture.data()[i]));
+    const auto at = in.begin() + std::ptrdiff_t(std::min(left, in.size() - 1));
+    std::nth_element(in.begin(), at, in.end());
+    return double(colour::lightness(*at));
+}
+
+std::vector<ValueStep> valueSteps(const LinearPicture& picture, int steps)
+{
+    return ValueBins(picture).steps(steps);
+}
+std::vector<ValueStep> valueSteps(const LinearPicture& picture, const std::vector<double>& bounds)
+{
+    return ValueBins(picture).steps(bounds);
+}
+
+std::vector<ValueStep> ValueBins::steps(int wanted) const
 {
     const std::size_t steps = std::size_t(std::clamp(wanted, 2, 9));
-    const std::array<double, kBins> histogram = histogramOf(picture);
-    const double total = std::max(1.0, double(picture.size()));
+    const std::vector<double>& histogram = m_counts;
+    const double total = std::max(1.0, double(m_bins.size()));
     // Start evenly between the darkest and the lightest there is, then let each chip move to the mean of what is
     // nearest to it.
     std::size_t first = 0, last = kBins - 1;
@@ -89,12 +112,12 @@ std::vector<ValueStep> valueSteps(const LinearPicture& picture, int wanted)
     return out;
 }
 
-std::vector<ValueStep> valueSteps(const LinearPicture& picture, const std::vector<double>& bounds)
+std::vector<ValueStep> ValueBins::steps(const std::vector<double>& bounds) const
 {
     std::vector<ValueStep> out(bounds.size() + 1);
     for (std::size_t k = 0; k < out.size(); ++k)
         out[k].from = k ? bounds[k - 1] : 0, out[k].to = k < bounds.size() ? bounds[k] : 100;
-    const std::array<double, kBins> histogram = histogramOf(picture);
+    const std::vector<double>& histogram = m_counts;
     for (std::size_t b = 0; b < kBins; ++b) {
         const double L = double(b) / 2;
         const auto k = std::size_t(std::upper_bound(bounds.begin(), bounds.end(), L - 1e-9) - bounds.begin());
@@ -102,7 +125,7 @@ std::vector<ValueStep> valueSteps(const LinearPicture& picture, const std::vecto
     }
     for (ValueStep& s : out) {
         s.lightness = s.share > 0 ? s.lightness / s.share : (s.from + s.to) / 2;
-        s.share /= std::max(1.0, double(picture.size()));
+        s.share /= std::max(1.0, double(m_bins.size()));
     }
     return out;
 }
@@ -186,15 +209,20 @@ template <class Counts> Gathered gather(const std::vector<std::uint8_t>& bins, c
 
 ValuePlan valuePlan(const LinearPicture& picture, const IdMap& ids, const std::map<int, int>& planeOf)
 {
+    return ValueBins(picture).plan(ids, planeOf);
+}
+
+ValuePlan ValueBins::plan(const IdMap& ids, const std::map<int, int>& planeOf) const
+{
     ValuePlan plan;
-    if (picture.empty() || ids.width() != picture.width() || ids.height() != picture.height())
+    if (m_picture.empty() || ids.width() != m_picture.width() || ids.height() != m_picture.height())
         return plan;
     Histogram all{};
     std::map<int, Histogram> by;
     Histogram* own = nullptr;
     int last = 0;
-    const std::vector<std::uint8_t> bins = binsOf(picture);
-    for (std::size_t i = 0; i < picture.size(); ++i) {
+    const std::vector<std::uint8_t>& bins = m_bins;
+    for (std::size_t i = 0; i < bins.size(); ++i) {
         const std::size_t bin = bins[i];
         all[bin] += 1;
         if (const int id = ids.data()[i]; id != last)
