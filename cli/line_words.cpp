@@ -26,6 +26,13 @@ public:
     {
         return Formatter::make_group(group == "Options" ? tr("Options") : group, positional, options);
     }
+    /// Bounds and choices alone, "16..12000", "{albedo,normal}": they say of what kind it is.
+    std::string make_option_opts(const CLI::Option* option) const override
+    {
+        static const std::regex bounds(R"([A-Z]+(?::[A-Z]+)? in \[(\S+) - ([^\]]+)\])"), choices(R"([A-Z]+:\{)");
+        const std::string said = Formatter::make_option_opts(option);
+        return std::regex_replace(std::regex_replace(said, bounds, "$1..$2"), choices, "{");
+    }
 };
 
 struct Pattern {

@@ -14526,7 +14526,7 @@ Versuche: lantern help
     </message>
     <message>
       <source>(needed)</source>
-      <translation>(nötig)</translation>
+      <translation>(Pflicht)</translation>
     </message>
     <message>
       <source>What it works on</source>
