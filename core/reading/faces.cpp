@@ -26,7 +26,7 @@ bool facesCanBeFound()
 
 namespace {
 constexpr int kWindow = 20; // px
-constexpr double kCoarser = 1.25;
+constexpr double kCoarser = 1.22;
 constexpr double kSmallest = 24; // px of 512 on the long side
 
 /// Every window that the cascade takes for a face; it looks at every other one by itself.

@@ -15,7 +15,7 @@ struct FaceSearch {
         cv::Mat grey; ///< the picture at a size at which a face has 20 px
         std::vector<cv::Point> windows; ///< upper left corners of what looks like one, px of it
     };
-    std::vector<Level> levels; ///< finest first, each a quarter coarser than the one before
+    std::vector<Level> levels; ///< finest first, each 1.22 times coarser than the one before
 };
 /// \param before a search in a picture of the same size: rows in which nothing has changed are not searched again
 FaceSearch searchFaces(const Photo& picture, const FaceSearch* before = nullptr);
