@@ -186,8 +186,10 @@ constexpr int kNear = 480; ///< and to draw the edge anew by the colours near it
 Marks marksOf(const Rect& rect, int width, int height)
 {
     cv::Mat m(height, width, CV_8UC1, cv::Scalar(0));
-    const cv::Rect inside = cv::Rect(int(std::lround(rect.x)), int(std::lround(rect.y)), int(std::lround(rect.width)),
-                                int(std::lround(rect.height)))
+    // A frame drawn nearly to the lower side means down to it: what is cut off there goes on beyond, as a bust does.
+    const double bottom = rect.bottom() > 0.97 * height ? height : rect.bottom();
+    const cv::Rect inside = cv::Rect(cv::Point(int(std::lround(rect.x)), int(std::lround(rect.y))),
+                                cv::Point(int(std::lround(rect.right())), int(std::lround(bottom))))
         & cv::Rect(0, 0, width, height);
     m(inside).setTo(128);
     return Marks::fromMat(m);
