@@ -96,11 +96,15 @@ private slots:
     void aLooseFrameLeavesTheSkyOut()
     {
         QFETCH(double, loose);
-        // A mottled figure, partly as light as the sky, before a sky that pales downwards and rough ground.
+        // A mottled figure, partly as light as what lies behind it, before a wall that is lit in its middle: the
+        // colours beside the figure are nowhere outside of the frame.
         cv::Mat m(360, 360, CV_8UC3), noise(m.size(), CV_16SC3), truth = cv::Mat::zeros(m.size(), CV_8UC1);
         for (int y = 0; y < m.rows; ++y)
-            m.row(y).setTo(
-                y < 250 ? cv::Scalar(90 + 0.4 * y, 110 + 0.35 * y, 170 + 0.2 * y) : cv::Scalar(120, 105, 80));
+            for (int x = 0; x < m.cols; ++x) {
+                const double glow = 90 * std::exp(-std::hypot(x - 170.0, y - 200.0) / 110);
+                m.at<cv::Vec3b>(y, x) = cv::Vec3b(cv::saturate_cast<uchar>(80 + glow),
+                    cv::saturate_cast<uchar>(100 + 0.9 * glow), cv::saturate_cast<uchar>(120 + 0.5 * glow));
+            }
         cv::ellipse(truth, cv::Point(170, 220), cv::Size(34, 60), 0, 0, 360, cv::Scalar(255), cv::FILLED);
         cv::circle(truth, cv::Point(170, 150), 22, cv::Scalar(255), cv::FILLED);
         m.setTo(cv::Scalar(70, 40, 35), truth);
