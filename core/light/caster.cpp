@@ -58,27 +58,38 @@ void dimmed(std::span<float> row, const Shade* shade)
     dim(row.data(), shade, int(row.size()), kTables.part.data());
 }
 
-bool shade(std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::BodyMap& map,
-    int sign, float weight)
+void shade(std::span<ShadedRow> rows, const ShadowLight& light, const stage::BodyMap& map, int sign, float weight)
 {
-    if (row.empty())
-        return false;
-    static thread_local std::vector<float> kept; // one row is read at a time
-    if (kept.size() < row.size())
-        kept.resize(row.size());
-    const auto [from, to] = map.stopped(kept.data(), points, light.size);
-    if (from >= to)
-        return false;
-    for (int i = from; i < to && weight != 1; ++i)
-        kept[std::size_t(i)] *= weight;
-    addShade(row.data() + from, kept.data() + from, to - from, kTables.depth.data(), sign);
-    return true;
+    static thread_local std::vector<float> kept; // each thread shades some rows at a time
+    static thread_local std::vector<float*> out;
+    static thread_local std::vector<stage::RayRow> points;
+    static thread_local std::vector<stage::BodyMap::Runs> runs;
+    std::size_t room = 0;
+    points.clear(), out.clear();
+    for (const ShadedRow& r : rows)
+        points.push_back(r.points), room += r.shade.size();
+    kept.resize(std::max(kept.size(), room));
+    runs.resize(std::max(runs.size(), rows.size()));
+    room = 0;
+    for (const ShadedRow& r : rows)
+        out.push_back(kept.data() + room), room += r.shade.size();
+    map.stopped(points, out, light.size, std::span(runs).first(rows.size()));
+    for (std::size_t k = 0; k < rows.size(); ++k)
+        for (const auto& [from, to] : runs[k]) {
+            for (int i = from; i < to && weight != 1; ++i)
+                out[k][i] *= weight;
+            addShade(rows[k].shade.data() + from, out[k] + from, to - from, kTables.depth.data(), sign);
+            rows[k].reached = true;
+        }
 }
 
 bool shade(std::span<Shade> row, const PointRow& p, const ShadowLight& light, const stage::Caster& caster, int sign)
 {
-    const stage::RayRow points{{}, {p.x0, p.y, p.z}, {p.dx, 0, 0}, nullptr, int(row.size())};
-    return !caster.empty() && shade(row, points, light, *caster.seenFrom(light.place()), sign);
+    if (caster.empty())
+        return false;
+    ShadedRow one{row, {{}, {p.x0, p.y, p.z}, {p.dx, 0, 0}, nullptr, int(row.size())}};
+    shade({&one, 1}, light, *caster.seenFrom(light.place()), sign);
+    return one.reached;
 }
 
 ShadowMaps mapsOf(const stage::StageFrame& f, const ShadowLight& light)

@@ -32,10 +32,16 @@ void dimmed(std::span<float> row, const Shade* shade);
 using ShadowMaps = std::vector<std::shared_ptr<const stage::BodyMap>>;
 ShadowMaps mapsOf(const stage::StageFrame& frame, const ShadowLight& light);
 
-/// Adds (sign 1) or takes away (sign -1) what one body does to a row of points, one value a point, by its map from
-/// that light. \param weight share of it \return false when the row is not reached
-bool shade(std::span<Shade> row, const stage::RayRow& points, const ShadowLight& light, const stage::BodyMap& map,
-    int sign, float weight = 1);
+/// A row of points and the shade on it, one value a point.
+struct ShadedRow {
+    std::span<Shade> shade;
+    stage::RayRow points;
+    bool reached = false; ///< set by what changes it
+};
+/// Adds (sign 1) or takes away (sign -1) what one body does to rows of points, by its map from that light. Many rows
+/// together go faster, and come out as each alone. \param weight share of it
+void shade(std::span<ShadedRow> rows, const ShadowLight& light, const stage::BodyMap& map, int sign, float weight = 1);
+/// \return false when the row is not reached
 bool shade(
     std::span<Shade> row, const PointRow& points, const ShadowLight& light, const stage::Caster& caster, int sign);
 

@@ -68,9 +68,12 @@ public:
     double z() const override { return m_z; }
     void addRow(Rgb* row, int y) const override
     {
-        if (y >= m_top && y < m_bottom)
-            glowRow(
-                row + m_left, m_right - m_left, float(m_left + 0.5 - m_x0), float(y + 0.5 - m_y0), m_colour, m_shape);
+        if (y < m_top || y >= m_bottom)
+            return;
+        const double dy = y + 0.5 - m_y0, half = std::sqrt(std::max(0.0, 1 / double(m_shape.perReach) - dy * dy));
+        const int from = std::max(m_left, int(m_x0 - half)), to = std::min(m_right, int(m_x0 + half) + 1);
+        if (from < to)
+            glowRow(row + from, to - from, float(from + 0.5 - m_x0), float(dy), m_colour, m_shape);
     }
 
 private:

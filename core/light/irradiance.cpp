@@ -2,6 +2,7 @@
 #include "core/base/hot.h"
 #include "core/base/parallel.h"
 #include "core/light/own_shade.h"
+#include <variant>
 
 namespace rl::light {
 
@@ -247,12 +248,13 @@ struct Piece {
     int layer = -1; ///< -1: the ground
     int begin = 0, end = 0;
 };
+constexpr int kRows = 16;
 std::vector<Piece> piecesOf(const StageFrame& f)
 {
     std::vector<Piece> all;
     const auto cut = [&](int layer, int rows) {
-        for (int y = 0; y < rows; y += 48)
-            all.push_back({layer, y, std::min(rows, y + 48)});
+        for (int y = 0; y < rows; y += kRows)
+            all.push_back({layer, y, std::min(rows, y + kRows)});
     };
     for (std::size_t i = 0; i < f.layers.size(); ++i)
         cut(int(i), f.layers[i].height());
@@ -318,19 +320,6 @@ Throws within(const Throws& all, const StageFrame& f, const Piece& piece, const 
     return some;
 }
 
-/// Shade of one row, and of it what thin casters do. \return was any of it reached?
-bool shadeRow(std::span<Shade> shades, std::span<Shade> thin, const stage::RayRow& points, const ShadowLight& light,
-    const Throws& all)
-{
-    bool any = false;
-    for (const Thrown& t : all) {
-        any = shade(shades, points, light, *t.map, t.sign) || any;
-        if (t.thin && !thin.empty())
-            shade(thin, points, light, *t.map, t.sign);
-    }
-    return any;
-}
-
 /// The planes of one layer (or the ground) at one row.
 struct Slots {
     std::span<float> e, shine;
@@ -364,37 +353,79 @@ void shadow(const Slots& slots)
         dimmed(slots.shine, slots.shades.data());
 }
 
-/// Only where the layer covers anything; what lies outside is never looked at.
-/// \return the columns outside of which the light falls on nothing
-template <class Facing>
-std::array<int, 2> freshRow(const StageFrame& f, const Layer& l, const Facing& facing, const Throws& all,
-    const OwnShade& own, const Slots& whole, int y)
+/// Rows of a piece whose shade is worked out together.
+class ShadedRows {
+public:
+    void add(const Slots& slots, const Row& at)
+    {
+        m_slots.push_back(slots);
+        m_all.push_back({slots.shades, at.rays(slots.shades.size())});
+        m_thin.push_back({slots.thin, m_all.back().points});
+    }
+    void work(const ShadowLight& light, const Throws& all)
+    {
+        for (const Thrown& t : all) {
+            shade(m_all, light, *t.map, t.sign);
+            if (t.thin && !m_thin.empty() && !m_thin[0].shade.empty())
+                shade(m_thin, light, *t.map, t.sign);
+        }
+    }
+    std::size_t size() const { return m_slots.size(); }
+    const Slots& slots(std::size_t k) const { return m_slots[k]; }
+    /// Was any of it reached?
+    bool reached(std::size_t k) const { return m_all[k].reached; }
+
+private:
+    std::vector<Slots> m_slots;
+    std::vector<ShadedRow> m_all, m_thin; ///< all shade, and of it what thin casters do
+};
+
+/// Rows of a layer, only where it covers anything; what lies outside is never looked at.
+/// \param slotsOf of a row \param lit gets of each row the columns outside of which the light falls on nothing
+template <class Facing, class SlotsOf>
+void freshRows(const StageFrame& f, const Piece& piece, const Facing& facing, const Throws& all, const OwnShade& own,
+    SlotsOf slotsOf, std::array<int, 2>* lit)
 {
-    const auto [begin, end] = l.spans[std::size_t(y)];
-    if (begin >= end)
-        return {0, 0};
-    const Slots slots = whole.part(std::size_t(begin), std::size_t(end - begin));
-    std::fill(slots.shades.begin(), slots.shades.end(), 0);
-    std::fill(slots.thin.begin(), slots.thin.end(), 0);
-    const auto [from, to] = falls(l, facing, layerRow(f, l, y, begin), l.normal.row(y) + begin, slots);
-    if (from >= to)
-        return {0, 0};
-    const Slots lit = slots.part(std::size_t(from), std::size_t(to - from));
-    shadeRow(lit.shades, lit.thin, layerRow(f, l, y, begin + from).rays(lit.shades.size()), facing.shadow, all);
-    own.addTo(lit.shades, y, begin + from);
-    shadow(lit);
-    return {begin + from, begin + to};
+    const Layer& l = f.layers[std::size_t(piece.layer)];
+    ShadedRows rows;
+    std::vector<std::array<int, 2>> places; // row and column of each
+    for (int y = piece.begin; y < piece.end; ++y) {
+        const auto [begin, end] = l.spans[std::size_t(y)];
+        auto& [first, last] = lit[y - piece.begin] = {0, 0};
+        if (begin >= end)
+            continue;
+        const Slots slots = slotsOf(y).part(std::size_t(begin), std::size_t(end - begin));
+        std::fill(slots.shades.begin(), slots.shades.end(), 0);
+        std::fill(slots.thin.begin(), slots.thin.end(), 0);
+        const auto [from, to] = falls(l, facing, layerRow(f, l, y, begin), l.normal.row(y) + begin, slots);
+        if (from >= to)
+            continue;
+        first = begin + from, last = begin + to;
+        rows.add(slots.part(std::size_t(from), std::size_t(to - from)), layerRow(f, l, y, first));
+        places.push_back({y, first});
+    }
+    rows.work(facing.shadow, all);
+    for (std::size_t k = 0; k < rows.size(); ++k) {
+        own.addTo(rows.slots(k).shades, places[k][0], places[k][1]);
+        shadow(rows.slots(k));
+    }
 }
 
-template <class Facing>
-void freshGround(const StageFrame& f, const Facing& facing, const Throws& all, const Slots& slots, int y)
+template <class Facing, class SlotsOf>
+void freshGround(const StageFrame& f, const Piece& piece, const Facing& facing, const Throws& all, SlotsOf slotsOf)
 {
-    const PointRow points = groundRow(f, y);
-    std::fill(slots.shades.begin(), slots.shades.end(), 0);
-    std::fill(slots.thin.begin(), slots.thin.end(), 0);
-    facing.onGround(slots.e, points);
-    shadeRow(slots.shades, slots.thin, Row{points}.rays(slots.shades.size()), facing.shadow, all);
-    dimmed(slots.e, slots.shades.data());
+    ShadedRows rows;
+    for (int y = piece.begin; y < piece.end; ++y) {
+        const Slots slots = slotsOf(y);
+        std::fill(slots.shades.begin(), slots.shades.end(), 0);
+        std::fill(slots.thin.begin(), slots.thin.end(), 0);
+        const PointRow points = groundRow(f, y);
+        facing.onGround(slots.e, points);
+        rows.add(slots, Row{points});
+    }
+    rows.work(facing.shadow, all);
+    for (std::size_t k = 0; k < rows.size(); ++k)
+        dimmed(rows.slots(k).e, rows.slots(k).shades.data());
 }
 
 template <class Facing>
@@ -402,14 +433,6 @@ OwnShade ownOf(const StageFrame& f, std::size_t layer, const ShadowMaps& maps, c
 {
     return f.layers[layer].element == facing.spares ? OwnShade()
                                                     : OwnShade(f, f.layers[layer], maps[layer], facing.shadow);
-}
-
-template <class Facing> std::vector<OwnShade> ownsOf(const StageFrame& f, const ShadowMaps& maps, const Facing& facing)
-{
-    std::vector<OwnShade> all;
-    for (std::size_t i = 0; i < f.layers.size(); ++i)
-        all.push_back(ownOf(f, i, maps, facing));
-    return all;
 }
 
 bool anyThin(const StageFrame& f)
@@ -443,39 +466,84 @@ Slots groundSlots(LightPlanes& p, const StageFrame& f, int y)
     return {rowOf(p.ground, y, w), {}, rowOf(p.groundShade, y, w), partOf(p.groundThin, y, w)};
 }
 
-template <class Facing> LightPlanes planes(const StageFrame& f, const Facing& facing, LightPlanes out)
+/// One light's planes on their way.
+struct PlanesWork {
+    LightPlanes* out;
+    std::variant<SunFacing, LanternFacing> facing;
+    Throws all{};
+    std::vector<OwnShade> owns{};
+    const ShadowLight& shadow() const
+    {
+        return std::visit([](const auto& f) -> const ShadowLight& { return f.shadow; }, facing);
+    }
+    int spares() const
+    {
+        return std::visit([](const auto& f) { return f.spares; }, facing);
+    }
+};
+
+/// Room for all planes, made by many hands: fresh memory costs nearly as much as what is written into it.
+void makeRooms(const StageFrame& f, std::span<const PlanesWork> works)
 {
     const bool thin = anyThin(f);
-    out.maps = mapsOf(f, facing.shadow);
-    out.touched.clear();
-    for (auto* planes : {&out.layers, &out.layerShine})
-        planes->resize(f.layers.size());
-    for (auto* planes : {&out.layerShade, &out.layerThin})
-        planes->resize(f.layers.size());
-    out.layerLit.resize(f.layers.size());
-    for (std::size_t i = 0; i < f.layers.size(); ++i)
-        makeRoom(out, i, f.layers[i], thin);
     const std::size_t ground = std::size_t(std::max(f.height - f.groundTop, 0)) * std::size_t(f.width);
-    out.ground.resize(ground);
-    out.groundShade.resize(ground);
-    out.groundThin.resize(thin ? ground : 0);
-    const std::vector<Piece> pieces = piecesOf(f);
-    const Throws all = throwsOf(f, out.maps, facing.spares);
-    const std::vector<OwnShade> owns = ownsOf(f, out.maps, facing);
-    parallelItems(int(pieces.size()), [&](int k) {
-        const Piece& p = pieces[std::size_t(k)];
-        const Throws some = within(all, f, p, facing.shadow);
-        for (int y = p.begin; y < p.end; ++y) {
-            if (p.layer < 0) {
-                freshGround(f, facing, some, groundSlots(out, f, y), y);
-                continue;
-            }
-            const Layer& l = f.layers[std::size_t(p.layer)];
-            out.layerLit[std::size_t(p.layer)][std::size_t(y)] = freshRow(
-                f, l, facing, some, owns[std::size_t(p.layer)], layerSlots(out, std::size_t(p.layer), l, y), y);
+    for (const PlanesWork& w : works) {
+        w.out->touched.clear();
+        for (auto* planes : {&w.out->layers, &w.out->layerShine})
+            planes->resize(f.layers.size());
+        for (auto* planes : {&w.out->layerShade, &w.out->layerThin})
+            planes->resize(f.layers.size());
+        w.out->layerLit.resize(f.layers.size());
+    }
+    const int each = int(f.layers.size()) + 1;
+    parallelItems(each * int(works.size()), [&](int k) {
+        LightPlanes& out = *works[std::size_t(k / each)].out;
+        if (const auto i = std::size_t(k % each); i < f.layers.size()) {
+            makeRoom(out, i, f.layers[i], thin);
+            return;
         }
+        out.ground.resize(ground), out.groundShade.resize(ground);
+        out.groundThin.resize(thin ? ground : 0);
     });
-    return out;
+}
+
+/// All maps first, then all rooms, then all pieces of all lights, so that no core waits at the end of each light.
+void workOut(const StageFrame& f, std::span<PlanesWork> works)
+{
+    const int layers = int(f.layers.size());
+    for (const PlanesWork& w : works)
+        w.out->maps.assign(f.layers.size(), nullptr);
+    parallelItems(layers * int(works.size()), [&](int k) {
+        const PlanesWork& w = works[std::size_t(k / layers)];
+        const auto i = std::size_t(k % layers);
+        if (!f.layers[i].caster->empty())
+            w.out->maps[i] = f.layers[i].caster->seenFrom(w.shadow().place());
+    });
+    makeRooms(f, works);
+    for (PlanesWork& w : works) {
+        w.all = throwsOf(f, w.out->maps, w.spares());
+        for (std::size_t i = 0; i < f.layers.size(); ++i)
+            w.owns.push_back(
+                std::visit([&](const auto& facing) { return ownOf(f, i, w.out->maps, facing); }, w.facing));
+    }
+    const std::vector<Piece> pieces = piecesOf(f);
+    parallelItems(int(pieces.size() * works.size()), [&](int k) {
+        PlanesWork& w = works[std::size_t(k) / pieces.size()];
+        const Piece& p = pieces[std::size_t(k) % pieces.size()];
+        const Throws some = within(w.all, f, p, w.shadow());
+        std::visit(
+            [&](const auto& facing) {
+                if (p.layer < 0) {
+                    freshGround(f, p, facing, some, [&](int y) { return groundSlots(*w.out, f, y); });
+                    return;
+                }
+                const auto i = std::size_t(p.layer);
+                freshRows(
+                    f, p, facing, some, w.owns[i], [&](int y) { return layerSlots(*w.out, i, f.layers[i], y); },
+                    w.out->layerLit[i].data() + p.begin);
+            },
+            w.facing);
+    });
 }
 
 /// Of what has gone (taken away) and what has come (added), with the maps that are held meanwhile.
@@ -495,46 +563,48 @@ Throws stepsOf(const FrameStep& step, const ShadowLight& light, int spared, Shad
     return all;
 }
 
-/// \param changes what has come and gone \param all, own for a layer that is new
-struct StepThrows {
-    Throws changes, all;
-    const OwnShade* own = nullptr;
-};
-
+/// Rows of a layer that is still there. \return was any of it touched?
 template <class Facing>
-bool stepLayerRow(
-    LightPlanes& p, std::size_t i, const FrameStep& step, const Facing& facing, const StepThrows& by, int y)
+bool stepLayer(LightPlanes& p, const Piece& piece, const FrameStep& step, const Facing& facing, const Throws& changes)
 {
     const StageFrame& f = *step.after;
+    const auto i = std::size_t(piece.layer);
     const Layer& l = f.layers[i];
-    const Slots whole = layerSlots(p, i, l, y);
-    auto& lit = p.layerLit[i][std::size_t(y)];
-    if (step.from[i] < 0) {
-        lit = freshRow(f, l, facing, by.all, *by.own, whole, y);
-        return true;
+    ShadedRows rows;
+    std::vector<int> places;
+    for (int y = piece.begin; y < piece.end; ++y)
+        if (const auto [begin, end] = p.layerLit[i][std::size_t(y)]; begin < end) {
+            rows.add(
+                layerSlots(p, i, l, y).part(std::size_t(begin), std::size_t(end - begin)), layerRow(f, l, y, begin));
+            places.push_back(y);
+        }
+    rows.work(facing.shadow, changes);
+    bool any = false;
+    for (std::size_t k = 0; k < rows.size(); ++k) {
+        if (!rows.reached(k))
+            continue;
+        const int y = places[k], begin = p.layerLit[i][std::size_t(y)][0];
+        falls(l, facing, layerRow(f, l, y, begin), l.normal.row(y) + begin, rows.slots(k));
+        shadow(rows.slots(k));
+        any = true;
     }
-    const auto [begin, end] = lit;
-    if (begin >= end || by.changes.empty())
-        return false;
-    const Slots slots = whole.part(std::size_t(begin), std::size_t(end - begin));
-    const Row at = layerRow(f, l, y, begin);
-    if (!shadeRow(slots.shades, slots.thin, at.rays(slots.shades.size()), facing.shadow, by.changes))
-        return false;
-    falls(l, facing, at, l.normal.row(y) + begin, slots);
-    shadow(slots);
-    return true;
+    return any;
 }
 
 template <class Facing>
-void stepGroundRow(LightPlanes& p, const FrameStep& step, const Facing& facing, const Throws& changes, int y)
+void stepGround(LightPlanes& p, const Piece& piece, const FrameStep& step, const Facing& facing, const Throws& changes)
 {
     const StageFrame& f = *step.after;
-    const PointRow points = groundRow(f, y);
-    const Slots slots = groundSlots(p, f, y);
-    if (!shadeRow(slots.shades, slots.thin, Row{points}.rays(slots.shades.size()), facing.shadow, changes))
-        return;
-    facing.onGround(slots.e, points);
-    dimmed(slots.e, slots.shades.data());
+    ShadedRows rows;
+    for (int y = piece.begin; y < piece.end; ++y)
+        rows.add(groundSlots(p, f, y), Row{groundRow(f, y)});
+    rows.work(facing.shadow, changes);
+    for (std::size_t k = 0; k < rows.size(); ++k) {
+        if (!rows.reached(k))
+            continue;
+        facing.onGround(rows.slots(k).e, groundRow(f, piece.begin + int(k)));
+        dimmed(rows.slots(k).e, rows.slots(k).shades.data());
+    }
 }
 
 template <class Facing> void followed(LightPlanes& p, const FrameStep& step, const Facing& facing)
@@ -565,7 +635,7 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
     const std::vector<Piece> pieces = piecesOf(f);
     std::vector<char> touched(pieces.size(), 0);
     ShadowMaps held;
-    const StepThrows every{stepsOf(step, facing.shadow, facing.spares, held), throwsOf(f, maps, facing.spares)};
+    const Throws changes = stepsOf(step, facing.shadow, facing.spares, held), all = throwsOf(f, maps, facing.spares);
     std::vector<OwnShade> owns(f.layers.size());
     for (std::size_t i = 0; i < owns.size(); ++i)
         if (step.from[i] < 0)
@@ -573,16 +643,17 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
     parallelItems(int(pieces.size()), [&](int k) {
         const Piece& piece = pieces[std::size_t(k)];
         const bool fresh = piece.layer >= 0 && step.from[std::size_t(piece.layer)] < 0;
-        StepThrows some;
-        (fresh ? some.all : some.changes) = within(fresh ? every.all : every.changes, f, piece, facing.shadow);
-        if (!fresh && some.changes.empty())
-            return;
-        some.own = fresh ? &owns[std::size_t(piece.layer)] : nullptr;
-        for (int y = piece.begin; y < piece.end; ++y) {
-            if (piece.layer < 0)
-                stepGroundRow(p, step, facing, some.changes, y);
-            else if (stepLayerRow(p, std::size_t(piece.layer), step, facing, some, y))
-                touched[std::size_t(k)] = 1;
+        const Throws some = within(fresh ? all : changes, f, piece, facing.shadow);
+        const auto i = std::size_t(piece.layer);
+        if (fresh) {
+            freshRows(
+                f, piece, facing, some, owns[i], [&](int y) { return layerSlots(p, i, f.layers[i], y); },
+                p.layerLit[i].data() + piece.begin);
+            touched[std::size_t(k)] = 1;
+        } else if (piece.layer < 0 && !some.empty()) {
+            stepGround(p, piece, step, facing, some);
+        } else if (!some.empty()) {
+            touched[std::size_t(k)] = stepLayer(p, piece, step, facing, some);
         }
     });
     p.maps = std::move(maps);
@@ -593,13 +664,30 @@ template <class Facing> void followed(LightPlanes& p, const FrameStep& step, con
 }
 } // namespace
 
-LightPlanes sunPlanes(const StageFrame& f, const Sun& sun, LightPlanes room)
+void planesOf(const StageFrame& f, std::span<const PlanesOf> wanted)
 {
-    return planes(f, SunFacing(sun), std::move(room));
+    std::vector<PlanesWork> works;
+    for (const PlanesOf& w : wanted) {
+        if (w.sun)
+            works.push_back({w.planes, SunFacing(*w.sun)});
+        else
+            works.push_back({w.planes, LanternFacing(*w.lantern)});
+    }
+    workOut(f, works);
 }
-LightPlanes lanternPlanes(const StageFrame& f, const Lantern& lantern, LightPlanes room)
+LightPlanes sunPlanes(const StageFrame& f, const Sun& sun)
 {
-    return planes(f, LanternFacing(lantern), std::move(room));
+    LightPlanes planes;
+    const PlanesOf one{&sun, nullptr, &planes};
+    planesOf(f, {&one, 1});
+    return planes;
+}
+LightPlanes lanternPlanes(const StageFrame& f, const Lantern& lantern)
+{
+    LightPlanes planes;
+    const PlanesOf one{nullptr, &lantern, &planes};
+    planesOf(f, {&one, 1});
+    return planes;
 }
 void follow(LightPlanes& p, const FrameStep& step, const Sun& sun)
 {
@@ -620,7 +708,13 @@ void layerRowBy(const StageFrame& f, std::size_t i, int y, const ShadowMaps& map
     out.shine.assign(glossAlpha(l.material) > 0 ? w : 0, 0.f);
     out.thin.assign(anyThin(f) ? w : 0, 0);
     const Throws some = within(throwsOf(f, maps, facing.spares), f, {int(i), y, y + 1}, facing.shadow);
-    freshRow(f, l, facing, some, ownOf(f, i, maps, facing), {out.e, out.shine, out.shade, out.thin}, y);
+    std::array<int, 2> lit;
+    freshRows(
+        f, {int(i), y, y + 1}, facing, some, ownOf(f, i, maps, facing),
+        [&](int) {
+            return Slots{out.e, out.shine, out.shade, out.thin};
+        },
+        &lit);
 }
 template <class Facing>
 void groundRowBy(const StageFrame& f, int y, const ShadowMaps& maps, const Facing& facing, LightRow& out)
@@ -630,7 +724,7 @@ void groundRowBy(const StageFrame& f, int y, const ShadowMaps& maps, const Facin
     out.shine.clear();
     out.thin.assign(anyThin(f) ? w : 0, 0);
     const Throws some = within(throwsOf(f, maps, facing.spares), f, {-1, y, y + 1}, facing.shadow);
-    freshGround(f, facing, some, {out.e, {}, out.shade, out.thin}, y);
+    freshGround(f, {-1, y, y + 1}, facing, some, [&](int) { return Slots{out.e, {}, out.shade, out.thin}; });
 }
 } // namespace
 

@@ -40,9 +40,16 @@ struct LightPlanes {
     ShadowMaps maps; ///< of the frame's casters, held for whoever reads this light's shadows
     std::vector<char> touched; ///< layers whose plane differs from that of the frame before; empty = all
 };
-/// \param room whose memory may be used again; what is in it does not matter
-LightPlanes sunPlanes(const stage::StageFrame& frame, const Sun& sun, LightPlanes room = {});
-LightPlanes lanternPlanes(const stage::StageFrame& frame, const Lantern& lantern, LightPlanes room = {});
+LightPlanes sunPlanes(const stage::StageFrame& frame, const Sun& sun);
+LightPlanes lanternPlanes(const stage::StageFrame& frame, const Lantern& lantern);
+
+/// Planes of several lights go faster together.
+struct PlanesOf {
+    const Sun* sun = nullptr; ///< or else
+    const Lantern* lantern = nullptr;
+    LightPlanes* planes = nullptr; ///< what they held does not matter, their memory is used again
+};
+void planesOf(const stage::StageFrame& frame, std::span<const PlanesOf> wanted);
 
 /// The same, one row at a time, for pictures too large to keep planes of.
 struct LightRow {

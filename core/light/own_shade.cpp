@@ -61,7 +61,8 @@ void OwnShade::addTo(std::span<Shade> row, int y, int begin) const
                  up = -(m_l->top + y + 0.5 - eye.horizon) * step;
     const stage::RayRow points{
         Vec3{0, eye.heightM, 0} + m_lift, {x, up, 1}, {step, 0, 0}, depth, count, double(*least), double(*most)};
-    shade(row, points, m_light, *m_map, 1, m_weight);
+    ShadedRow one{row, points};
+    shade({&one, 1}, m_light, *m_map, 1, m_weight);
 }
 
 } // namespace rl::light

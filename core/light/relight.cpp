@@ -102,8 +102,9 @@ std::vector<Relighter::Lamp> Relighter::planesOf(const Lights& lights)
     const StageFrame& f = *m_frame;
     std::vector<Lamp> lamps;
     const bool sun = lights.sun.on && lights.sun.strength > 0;
+    std::vector<PlanesOf> wanted;
     if (sun && (!m_sun || !sameShadows(*m_sun, lights.sun)))
-        m_sunPlanes = sunPlanes(f, lights.sun, std::move(m_sunPlanes));
+        wanted.push_back({&lights.sun, nullptr, &m_sunPlanes});
     if (sun) {
         m_sun = lights.sun;
         lamps.push_back({colourOf(lights.sun) * float(lights.sun.strength), &m_sunPlanes, nullptr});
@@ -111,18 +112,19 @@ std::vector<Relighter::Lamp> Relighter::planesOf(const Lights& lights)
         m_sun.reset();
     }
     std::vector<KeptLantern> kept;
+    std::vector<char> holds;
     std::map<int, int> parts;
     for (const Lantern& q : burningOf(lights, &f)) {
         const int part = parts[q.id]++;
         const auto own = [&](const KeptLantern& k) { return k.lantern.id == q.id && k.part == part; };
         const auto known = std::find_if(m_lanterns.begin(), m_lanterns.end(), own);
-        if (known == m_lanterns.end())
-            kept.push_back({q, part, lanternPlanes(f, q)});
-        else if (sameShadows(known->lantern, q))
-            kept.push_back({q, part, std::move(known->planes)});
-        else
-            kept.push_back({q, part, lanternPlanes(f, q, std::move(known->planes))});
+        holds.push_back(known != m_lanterns.end() && sameShadows(known->lantern, q));
+        kept.push_back({q, part, known == m_lanterns.end() ? LightPlanes() : std::move(known->planes)});
     }
+    for (std::size_t i = 0; i < kept.size(); ++i)
+        if (!holds[i])
+            wanted.push_back({nullptr, &kept[i].lantern, &kept[i].planes});
+    light::planesOf(f, wanted);
     m_lanterns = std::move(kept);
     for (const KeptLantern& k : m_lanterns)
         lamps.push_back({colourOf(k.lantern) * float(k.lantern.strength), &k.planes, &k.lantern});

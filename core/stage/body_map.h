@@ -1,5 +1,6 @@
 #pragma once
 #include "core/stage/body.h"
+#include <span>
 
 namespace rl::stage {
 
@@ -28,19 +29,29 @@ public:
     BodyMap(const Body& body, const std::vector<Vec3>& points, const LightPlace& light, double texelsPerM);
 
     const LightPlace& light() const { return m_light; }
-    /// The share of a light of that size which the body stops on its way to each point: out[from…to).
+    /// The share of a light of that size which the body stops on its way to each point, where it stops any.
     ///
     ///     V = c clamp(½ + (z - m) / (2√3 σ + texel))      level = log2(1.3 size (z - z_b) / (z z_b)) in texels
     ///
     /// with the blocking depth z_b first read at the widest penumbra there can be (for the sun: size (z - z_b)).
-    /// \param size sun: tan of half its angular diameter; lamp: radius, m \param out at least `row.count` long
-    /// \return from, to; equal when nothing is reached
-    std::array<int, 2> stopped(float* out, const RayRow& row, double size) const;
+    /// \param rows as many as go together; each is told as if it were alone \param out for each row, as long as it
+    /// \param size sun: tan of half its angular diameter; lamp: radius, m
+    /// \param runs gets for each row the stretches [from, to) in which out is told; elsewhere nothing is stopped
+    using Runs = std::vector<std::array<int, 2>>;
+    void stopped(std::span<const RayRow> rows, std::span<float* const> out, double size, std::span<Runs> runs) const;
     /// False when none of what lies between those corners can be kept from a light of that size.
     bool mayReach(const std::array<Vec3, 8>& corners, double size) const;
 
     struct alignas(16) Texel {
-        float stops = 0, depth = 0, square = 0, unused = 0;
+        float stops, depth, square, unused;
+        Texel() { } // not cleared: whoever makes room fills it
+        Texel(float c, float cz, float czz)
+            : stops(c)
+            , depth(cz)
+            , square(czz)
+            , unused(0)
+        {
+        }
     };
     /// One size of a face, with a rim of nothing.
     struct Level {
@@ -53,6 +64,8 @@ public:
         Vec3 centre; ///< m, of the lamp; zero for the sun
         double left = 0, top = 0, texel = 1; ///< of the finest size, in u and v (lamp: per metre of distance)
         float nearest = 0, middle = 0; ///< m along `away`; texels count from `middle`
+        float least = 0; ///< m: of the depths that block
+        float front = 0; ///< m: nothing is stopped before
         bool whole = true; ///< false: one of six, which answers only for what lies within its quarter
         std::vector<Level> levels;
     };

@@ -1,4 +1,5 @@
 // Drawing a body as its light sees it.
+#include "core/base/hot.h"
 #include "core/stage/caster.h"
 
 namespace rl::stage {
@@ -10,15 +11,19 @@ constexpr float kFar = 1e30f;
 using Face = BodyMap::Face;
 using Texel = BodyMap::Texel;
 
-/// A face's samples: one to a texel, or two by two of a small one.
+typedef float Four __attribute__((vector_size(16)));
+
+/// A face's samples: one to a texel, or two by two of a small one. Of the sides turned to the light and away from it
+/// the nearest: as depth for the sun, as -1 / depth for a lamp, which change evenly over a triangle.
 struct Samples {
     int width = 0, height = 0;
-    std::vector<float> front, back, stops;
-    void clear(int w, int h)
+    std::vector<float> front, back;
+    std::vector<float> stops; ///< empty where all stops alike
+    void clear(int w, int h, bool alike)
     {
         width = w, height = h;
         const std::size_t size = std::size_t(w) * std::size_t(h);
-        front.assign(size, kFar), back.assign(size, kFar), stops.assign(size, 0.f);
+        front.assign(size, kFar), back.assign(size, kFar), stops.assign(alike ? 0 : size, 0.f);
     }
 };
 
@@ -35,31 +40,22 @@ Seen seenBy(const Face& f, bool sun, Vec3 p, float stops, int fine)
     return {(dot(q, f.u) * k - f.left) * per, (dot(q, f.v) * k - f.top) * per, z, stops};
 }
 
-/// Depth over a triangle: linear in x and y for the sun, its inverse for a lamp.
-void fill(Samples& to, const Seen& a, const Seen& b, const Seen& c, bool sun)
+/// Some rows of a triangle: where it lies in each, and what it is there.
+struct Spans {
+    float *side, *stops; ///< at the first row
+    float stop; ///< of all of it; stops may be null
+    int width; ///< of a row
+};
+
+RL_HOT void fillRows(const Spans& to, int x0, int x1, int y0, int y1, const Seen& a, const double (&b)[2],
+    const double (&c)[2], double va, double vb, double vc)
 {
-    const double area = (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
-    if (!(std::abs(area) > 1e-12))
-        return;
-    const int x0 = std::max(0, int(std::ceil(std::min({a.x, b.x, c.x}) - 0.5))),
-              x1 = std::min(to.width - 1, int(std::floor(std::max({a.x, b.x, c.x}) - 0.5))),
-              y0 = std::max(0, int(std::ceil(std::min({a.y, b.y, c.y}) - 0.5))),
-              y1 = std::min(to.height - 1, int(std::floor(std::max({a.y, b.y, c.y}) - 0.5)));
-    if (x0 > x1 || y0 > y1)
-        return;
-    const double k = 1 / area;
-    const auto value = [&](const Seen& p) { return sun ? p.z : 1 / p.z; };
-    const double va = value(a), vb = value(b), vc = value(c);
     // Shares of b and c, and with them the depth, change evenly along a row.
-    const double bx = (c.y - a.y) * k, by = -(c.x - a.x) * k, cx = -(b.y - a.y) * k, cy = (b.x - a.x) * k;
-    const float dx = float(bx * (vb - va) + cx * (vc - va));
-    const double steps[3]{bx, cx, -bx - cx}, inverse[3]{1 / bx, 1 / cx, 1 / (-bx - cx)};
-    // u × v points away from the light, and so does the outer normal of what is turned away from it.
-    std::vector<float>& side = area < 0 ? to.front : to.back;
-    const float stops = (a.stops + b.stops + c.stops) / 3;
+    const float dx = float(b[0] * (vb - va) + c[0] * (vc - va));
+    const double steps[3]{b[0], c[0], -b[0] - c[0]}, inverse[3]{1 / steps[0], 1 / steps[1], 1 / steps[2]};
     for (int y = y0; y <= y1; ++y) {
-        const double wb = (x0 + 0.5 - a.x) * bx + (y + 0.5 - a.y) * by,
-                     wc = (x0 + 0.5 - a.x) * cx + (y + 0.5 - a.y) * cy;
+        const double wb = (x0 + 0.5 - a.x) * b[0] + (y + 0.5 - a.y) * b[1],
+                     wc = (x0 + 0.5 - a.x) * c[0] + (y + 0.5 - a.y) * c[1];
         // From where to where all three shares are positive.
         double first = 0, last = x1 - x0;
         const double shares[3]{wb, wc, 1 - wb - wc};
@@ -70,17 +66,37 @@ void fill(Samples& to, const Seen& a, const Seen& b, const Seen& c, bool sun)
                 last = std::min(last, -shares[e] * inverse[e]);
             else if (shares[e] < -1e-9)
                 last = -1;
-        const int from = int(std::ceil(first - 1e-7)), until = int(std::floor(last + 1e-7));
-        const float v0 = float(va + wb * (vb - va) + wc * (vc - va));
-        const std::size_t row = std::size_t(y) * std::size_t(to.width) + std::size_t(x0);
-        for (int x = from; x <= until; ++x) {
-            const float v = v0 + float(x) * dx;
-            float& depth = side[row + std::size_t(x)];
-            depth = std::min(depth, sun ? v : 1 / v);
-            float& most = to.stops[row + std::size_t(x)];
-            most = std::max(most, stops);
-        }
+        const int from = int(std::ceil(first - 1e-7)), count = int(std::floor(last + 1e-7)) - from + 1;
+        const std::ptrdiff_t row = std::ptrdiff_t(y) * to.width + x0 + from;
+        const float v = float(va + wb * (vb - va) + wc * (vc - va)) + float(from) * dx;
+        float* side = to.side + row;
+        for (int x = 0; x < count; ++x)
+            side[x] = std::min(side[x], v + float(x) * dx);
+        if (float* stops = to.stops)
+            for (int x = 0; x < count; ++x)
+                stops[row + x] = std::max(stops[row + x], to.stop);
     }
+}
+
+void fill(Samples& to, const Seen& a, const Seen& b, const Seen& c, bool sun)
+{
+    const double area = (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
+    if (!(std::abs(area) > 1e-12))
+        return;
+    const auto within = [](double v, int most) { return std::clamp(v, -1.0, double(most)); };
+    const int x0 = std::max(0, int(within(std::min({a.x, b.x, c.x}) + 0.5, to.width))),
+              x1 = int(within(std::max({a.x, b.x, c.x}) + 0.5, to.width)) - 1,
+              y0 = std::max(0, int(within(std::min({a.y, b.y, c.y}) + 0.5, to.height))),
+              y1 = int(within(std::max({a.y, b.y, c.y}) + 0.5, to.height)) - 1;
+    if (x0 > x1 || y0 > y1)
+        return;
+    const double k = 1 / area;
+    const auto value = [&](const Seen& p) { return sun ? p.z : -1 / p.z; };
+    // u × v points away from the light, and so does the outer normal of what is turned away from it.
+    const Spans spans{(area < 0 ? to.front : to.back).data(), to.stops.empty() ? nullptr : to.stops.data(),
+        (a.stops + b.stops + c.stops) / 3, to.width};
+    fillRows(spans, x0, x1, y0, y1, a, {(c.y - a.y) * k, -(c.x - a.x) * k}, {-(b.y - a.y) * k, (b.x - a.x) * k},
+        value(a), value(b), value(c));
 }
 
 /// What lies in front of the lamp's near plane.
@@ -102,35 +118,83 @@ int clipped(const std::array<Vec3, 3>& p, const std::array<float, 3>& s, const F
     return n;
 }
 
-BodyMap::Level meansOf(const Samples& s, int fine, float middle)
+/// Least and most of the depths.
+struct Extent {
+    float least = kFar, most = -kFar;
+};
+
+/// Nothing around what is drawn.
+BodyMap::Level emptyLevel(int width, int height)
 {
-    BodyMap::Level level{s.width / fine + 2, s.height / fine + 2, {}};
-    level.texels.resize(std::size_t(level.width) * std::size_t(level.height));
-    for (int y = 0; y < s.height; ++y)
-        for (int x = 0; x < s.width; ++x) {
-            const std::size_t i = std::size_t(y) * std::size_t(s.width) + std::size_t(x);
-            if (s.stops[i] <= 0)
-                continue;
-            const float f = s.front[i], b = s.back[i];
-            const float z = (f < kFar && b < kFar && b > f ? (f + b) / 2 : std::min(f, b)) - middle;
-            Texel& t = level.texels[std::size_t(y / fine + 1) * std::size_t(level.width) + std::size_t(x / fine + 1)];
-            const float c = s.stops[i] / float(fine * fine);
-            t.stops += c, t.depth += c * z, t.square += c * z * z;
+    BodyMap::Level l{width + 2, height + 2, {}};
+    l.texels.resize(std::size_t(l.width) * std::size_t(l.height));
+    const auto row = [&](int y) { return l.texels.begin() + y * l.width; };
+    std::fill(row(0), row(1), Texel{0, 0, 0});
+    std::fill(row(height + 1), l.texels.end(), Texel{0, 0, 0});
+    for (int y = 1; y <= height; ++y)
+        row(y)[0] = row(y)[width + 1] = Texel{0, 0, 0};
+    return l;
+}
+Four* at(BodyMap::Level& l, int x, int y)
+{
+    return reinterpret_cast<Four*>(l.texels.data() + std::size_t(y) * std::size_t(l.width) + std::size_t(x));
+}
+
+/// The depth halfway through, m from `middle`; kFar where nothing is.
+RL_HOT void halfway(float* z, const float* front, const float* back, int count, bool sun, float middle, Extent& extent)
+{
+    for (int x = 0; x < count; ++x) {
+        const float f = sun ? front[x] : -1 / front[x], b = sun ? back[x] : -1 / back[x];
+        const bool any = (front[x] < kFar) | (back[x] < kFar), both = (front[x] < kFar) & (back[x] < kFar) & (b > f);
+        const float nearest = std::min(front[x] < kFar ? f : kFar, back[x] < kFar ? b : kFar);
+        z[x] = any ? (both ? (f + b) / 2 : nearest) - middle : kFar;
+    }
+    float least = extent.least, most = extent.most;
+    for (int x = 0; x < count; ++x) {
+        least = std::min(least, z[x]);
+        most = std::max(most, z[x] < kFar ? z[x] : -kFar);
+    }
+    extent = {least, most};
+}
+
+BodyMap::Level meansOf(const Samples& s, int fine, bool sun, float opacity, float middle, Extent& extent)
+{
+    BodyMap::Level level = emptyLevel(s.width / fine, s.height / fine);
+    static thread_local std::vector<float> depths;
+    depths.resize(std::size_t(s.width));
+    const float share = 1 / float(fine * fine);
+    for (int y = 0; y < s.height; ++y) {
+        const std::size_t row = std::size_t(y) * std::size_t(s.width);
+        halfway(depths.data(), s.front.data() + row, s.back.data() + row, s.width, sun, middle, extent);
+        Four* to = at(level, 1, y / fine + 1);
+        const auto texel = [&](int x) {
+            const float z = depths[std::size_t(x)], stops = s.stops.empty() ? opacity : s.stops[row + std::size_t(x)];
+            const float c = z < kFar ? share * stops : 0, cz = c * (z < kFar ? z : 0);
+            return Four{c, cz, cz * z, 0};
+        };
+        if (fine == 1) {
+            for (int x = 0; x < s.width; ++x)
+                to[x] = texel(x);
+            continue;
         }
+        if (y % fine == 0)
+            std::fill(to, to + s.width / fine, Four{});
+        for (int x = 0; x < s.width; ++x)
+            to[x / fine] += texel(x);
+    }
     return level;
 }
 
-BodyMap::Level halved(const BodyMap::Level& l)
+BodyMap::Level halved(BodyMap::Level& l)
 {
     const int w = l.width - 2, h = l.height - 2;
-    BodyMap::Level out{(w + 1) / 2 + 2, (h + 1) / 2 + 2, {}};
-    out.texels.resize(std::size_t(out.width) * std::size_t(out.height));
-    for (int y = 0; y < h; ++y)
-        for (int x = 0; x < w; ++x) {
-            const Texel& from = l.texels[std::size_t(y + 1) * std::size_t(l.width) + std::size_t(x + 1)];
-            Texel& t = out.texels[std::size_t(y / 2 + 1) * std::size_t(out.width) + std::size_t(x / 2 + 1)];
-            t.stops += from.stops / 4, t.depth += from.depth / 4, t.square += from.square / 4;
-        }
+    BodyMap::Level out = emptyLevel((w + 1) / 2, (h + 1) / 2);
+    for (int y = 0; y < h; y += 2) { // the rim of nothing evens out odd sizes
+        const Four *upper = at(l, 1, y + 1), *lower = at(l, 1, y + 2);
+        Four* to = at(out, 1, y / 2 + 1);
+        for (int x = 0; x < w; x += 2)
+            to[x / 2] = 0.25f * (upper[x] + upper[x + 1] + lower[x] + lower[x + 1]);
+    }
     return out;
 }
 
@@ -186,13 +250,24 @@ std::vector<Face> cubeAround(Vec3 at, double texelsPerM, double distance)
     return faces;
 }
 
-/// All sizes from the samples. \return false when there are none
-bool finished(Face& f, const Samples& s, int fine)
+/// Before what nothing is stopped. Of depths between a and b the mean m and the spread σ hold m - √3 σ ≥ a - (b - a) /
+/// 2, for σ² ≤ (b - m)(m - a). Source: Bhatia & Davis (2000), A better bound on the variance, Am. Math. Monthly 107.
+void setFront(Face& f, const Extent& e, bool sun)
 {
-    const auto any = std::find_if(s.stops.begin(), s.stops.end(), [](float c) { return c > 0; });
-    if (any == s.stops.end())
+    const float texel = 0.51f * float(f.texel), least = f.middle + e.least - 0.502f * (e.most - e.least);
+    const float front = sun ? least - texel : least / (1 + texel); // a lamp's texels grow with the distance
+    f.front = std::max(front - 1e-4f * std::abs(least), f.nearest);
+    f.least = std::max(f.middle + e.least, f.nearest);
+}
+
+/// All sizes from the samples. \return false when there are none
+bool finished(Face& f, const Samples& s, int fine, bool sun, float opacity)
+{
+    Extent extent;
+    f.levels[0] = meansOf(s, fine, sun, opacity, f.middle, extent);
+    if (extent.least >= kFar)
         return false;
-    f.levels[0] = meansOf(s, fine, f.middle);
+    setFront(f, extent, sun);
     while (std::max(f.levels.back().width, f.levels.back().height) > 3)
         f.levels.push_back(halved(f.levels.back()));
     return true;
@@ -203,7 +278,7 @@ bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
 {
     static thread_local Samples s; // fresh memory costs more than the drawing
     const int wide = f.levels[0].width - 2, high = f.levels[0].height - 2, fine = std::max(wide, high) < 128 ? 2 : 1;
-    s.clear(fine * wide, fine * high);
+    s.clear(fine * wide, fine * high, body.stops.empty());
     double near = f.whole ? double(f.nearest) : 1e300, far = -1e300;
     const auto stopsAt = [&](int i) { return body.stops.empty() ? body.opacity : body.stops[std::size_t(i)]; };
     if (f.whole && (sun || double(f.nearest) > kNear)) { // nothing to clip: each corner is looked at once
@@ -213,7 +288,7 @@ bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
             corners[i] = seenBy(f, sun, points[i], stopsAt(int(i)), fine);
         for (const auto& [a, b, c] : body.faces)
             fill(s, corners[std::size_t(a)], corners[std::size_t(b)], corners[std::size_t(c)], sun);
-        return finished(f, s, fine);
+        return finished(f, s, fine, sun, body.opacity);
     }
     for (const auto& face : body.faces) {
         std::array<Vec3, 3> p;
@@ -240,7 +315,7 @@ bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
     }
     if (!f.whole)
         f.nearest = float(near), f.middle = float(near);
-    return finished(f, s, fine);
+    return finished(f, s, fine, sun, body.opacity);
 }
 } // namespace
 
@@ -248,7 +323,7 @@ Plane heightsOver(
     const Body& body, const std::vector<Vec3>& points, double left, double near, double perM, int width, int height)
 {
     Samples s;
-    s.clear(width, height);
+    s.clear(width, height, true);
     Face f; // seen from below
     f.u = {1, 0, 0}, f.v = {0, 0, 1}, f.away = {0, 1, 0};
     f.left = left, f.top = near, f.texel = 1 / perM;

@@ -53,12 +53,22 @@ Caster::Caster(std::shared_ptr<const Body> body, std::vector<Vec3> points, doubl
 
 std::shared_ptr<const BodyMap> Caster::seenFrom(const LightPlace& light) const
 {
-    const std::lock_guard lock(m_mutex);
-    for (const auto& kept : m_maps)
-        if (auto map = kept.lock(); map && map->light() == light)
+    const auto kept = [&] {
+        for (const auto& one : m_maps)
+            if (auto map = one.lock(); map && map->light() == light)
+                return map;
+        return std::shared_ptr<const BodyMap>();
+    };
+    {
+        const std::lock_guard lock(m_mutex);
+        if (auto map = kept())
             return map;
-    std::erase_if(m_maps, [](const auto& kept) { return kept.expired(); });
-    auto made = std::make_shared<const BodyMap>(*m_body, m_points, light, m_pixelsPerM);
+    }
+    auto made = std::make_shared<const BodyMap>(*m_body, m_points, light, m_pixelsPerM); // others may ask meanwhile
+    const std::lock_guard lock(m_mutex);
+    if (auto map = kept())
+        return map;
+    std::erase_if(m_maps, [](const auto& one) { return one.expired(); });
     m_maps.push_back(made);
     return made;
 }
