@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/room.h"
 #include <cassert>
 #include <cstddef>
 #include <cstdint>
@@ -60,13 +61,8 @@ template <class T> class Raster {
 public:
     Raster() = default; ///< 0 × 0
     /// \pre pixels.size() == width * height (asserted; sizes from files are checked in store/)
-    Raster(int width, int height, std::vector<T> pixels)
-        : m_width(width)
-        , m_height(height)
-        , m_pixels(std::make_shared<const std::vector<T>>(std::move(pixels)))
-    {
-        assert(m_pixels->size() == std::size_t(width) * std::size_t(height));
-    }
+    Raster(int width, int height, std::vector<T> pixels) { take(width, height, std::move(pixels)); }
+    Raster(int width, int height, Room<T> pixels) { take(width, height, std::move(pixels)); }
     static Raster filled(int width, int height, T value)
     {
         return {width, height, std::vector<T>(std::size_t(width) * std::size_t(height), value)};
@@ -85,7 +81,7 @@ public:
     int height() const { return m_height; }
     bool empty() const { return m_width == 0 || m_height == 0; }
     std::size_t size() const { return std::size_t(m_width) * std::size_t(m_height); }
-    const T* data() const { return m_pixels ? m_pixels->data() : nullptr; }
+    const T* data() const { return m_data; }
     const T* row(int y) const { return data() + std::size_t(y) * std::size_t(m_width); }
     const T& at(int x, int y) const { return row(y)[x]; }
     bool contains(int x, int y) const { return x >= 0 && y >= 0 && x < m_width && y < m_height; }
@@ -98,8 +94,15 @@ public:
     const void* identity() const { return m_pixels.get(); }
 
 private:
+    template <class Pixels> void take(int width, int height, Pixels pixels)
+    {
+        assert(pixels.size() == std::size_t(width) * std::size_t(height));
+        const auto kept = std::make_shared<const Pixels>(std::move(pixels));
+        m_width = width, m_height = height, m_data = kept->data(), m_pixels = kept;
+    }
     int m_width = 0, m_height = 0;
-    std::shared_ptr<const std::vector<T>> m_pixels; // null when empty
+    const T* m_data = nullptr;
+    std::shared_ptr<const void> m_pixels; // what holds them; null when empty
 };
 
 using Mask = Raster<std::uint8_t>; ///< 0 = out, 255 = in

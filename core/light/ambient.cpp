@@ -19,16 +19,16 @@ double waterMirror(double cosine)
 Surroundings surroundingsOf(const StageFrame& f)
 {
     Surroundings s;
-    const auto smaller = [&](int by) {
+    const auto smaller = [&](const cv::Mat& from, int by) {
         cv::Mat m;
-        cv::resize(
-            f.backdrop.mat(), m, cv::Size(std::max(2, f.width / by), std::max(2, f.height / by)), 0, 0, cv::INTER_AREA);
+        cv::resize(from, m, cv::Size(std::max(2, f.width / by), std::max(2, f.height / by)), 0, 0, cv::INTER_AREA);
         return m;
     };
-    cv::Mat soft = smaller(24);
+    const cv::Mat clear = smaller(f.backdrop.mat(), 6);
+    cv::Mat soft = smaller(clear, 24);
     cv::GaussianBlur(soft, soft, cv::Size(), 1.5, 1.5, cv::BORDER_REPLICATE);
     s.soft = LinearPicture::fromMat(soft);
-    s.clear = LinearPicture::fromMat(smaller(6));
+    s.clear = LinearPicture::fromMat(clear);
     return s;
 }
 

@@ -79,7 +79,8 @@ void shade(std::span<ShadedRow> rows, const ShadowLight& light, const stage::Bod
             for (int i = from; i < to && weight != 1; ++i)
                 out[k][i] *= weight;
             addShade(rows[k].shade.data() + from, out[k] + from, to - from, kTables.depth.data(), sign);
-            rows[k].reached = true;
+            auto& [first, last] = rows[k].touched;
+            first = last > first ? std::min(first, from) : from, last = std::max(last, to);
         }
 }
 
@@ -89,7 +90,7 @@ bool shade(std::span<Shade> row, const PointRow& p, const ShadowLight& light, co
         return false;
     ShadedRow one{row, {{}, {p.x0, p.y, p.z}, {p.dx, 0, 0}, nullptr, int(row.size())}};
     shade({&one, 1}, light, *caster.seenFrom(light.place()), sign);
-    return one.reached;
+    return one.reached();
 }
 
 ShadowMaps mapsOf(const stage::StageFrame& f, const ShadowLight& light)

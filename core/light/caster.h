@@ -36,7 +36,8 @@ ShadowMaps mapsOf(const stage::StageFrame& frame, const ShadowLight& light);
 struct ShadedRow {
     std::span<Shade> shade;
     stage::RayRow points;
-    bool reached = false; ///< set by what changes it
+    std::array<int, 2> touched{0, 0}; ///< set by what changes it: where, from the first to behind the last
+    bool reached() const { return touched[0] < touched[1]; }
 };
 /// Adds (sign 1) or takes away (sign -1) what one body does to rows of points, by its map from that light. Many rows
 /// together go faster, and come out as each alone. \param weight share of it

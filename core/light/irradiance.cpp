@@ -2,6 +2,7 @@
 #include "core/base/hot.h"
 #include "core/base/parallel.h"
 #include "core/light/own_shade.h"
+#include <numeric>
 #include <variant>
 
 namespace rl::light {
@@ -262,7 +263,7 @@ std::vector<Piece> piecesOf(const StageFrame& f)
     return all;
 }
 
-template <class T> std::span<T> rowOf(std::vector<T>& plane, int y, std::size_t width)
+template <class T> std::span<T> rowOf(Room<T>& plane, int y, std::size_t width)
 {
     return {plane.data() + std::size_t(y) * width, width};
 }
@@ -373,7 +374,13 @@ public:
     std::size_t size() const { return m_slots.size(); }
     const Slots& slots(std::size_t k) const { return m_slots[k]; }
     /// Was any of it reached?
-    bool reached(std::size_t k) const { return m_all[k].reached; }
+    bool reached(std::size_t k) const { return m_all[k].reached(); }
+    /// What was.
+    Slots touched(std::size_t k) const
+    {
+        const auto [from, to] = m_all[k].touched;
+        return m_slots[k].part(std::size_t(from), std::size_t(to - from));
+    }
 
 private:
     std::vector<Slots> m_slots;
@@ -407,7 +414,7 @@ void freshRows(const StageFrame& f, const Piece& piece, const Facing& facing, co
     rows.work(facing.shadow, all);
     for (std::size_t k = 0; k < rows.size(); ++k) {
         own.addTo(rows.slots(k).shades, places[k][0], places[k][1]);
-        shadow(rows.slots(k));
+        shadow(own.any() ? rows.slots(k) : rows.touched(k));
     }
 }
 
@@ -425,7 +432,7 @@ void freshGround(const StageFrame& f, const Piece& piece, const Facing& facing, 
     }
     rows.work(facing.shadow, all);
     for (std::size_t k = 0; k < rows.size(); ++k)
-        dimmed(rows.slots(k).e, rows.slots(k).shades.data());
+        shadow(rows.touched(k));
 }
 
 template <class Facing>
@@ -450,7 +457,7 @@ void makeRoom(LightPlanes& p, std::size_t i, const Layer& l, bool thin)
     p.layerLit[i].resize(std::size_t(l.height()));
 }
 
-template <class T> std::span<T> partOf(std::vector<T>& plane, int y, std::size_t width)
+template <class T> std::span<T> partOf(Room<T>& plane, int y, std::size_t width)
 {
     return plane.empty() ? std::span<T>() : rowOf(plane, y, width);
 }
@@ -507,15 +514,26 @@ void makeRooms(const StageFrame& f, std::span<const PlanesWork> works)
     });
 }
 
+/// Layers by the size of their bodies, so that no core is left alone with a large one.
+std::vector<std::size_t> largestFirst(const StageFrame& f)
+{
+    std::vector<std::size_t> order(f.layers.size());
+    std::iota(order.begin(), order.end(), 0);
+    std::stable_sort(order.begin(), order.end(),
+        [&](std::size_t a, std::size_t b) { return f.layers[a].cover.size() > f.layers[b].cover.size(); });
+    return order;
+}
+
 /// All maps first, then all rooms, then all pieces of all lights, so that no core waits at the end of each light.
 void workOut(const StageFrame& f, std::span<PlanesWork> works)
 {
     const int layers = int(f.layers.size());
     for (const PlanesWork& w : works)
         w.out->maps.assign(f.layers.size(), nullptr);
+    const std::vector<std::size_t> order = largestFirst(f);
     parallelItems(layers * int(works.size()), [&](int k) {
-        const PlanesWork& w = works[std::size_t(k / layers)];
-        const auto i = std::size_t(k % layers);
+        const PlanesWork& w = works[std::size_t(k) % works.size()];
+        const std::size_t i = order[std::size_t(k) / works.size()];
         if (!f.layers[i].caster->empty())
             w.out->maps[i] = f.layers[i].caster->seenFrom(w.shadow().place());
     });

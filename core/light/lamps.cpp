@@ -13,16 +13,24 @@ double chanceOf(std::uint64_t a, std::uint64_t b) // SplitMix64; Steele, Lea, Fl
     return double((x ^ (x >> 31)) >> 11) / 9007199254740992.0;
 }
 
-float softNoise(float x, float y, std::uint64_t seed)
+float SoftNoise::at(float x, float y)
 {
     const float fx = std::floor(x), fy = std::floor(y), s = x - fx, t = y - fy;
-    const auto at = [&](float i, float j) {
-        return float(
-            chanceOf(seed * 7919 + std::uint64_t(std::int64_t(i) + 100000), std::uint64_t(std::int64_t(j) + 100000)));
-    };
+    if (fx != m_x || fy != m_y) {
+        const auto corner = [&](float i, float j) {
+            return float(chanceOf(
+                m_seed * 7919 + std::uint64_t(std::int64_t(i) + 100000), std::uint64_t(std::int64_t(j) + 100000)));
+        };
+        m_x = fx, m_y = fy;
+        m_corners = {corner(fx, fy), corner(fx + 1, fy), corner(fx, fy + 1), corner(fx + 1, fy + 1)};
+    }
     const float u = s * s * (3 - 2 * s), v = t * t * (3 - 2 * t);
-    return (at(fx, fy) * (1 - u) + at(fx + 1, fy) * u) * (1 - v)
-        + (at(fx, fy + 1) * (1 - u) + at(fx + 1, fy + 1) * u) * v;
+    return (m_corners[0] * (1 - u) + m_corners[1] * u) * (1 - v) + (m_corners[2] * (1 - u) + m_corners[3] * u) * v;
+}
+
+float softNoise(float x, float y, std::uint64_t seed)
+{
+    return SoftNoise(seed).at(x, y);
 }
 
 Rgb colourOf(const Sun& s)

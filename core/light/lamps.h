@@ -33,6 +33,20 @@ double chanceOf(std::uint64_t a, std::uint64_t b);
 
 /// Noise between 0 and 1 without steps. \param x, y in cells
 float softNoise(float x, float y, std::uint64_t seed);
+/// The same, place after place near each other: the corners between which it lies are kept.
+class SoftNoise {
+public:
+    explicit SoftNoise(std::uint64_t seed)
+        : m_seed(seed)
+    {
+    }
+    float at(float x, float y);
+
+private:
+    std::uint64_t m_seed;
+    float m_x = std::numeric_limits<float>::quiet_NaN(), m_y = 0; ///< whose corners are kept
+    std::array<float, 4> m_corners{};
+};
 
 /// What a glowing thing shows over its own colour, at glow 1.
 inline constexpr float kGlowing = 1.6f;

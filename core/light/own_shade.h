@@ -13,6 +13,7 @@ public:
     OwnShade(const stage::StageFrame& frame, const stage::Layer& layer, std::shared_ptr<const stage::BodyMap> map,
         const ShadowLight& light);
     /// Adds it to part of a row of the layer. \param begin column of row[0]
+    bool any() const { return m_map != nullptr; }
     void addTo(std::span<Shade> row, int y, int begin) const;
 
 private:

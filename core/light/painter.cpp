@@ -432,59 +432,76 @@ void mirrorDeep(
 /// nearest above it.
 Rgb seenThere(const Layer& l, const std::vector<Rgb>& lit, int x, int row)
 {
-    for (int y = std::clamp(row, 0, l.height() - 1), steps = 0; y >= 0 && steps < 200; --y, ++steps)
-        if (const float cover = l.cover.at(x, y); cover > 0.02f)
-            return lit[l.at(x, y)] * (1 / cover);
-    return {};
+    const int wide = l.width();
+    int y = std::clamp(row, 0, l.height() - 1);
+    const float* cover = l.cover.row(y) + x;
+    for (const int last = std::max(y - 199, 0); *cover <= 0.02f; cover -= wide)
+        if (--y < last)
+            return {};
+    return lit[l.at(x, y)] * (1 / *cover);
 }
 
 /// The colours of a solid's own mirror image, drawn by its mesh: what stands at height Y and distance Z is mirrored at
 /// -Y, so a picture row y shows the row 2 (horizon + f h / Z) - y.
-std::vector<Rgb> imageOf(const StageFrame& f, const Layer& l, const stage::SeenMesh& image, const std::vector<Rgb>& lit)
+void drawImage(std::vector<Rgb>& out, const StageFrame& f, const Layer& l, const stage::SeenMesh& image,
+    const std::vector<Rgb>& lit)
 {
-    std::vector<Rgb> out(image.cover.size());
+    const int wide = image.cover.width(), left = image.left - l.left;
+    out.resize(image.cover.size());
     const float k = float(f.eye.focalCm * f.eye.heightM), horizon = float(f.eye.horizon);
-    const int begin = std::max(image.left, l.left),
-              end = std::min(image.left + image.cover.width(), l.left + l.width());
     parallelRows(image.cover.height(), [&](int from, int to) {
-        for (int j = from; j < to; ++j)
-            for (int x = begin; x < end; ++x) {
-                const float c = image.cover.at(x - image.left, j);
-                if (c <= 0)
+        for (int j = from; j < to; ++j) {
+            const float *cover = image.cover.row(j), *depth = image.depth.row(j), at = float(image.top + j);
+            Rgb* row = out.data() + std::size_t(j) * std::size_t(wide);
+            for (int x = 0; x < wide; ++x) {
+                row[x] = {};
+                if (cover[x] <= 0 || left + x < 0 || left + x >= l.width())
                     continue;
-                const float z = std::max(image.depth.at(x - image.left, j), 0.05f), at = float(image.top + j);
-                const int source = int(std::floor(2 * (horizon + k / z) - at - 0.5f)) - l.top;
-                out[std::size_t(j) * std::size_t(image.cover.width()) + std::size_t(x - image.left)]
-                    = seenThere(l, lit, x - l.left, source) * c;
+                const float z = std::max(depth[x], 0.05f);
+                const int source = rowOfPlace(2 * (horizon + k / z) - at - 0.5f) - l.top;
+                row[x] = seenThere(l, lit, left + x, source) * cover[x];
             }
+        }
     });
-    return out;
+}
+
+/// Three rows of an image, one over the other.
+struct MirrorTaps {
+    const float* cover[3];
+    const Rgb* colour[3];
+    float weight[3];
+};
+/// row = row · (1 - cover · mirror) + colour · mirror
+RL_HOT void layImage(Rgb* row, const float* mirror, const MirrorTaps& taps, int count)
+{
+    const MirrorTaps t = taps;
+    for (int x = 0; x < count; ++x) {
+        const float cover = t.cover[0][x] * t.weight[0] + t.cover[1][x] * t.weight[1] + t.cover[2][x] * t.weight[2];
+        const float m = mirror[x], left = 1 - cover * m, a = t.weight[0] * m, b = t.weight[1] * m, c = t.weight[2] * m;
+        row[x].r = row[x].r * left + t.colour[0][x].r * a + t.colour[1][x].r * b + t.colour[2][x].r * c;
+        row[x].g = row[x].g * left + t.colour[0][x].g * a + t.colour[1][x].g * b + t.colour[2][x].g * c;
+        row[x].b = row[x].b * left + t.colour[0][x].b * a + t.colour[1][x].b * b + t.colour[2][x].b * c;
+    }
 }
 
 /// One row of it. Rippled water spreads it up and down.
 void mirrorSolid(Rgb* row, int y, const StageFrame& f, const Layer& l, const stage::SeenMesh& image,
     const std::vector<Rgb>& colours, const std::vector<float>& mirror)
 {
-    constexpr float weights[3]{0.28f, 0.44f, 0.28f};
     const float k = float(f.eye.focalCm * f.eye.heightM), horizon = float(f.eye.horizon);
     const float below = float(y) + 0.5f - horizon - k / l.farthest;
-    const int spread = int(std::lround(1.05f + 0.05f * std::max(0.f, below))), wide = image.cover.width();
-    if (y + spread < image.top || y - spread >= image.top + image.cover.height())
+    const int spread = int(std::lround(1.05f + 0.05f * std::max(0.f, below))), wide = image.cover.width(),
+              high = image.cover.height();
+    if (y + spread < image.top || y - spread >= image.top + high)
         return;
-    for (int x = 0; x < wide; ++x) {
-        float cover = 0;
-        Rgb sum{};
-        for (int tap = 0; tap < 3; ++tap) {
-            const int j = y + (tap - 1) * spread - image.top;
-            if (j < 0 || j >= image.cover.height())
-                continue;
-            cover += image.cover.at(x, j) * weights[tap];
-            sum = sum + colours[std::size_t(j) * std::size_t(wide) + std::size_t(x)] * weights[tap];
-        }
-        const std::size_t at = std::size_t(image.left + x);
-        if (cover > 0)
-            row[at] = row[at] * (1 - cover * mirror[at]) + sum * mirror[at];
+    MirrorTaps taps{};
+    for (int tap = 0; tap < 3; ++tap) {
+        const int j = y + (tap - 1) * spread - image.top, in = std::clamp(j, 0, high - 1);
+        taps.weight[tap] = j != in ? 0.f : tap == 1 ? 0.44f : 0.28f;
+        taps.cover[tap] = image.cover.row(in);
+        taps.colour[tap] = colours.data() + std::size_t(in) * std::size_t(wide);
     }
+    layImage(row + image.left, mirror.data() + image.left, taps, wide);
 }
 
 /// Puts the mirrored layers on one row of ground; `mirror` is how much the water gives back there. Rippled water
@@ -500,7 +517,7 @@ void mirrorRow(Rgb* row, int y, const StageFrame& f, const LitLayers& layers, co
         if ((below <= 0 && !deepAlong(l) && !l.caster->solid()) || lit[k].empty() || l.lies || l.element == own)
             continue;
         if (l.caster->solid()) {
-            if (const auto image = l.caster->mirrored(f.eye, f.width, f.height); !image->cover.empty())
+            if (const auto& image = layers.seen[k]; image && !image->cover.empty())
                 mirrorSolid(row, y, f, l, *image, layers.images[k], mirror);
             continue;
         }
@@ -552,13 +569,24 @@ void waterRow(Rgb* row, int y, const StageFrame& f, float sky, const float* wate
 
 /// How bright wet ground glitters at a place, 1 in the mean: wavelets a tenth of a metre long are bright or dark each
 /// by itself, near ones the more; far ones run together.
-double glitterAt(double across, double z)
-{
-    const double spark = double(
-        softNoise(float(across * 5), float(z * 9), 3) * 0.6f + softNoise(float(across * 13), float(z * 23), 4) * 0.4f);
-    const double near = std::clamp(1.6 - std::log10(std::max(z, 1.0)), 0.25, 1.0);
-    return 1 - near + near * 8 * spark * spark * spark * spark;
-}
+class Glitter {
+public:
+    explicit Glitter(double z)
+        : m_z(z)
+        , m_near(std::clamp(1.6 - std::log10(std::max(z, 1.0)), 0.25, 1.0))
+    {
+    }
+    double at(double across)
+    {
+        const double spark = double(m_wide.at(float(across * 5), float(m_z * 9)) * 0.6f
+            + m_fine.at(float(across * 13), float(m_z * 23)) * 0.4f);
+        return 1 - m_near + m_near * 8 * spark * spark * spark * spark;
+    }
+
+private:
+    double m_z, m_near;
+    SoftNoise m_wide{3}, m_fine{4};
+};
 
 /// A lantern's low light drawn out towards the viewer on wet ground.
 /// \param shade of the lamp on that row: what keeps its light from the ground keeps its glint from the eye; or null
@@ -576,14 +604,25 @@ void glitterRow(Rgb* row, int y, const StageFrame& f, const Lantern& q, Rgb colo
     if (along < 0.003)
         return;
     const double reach = 2.5 * wide;
+    Glitter glitter(z);
     const int begin = std::clamp(int(x0 - reach), 0, f.width), end = std::clamp(int(x0 + reach) + 1, 0, f.width);
     for (int x = begin; x < end; ++x) {
         if (mirror[std::size_t(x)] <= 0)
             continue;
         const double across = (x + 0.5 - x0) / wide;
         row[x] = row[x]
-            + colour * float(along * std::exp(-across * across) * glitterAt((x + 0.5 - f.eye.x0) * per * z, z))
+            + colour * float(along * std::exp(-across * across) * glitter.at((x + 0.5 - f.eye.x0) * per * z))
                 * mirror[std::size_t(x)] * (shade ? lightThrough(shade[x]) : 1.f);
+    }
+}
+
+/// How steep wavelets must be to show the sun, tan² of their slope; roughly, to leave out most of a row.
+RL_HOT void slopesOf(float* out, int count, float x0, float step, float down, Vec3f sun)
+{
+    for (int x = 0; x < count; ++x) {
+        const float vx = -(x0 + float(x) * step), k = 1 / std::sqrt(vx * vx + down * down + 1);
+        const float hx = sun.x + vx * k, hy = sun.y + down * k, hz = sun.z - k;
+        out[x] = (hx * hx + hz * hz) / std::max(hy * hy, 1e-9f);
     }
 }
 
@@ -596,8 +635,13 @@ void sunPathRow(
     constexpr double variance = 0.006;
     const double down = std::max(y + 0.5 - f.eye.horizon, 0.25), k = 1 / f.eye.focalCm;
     const double z = f.eye.focalCm * f.eye.heightM / down;
+    Glitter glitter(z);
+    static thread_local std::vector<float> slopes; // one row is painted at a time
+    slopes.resize(std::size_t(f.width));
+    slopesOf(slopes.data(), f.width, float((0.5 - f.eye.x0) * k), float(k), float(down * k),
+        {float(sun.x), float(sun.y), float(sun.z)});
     for (int x = 0; x < f.width; ++x) {
-        if (mirror[std::size_t(x)] <= 0)
+        if (mirror[std::size_t(x)] <= 0 || slopes[std::size_t(x)] > 7.5f * float(variance))
             continue;
         const Vec3 v = stage::unit({-(x + 0.5 - f.eye.x0) * k, down * k, -1}), h = stage::unit(sun + v);
         const double h2 = h.y * h.y, slope2 = h.y > 0.5 ? (1 - h2) / h2 : 9;
@@ -607,7 +651,7 @@ void sunPathRow(
         const double across = (x + 0.5 - f.eye.x0) * k * z;
         row[x] = row[x]
             + colour
-                * (float(std::min(0.05 * c * glitterAt(across, z), 2.5)) * mirror[std::size_t(x)]
+                * (float(std::min(0.05 * c * glitter.at(across), 2.5)) * mirror[std::size_t(x)]
                     * lightThrough(shade[x]));
     }
 }
@@ -650,12 +694,15 @@ RL_HOT void layGround(Rgb* row, int count, const float* r, const float* g, const
 void Painter::addImages(LitLayers& layers) const
 {
     const auto polished = [](const Layer& l) { return l.lies && glossAlpha(l.material) > 0; };
-    layers.images.assign(m_f.layers.size(), {});
+    layers.images.resize(m_f.layers.size());
+    layers.seen.assign(m_f.layers.size(), nullptr);
     if (m_wet <= 0 && m_water.empty() && std::none_of(m_f.layers.begin(), m_f.layers.end(), polished))
         return;
     for (std::size_t k = 0; k < m_f.layers.size(); ++k)
-        if (const Layer& l = m_f.layers[k]; l.caster->solid() && !layers.lit[k].empty())
-            layers.images[k] = imageOf(m_f, l, *l.caster->mirrored(m_f.eye, m_f.width, m_f.height), layers.lit[k]);
+        if (const Layer& l = m_f.layers[k]; l.caster->solid() && !layers.lit[k].empty()) {
+            layers.seen[k] = l.caster->mirrored(m_f.eye, m_f.width, m_f.height);
+            drawImage(layers.images[k], m_f, l, *layers.seen[k], layers.lit[k]);
+        }
 }
 
 void Painter::groundRow(Rgb* row, int y, const LitLayers& lit, const float* fresnel, Scratch& s) const

@@ -43,7 +43,10 @@ std::vector<BounceLight> bouncesOf(const stage::StageFrame& frame, const LampSou
 
 /// Layers as litLayerRow gave them, and what the ground mirrors of the solid ones: as large as Caster::mirrored().
 struct LitLayers {
-    std::vector<std::vector<Rgb>> lit, images;
+    std::vector<std::vector<Rgb>> lit;
+    /// Mirror images of solids: how they are seen, and their colours; empty where nothing mirrors.
+    std::vector<std::shared_ptr<const stage::SeenMesh>> seen;
+    std::vector<std::vector<Rgb>> images;
 };
 
 /// Lights a frame, row by row; every row by itself, so that any number of threads and any height of strips give the

@@ -40,18 +40,15 @@ public:
         m_shaded.assign(std::size_t(m_used / kStep + 1), false);
         for (int k = 0; k < int(m_parts.size()); ++k) {
             const Part& p = m_parts[std::size_t(k)];
-            for (int i = p.from; i <= p.last; i += kStep) {
-                look(p, i, wideFor(kStep));
-                if (i < p.last)
-                    m_open.push_back({k, i});
-            }
+            look(p, p.from, p.last + 1, kStep, wideFor(kStep));
+            for (int i = p.from; i < p.last; i += kStep)
+                m_open.push_back({k, i});
         }
         tell(wideFor(kStep));
         for (int size = kStep; size > 1; size /= 2)
             halve(size);
         for (const Part& p : m_parts)
-            for (int i = p.last + 1; i < p.to; ++i)
-                look(p, i, 1);
+            look(p, p.last + 1, p.to, 1, 1);
         tell(1);
         for (const Part& p : m_parts)
             handOver(p);
@@ -73,11 +70,13 @@ private:
         int part, from;
     };
     static float wideFor(int apart) { return apart > 2 ? 1.5f * float(apart) : 1.f; }
-    void look(const Part& p, int i, float around)
+    void look(const Part& p, int from, int to, int step, float around)
     {
-        m_batch.add(p.place + i, p.line, i, p.depth ? p.depth[i] : 1);
-        if (m_batch.full())
-            tell(around);
+        while (from < to) {
+            from = stage::add(m_batch, p.line, p.depth, p.place, from, to, step);
+            if (m_batch.full())
+                tell(around);
+        }
     }
     void tell(float around)
     {
@@ -107,7 +106,10 @@ private:
                     told[n] = a + float(n) * step;
                 continue;
             }
-            look(p, s.from + size / 2, wideFor(size / 2));
+            const int middle = s.from + size / 2;
+            m_batch.add(p.place + middle, p.line, middle, p.depth ? p.depth[middle] : 1);
+            if (m_batch.full())
+                tell(wideFor(size / 2));
             m_halves.push_back(s), m_halves.push_back({s.part, s.from + size / 2});
         }
         tell(wideFor(size / 2));

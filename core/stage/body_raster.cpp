@@ -47,31 +47,36 @@ struct Spans {
     int width; ///< of a row
 };
 
-RL_HOT void fillRows(const Spans& to, int x0, int x1, int y0, int y1, const Seen& a, const double (&b)[2],
-    const double (&c)[2], double va, double vb, double vc)
+/// A number that changes evenly from column to column and from row to row.
+struct Even {
+    double at, byColumn, byRow; ///< `at` the middle of the triangle's first column and row
+};
+
+/// Where a row of a triangle begins and ends: bounds that change evenly from row to row.
+struct Bounds {
+    std::array<double, 2> first, byRow;
+    int count = 0;
+    void add(double at, double change) { first[std::size_t(count)] = at, byRow[std::size_t(count++)] = change; }
+    void fill(double none)
+    {
+        while (count < 2)
+            add(none, 0);
+    }
+};
+
+RL_HOT void fillRows(const Spans& to, int x0, int x1, int y0, int y1, const Bounds& low, const Bounds& high, Even v)
 {
-    // Shares of b and c, and with them the depth, change evenly along a row.
-    const float dx = float(b[0] * (vb - va) + c[0] * (vc - va));
-    const double steps[3]{b[0], c[0], -b[0] - c[0]}, inverse[3]{1 / steps[0], 1 / steps[1], 1 / steps[2]};
+    const float step = float(v.byColumn);
     for (int y = y0; y <= y1; ++y) {
-        const double wb = (x0 + 0.5 - a.x) * b[0] + (y + 0.5 - a.y) * b[1],
-                     wc = (x0 + 0.5 - a.x) * c[0] + (y + 0.5 - a.y) * c[1];
-        // From where to where all three shares are positive.
-        double first = 0, last = x1 - x0;
-        const double shares[3]{wb, wc, 1 - wb - wc};
-        for (std::size_t e = 0; e < 3; ++e)
-            if (steps[e] > 1e-12)
-                first = std::max(first, -shares[e] * inverse[e]);
-            else if (steps[e] < -1e-12)
-                last = std::min(last, -shares[e] * inverse[e]);
-            else if (shares[e] < -1e-9)
-                last = -1;
-        const int from = int(std::ceil(first - 1e-7)), count = int(std::floor(last + 1e-7)) - from + 1;
+        const double k = y - y0, least = std::max(low.first[0] + k * low.byRow[0], low.first[1] + k * low.byRow[1]),
+                     most = std::min(high.first[0] + k * high.byRow[0], high.first[1] + k * high.byRow[1]);
+        const int from = int(std::ceil(std::max(0.0, least) - 1e-7)),
+                  count = int(std::floor(std::min(double(x1 - x0), most) + 1e-7)) - from + 1;
         const std::ptrdiff_t row = std::ptrdiff_t(y) * to.width + x0 + from;
-        const float v = float(va + wb * (vb - va) + wc * (vc - va)) + float(from) * dx;
+        const float first = float(v.at + k * v.byRow) + float(from) * step;
         float* side = to.side + row;
         for (int x = 0; x < count; ++x)
-            side[x] = std::min(side[x], v + float(x) * dx);
+            side[x] = std::min(side[x], first + float(x) * step);
         if (float* stops = to.stops)
             for (int x = 0; x < count; ++x)
                 stops[row + x] = std::max(stops[row + x], to.stop);
@@ -90,13 +95,24 @@ void fill(Samples& to, const Seen& a, const Seen& b, const Seen& c, bool sun)
               y1 = int(within(std::max({a.y, b.y, c.y}) + 0.5, to.height)) - 1;
     if (x0 > x1 || y0 > y1)
         return;
-    const double k = 1 / area;
+    const double k = 1 / area, bx = (c.y - a.y) * k, by = -(c.x - a.x) * k, cx = -(b.y - a.y) * k, cy = (b.x - a.x) * k;
+    // Shares of the corners, and with them the depth, change evenly along a row.
+    const double x = x0 + 0.5 - a.x, y = y0 + 0.5 - a.y;
+    const Even wb{x * bx + y * by, bx, by}, wc{x * cx + y * cy, cx, cy};
+    Bounds low, high;
+    for (const Even& share : {wb, wc, Even{1 - wb.at - wc.at, -bx - cx, -by - cy}}) {
+        if (std::abs(share.byColumn) > 1e-12) { // it is positive from there on, or up to there
+            const double per = -1 / share.byColumn;
+            (share.byColumn > 0 ? low : high).add(share.at * per, share.byRow * per);
+        }
+    }
+    low.fill(-1e9), high.fill(1e9);
     const auto value = [&](const Seen& p) { return sun ? p.z : -1 / p.z; };
+    const double va = value(a), vb = value(b) - va, vc = value(c) - va;
     // u × v points away from the light, and so does the outer normal of what is turned away from it.
     const Spans spans{(area < 0 ? to.front : to.back).data(), to.stops.empty() ? nullptr : to.stops.data(),
         (a.stops + b.stops + c.stops) / 3, to.width};
-    fillRows(spans, x0, x1, y0, y1, a, {(c.y - a.y) * k, -(c.x - a.x) * k}, {-(b.y - a.y) * k, (b.x - a.x) * k},
-        value(a), value(b), value(c));
+    fillRows(spans, x0, x1, y0, y1, low, high, {va + wb.at * vb + wc.at * vc, bx * vb + cx * vc, by * vb + cy * vc});
 }
 
 /// What lies in front of the lamp's near plane.

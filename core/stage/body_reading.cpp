@@ -66,6 +66,21 @@ inline float weighed(const FaceReading& r, float stops, float depth, float squar
     return stops > 1e-3f ? std::min(stops, 1.f) * std::min(std::max(behind, 0.f), 1.f) : 0;
 }
 
+RL_HOT void addAll(PointBatch& b, const FaceLine& line, int known, int from, int step, int count)
+{
+    const FaceLine l = line;
+    const int first = b.count;
+    for (int n = 0; n < count; ++n) { // their depths lie in `z`
+        const int j = first + n, i = from + n * step;
+        const float d = std::min(std::max(b.z[j], l.least), l.most), k = float(i);
+        b.id[j] = known + i;
+        b.u[j] = l.ou + d * (l.au + k * l.bu), b.v[j] = l.ov + d * (l.av + k * l.bv);
+        b.z[j] = l.oz + d * (l.az + k * l.bz);
+        b.least[j] = l.apart;
+    }
+    b.count += count;
+}
+
 /// Where the points lie on the face, and how wide their penumbra can be at most.
 RL_HOT void place(PointBatch& b, const FaceReading& reading)
 {
@@ -191,6 +206,15 @@ FaceReading::FaceReading(const BodyMap::Face& f, bool isSun, double lightSize)
     , whole(f.whole)
     , corner(float(f.levels[0].width - 2) / 2)
 {
+}
+
+int add(PointBatch& b, const FaceLine& l, const float* depth, int known, int from, int to, int step)
+{
+    const int count = std::min((to - from + step - 1) / step, PointBatch::kMost - b.count);
+    for (int n = 0; n < count; ++n)
+        b.z[b.count + n] = depth ? depth[from + n * step] : 1;
+    addAll(b, l, known, from, step, count);
+    return from + count * step;
 }
 
 void tell(PointBatch& b, const FaceReading& r, float around)

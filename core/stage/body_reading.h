@@ -35,7 +35,7 @@ struct PointBatch {
     float stopped[kMost], points[kMost]; ///< what comes out; over how many points it cannot change much
 
     bool full() const { return count == kMost; }
-    /// \param at depth, m, times the row's way
+    /// One point. \param at depth, m, times the row's way
     void add(int known, const FaceLine& l, int i, float at)
     {
         const float d = std::min(std::max(at, l.least), l.most), k = float(i);
@@ -45,6 +45,9 @@ struct PointBatch {
         least[j] = l.apart;
     }
 };
+/// Adds points of a row: from, from + step … as many as there is room for. \param known of column 0; each next one
+/// higher \param depth m, times the row's way, or null: 1 everywhere \return the first that is not added
+int add(PointBatch& batch, const FaceLine& line, const float* depth, int known, int from, int to, int step);
 /// \param around points that are looked at together at least, before each by itself
 void tell(PointBatch& batch, const FaceReading& reading, float around);
 
