@@ -11,7 +11,7 @@ using Face = BodyMap::Face;
 constexpr int kStep = 8;
 constexpr int kRoom = 4096; // points that are told together
 
-/// Parts of rows: every sixteenth point first. Between two that tell nearly the same, over a penumbra wider than they
+/// Parts of rows: every eighth point first. Between two that tell nearly the same, over a penumbra wider than they
 /// lie apart, what lies between follows from them; else their middle is looked at, and so on.
 class PartsOfRows {
 public:
@@ -20,7 +20,7 @@ public:
     {
         m_parts.clear();
     }
-    /// \param to gets what is stopped, where any is \param runs gets where that is
+    /// \param out gets what is stopped, where any is \param runs gets where that is
     void add(const FaceLine& line, const RayRow& row, int from, int to, float* out, BodyMap::Runs& runs)
     {
         constexpr int most = kRoom - kStep;

@@ -4,6 +4,7 @@
 #include "core/colour/srgb.h"
 #include "core/colour/temperature.h"
 #include "core/stage/layers.h"
+#include <mutex>
 #include <opencv2/imgproc.hpp>
 
 namespace rl::stage {
@@ -101,9 +102,12 @@ void measureOwnLight(StageFrame& f, const Backdrop& b)
     f.skyShare = {1 - own.r / f.ownLight.r, 1 - own.g / f.ownLight.g, 1 - own.b / f.ownLight.b};
 }
 
-} // namespace
-
-namespace {
+void layGround(StageFrame& f, const Project& p)
+{
+    f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
+    measureSky(f);
+    measureOwnLight(f, p.backdrop);
+}
 /// A thing shown only inside the outline of another.
 void putInside(StageFrame& f, const Project& p)
 {
@@ -196,6 +200,12 @@ void Composer::makeSurfaces(const Project& p, bool kept, SurfaceCache& cache) co
     parallelItems(int(first.size()), [&](int i) { (void)cache.surface(p, *first[std::size_t(i)], m_surfacePx); });
 }
 
+void Composer::keepGround(StageFrame& f) const
+{
+    f.backdrop = m_frame->backdrop, f.sky = m_frame->sky;
+    f.ownLight = m_frame->ownLight, f.skyShare = m_frame->skyShare;
+}
+
 std::shared_ptr<const StageFrame> Composer::compose(
     const Project& p, int widthPx, SurfaceCache& cache, Progress& progress)
 {
@@ -203,34 +213,54 @@ std::shared_ptr<const StageFrame> Composer::compose(
     StageFrame& f = *frame;
     measureFrame(f, p, widthPx);
     const bool eye = sameEye(p, widthPx);
-    if (sameGround(p, widthPx)) {
-        f.backdrop = m_frame->backdrop, f.sky = m_frame->sky;
-        f.ownLight = m_frame->ownLight, f.skyShare = m_frame->skyShare;
-    } else {
-        progress.report(0, tr("laying the backdrop"));
-        f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
-        measureSky(f);
-        measureOwnLight(f, p.backdrop);
-    }
     f.surfacePx = m_surfacePx;
     makeSurfaces(p, eye, cache);
-    std::vector<Kept> kept;
+    progress.report(0, tr("laying the backdrop"));
+    std::vector<std::optional<Layer>> layers(p.elements.size());
+    std::vector<int> anew;
+    if (sameGround(p, widthPx))
+        keepGround(f);
+    else
+        anew.push_back(-1);
+    for (std::size_t i = 0; i < layers.size(); ++i) {
+        if (const Kept* as = eye ? known(p, p.elements[i]) : nullptr)
+            layers[i] = as->layer;
+        else
+            anew.push_back(int(i));
+    }
     int done = 0;
-    for (const Element& e : p.elements) {
+    std::mutex reporting;
+    const auto make = [&](int k) {
         if (progress.cancelled())
-            return nullptr;
-        progress.report(0.2 + 0.8 * done++ / double(p.elements.size()), tr("standing up %1", e.name));
+            return;
+        if (anew[std::size_t(k)] < 0) {
+            layGround(f, p);
+            return;
+        }
+        const auto i = std::size_t(anew[std::size_t(k)]);
+        {
+            const std::lock_guard lock(reporting);
+            progress.report(0.2 + 0.8 * done++ / double(anew.size()), tr("standing up %1", p.elements[i].name));
+        }
+        layers[i] = layerOf(f, p, p.elements[i], cache);
+    };
+    // The backdrop and each element by itself, for none looks at another; one alone is shared out by its rows.
+    if (anew.size() == 1)
+        make(0);
+    else
+        parallelItems(int(anew.size()), make);
+    if (progress.cancelled())
+        return nullptr;
+    std::vector<Kept> kept;
+    for (std::size_t i = 0; i < layers.size(); ++i) {
+        if (!layers[i])
+            continue;
+        const Element& e = p.elements[i];
         const Cutout* c = p.cutout(e.cutout);
         const Reference* of = c ? p.reference(c->reference) : nullptr;
-        const LazyPhoto photo = of ? of->pixels : LazyPhoto();
-        if (const Kept* as = eye ? known(p, e) : nullptr) {
-            f.layers.push_back(as->layer);
-        } else if (auto layer = layerOf(f, p, e, cache)) {
-            f.layers.push_back(std::move(*layer));
-        } else {
-            continue;
-        }
-        kept.push_back({e, c ? c->alpha : Mask(), photo, c ? c->pins : std::vector<Pin>(), f.layers.back()});
+        f.layers.push_back(std::move(*layers[i]));
+        kept.push_back({e, c ? c->alpha : Mask(), of ? of->pixels : LazyPhoto(), c ? c->pins : std::vector<Pin>(),
+            f.layers.back()});
     }
     putInside(f, p);
     std::stable_sort(

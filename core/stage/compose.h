@@ -102,6 +102,7 @@ public:
 private:
     struct Kept;
     const Kept* known(const Project& project, const Element& element) const; ///< null: to be stood up anew
+    void keepGround(StageFrame& frame) const;
     void makeSurfaces(const Project& project, bool kept, SurfaceCache& cache) const;
     struct Kept {
         Element element;

@@ -5,7 +5,7 @@ namespace rl::stage {
 
 namespace {
 constexpr double kNear = 0.1;
-constexpr int kSub = 3, kBand = 32;
+constexpr int kBand = 32;
 
 /// A corner on its way to the picture: x, y in px and everything that is linear there, over z.
 struct Corner {
@@ -67,21 +67,22 @@ struct Sample {
     bool wet = false;
 };
 
-/// One band of rows, kSub × kSub samples a pixel.
+/// One band of rows, sub × sub samples a pixel.
 class Band {
 public:
-    Band(int left, int top, int width, int rows)
-        : m_left(left * kSub)
-        , m_top(top * kSub)
-        , m_width(width * kSub)
-        , m_rows(rows * kSub)
+    Band(int left, int top, int width, int rows, int sub)
+        : m_sub(sub)
+        , m_left(left * sub)
+        , m_top(top * sub)
+        , m_width(width * sub)
+        , m_rows(rows * sub)
         , m_samples(std::size_t(m_width) * std::size_t(m_rows))
     {
     }
     void draw(const Triangle& t)
     {
-        const double ax = t.a.x * kSub, ay = t.a.y * kSub, bx = t.b.x * kSub, by = t.b.y * kSub, cx = t.c.x * kSub,
-                     cy = t.c.y * kSub;
+        const double ax = t.a.x * m_sub, ay = t.a.y * m_sub, bx = t.b.x * m_sub, by = t.b.y * m_sub, cx = t.c.x * m_sub,
+                     cy = t.c.y * m_sub;
         const double area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
         if (std::abs(area) < 1e-12)
             return;
@@ -128,7 +129,7 @@ private:
         float value, dx, dy;
         float at(float x, float y) const { return value + dx * x + dy * y; }
     };
-    int m_left, m_top, m_width, m_rows;
+    int m_sub, m_left, m_top, m_width, m_rows;
     std::vector<Sample> m_samples;
 };
 
@@ -163,7 +164,7 @@ Rect boundsOf(const Mesh& mesh, const Eye& eye)
     return l <= r ? Rect{l, t, r - l, b - t} : Rect{};
 }
 
-SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight)
+SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight, int sub)
 {
     SeenMesh out;
     const Rect r = boundsOf(mesh, eye);
@@ -180,7 +181,7 @@ SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight)
     parallelItems(bands, [&](int k) {
         {
             const int y0 = k * kBand, rows = std::min(kBand, h - y0);
-            Band band(out.left, out.top + y0, w, rows);
+            Band band(out.left, out.top + y0, w, rows, sub);
             for (const Triangle& t : all)
                 if (std::max({t.a.y, t.b.y, t.c.y}) >= out.top + y0
                     && std::min({t.a.y, t.b.y, t.c.y}) <= out.top + y0 + rows)
@@ -192,8 +193,8 @@ SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight)
                     Vec3f n;
                     const float fx = float((out.left + x + 0.5 - eye.x0) / eye.focalCm),
                                 fy = float(-(out.top + y0 + y + 0.5 - eye.horizon) / eye.focalCm);
-                    for (int s = 0; s < kSub * kSub; ++s) {
-                        const Sample& q = band.at(x * kSub + s % kSub, y * kSub + s / kSub);
+                    for (int s = 0; s < sub * sub; ++s) {
+                        const Sample& q = band.at(x * sub + s % sub, y * sub + s / sub);
                         if (q.w <= 0)
                             continue;
                         ++hits, water += q.wet;
@@ -205,7 +206,7 @@ SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight)
                         continue;
                     const std::size_t i = std::size_t(y0 + y) * std::size_t(w) + std::size_t(x);
                     const float length = std::sqrt(n.x * n.x + n.y * n.y + n.z * n.z), k = 1 / std::max(length, 1e-20f);
-                    cover[i] = float(hits) / (kSub * kSub);
+                    cover[i] = float(hits) / float(sub * sub);
                     wet[i] = float(water) / float(hits);
                     depth[i] = float(hits) / sum;
                     normal[i] = {n.x * k, n.y * k, n.z * k};

@@ -14,9 +14,10 @@ struct SeenMesh {
     Plane wet; ///< share of water; empty when there is none
 };
 /// \param mesh in the scene, m \param eye in pixels of the frame
+/// \param sub samples a pixel each way
 /// What lies nearer than 0.1 m is cut off. Depth-buffered, perspective-correct; the same bytes with any number of
 /// threads.
-SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight);
+SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight, int sub = 3);
 
 /// Where the mesh lands, px (or the eye's own unit); empty when all of it lies behind the eye.
 Rect boundsOf(const Mesh& mesh, const Eye& eye);

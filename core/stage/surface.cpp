@@ -45,6 +45,23 @@ bool bends(const Cutout& cutout)
     return cutout.pins.size() >= 2;
 }
 
+std::vector<Surface::Smaller> halvesOf(const Surface& s)
+{
+    constexpr int most = 3, least = 64; // px
+    std::vector<Surface::Smaller> out;
+    const auto half = [](const cv::Mat& m) {
+        cv::Mat to;
+        cv::resize(m, to, {(m.cols + 1) / 2, (m.rows + 1) / 2}, 0, 0, cv::INTER_AREA);
+        return to;
+    };
+    cv::Mat colour = s.colour.mat(), alpha = s.alpha.mat(), normals = s.normals.mat();
+    while (int(out.size()) < most && std::min(colour.cols, colour.rows) >= 2 * least) {
+        colour = half(colour), alpha = half(alpha), normals = half(normals);
+        out.push_back({LinearPicture::fromMat(colour), Mask::fromMat(alpha), Raster<Vec3f>::fromMat(normals)});
+    }
+    return out;
+}
+
 std::shared_ptr<const Surface> makeSurface(
     const Photo& photo, const Mask& alpha, const Element& e, const relief::PhotoReading& reading, int longest)
 {
@@ -77,6 +94,7 @@ std::shared_ptr<const Surface> makeSurface(
     s->alpha = Mask::fromMat(cover);
     s->colour = cutout::cleanColours(LinearPicture::fromMat(colour), s->alpha);
     s->normals = Raster<Vec3f>::fromMat(normals);
+    s->smaller = halvesOf(*s);
     return s;
 }
 

@@ -19,6 +19,13 @@ struct Surface {
     LinearPicture colour; ///< cleaned of its old background, its own light still on it
     Mask alpha;
     Raster<Vec3f> normals; ///< x right, y up, z towards the viewer
+    /// The same at a half, a quarter … of the size, averaged, for what stands small in the frame.
+    struct Smaller {
+        LinearPicture colour;
+        Mask alpha;
+        Raster<Vec3f> normals;
+    };
+    std::vector<Smaller> smaller;
     relief::MeasuredLight light; ///< as measured on the photograph
 };
 
