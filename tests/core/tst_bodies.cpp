@@ -110,12 +110,77 @@ double overlap(const cv::Mat& a, const cv::Mat& b)
 }
 } // namespace
 Q_DECLARE_METATYPE(Matte)
+Q_DECLARE_METATYPE(rl::stage::LightPlace)
 Q_DECLARE_METATYPE(relief::Shape)
 
 /// Elements as closed bodies, and what their maps say of them, held against rays.
 class TestBodies : public QObject {
     Q_OBJECT
 private slots:
+    void rowsAreToldTogetherAsAlone_data()
+    {
+        QTest::addColumn<LightPlace>("light");
+        QTest::addColumn<double>("size");
+        QTest::addColumn<bool>("deep");
+        QTest::newRow("sharp sun, ground") << LightPlace{true, stage::sceneDirection(60, 25)} << 0.004 << false;
+        QTest::newRow("wide sun, deep rows") << LightPlace{true, stage::sceneDirection(300, 40)} << 0.05 << true;
+        QTest::newRow("lamp, ground") << LightPlace{false, {-2.5, 3, 5}} << 0.15 << false;
+        QTest::newRow("lamp, deep rows") << LightPlace{false, {2, 2.5, 4}} << 0.05 << true;
+        QTest::newRow("lamp inside, six faces") << LightPlace{false, {0, 0.8, 6}} << 0.02 << true;
+    }
+    void rowsAreToldTogetherAsAlone()
+    {
+        QFETCH(LightPlace, light);
+        QFETCH(double, size);
+        QFETCH(bool, deep);
+        const auto caster = standing(matteOf(Matte::Fork), relief::Shape::Puffed, elementOf(2), {0, 0, 6});
+        const auto map = caster->seenFrom(light);
+        constexpr int rows = 40, count = 333;
+        std::vector<std::vector<float>> depths(rows), told(rows, std::vector<float>(count, -1));
+        std::vector<stage::RayRow> all;
+        std::vector<float*> out;
+        for (int k = 0; k < rows; ++k) { // ground in front and behind, or a wall that folds
+            for (int i = 0; i < count; ++i)
+                depths[std::size_t(k)].push_back(
+                    6.3f + 0.4f * float((i / 40) % 2) + 0.002f * float(i) + 0.01f * float(k));
+            const double z = 4.5 + 0.15 * k;
+            all.push_back(deep ? stage::RayRow{{0, 1.6, 0}, {-0.4, 0.02 * (rows / 2 - k), 1}, {0.8 / count, 0, 0},
+                              depths[std::size_t(k)].data(), count, 6.3, 7.8}
+                               : stage::RayRow{{}, {-3, 0, z}, {6.0 / count, 0, 0}, nullptr, count});
+            out.push_back(told[std::size_t(k)].data());
+        }
+        std::vector<stage::BodyMap::Runs> runs(rows);
+        map->stopped(all, out, size, runs);
+        double sum = 0, worst = 0, most = 0;
+        for (int k = 0; k < rows; ++k) {
+            std::vector<float> together(count, 0.f), alone(count, 0.f), room(count, -1);
+            const auto laid = [](std::vector<float>& to, const float* from, const stage::BodyMap::Runs& where) {
+                for (const auto& [a, b] : where)
+                    std::copy(from + a, from + b, to.begin() + a);
+            };
+            laid(together, out[std::size_t(k)], runs[std::size_t(k)]);
+            stage::BodyMap::Runs one;
+            float* at = room.data();
+            map->stopped({&all[std::size_t(k)], 1}, {&at, 1}, size, {&one, 1});
+            laid(alone, at, one);
+            QCOMPARE(together, alone);
+            // Every point by itself, so that nothing follows from its neighbours.
+            for (int i = 0; i < count; ++i) {
+                stage::RayRow point = all[std::size_t(k)];
+                point.way = point.way + point.step * i, point.count = 1;
+                point.depth = deep ? point.depth + i : nullptr;
+                float here = 0;
+                at = &here;
+                map->stopped({&point, 1}, {&at, 1}, size, {&one, 1});
+                const double apart = std::abs(double(one.empty() ? 0 : here) - double(together[std::size_t(i)]));
+                sum += apart, worst = std::max(worst, apart), most = std::max(most, double(here));
+            }
+        }
+        QVERIFY(most > 0.9); // there is a shadow to be read
+        QVERIFY2(sum / (rows * count) < 0.002, qPrintable(QString::number(sum / (rows * count))));
+        QVERIFY2(worst < 0.25, qPrintable(QString::number(worst)));
+    }
+
     void everyCutOutIsClosed_data()
     {
         QTest::addColumn<Matte>("matte");

@@ -9,6 +9,7 @@
 #include "tests/kit/program.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
+#include <opencv2/core.hpp>
 #include <random>
 
 using namespace rl;
@@ -54,6 +55,74 @@ float meanE(const LightPlanes& planes, const stage::Layer& l, int fromPercent = 
 class TestSources : public QObject {
     Q_OBJECT
 private slots:
+    void noiseThatKeepsItsCornersIsTheSame()
+    {
+        SoftNoise kept(17);
+        for (int i = 0; i < 4000; ++i) { // steps, jumps and what lies below nothing
+            const float x = i % 97 == 0 ? float(chanceOf(1, std::uint64_t(i)) * 900 - 450) : float(i) * 0.037f - 60,
+                        y = float(i / 50) * 0.31f - 9, now = kept.at(x, y);
+            QCOMPARE(now, softNoise(x, y, 17));
+            QVERIFY(now >= 0 && now <= 1);
+            QVERIFY(std::abs(softNoise(x + 0.01f, y, 17) - now) < 0.05f); // no steps
+        }
+    }
+
+    void whatStandsSmallIsTheSameOnTheWhole_data()
+    {
+        QTest::addColumn<double>("yaw");
+        QTest::addColumn<bool>("mirrored");
+        QTest::newRow("as photographed") << 0.0 << false;
+        QTest::newRow("mirrored") << 0.0 << true;
+        QTest::newRow("turned") << 30.0 << false;
+        QTest::newRow("turned, mirrored") << -50.0 << true;
+    }
+    void whatStandsSmallIsTheSameOnTheWhole()
+    {
+        QFETCH(double, yaw);
+        QFETCH(bool, mirrored);
+        Project p = kit::postWork();
+        cv::Mat photo(900, 700, CV_8UC3, cv::Scalar(200, 40, 40)), mask(900, 700, CV_8UC1, cv::Scalar(0));
+        photo(cv::Rect(350, 0, 350, 900)) = cv::Scalar(40, 40, 200);
+        for (int y = 0; y < 900; y += 2) // finer than anything is shown
+            photo.row(y) *= 0.5;
+        mask(cv::Rect(50, 50, 601, 799)) = 255;
+        p.references[0].pixels = Photo::fromMat(photo);
+        p.cutouts[0].alpha = Mask::fromMat(mask);
+        p.elements[0].yaw = yaw, p.elements[0].mirrored = mirrored;
+        struct Whole {
+            double area = 0, light = 0, leftRed = 0;
+        };
+        const auto wholeOf = [&](int width) {
+            const auto f = kit::frameOf(p, width);
+            const stage::Layer& l = f->layers[0];
+            Whole w;
+            double sum = 0, red = 0, leftCover = 0;
+            for (int y = 0; y < l.height(); ++y)
+                for (int x = 0; x < l.width(); ++x) {
+                    const double c = double(l.cover.at(x, y));
+                    const Rgb a = l.albedo.at(x, y);
+                    sum += c, w.light += c * double(a.r + a.g + a.b);
+                    if (3 * x < l.width())
+                        red += c * double(a.r), leftCover += c;
+                }
+            w.area = sum / (double(width) * width), w.light /= sum, w.leftRed = red / leftCover;
+            return w;
+        };
+        const Whole large = wholeOf(3200);
+        for (const int width : {1100, 800, 410, 170}) {
+            const Whole small = wholeOf(width);
+            const QByteArray what = QString("%1 px: %2 %3 %4")
+                                        .arg(width)
+                                        .arg(small.area / large.area)
+                                        .arg(small.light / large.light)
+                                        .arg(small.leftRed / large.leftRed)
+                                        .toUtf8();
+            QVERIFY2(std::abs(small.area / large.area - 1) < 0.03, what);
+            QVERIFY2(std::abs(small.light / large.light - 1) < 0.02, what);
+            QVERIFY2(std::abs(small.leftRed / large.leftRed - 1) < 0.03, what);
+        }
+    }
+
     void aHueIsShownAsItself_data()
     {
         QTest::addColumn<double>("hue");
