@@ -1,5 +1,5 @@
 #pragma once
-#include "core/base/room.h"
+#include "core/base/uncleared.h"
 #include <cassert>
 #include <cstddef>
 #include <cstdint>
@@ -62,7 +62,10 @@ public:
     Raster() = default; ///< 0 × 0
     /// \pre pixels.size() == width * height (asserted; sizes from files are checked in store/)
     Raster(int width, int height, std::vector<T> pixels) { take(width, height, std::move(pixels)); }
-    Raster(int width, int height, Room<T> pixels) { take(width, height, std::move(pixels)); }
+    template <class Memory> Raster(int width, int height, std::vector<T, Memory> pixels)
+    {
+        take(width, height, std::move(pixels));
+    }
     static Raster filled(int width, int height, T value)
     {
         return {width, height, std::vector<T>(std::size_t(width) * std::size_t(height), value)};
@@ -71,7 +74,7 @@ public:
     static Raster fromMat(const cv::Mat& mat)
     {
         assert(mat.type() == CvType<T>::value);
-        std::vector<T> pixels(mat.total());
+        Uncleared<T> pixels(mat.total());
         for (int y = 0; y < mat.rows; ++y)
             std::memcpy(static_cast<void*>(pixels.data() + std::size_t(y) * std::size_t(mat.cols)), mat.ptr(y),
                 sizeof(T) * std::size_t(mat.cols));

@@ -60,7 +60,7 @@ Rgb8 codeOf(Rgb c)
 
 LinearPicture linearOf(const Photo& photo)
 {
-    std::vector<Rgb> out(photo.size());
+    Uncleared<Rgb> out(photo.size());
     const auto& table = linearTable();
     parallelRows(photo.height(), [&](int begin, int end) {
         const std::size_t w = std::size_t(photo.width());
@@ -74,7 +74,7 @@ LinearPicture linearOf(const Photo& photo)
 
 Photo codeOf(const LinearPicture& picture)
 {
-    std::vector<Rgb8> out(picture.size());
+    Uncleared<Rgb8> out(picture.size());
     const std::uint8_t* table = codeTable().data();
     parallelRows(picture.height(), [&](int begin, int end) {
         const std::size_t w = std::size_t(picture.width());

@@ -30,7 +30,7 @@ std::vector<Piece> piecesOf(const StageFrame& f)
     return all;
 }
 
-template <class T> std::span<T> rowOf(Room<T>& plane, int y, std::size_t width)
+template <class T> std::span<T> rowOf(Uncleared<T>& plane, int y, std::size_t width)
 {
     return {plane.data() + std::size_t(y) * width, width};
 }
@@ -53,7 +53,7 @@ Throws throwsOf(const StageFrame& f, const ShadowMaps& maps, int spared)
 }
 
 /// Corners of all that a piece holds.
-std::array<Vec3, 8> cornersOf(const StageFrame& f, const Piece& piece)
+std::array<Vec3, 8> pieceCorners(const StageFrame& f, const Piece& piece)
 {
     std::array<Vec3, 8> corners;
     std::size_t n = 0;
@@ -79,7 +79,7 @@ std::array<Vec3, 8> cornersOf(const StageFrame& f, const Piece& piece)
 /// Those that can matter to a piece.
 Throws within(const Throws& all, const StageFrame& f, const Piece& piece, const ShadowLight& light)
 {
-    const std::array<Vec3, 8> corners = cornersOf(f, piece);
+    const std::array<Vec3, 8> corners = pieceCorners(f, piece);
     const int own = piece.layer < 0 ? -1 : f.layers[std::size_t(piece.layer)].element;
     Throws some;
     for (const Thrown& t : all)
@@ -224,7 +224,7 @@ void makeRoom(LightPlanes& p, std::size_t i, const Layer& l, bool thin)
     p.layerLit[i].resize(std::size_t(l.height()));
 }
 
-template <class T> std::span<T> partOf(Room<T>& plane, int y, std::size_t width)
+template <class T> std::span<T> partOf(Uncleared<T>& plane, int y, std::size_t width)
 {
     return plane.empty() ? std::span<T>() : rowOf(plane, y, width);
 }

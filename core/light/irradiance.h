@@ -1,5 +1,5 @@
 #pragma once
-#include "core/base/room.h"
+#include "core/base/uncleared.h"
 #include "core/light/caster.h"
 #include "core/light/lamps.h"
 
@@ -29,13 +29,13 @@ float glossAlpha(Material material);
 /// Irradiance of one light of strength 1 over a frame: one plane a layer and one for the ground, shadows included.
 /// A thin layer also takes light on its back, a fuzzy one catches some from behind at its edge.
 struct LightPlanes {
-    std::vector<Room<float>> layers; ///< as large as each layer's rectangle; outside of its spans nothing is said
-    Room<float> ground; ///< as large as the ground
-    std::vector<Room<Shade>> layerShade;
-    Room<Shade> groundShade;
-    std::vector<Room<float>> layerShine; ///< of polished layers what gloss() says, shadows included; else empty
-    std::vector<Room<Shade>> layerThin; ///< what thin casters do of the shade; empty without any
-    Room<Shade> groundThin;
+    std::vector<Uncleared<float>> layers; ///< as large as each layer's rectangle; outside of its spans nothing is said
+    Uncleared<float> ground; ///< as large as the ground
+    std::vector<Uncleared<Shade>> layerShade;
+    Uncleared<Shade> groundShade;
+    std::vector<Uncleared<float>> layerShine; ///< of polished layers what gloss() says, shadows included; else empty
+    std::vector<Uncleared<Shade>> layerThin; ///< what thin casters do of the shade; empty without any
+    Uncleared<Shade> groundThin;
     /// Of each row of a layer: columns outside of which this light falls on nothing, so that no shadow is looked for.
     std::vector<std::vector<std::array<int, 2>>> layerLit;
     ShadowMaps maps; ///< of the frame's casters, held for whoever reads this light's shadows

@@ -194,7 +194,7 @@ LinearPicture Relighter::scene(std::shared_ptr<const StageFrame> frame, const Li
     return {m_frame->width, m_frame->height, paintedRows(lights, false)};
 }
 
-Room<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
+Uncleared<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
 {
     const StageFrame& f = *m_frame;
     const std::vector<Lamp> lamps = planesOf(lights);
@@ -205,7 +205,7 @@ Room<Rgb> Relighter::paintedRows(const Lights& lights, bool fit)
     const Painter painter(f, lights, sources, m_around, m_groundOpen, m_water);
     lightLayers(lamps, lights, painter);
     painter.addImages(m_lit);
-    Room<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
+    Uncleared<Rgb> picture(std::size_t(f.width) * std::size_t(f.height));
     const Exposure exposure = exposureOf(lights.air);
     constexpr int rows = 16; // ground costs far more than sky: small pieces keep both cores busy
     parallelItems((f.height + rows - 1) / rows, [&](int piece) {

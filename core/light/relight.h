@@ -64,7 +64,7 @@ private:
         BounceLight bounce;
         bool holds = false; ///< lit still holds if the lamps stay as they were
     };
-    Room<Rgb> paintedRows(const Lights& lights, bool fit);
+    Uncleared<Rgb> paintedRows(const Lights& lights, bool fit);
     std::vector<Zone> zonesOn(std::size_t layer, const std::vector<Lamp>& lamps, int steps) const;
     void meet(std::shared_ptr<const stage::StageFrame> frame, float spill);
     void surround(const stage::Layer& layer, KeptLayer& kept) const;

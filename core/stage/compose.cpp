@@ -48,6 +48,30 @@ void dim(cv::Mat& linear, double dimL)
     });
 }
 
+/// The photograph in linear light at half its size, averaged two by two; an odd edge counts twice.
+LinearPicture halfOf(const Photo& photo)
+{
+    std::array<float, 256> quarter;
+    for (std::size_t i = 0; i < quarter.size(); ++i)
+        quarter[i] = colour::linearOf(std::uint8_t(i)) / 4;
+    const int w = (photo.width() + 1) / 2, h = (photo.height() + 1) / 2;
+    Uncleared<Rgb> out(std::size_t(w) * std::size_t(h));
+    parallelRows(h, [&](int begin, int end) {
+        for (int y = begin; y < end; ++y) {
+            const Rgb8 *upper = photo.row(2 * y), *lower = photo.row(std::min(2 * y + 1, photo.height() - 1));
+            Rgb* to = out.data() + std::size_t(y) * std::size_t(w);
+            for (int x = 0; x < w; ++x) {
+                const int i = 2 * x, j = std::min(i + 1, photo.width() - 1);
+                const Rgb8 a = upper[i], b = upper[j], c = lower[i], d = lower[j];
+                to[x] = {quarter[a.r] + quarter[b.r] + quarter[c.r] + quarter[d.r],
+                    quarter[a.g] + quarter[b.g] + quarter[c.g] + quarter[d.g],
+                    quarter[a.b] + quarter[b.b] + quarter[c.b] + quarter[d.b]};
+            }
+        }
+    });
+    return {w, h, std::move(out)};
+}
+
 /// The backdrop scaled evenly so that its horizon lies on the stage's and it covers the canvas.
 cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
 {
@@ -57,9 +81,10 @@ cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
         return plainBackdrop(f.width, f.height, f.eye.horizon);
     const Rect place = backdropPlace(p);
     const double step = r->pixels.width() / (place.width * f.pixelsPerCm); // picture px per frame px
-    const LinearPicture linear = colour::linearOf(photo);
-    cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step, step,
-        f.width, f.height, cv::BORDER_REPLICATE);
+    const double by = step >= 1.9 ? 2 : 1; // what is averaged anyway is averaged on the way
+    const LinearPicture linear = by > 1 ? halfOf(photo) : colour::linearOf(photo);
+    cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step / by, -place.y * f.pixelsPerCm * step / by,
+        step / by, step / by, f.width, f.height, cv::BORDER_REPLICATE);
     dim(laid, p.backdrop.dimL);
     if (p.backdrop.tone.amount > 0 || p.backdrop.tone.saturation != 1)
         takeTone({reinterpret_cast<Rgb*>(laid.data), laid.total()}, p.backdrop.tone);

@@ -124,8 +124,8 @@ private slots:
         const paint::Spectrum look = paint::seen(paint::opaque(*paint::pigmentOf("PB29")->optics));
         std::string row = "PB29/masstone";
         for (int i = 0; i < paint::kBands; ++i) {
-            spectral += " SPECTRAL_NM_" + std::to_string(380 + 10 * i);
-            row += " " + std::to_string(100 * look[std::size_t(i)]);
+            spectral += " SPECTRAL_NM_", spectral += std::to_string(380 + 10 * i);
+            row += " ", row += std::to_string(100 * look[std::size_t(i)]);
         }
         spectral += "\nEND_DATA_FORMAT\nBEGIN_DATA\n" + row + "\nEND_DATA\n";
         const auto card = store::swatchesFromCgats(spectral);

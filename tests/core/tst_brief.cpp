@@ -266,9 +266,9 @@ private slots:
     {
         QTest::addColumn<QString>("medium");
         QTest::addColumn<int>("support");
-        for (const char* medium : {"acrylic", "oil", "watercolour"})
+        for (const QString& medium : {QString("acrylic"), QString("oil"), QString("watercolour")})
             for (int s = 0; s < kSupportCount; ++s)
-                QTest::addRow("%s on %d", medium, s) << QString(medium) << s;
+                QTest::newRow(qPrintable(QString("%1 on %2").arg(medium).arg(s))) << medium << s;
     }
     void preparingGrowsWithTheCanvas()
     {

@@ -20,6 +20,6 @@ template <class T> struct Unfilled : std::allocator<T> {
         ::new (static_cast<void*>(p)) U(std::forward<Args>(args)...);
     }
 };
-template <class T> using Room = std::vector<T, Unfilled<T>>;
+template <class T> using Uncleared = std::vector<T, Unfilled<T>>;
 
 } // namespace rl
