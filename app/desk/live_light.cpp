@@ -146,7 +146,7 @@ void LiveLight::run()
 
 void LiveLight::work(const Wish& wish)
 {
-    constexpr double follows = 33, smaller = 0.6; // ms; share of the width
+    constexpr double follows = 33, smaller = 0.55; // ms; share of the width
     constexpr int rests = 80; // ms
     if (m_forget.exchange(false))
         m_whole = {}, m_quick = {};
