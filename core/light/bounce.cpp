@@ -75,7 +75,8 @@ Patch patchOf(const StageFrame& f, std::size_t k, const LampSources& lamps, Ligh
         for (const auto& lamp : lamps) {
             const LampSource::View v = lamp->layerRow(k, y, scratch);
             for (int x = stepX / 2; x < l.width(); x += stepX)
-                sum = sum + l.albedo.at(x, y) * lamp->colour * (v.e[x] * l.cover.at(x, y));
+                if (const float c = l.cover.at(x, y); c > 0) // elsewhere nothing is said of light
+                    sum = sum + l.albedo.at(x, y) * lamp->colour * (v.e[x] * c);
         }
     for (int y = stepY / 2; y < l.height(); y += stepY)
         for (int x = stepX / 2; x < l.width(); x += stepX)

@@ -123,7 +123,7 @@ private slots:
         QTest::addColumn<double>("size");
         QTest::addColumn<bool>("deep");
         QTest::newRow("sharp sun, ground") << LightPlace{true, stage::sceneDirection(60, 25)} << 0.004 << false;
-        QTest::newRow("wide sun, deep rows") << LightPlace{true, stage::sceneDirection(300, 40)} << 0.05 << true;
+        QTest::newRow("wide sun, deep rows") << LightPlace{true, stage::unit({-0.2, 0.4, -0.9})} << 0.05 << true;
         QTest::newRow("lamp, ground") << LightPlace{false, {-2.5, 3, 5}} << 0.15 << false;
         QTest::newRow("lamp, deep rows") << LightPlace{false, {2, 2.5, 4}} << 0.05 << true;
         QTest::newRow("lamp inside, six faces") << LightPlace{false, {0, 0.8, 6}} << 0.02 << true;

@@ -67,6 +67,37 @@ private slots:
         }
     }
 
+    void nothingIsReadBesideWhatIsCovered()
+    {
+        Project p = kit::postWork(60, 40);
+        std::vector<std::uint8_t> round(60 * 420, 0); // a rectangle with empty corners
+        for (int y = 0; y < 420; ++y)
+            for (int x = 0; x < 60; ++x)
+                round[std::size_t(y * 60 + x)] = std::hypot((x - 29.5) / 28, (y - 209.5) / 205) < 1 ? 255 : 0;
+        p.cutouts[0].alpha = {60, 420, std::move(round)};
+        Element second = p.elements[0];
+        second.id = 9, second.baseCm.x += 3, second.yaw = 40;
+        p.elements.push_back(second);
+        const auto f = kit::frameOf(p, 900);
+        LightPlanes planes = sunPlanes(*f, p.lights.sun);
+        int poisoned = 0;
+        for (std::size_t k = 0; k < f->layers.size(); ++k)
+            for (int y = 0; y < f->layers[k].height(); ++y)
+                for (int x = 0; x < f->layers[k].width(); ++x)
+                    if (const auto [from, to] = f->layers[k].spans[std::size_t(y)]; x < from || x >= to) {
+                        planes.layers[k][f->layers[k].at(x, y)] = std::numeric_limits<float>::quiet_NaN();
+                        ++poisoned;
+                    }
+        QVERIFY(poisoned > 50);
+        LampSources kept;
+        kept.push_back(keptSource(*f, planes, colourOf(p.lights.sun), {}));
+        Lights sunAlone = p.lights;
+        const auto thrown = bouncesOf(*f, kept, 1), fresh = bouncesOf(*f, sourcesOf(*f, sunAlone), 1);
+        QCOMPARE(thrown.size(), f->layers.size());
+        QVERIFY(thrown[0].any);
+        QVERIFY(thrown == fresh);
+    }
+
     void whatStandsSmallIsTheSameOnTheWhole_data()
     {
         QTest::addColumn<double>("yaw");
