@@ -350,15 +350,15 @@ private slots:
         }
         light.ask(p, 1, 1600, false); // slow at any machine
         // Of a work just opened a coarse look comes first.
-        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{960, 1600}), 30000);
+        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{880, 1600}), 30000);
         widths.erase(widths.begin());
         p.lights.lanterns[0].position.x += 0.2;
         light.ask(p, 2, 1600, false, true);
         // The small one first, and the whole once the hand rests.
-        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 960, 1600}), 30000);
+        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 880, 1600}), 30000);
         p.lights.lanterns[0].position.x += 0.2;
         light.ask(p, 3, 1600, false); // let go: the whole at once
-        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 960, 1600, 1600}), 30000);
+        QTRY_COMPARE_WITH_TIMEOUT(widths, (std::vector<int>{1600, 880, 1600, 1600}), 30000);
         // A work without pictures, and one cut out anew, are no other works: no coarse look.
         widths.clear();
         Project recut = p;
