@@ -111,6 +111,8 @@ std::vector<Zone> Relighter::zonesOn(std::size_t k, const std::vector<Lamp>& lam
         const float strength = luminance(lamp.colour);
         double sum = 0;
         for (std::size_t i = 0; i < own.size(); ++i) {
+            if (l.cover.data()[i] <= 0)
+                continue; // beside what is covered nothing is said of light
             lets[i] = lightThrough(lamp.planes->layerShade[k][i]);
             own[i] = strength * lamp.planes->layers[k][i] / std::max(lets[i], kLeastLeft);
             sum += double(own[i] * l.cover.data()[i]);
