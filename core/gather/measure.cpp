@@ -124,7 +124,7 @@ void measureLight(const Photo& small, const Mask& cutout, const Horizon& horizon
     }
     std::size_t surest = 0;
     for (std::size_t i = 0; i < figures.size(); ++i) {
-        m.figures.push_back(lightOf(small, figures[i].mask, m.lightOfCutout ? 1 : 0.5 * figures[i].sure));
+        m.figures.push_back(lightOf(small, figures[i].mask, figures[i].sure));
         if (m.figures[i].light.confidence > m.figures[surest].light.confidence)
             surest = i;
     }

@@ -291,19 +291,36 @@ std::vector<std::size_t> largestFirst(const StageFrame& f)
     return order;
 }
 
-/// All maps first, then all rooms, then all pieces of all lights, so that no core waits at the end of each light.
-void workOut(const StageFrame& f, std::span<PlanesWork> works)
+/// Every caster's map from every light; those that a caster still has cost nothing.
+void makeMaps(const StageFrame& f, std::span<const PlanesWork> works)
 {
-    const int layers = int(f.layers.size());
     for (const PlanesWork& w : works)
         w.out->maps.assign(f.layers.size(), nullptr);
     const std::vector<std::size_t> order = largestFirst(f);
-    parallelItems(layers * int(works.size()), [&](int k) {
+    parallelItems(int(order.size() * works.size()), [&](int k) {
         const PlanesWork& w = works[std::size_t(k) % works.size()];
         const std::size_t i = order[std::size_t(k) / works.size()];
         if (!f.layers[i].caster->empty())
             w.out->maps[i] = f.layers[i].caster->seenFrom(w.shadow().place());
     });
+}
+
+std::vector<PlanesWork> worksOf(std::span<const PlanesOf> wanted)
+{
+    std::vector<PlanesWork> works;
+    for (const PlanesOf& w : wanted) {
+        if (w.sun)
+            works.push_back({w.planes, SunFacing(*w.sun)});
+        else
+            works.push_back({w.planes, LanternFacing(*w.lantern)});
+    }
+    return works;
+}
+
+/// All maps first, then all rooms, then all pieces of all lights, so that no core waits at the end of each light.
+void workOut(const StageFrame& f, std::span<PlanesWork> works)
+{
+    makeMaps(f, works);
     makeRooms(f, works);
     for (PlanesWork& w : works) {
         w.all = throwsOf(f, w.out->maps, w.spares());
@@ -392,73 +409,94 @@ void stepGround(LightPlanes& p, const Piece& piece, const FrameStep& step, const
     }
 }
 
-template <class Facing> void followed(LightPlanes& p, const FrameStep& step, const Facing& facing)
+/// What stays is handed on; what is new gets room.
+void carry(LightPlanes& p, const FrameStep& step)
 {
     const StageFrame& f = *step.after;
-    LightPlanes old;
-    ShadowMaps maps = mapsOf(f, facing.shadow);
     const bool thin = anyThin(f);
-    const auto carry
-        = [&](auto& planes, auto& before, std::size_t i) { planes[i] = std::move(before[std::size_t(step.from[i])]); };
-    std::swap(old.layers, p.layers), std::swap(old.layerShade, p.layerShade);
-    std::swap(old.layerShine, p.layerShine), std::swap(old.layerThin, p.layerThin);
-    std::swap(old.layerLit, p.layerLit);
-    p.layerLit.resize(f.layers.size());
-    for (auto* planes : {&p.layers, &p.layerShine})
-        planes->resize(f.layers.size());
-    for (auto* planes : {&p.layerShade, &p.layerThin})
-        planes->resize(f.layers.size());
-    for (std::size_t i = 0; i < f.layers.size(); ++i) {
-        if (step.from[i] < 0) {
-            makeRoom(p, i, f.layers[i], thin);
-            continue;
-        }
-        carry(p.layers, old.layers, i), carry(p.layerShade, old.layerShade, i);
-        carry(p.layerShine, old.layerShine, i), carry(p.layerThin, old.layerThin, i);
-        carry(p.layerLit, old.layerLit, i);
-    }
-    const std::vector<Piece> pieces = piecesOf(f);
-    std::vector<char> touched(pieces.size(), 0);
-    ShadowMaps held;
-    const Throws changes = stepsOf(step, facing.shadow, facing.spares, held), all = throwsOf(f, maps, facing.spares);
-    std::vector<OwnShade> owns(f.layers.size());
-    for (std::size_t i = 0; i < owns.size(); ++i)
+    const auto carried = [&](auto& planes) {
+        std::remove_reference_t<decltype(planes)> old(f.layers.size());
+        std::swap(old, planes);
+        for (std::size_t i = 0; i < f.layers.size(); ++i)
+            if (step.from[i] >= 0)
+                planes[i] = std::move(old[std::size_t(step.from[i])]);
+    };
+    carried(p.layers), carried(p.layerShade), carried(p.layerShine), carried(p.layerThin), carried(p.layerLit);
+    for (std::size_t i = 0; i < f.layers.size(); ++i)
         if (step.from[i] < 0)
-            owns[i] = ownOf(f, i, maps, facing);
-    parallelItems(int(pieces.size()), [&](int k) {
-        const Piece& piece = pieces[std::size_t(k)];
-        const bool fresh = piece.layer >= 0 && step.from[std::size_t(piece.layer)] < 0;
-        const Throws some = within(fresh ? all : changes, f, piece, facing.shadow);
-        const auto i = std::size_t(piece.layer);
-        if (fresh) {
-            freshRows(
-                f, piece, facing, some, owns[i], [&](int y) { return layerSlots(p, i, f.layers[i], y); },
-                p.layerLit[i].data() + piece.begin);
-            touched[std::size_t(k)] = 1;
-        } else if (piece.layer < 0 && !some.empty()) {
-            stepGround(p, piece, step, facing, some);
-        } else if (!some.empty()) {
-            touched[std::size_t(k)] = stepLayer(p, piece, step, facing, some);
-        }
-    });
-    p.maps = std::move(maps);
-    p.touched.assign(f.layers.size(), 0);
-    for (std::size_t k = 0; k < pieces.size(); ++k)
-        if (pieces[k].layer >= 0 && touched[k])
-            p.touched[std::size_t(pieces[k].layer)] = 1;
+            makeRoom(p, i, f.layers[i], thin);
+}
+
+/// One light's planes on their way to the next frame.
+struct FollowWork {
+    Throws changes{};
+    ShadowMaps held{};
+    ShadowMaps before{}; ///< held meanwhile: casters keep their maps no longer than somebody reads them
+    std::vector<char> touched{}; ///< by piece
+};
+
+template <class Facing>
+bool stepPiece(PlanesWork& w, const Piece& piece, const FrameStep& step, const Facing& facing, const Throws& changes)
+{
+    const StageFrame& f = *step.after;
+    const bool fresh = piece.layer >= 0 && step.from[std::size_t(piece.layer)] < 0;
+    const Throws some = within(fresh ? w.all : changes, f, piece, facing.shadow);
+    const auto i = std::size_t(piece.layer);
+    if (fresh) {
+        freshRows(
+            f, piece, facing, some, w.owns[i], [&](int y) { return layerSlots(*w.out, i, f.layers[i], y); },
+            w.out->layerLit[i].data() + piece.begin);
+        return true;
+    }
+    if (some.empty())
+        return false;
+    if (piece.layer >= 0)
+        return stepLayer(*w.out, piece, step, facing, some);
+    stepGround(*w.out, piece, step, facing, some);
+    return false;
 }
 } // namespace
 
 void planesOf(const StageFrame& f, std::span<const PlanesOf> wanted)
 {
-    std::vector<PlanesWork> works;
-    for (const PlanesOf& w : wanted) {
-        if (w.sun)
-            works.push_back({w.planes, SunFacing(*w.sun)});
-        else
-            works.push_back({w.planes, LanternFacing(*w.lantern)});
-    }
+    std::vector<PlanesWork> works = worksOf(wanted);
     workOut(f, works);
+}
+void follow(const FrameStep& step, std::span<const PlanesOf> kept)
+{
+    const StageFrame& f = *step.after;
+    std::vector<PlanesWork> works = worksOf(kept);
+    std::vector<FollowWork> steps(works.size());
+    for (std::size_t k = 0; k < works.size(); ++k)
+        steps[k].before = std::move(works[k].out->maps);
+    makeMaps(f, works);
+    const std::vector<Piece> pieces = piecesOf(f);
+    for (std::size_t k = 0; k < works.size(); ++k) {
+        PlanesWork& w = works[k];
+        carry(*w.out, step);
+        steps[k].changes = stepsOf(step, w.shadow(), w.spares(), steps[k].held);
+        steps[k].touched.assign(pieces.size(), 0);
+        w.all = throwsOf(f, w.out->maps, w.spares());
+        w.owns.resize(f.layers.size());
+        for (std::size_t i = 0; i < w.owns.size(); ++i)
+            if (step.from[i] < 0)
+                w.owns[i] = std::visit([&](const auto& facing) { return ownOf(f, i, w.out->maps, facing); }, w.facing);
+    }
+    parallelItems(int(pieces.size() * works.size()), [&](int k) {
+        const std::size_t light = std::size_t(k) / pieces.size(), piece = std::size_t(k) % pieces.size();
+        steps[light].touched[piece] = std::visit(
+            [&](const auto& facing) {
+                return stepPiece(works[light], pieces[piece], step, facing, steps[light].changes);
+            },
+            works[light].facing);
+    });
+    for (std::size_t k = 0; k < works.size(); ++k) {
+        std::vector<char>& touched = works[k].out->touched;
+        touched.assign(f.layers.size(), 0);
+        for (std::size_t i = 0; i < pieces.size(); ++i)
+            if (pieces[i].layer >= 0 && steps[k].touched[i])
+                touched[std::size_t(pieces[i].layer)] = 1;
+    }
 }
 LightPlanes sunPlanes(const StageFrame& f, const Sun& sun)
 {
@@ -474,15 +512,6 @@ LightPlanes lanternPlanes(const StageFrame& f, const Lantern& lantern)
     planesOf(f, {&one, 1});
     return planes;
 }
-void follow(LightPlanes& p, const FrameStep& step, const Sun& sun)
-{
-    followed(p, step, SunFacing(sun));
-}
-void follow(LightPlanes& p, const FrameStep& step, const Lantern& lantern)
-{
-    followed(p, step, LanternFacing(lantern));
-}
-
 namespace {
 template <class Facing>
 void layerRowBy(const StageFrame& f, std::size_t i, int y, const ShadowMaps& maps, const Facing& facing, LightRow& out)

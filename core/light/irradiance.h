@@ -48,8 +48,9 @@ LightPlanes lanternPlanes(const stage::StageFrame& frame, const Lantern& lantern
 struct PlanesOf {
     const Sun* sun = nullptr; ///< or else
     const Lantern* lantern = nullptr;
-    LightPlanes* planes = nullptr; ///< what they held does not matter, their memory is used again
+    LightPlanes* planes = nullptr; ///< to be filled, or to follow a frame
 };
+/// What they held does not matter, their memory is used again.
 void planesOf(const stage::StageFrame& frame, std::span<const PlanesOf> wanted);
 
 /// The same, one row at a time, for pictures too large to keep planes of.
@@ -72,9 +73,8 @@ struct FrameStep {
     std::vector<std::shared_ptr<const stage::Caster>> gone, come;
 };
 FrameStep stepBetween(const stage::StageFrame& before, const stage::StageFrame& after);
-/// Brings planes of the frame before to the frame after; only what is touched is worked out again. The result is the
-/// same bytes as planes made anew.
-void follow(LightPlanes& planes, const FrameStep& step, const Sun& sun);
-void follow(LightPlanes& planes, const FrameStep& step, const Lantern& lantern);
+/// Brings planes of several lights from the frame before to the frame after; only what is touched is worked out again.
+/// The result is the same bytes as planes made anew.
+void follow(const FrameStep& step, std::span<const PlanesOf> kept);
 
 } // namespace rl::light

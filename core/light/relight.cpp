@@ -90,11 +90,13 @@ void Relighter::surround(const Layer& l, KeptLayer& kept) const
 
 void Relighter::followFrame(const FrameStep& step)
 {
+    std::vector<PlanesOf> kept;
     if (m_sun)
-        follow(m_sunPlanes, step, *m_sun);
+        kept.push_back({&*m_sun, nullptr, &m_sunPlanes});
     for (KeptLantern& k : m_lanterns)
         if (!k.planes.layerShade.empty() || !k.planes.ground.empty())
-            follow(k.planes, step, k.lantern);
+            kept.push_back({nullptr, &k.lantern, &k.planes});
+    follow(step, kept);
 }
 
 std::vector<Relighter::Lamp> Relighter::planesOf(const Lights& lights)

@@ -86,7 +86,7 @@ void lift(Relief& relief, const PhotoReading& reading)
     cv::Mat add;
     cv::resize(reading.lift.mat(), add, relief.normals.mat().size(), 0, 0, cv::INTER_LINEAR);
     const auto unit = [](cv::Vec3f n) { return n * (1 / std::max(float(cv::norm(n)), 1e-6f)); };
-    const float share = float(reading.share);
+    const float share = float(reading.share), steep = float(1 - reading.flat);
     std::vector<Vec3f> out(relief.normals.data(), relief.normals.data() + relief.normals.size());
     for (std::size_t i = 0; i < out.size(); ++i) {
         if (!relief.inside.data()[i])
@@ -95,6 +95,7 @@ void lift(Relief& relief, const PhotoReading& reading)
         cv::Vec3f is = was + reinterpret_cast<const cv::Vec3f*>(add.data)[i];
         is[2] = std::max(is[2], 0.02f);
         is = unit(was * (1 - share) + unit(is) * share);
+        is = unit({is[0] * steep, is[1] * steep, is[2]});
         out[i] = {is[0], is[1], is[2]};
     }
     relief.normals = {add.cols, add.rows, std::move(out)};

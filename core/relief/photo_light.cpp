@@ -172,8 +172,22 @@ void chooseDirection(MeasuredLight& light, const MeasuredLight& byOutline, doubl
     light.confidence = sure(light.azimuth);
 }
 
-/// The normals of the outline alone are kept as far as the light is unsure.
-void keepLift(PhotoReading& r, const Canvas& c, const NetAnswer& answer)
+/// How surely the thing is no pillow, 0…1: round things in any light differ from their puffed outline by some ten
+/// degrees in the mean.
+double unlikePillow(const Canvas& c, const cv::Mat& lifted)
+{
+    double sum = 0;
+    for (std::size_t i = 0; i < kNetPlane; ++i)
+        if (c.inside.data[i]) {
+            const auto at = [&](const cv::Mat& m) { return reinterpret_cast<const cv::Vec3f*>(m.data)[i]; };
+            sum += std::acos(std::clamp(double(at(c.normals).dot(at(lifted))), -1.0, 1.0));
+        }
+    const double differs = degrees(sum / std::max(1, cv::countNonZero(c.inside)));
+    return std::clamp((differs - 14) / (20 - 14), 0.0, 1.0);
+}
+
+/// The normals of the outline alone are kept as far as the light is unsure, but not of what is no pillow.
+void keepLift(PhotoReading& r, const Canvas& c, const NetAnswer& answer, const cv::Mat& lifted)
 {
     std::vector<Vec3f> lift;
     for (int y = 0; y < c.place.height; ++y)
@@ -182,7 +196,9 @@ void keepLift(PhotoReading& r, const Canvas& c, const NetAnswer& answer)
             lift.push_back({answer.lift[i], answer.lift[i + kNetPlane], answer.lift[i + 2 * kNetPlane]});
         }
     r.lift = {c.place.width, c.place.height, std::move(lift)};
-    r.share = std::min(1.0, 0.5 + 2 * r.light.confidence);
+    const double unlike = unlikePillow(c, lifted);
+    r.share = std::max(unlike, std::min(1.0, 0.5 + 2 * r.light.confidence));
+    r.flat = unlike * std::max(0.0, 1 - 2 * r.light.confidence);
 }
 } // namespace
 
@@ -205,9 +221,10 @@ PhotoReading readPhoto(const Photo& picture, const Mask& alpha)
         return r;
     }
     const NetAnswer answer = readCanvas(canvas, first.azimuth, first.elevation, first.confidence);
+    const cv::Mat lifted = liftedNormals(canvas, answer);
     Evidence e;
     e.contour = contourScore(bins, kSky);
-    e.interior = interiorScore(canvas.luminance, canvas.valid, liftedNormals(canvas, answer), kSky);
+    e.interior = interiorScore(canvas.luminance, canvas.valid, lifted, kSky);
     e.best = bestElevations(e.interior);
     e.seen = answer.light;
     e.across = std::hypot(answer.light.x, answer.light.y);
@@ -216,7 +233,7 @@ PhotoReading readPhoto(const Photo& picture, const Mask& alpha)
         [&](double azimuth) { return confidenceOf(canvas, e, azimuth, bins.contrast, first.confidence); });
     r.light.elevation = e.elevation(r.light.azimuth);
     addFan(r.light);
-    keepLift(r, canvas, answer);
+    keepLift(r, canvas, answer, lifted);
     return r;
 }
 

@@ -24,6 +24,9 @@ struct PhotoReading {
     /// What the shading adds to the normals of the puffed outline, over what the outline spans; longest side 88.
     Raster<Vec3f> lift;
     double share = 0; ///< 0…1: of it that is to be believed
+    /// 0…1: how much of all relief is taken off, where neither light nor outline tells it: folds without a light are
+    /// told no better than by a card, and a pillow in their place far worse.
+    double flat = 0;
 };
 
 /// \param alpha of the object in the same picture; 0…255

@@ -250,6 +250,17 @@ bool fit(Face& f, const std::vector<Vec3>& points, bool sun, double texelsPerM, 
     return true;
 }
 
+/// Is all of it before the lamp, and nothing as far as 60° off?
+bool inOneView(const Face& f, const std::vector<Vec3>& points)
+{
+    constexpr double widest = 1.7; // a tangent
+    return std::all_of(points.begin(), points.end(), [&](const Vec3& p) {
+        const Vec3 q = p - f.centre;
+        const double most = widest * dot(q, f.away);
+        return std::abs(dot(q, f.u)) <= most && std::abs(dot(q, f.v)) <= most && most > 4 * kNear;
+    });
+}
+
 std::vector<Face> cubeAround(Vec3 at, double texelsPerM, double distance)
 {
     const int texels = std::min(256, texelsFor(2.2 * texelsPerM * distance));
@@ -289,13 +300,70 @@ bool finished(Face& f, const Samples& s, int fine, bool sun, float opacity)
     return true;
 }
 
+/// Which triangles of the body are on one of six faces, and whether any reaches before its near plane.
+struct OnFace {
+    std::vector<std::size_t> faces;
+    bool clips = false;
+};
+OnFace trianglesOn(const Face& f, const Body& body, const std::vector<Vec3>& points)
+{
+    static thread_local std::vector<Vec3> seen;
+    seen.resize(points.size());
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        const Vec3 q = points[i] - f.centre;
+        seen[i] = {dot(q, f.u), dot(q, f.v), dot(q, f.away)};
+    }
+    const double edge = -f.left;
+    OnFace on;
+    for (std::size_t i = 0; i < body.faces.size(); ++i) {
+        const auto all = [&](const auto& beside) {
+            return std::all_of(
+                body.faces[i].begin(), body.faces[i].end(), [&](int k) { return beside(seen[std::size_t(k)]); });
+        };
+        if (all([](const Vec3& q) { return q.z < kNear; }) || all([&](const Vec3& q) { return q.x > edge * q.z; })
+            || all([&](const Vec3& q) { return q.x < -edge * q.z; })
+            || all([&](const Vec3& q) { return q.y > edge * q.z; })
+            || all([&](const Vec3& q) { return q.y < -edge * q.z; }))
+            continue;
+        on.faces.push_back(i);
+        on.clips = on.clips || !all([](const Vec3& q) { return q.z >= kNear; });
+    }
+    return on;
+}
+
+/// One of six faces keeps only what the body takes up of it, whole texels.
+void crop(Face& f, const OnFace& on, const Body& body, const std::vector<Vec3>& points)
+{
+    double left = 1e300, right = -1e300, top = 1e300, bottom = -1e300;
+    for (const std::size_t i : on.faces)
+        for (const int k : body.faces[i]) {
+            const Vec3 q = points[std::size_t(k)] - f.centre;
+            const double per = 1 / dot(q, f.away), u = dot(q, f.u) * per, v = dot(q, f.v) * per;
+            left = std::min(left, u), right = std::max(right, u), top = std::min(top, v), bottom = std::max(bottom, v);
+        }
+    BodyMap::Level& l = f.levels[0];
+    const auto cut = [&](double& from, int& texels, double low, double high) {
+        const int before = std::clamp(int(std::floor((low - from) / f.texel)), 0, texels - 3),
+                  behind = std::clamp(int(std::ceil((high - from) / f.texel)), before + 1, texels - 2);
+        from += before * f.texel, texels = behind - before + 2;
+    };
+    cut(f.left, l.width, left, right), cut(f.top, l.height, top, bottom);
+}
+
 /// \return false when the body is not on it
 bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
 {
     static thread_local Samples s; // fresh memory costs more than the drawing
+    OnFace on;
+    if (!f.whole) {
+        on = trianglesOn(f, body, points);
+        if (on.faces.empty())
+            return false;
+        if (!on.clips)
+            crop(f, on, body, points);
+    }
     const int wide = f.levels[0].width - 2, high = f.levels[0].height - 2, fine = std::max(wide, high) < 128 ? 2 : 1;
     s.clear(fine * wide, fine * high, body.stops.empty());
-    double near = f.whole ? double(f.nearest) : 1e300, far = -1e300;
     const auto stopsAt = [&](int i) { return body.stops.empty() ? body.opacity : body.stops[std::size_t(i)]; };
     if (f.whole && (sun || double(f.nearest) > kNear)) { // nothing to clip: each corner is looked at once
         static thread_local std::vector<Seen> corners;
@@ -306,7 +374,8 @@ bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
             fill(s, corners[std::size_t(a)], corners[std::size_t(b)], corners[std::size_t(c)], sun);
         return finished(f, s, fine, sun, body.opacity);
     }
-    for (const auto& face : body.faces) {
+    double near = 1e300;
+    const auto drawn = [&](const std::array<int, 3>& face) {
         std::array<Vec3, 3> p;
         std::array<float, 3> stops;
         for (std::size_t k = 0; k < 3; ++k) {
@@ -315,20 +384,19 @@ bool draw(Face& f, const Body& body, const std::vector<Vec3>& points, bool sun)
         }
         std::array<Vec3, 4> in;
         std::array<float, 4> inStops;
-        int n = 3;
-        if (sun)
-            for (std::size_t k = 0; k < 3; ++k)
-                in[k] = p[k], inStops[k] = stops[k];
-        else
-            n = clipped(p, stops, f, in, inStops);
+        const int n = clipped(p, stops, f, in, inStops);
         std::array<Seen, 4> q;
         for (int k = 0; k < n; ++k) {
             q[std::size_t(k)] = seenBy(f, sun, in[std::size_t(k)], inStops[std::size_t(k)], fine);
-            near = std::min(near, q[std::size_t(k)].z), far = std::max(far, q[std::size_t(k)].z);
+            near = std::min(near, q[std::size_t(k)].z);
         }
         for (int k = 1; k + 1 < n; ++k)
             fill(s, q[0], q[std::size_t(k)], q[std::size_t(k + 1)], sun);
-    }
+    };
+    if (f.whole)
+        std::for_each(body.faces.begin(), body.faces.end(), drawn);
+    for (const std::size_t i : on.faces)
+        drawn(body.faces[i]);
     if (!f.whole)
         f.nearest = float(near), f.middle = float(near);
     return finished(f, s, fine, sun, body.opacity);
@@ -367,16 +435,14 @@ BodyMap::BodyMap(const Body& body, const std::vector<Vec3>& points, const LightP
     const Vec3 middle = (low + high) * 0.5;
     const double radius = (high - low).length() / 2, distance = light.isSun ? 1 : (middle - light.at).length();
     std::vector<Face> faces;
-    if (!light.isSun && distance < 1.3 * radius) {
+    Face one;
+    one.away = light.isSun ? light.at * -1 : unit(middle - light.at);
+    one.centre = light.isSun ? Vec3{} : light.at;
+    frameAround(one);
+    if (!light.isSun && distance < 1.3 * radius && !inOneView(one, points))
         faces = cubeAround(light.at, texelsPerM, std::max(radius, 0.1));
-    } else {
-        Face f;
-        f.away = light.isSun ? light.at * -1 : (middle - light.at) * (1 / distance);
-        f.centre = light.isSun ? Vec3{} : light.at;
-        frameAround(f);
-        if (fit(f, points, light.isSun, texelsPerM, distance))
-            faces.push_back(std::move(f));
-    }
+    else if (fit(one, points, light.isSun, texelsPerM, distance))
+        faces.push_back(std::move(one));
     for (Face& f : faces)
         if (draw(f, body, points, light.isSun))
             m_faces.push_back(std::move(f));

@@ -121,10 +121,9 @@ RL_HOT void lookAround(PointBatch& b, const FaceReading& reading, float around)
 RL_HOT void setAside(PointBatch& b, const FaceReading& reading)
 {
     const FaceReading r = reading;
-    const float half = r.whole ? 1e9f : r.corner / 1.1f;
     for (int k = 0; k < b.left; ++k) {
-        const float beside = std::max(std::abs(b.u[k] - r.corner), std::abs(b.v[k] - r.corner));
-        const float told = beside > half ? 0 : b.stops[k];
+        const float beside = std::max(std::abs(b.u[k] - r.axisU), std::abs(b.v[k] - r.axisV));
+        const float told = beside > r.quarter ? 0 : b.stops[k];
         b.stops[k] = b.z[k] > r.front + 1e-4f ? told : 0;
     }
 }
@@ -203,8 +202,9 @@ FaceReading::FaceReading(const BodyMap::Face& f, bool isSun, double lightSize)
     , front(f.front)
     , middle(f.middle)
     , sun(isSun)
-    , whole(f.whole)
-    , corner(float(f.levels[0].width - 2) / 2)
+    , axisU(float(-f.left / f.texel))
+    , axisV(float(-f.top / f.texel))
+    , quarter(f.whole ? 1e30f : float(1 / f.texel))
 {
 }
 

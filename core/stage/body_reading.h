@@ -17,8 +17,9 @@ struct FaceReading {
     const BodyMap::Level* levels;
     int count;
     float size, texel, blocking, front, middle;
-    bool sun, whole;
-    float corner; ///< texels from the face's corner to its middle
+    bool sun;
+    float axisU, axisV; ///< texels: where the face's `away` goes through it (lamps)
+    float quarter; ///< texels from there beyond which another of six faces answers
 };
 
 /// Some points of rows on their way through the steps of a reading, step by step for all, so that none waits for the

@@ -97,11 +97,9 @@ std::shared_ptr<const SeenMesh> Caster::mirrored(const Eye& eye, int width, int 
         mesh.points = m_points;
         for (Vec3& p : mesh.points)
             p.y = std::min(0.0, -p.y); // what is under the ground is not mirrored
-        mesh.normals.assign(mesh.points.size(), Vec3{0, 1, 0});
         for (const auto& f : m_body->faces)
             mesh.faces.push_back({f[0], f[2], f[1]});
         *image = seen(mesh, eye, width, height);
-        image->normal = {};
     }
     m_mirror = Mirror{eye, width, height, image};
     return image;

@@ -4,6 +4,7 @@
 #include "core/colour/srgb.h"
 #include "core/colour/temperature.h"
 #include "core/stage/layers.h"
+#include "core/stage/resample.h"
 #include <mutex>
 #include <opencv2/imgproc.hpp>
 
@@ -19,76 +20,48 @@ Rgb meanOf(const cv::Mat& m)
     return {part(0), part(1), part(2)};
 }
 
-cv::Mat plainBackdrop(int width, int height, double horizon)
+Uncleared<Rgb> plainBackdrop(int width, int height, double horizon)
 {
-    cv::Mat m(height, width, CV_32FC3);
+    Uncleared<Rgb> out(std::size_t(width) * std::size_t(height));
     for (int y = 0; y < height; ++y) {
         const bool sky = y + 0.5 < horizon;
         const double t = sky ? (y + 0.5) / std::max(horizon, 1.0) : 0;
-        const cv::Vec3f c = sky ? cv::Vec3f(float(0.25 + 0.35 * t), float(0.32 + 0.3 * t), float(0.45 + 0.2 * t))
-                                : cv::Vec3f(0.30f, 0.28f, 0.25f);
-        m.row(y).setTo(cv::Scalar(double(c[0]), double(c[1]), double(c[2])));
+        const Rgb c = sky ? Rgb{float(0.25 + 0.35 * t), float(0.32 + 0.3 * t), float(0.45 + 0.2 * t)}
+                          : Rgb{0.30f, 0.28f, 0.25f};
+        std::fill_n(out.begin() + std::ptrdiff_t(y) * width, width, c);
     }
-    return m;
+    return out;
 }
 
 /// L* taken off every pixel, hue and saturation kept: each is scaled as its L* asks.
-void dim(cv::Mat& linear, double dimL)
+void dim(std::span<Rgb> linear, double dimL)
 {
     if (dimL <= 0)
         return;
-    parallelRows(linear.rows, [&](int begin, int end) {
-        for (int y = begin; y < end; ++y)
-            for (int x = 0; x < linear.cols; ++x) {
-                cv::Vec3f& c = linear.at<cv::Vec3f>(y, x);
-                const float was = luminance({c[0], c[1], c[2]});
-                const float is = colour::luminanceOf(std::max(0.f, colour::lightness(was) - float(dimL)));
-                c *= was > 1e-6f ? is / was : 1.f;
-            }
-    });
-}
-
-/// The photograph in linear light at half its size, averaged two by two; an odd edge counts twice.
-LinearPicture halfOf(const Photo& photo)
-{
-    std::array<float, 256> quarter;
-    for (std::size_t i = 0; i < quarter.size(); ++i)
-        quarter[i] = colour::linearOf(std::uint8_t(i)) / 4;
-    const int w = (photo.width() + 1) / 2, h = (photo.height() + 1) / 2;
-    Uncleared<Rgb> out(std::size_t(w) * std::size_t(h));
-    parallelRows(h, [&](int begin, int end) {
-        for (int y = begin; y < end; ++y) {
-            const Rgb8 *upper = photo.row(2 * y), *lower = photo.row(std::min(2 * y + 1, photo.height() - 1));
-            Rgb* to = out.data() + std::size_t(y) * std::size_t(w);
-            for (int x = 0; x < w; ++x) {
-                const int i = 2 * x, j = std::min(i + 1, photo.width() - 1);
-                const Rgb8 a = upper[i], b = upper[j], c = lower[i], d = lower[j];
-                to[x] = {quarter[a.r] + quarter[b.r] + quarter[c.r] + quarter[d.r],
-                    quarter[a.g] + quarter[b.g] + quarter[c.g] + quarter[d.g],
-                    quarter[a.b] + quarter[b.b] + quarter[c.b] + quarter[d.b]};
-            }
+    parallelRows(int(linear.size()), [&](int begin, int end) {
+        for (Rgb& c : linear.subspan(std::size_t(begin), std::size_t(end - begin))) {
+            const float was = luminance(c);
+            const float is = colour::luminanceOf(std::max(0.f, colour::lightness(was) - float(dimL)));
+            c = c * (was > 1e-6f ? is / was : 1.f);
         }
     });
-    return {w, h, std::move(out)};
 }
 
 /// The backdrop scaled evenly so that its horizon lies on the stage's and it covers the canvas.
-cv::Mat backdropOnCanvas(const Project& p, const StageFrame& f)
+LinearPicture backdropOnCanvas(const Project& p, const StageFrame& f)
 {
     const Reference* r = p.reference(p.backdrop.reference);
     const Photo photo = r ? r->pixels.photo() : Photo();
     if (photo.empty()) // none, or missing
-        return plainBackdrop(f.width, f.height, f.eye.horizon);
+        return {f.width, f.height, plainBackdrop(f.width, f.height, f.eye.horizon)};
     const Rect place = backdropPlace(p);
     const double step = r->pixels.width() / (place.width * f.pixelsPerCm); // picture px per frame px
-    const double by = step >= 1.9 ? 2 : 1; // what is averaged anyway is averaged on the way
-    const LinearPicture linear = by > 1 ? halfOf(photo) : colour::linearOf(photo);
-    cv::Mat laid = resampled(linear.mat(), -place.x * f.pixelsPerCm * step / by, -place.y * f.pixelsPerCm * step / by,
-        step / by, step / by, f.width, f.height, cv::BORDER_REPLICATE);
+    Uncleared<Rgb> laid = resampled(photo,
+        {-place.x * f.pixelsPerCm * step, -place.y * f.pixelsPerCm * step, step, step, f.width, f.height},
+        Beyond::Edge);
     dim(laid, p.backdrop.dimL);
-    if (p.backdrop.tone.amount > 0 || p.backdrop.tone.saturation != 1)
-        takeTone({reinterpret_cast<Rgb*>(laid.data), laid.total()}, p.backdrop.tone);
-    return laid;
+    takeTone(laid, p.backdrop.tone);
+    return {f.width, f.height, std::move(laid)};
 }
 
 /// A frame of the canvas' size, with nothing in it yet.
@@ -129,7 +102,7 @@ void measureOwnLight(StageFrame& f, const Backdrop& b)
 
 void layGround(StageFrame& f, const Project& p)
 {
-    f.backdrop = LinearPicture::fromMat(backdropOnCanvas(p, f));
+    f.backdrop = backdropOnCanvas(p, f);
     measureSky(f);
     measureOwnLight(f, p.backdrop);
 }
@@ -186,7 +159,7 @@ LinearPicture backdropOf(const Project& p, int widthPx)
 {
     StageFrame f;
     measureFrame(f, p, widthPx);
-    return LinearPicture::fromMat(backdropOnCanvas(p, f));
+    return backdropOnCanvas(p, f);
 }
 
 bool Composer::sameEye(const Project& p, int widthPx) const

@@ -2,29 +2,10 @@
 #include "core/stage/layers.h"
 #include "core/base/parallel.h"
 #include "core/colour/lab.h"
+#include "core/stage/resample.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::stage {
-
-cv::Mat resampled(
-    const cv::Mat& source, double ox, double oy, double stepX, double stepY, int width, int height, int border)
-{
-    cv::Mat from = source;
-    double sx = stepX, sy = stepY, shrinkX = 1, shrinkY = 1;
-    if (std::max(stepX, stepY) > 1.5) { // average first, so that fine detail does not alias
-        const cv::Size size(std::max(1, int(std::lround(source.cols / std::max(1.0, stepX)))),
-            std::max(1, int(std::lround(source.rows / std::max(1.0, stepY)))));
-        cv::resize(source, from, size, 0, 0, cv::INTER_AREA);
-        shrinkX = double(source.cols) / size.width, shrinkY = double(source.rows) / size.height;
-        sx = stepX / shrinkX, sy = stepY / shrinkY;
-    }
-    const double bx = ox / shrinkX + 0.5 * sx - 0.5, by = oy / shrinkY + 0.5 * sy - 0.5;
-    const cv::Matx23d map(sx, 0, bx, 0, sy, by);
-    cv::Mat out;
-    cv::warpAffine(
-        from, out, map, cv::Size(width, height), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, border, cv::Scalar::all(0));
-    return out;
-}
 
 void takeTone(std::span<Rgb> albedo, const Tone& t)
 {
@@ -72,7 +53,7 @@ private:
 
 /// The photograph's own shading on the relief, mean 1 over the cut-out, raised to the wanted strength.
 void takeOwnLightOff(
-    std::vector<Rgb>& albedo, const Raster<Vec3f>& normal, const Plane& cover, const PictureLight& own, double strength)
+    std::span<Rgb> albedo, const Raster<Vec3f>& normal, const Plane& cover, const PictureLight& own, double strength)
 {
     const double power = strength * std::clamp(own.confidence / 0.5, 0.0, 1.0);
     if (power <= 0)
@@ -128,30 +109,27 @@ public:
             ++size;
         return size;
     }
-    /// \param m the surface, or what it shows at a smaller size
-    cv::Mat part(const cv::Mat& m, int border) const
+    /// \param m the surface's mask, colours or normals, or what it shows at a smaller size
+    template <class T> auto part(const Raster<T>& m, Beyond beyond) const
     {
-        cv::Mat source = m;
-        if (m_mirrored) {
-            cv::Mat flipped; // never in place: the surface is shared with what stands unmirrored
-            cv::flip(m, flipped, 1);
-            source = flipped;
-        }
-        const double kx = double(m_surface.width) / m.cols, ky = double(m_surface.height) / m.rows;
+        const double kx = double(m_surface.width) / m.width(), ky = double(m_surface.height) / m.height();
         if (m_flat)
             return resampled(
-                source, m_ox / kx, m_oy / ky, m_stepX / kx, m_stepY / ky, m_size.width, m_size.height, border);
-        // Average first, so that fine detail does not alias.
+                m, {m_ox / kx, m_oy / ky, m_stepX / kx, m_stepY / ky, m_size.width, m_size.height, m_mirrored}, beyond);
+        // First to the size it is seen at, averaged, then turned.
         const double shrink = std::max({1.0, m_stepX / kx, m_stepY / ky});
-        if (shrink > 1.5) {
-            const cv::Size small(std::max(1, int(source.cols / shrink)), std::max(1, int(source.rows / shrink)));
-            cv::resize(source, source, small, 0, 0, cv::INTER_AREA);
-        }
-        const double sx = double(m_surface.width) / source.cols, sy = double(m_surface.height) / source.rows;
+        const Grid small{0, 0, shrink, shrink, std::max(1, int(m.width() / shrink)),
+            std::max(1, int(m.height() / shrink)), m_mirrored};
+        auto source = resampled(m, small, Beyond::Edge);
+        using Value = decltype(source)::value_type;
+        const cv::Mat from(small.height, small.width, CvType<Value>::value, source.data());
+        const double sx = kx * shrink, sy = ky * shrink;
         const cv::Matx33d map = m_map * cv::Matx33d(sx, 0, 0.5 * sx - 0.5, 0, sy, 0.5 * sy - 0.5, 0, 0, 1);
-        cv::Mat out;
-        cv::warpPerspective(source, out, map, m_size, cv::INTER_LINEAR, border, cv::Scalar::all(0));
-        return out;
+        Uncleared<Value> turned(std::size_t(m_size.area()));
+        cv::Mat out(m_size, from.type(), turned.data());
+        cv::warpPerspective(from, out, map, m_size, cv::INTER_LINEAR,
+            beyond == Beyond::Edge ? cv::BORDER_REPLICATE : cv::BORDER_CONSTANT, cv::Scalar::all(0));
+        return turned;
     }
 
 private:
@@ -177,7 +155,7 @@ Plane cardDepth(const StageFrame& f, const Layer& l, const Element& e, const Vec
 }
 
 /// What is under the ground is not seen.
-void bury(std::vector<float>& cover, int width, int top, double groundRow)
+void bury(std::span<float> cover, int width, int top, double groundRow)
 {
     const int rows = int(cover.size() / std::size_t(std::max(width, 1)));
     for (int y = 0; y < rows; ++y) {
@@ -296,7 +274,6 @@ Layer::Front frontOf(const StageFrame& f, const Layer& l)
     Mesh mesh;
     mesh.points = l.caster->points();
     mesh.faces = body->faces;
-    mesh.normals.assign(mesh.points.size(), Vec3{0, 0, -1});
     Layer::Front front;
     front.perPx = std::min(1.0, cells / std::max({l.width(), l.height(), 1}));
     Eye eye = f.eye;
@@ -309,7 +286,7 @@ Layer::Front frontOf(const StageFrame& f, const Layer& l)
     return front;
 }
 
-void finish(Layer& l, std::vector<Rgb> albedo, const StageFrame& f, const Element& e)
+void finish(Layer& l, Uncleared<Rgb> albedo, const StageFrame& f, const Element& e)
 {
     if (l.rim > 0)
         growFuzz(l, 0.01 * e.fuzzCm * f.eye.focalCm / l.distance);
@@ -321,6 +298,20 @@ void finish(Layer& l, std::vector<Rgb> albedo, const StageFrame& f, const Elemen
     l.albedo = {l.width(), l.height(), std::move(albedo)};
     if (e.material == Material::Glass)
         seeThrough(l, f);
+}
+
+/// From the picture's axes, z towards the viewer, to the scene's; unit again.
+void turnNormals(std::span<Vec3f> normals, const Element& e)
+{
+    const float c = float(std::cos(radians(e.yaw))), s = float(std::sin(radians(e.yaw))),
+                flip = e.mirrored ? -1.f : 1.f;
+    parallelRows(int(normals.size()), [&](int begin, int end) {
+        for (Vec3f& n : normals.subspan(std::size_t(begin), std::size_t(end - begin))) {
+            const float norm = 1 / std::max(std::sqrt(n.x * n.x + n.y * n.y + n.z * n.z), 1e-6f);
+            const float nx = flip * n.x * norm, nz = -n.z * norm;
+            n = {nx * c - nz * s, n.y * norm, nx * s + nz * c};
+        }
+    });
 }
 
 std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Element& e, SurfaceCache& cache)
@@ -351,33 +342,17 @@ std::optional<Layer> cardLayer(const StageFrame& f, const Project& p, const Elem
         f, p, e, px, surface->alpha.mat().size(), shape.width / shape.height, share, l.left, l.top, {w, h});
     const std::size_t size = lens.sizeFor(surface->smaller.size());
     const Surface::Smaller* smaller = size > 0 ? &surface->smaller[size - 1] : nullptr;
-    cv::Mat cover;
-    (smaller ? smaller->alpha : surface->alpha).mat().convertTo(cover, CV_32F, 1 / 255.0);
-    const cv::Mat seenCover = lens.part(cover, cv::BORDER_CONSTANT);
-    std::vector<float> covered(seenCover.ptr<float>(), seenCover.ptr<float>() + seenCover.total());
+    auto covered = lens.part(smaller ? smaller->alpha : surface->alpha, Beyond::Nothing);
     if (e.altitudeM < 0)
         bury(covered, w, l.top, l.groundRow);
     l.cover = {w, h, std::move(covered)};
     l.front = frontOf(f, l);
     if (e.yaw != 0)
         l.depth = cardDepth(f, l, e, foot);
-    const cv::Mat normals = lens.part((smaller ? smaller->normals : surface->normals).mat(), cv::BORDER_REPLICATE);
-    const float c = float(std::cos(radians(e.yaw))), s = float(std::sin(radians(e.yaw))),
-                flip = e.mirrored ? -1.f : 1.f;
-    std::vector<Vec3f> turned(l.cover.size());
-    parallelRows(h, [&](int begin, int end) {
-        for (int y = begin; y < end; ++y)
-            for (int x = 0; x < w; ++x) {
-                const cv::Vec3f n = normals.at<cv::Vec3f>(y, x);
-                const float norm = 1 / std::max(std::sqrt(n.dot(n)), 1e-6f), nx = flip * n[0] * norm, nz = -n[2] * norm;
-                turned[std::size_t(y) * std::size_t(w) + std::size_t(x)]
-                    = {nx * c - nz * s, n[1] * norm, nx * s + nz * c};
-            }
-    });
-    l.normal = {w, h, std::move(turned)};
-    const cv::Mat colour = lens.part((smaller ? smaller->colour : surface->colour).mat(), cv::BORDER_REPLICATE);
-    std::vector<Rgb> albedo(l.cover.size());
-    std::memcpy(static_cast<void*>(albedo.data()), colour.data, albedo.size() * sizeof(Rgb));
+    auto normals = lens.part(smaller ? smaller->normals : surface->normals, Beyond::Edge);
+    turnNormals(normals, e);
+    l.normal = {w, h, std::move(normals)};
+    auto albedo = lens.part(smaller ? smaller->colour : surface->colour, Beyond::Edge);
     if (e.material != Material::Glowing && e.cutout)
         takeOwnLightOff(albedo, l.normal, l.cover, ownLight(p, e, cache), e.delight);
     finish(l, std::move(albedo), f, e);
@@ -426,7 +401,7 @@ std::optional<Layer> solidLayer(const StageFrame& f, const Project& p, const Ele
     l.depth = view.depth;
     l.normal = view.normal;
     partWater(l, view);
-    finish(l, std::vector<Rgb>(l.cover.size(), tintOf(s)), f, e);
+    finish(l, Uncleared<Rgb>(l.cover.size(), tintOf(s)), f, e);
     return l;
 }
 } // namespace

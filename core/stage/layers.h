@@ -1,16 +1,11 @@
 #pragma once
 #include "core/stage/compose.h"
 #include "core/stage/raster_mesh.h"
-#include <opencv2/core.hpp>
 #include <optional>
 #include <span>
 
 /// How single elements become layers of a frame; used by compose() alone.
 namespace rl::stage {
-
-/// The part of an image that lands on a grid: grid pixel (i, j) centre ↔ source (ox + (i + .5) sx, oy + (j + .5) sy).
-cv::Mat resampled(
-    const cv::Mat& source, double ox, double oy, double stepX, double stepY, int width, int height, int border);
 
 /// Nothing when it stands above the horizon or has no shape; a layer without pixels when it lies off the canvas (it
 /// may still throw a shadow onto it).
@@ -21,6 +16,6 @@ std::optional<Layer> layerOf(
 void takeTone(std::span<Rgb> albedo, const Tone& tone);
 /// A pattern laid over a layer, following its relief.
 /// \param metresPerPx of the frame at the layer's distance \param centre px in the layer: where the pattern starts
-void layPattern(std::vector<Rgb>& albedo, const Layer& layer, const Pattern& pattern, double metresPerPx, Vec2 centre);
+void layPattern(std::span<Rgb> albedo, const Layer& layer, const Pattern& pattern, double metresPerPx, Vec2 centre);
 
 } // namespace rl::stage

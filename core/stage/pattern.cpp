@@ -56,7 +56,7 @@ template <class Facing> std::vector<double> runAlong(int n, int start, double st
 }
 } // namespace
 
-void layPattern(std::vector<Rgb>& albedo, const Layer& l, const Pattern& p, double metresPerPx, Vec2 centre)
+void layPattern(std::span<Rgb> albedo, const Layer& l, const Pattern& p, double metresPerPx, Vec2 centre)
 {
     const int w = l.width(), h = l.height();
     if (p.kind == PatternKind::None || p.strength <= 0 || w == 0 || h == 0)

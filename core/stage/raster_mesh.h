@@ -8,9 +8,9 @@ namespace rl::stage {
 /// A mesh as the eye sees it, over the rectangle it covers of a frame.
 struct SeenMesh {
     int left = 0, top = 0; ///< px
-    Plane cover; ///< 0…1, of nine samples a pixel
+    Plane cover; ///< 0…1, share of the samples
     Plane depth; ///< m, Z of what is seen
-    Raster<Vec3f> normal; ///< scene axes, unit, turned towards the viewer
+    Raster<Vec3f> normal; ///< scene axes, unit, turned towards the viewer; empty of a mesh without
     Plane wet; ///< share of water; empty when there is none
 };
 /// \param mesh in the scene, m \param eye in pixels of the frame

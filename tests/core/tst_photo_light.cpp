@@ -191,6 +191,33 @@ private slots:
             QVERIFY(std::abs(n.x * n.x + n.y * n.y + n.z * n.z - 1) < 1e-4f && n.z > 0);
     }
 
+    void foldsWithoutALightAreTakenFlat_data()
+    {
+        QTest::addColumn<double>("folds");
+        for (const double folds : {3.0, 4.0, 5.5, 7.0})
+            QTest::addRow("%g folds", folds) << folds;
+    }
+    void foldsWithoutALightAreTakenFlat()
+    {
+        QFETCH(double, folds);
+        const Made m = cloth(0, 90, folds);
+        cv::Mat even(m.normals.size(), CV_32FC3, cv::Scalar(0.1, 0.12, 0.15));
+        for (int y = 0; y < even.rows; ++y)
+            for (int x = 0; x < even.cols; ++x)
+                if (m.mask.at(x, y)) { // hollows get less of the sky
+                    const double k = 2 * kPi * folds / (even.cols - 40), in = 1 - std::sin(k * (x + 0.15 * y));
+                    even.at<cv::Vec3f>(y, x) = cv::Vec3f(0.5f, 0.42f, 0.36f) * float(0.7 - 0.12 * in);
+                }
+        Relief puffed = reliefOf(m.mask, Shape::Puffed), seen = puffed;
+        const PhotoReading reading = readPhoto(colour::codeOf(LinearPicture::fromMat(even)), m.mask);
+        QVERIFY(reading.light.confidence < 0.25);
+        lift(seen, reading);
+        const double by = errorOf(seen, m.normals), outline = errorOf(puffed, m.normals),
+                     flat = errorOf(reliefOf(m.mask, Shape::Card), m.normals);
+        QVERIFY2(by < 1.1 * flat && by < 0.8 * outline,
+            qPrintable(QString("%1, pillow %2, card %3").arg(by).arg(outline).arg(flat)));
+    }
+
     void nothingIsReadOffNothing()
     {
         QVERIFY(readPhoto({}, {}).lift.empty());
@@ -236,6 +263,41 @@ private slots:
         const gather::PictureMeasure whole = gather::measured(Photo::fromMat(ground), {}, progress);
         QVERIFY2(whole.light.confidence >= 0.25 && std::abs(turnBetween(whole.light.azimuth, azimuth)) < 30,
             qPrintable(QString("%1 %2").arg(whole.light.azimuth).arg(whole.light.confidence)));
+    }
+
+    void severalFiguresAreFound()
+    {
+        const Made m = lump(140, 35, 150);
+        cv::Mat ground = patches(640, 300, 9, 0.2, 8);
+        for (const int x : {40, 240, 450})
+            m.photo.mat().copyTo(ground(cv::Rect(x, 80, 150, 150)), m.mask.mat());
+        NoProgress progress;
+        const gather::PictureMeasure whole = gather::measured(Photo::fromMat(ground), {}, progress);
+        QCOMPARE(whole.figures.size(), 3u);
+        for (const gather::FigureLight& f : whole.figures)
+            QVERIFY2(std::abs(turnBetween(f.light.azimuth, 140)) < 30, qPrintable(QString::number(f.light.azimuth)));
+    }
+
+    void whatIsCutOffBelowIsAFigure_data()
+    {
+        QTest::addColumn<int>("shown"); // rows of it
+        for (const int shown : {150, 190, 230})
+            QTest::addRow("%d of 260 rows", shown) << shown;
+    }
+    void whatIsCutOffBelowIsAFigure()
+    {
+        QFETCH(int, shown);
+        const Made m = lump(30, 35, 260);
+        cv::Mat ground = patches(500, 340, 9, 0.2, 3), truth = cv::Mat::zeros(340, 500, CV_8U);
+        const cv::Rect at(120, 340 - shown, 260, shown), part(0, 0, 260, shown);
+        m.photo.mat()(part).copyTo(ground(at), m.mask.mat()(part));
+        m.mask.mat()(part).copyTo(truth(at));
+        NoProgress progress;
+        const auto found = gather::figuresOf(Photo::fromMat(ground), {}, progress);
+        QVERIFY(!found.empty());
+        const double both = cv::countNonZero(truth & found[0].mask.mat()),
+                     any = cv::countNonZero(truth | found[0].mask.mat());
+        QVERIFY2(both / any > 0.8, qPrintable(QString::number(both / any)));
     }
 
     void groundsHaveNoFigures()
