@@ -302,11 +302,18 @@ void print(const std::vector<Row>& rows, bool asJson)
     }
 }
 
+void print(const bench::Figure& f)
+{
+    std::printf("%10.3f %-5s %s", f.value, f.unit.c_str(), f.name.c_str());
+    f.target > 0 ? std::printf(" (wanted: %s %g)\n", f.atMost ? "at most" : "at least", f.target) : std::printf("\n");
+}
+
 int figures(bool asJson)
 {
     std::vector<bench::Figure> all;
     bench::lightFigures(all);
     bench::reliefFigures(all);
+    bench::wholePictureFigures(all);
     bench::yardstickFigures(all);
     bench::bodyFigures(all);
     bench::ownShadeFigures(all);
@@ -318,11 +325,8 @@ int figures(bool asJson)
     for (const bench::Figure& f : all) {
         if (asJson)
             j.push_back({{"name", f.name}, {"value", f.value}, {"unit", f.unit}, {"target", f.target}});
-        else {
-            std::printf("%10.3f %-5s %s", f.value, f.unit.c_str(), f.name.c_str());
-            f.target > 0 ? std::printf(" (wanted: %s %g)\n", f.atMost ? "at most" : "at least", f.target)
-                         : std::printf("\n");
-        }
+        else
+            print(f);
     }
     if (asJson)
         std::printf("%s\n", j.dump(2).c_str());
@@ -361,13 +365,14 @@ int main(int argc, char** argv)
         if (words.contains("--light")) {
             bench::lightFigures(all);
             bench::reliefFigures(all);
+            bench::wholePictureFigures(all);
             bench::yardstickFigures(all);
             bench::bodyFigures(all);
             bench::ownShadeFigures(all);
             bench::eyeLevelFigures(all);
         }
-        for (const auto& f : all)
-            std::printf("%.3f %s %s\n", f.value, f.unit.c_str(), f.name.c_str());
+        for (const bench::Figure& f : all)
+            print(f);
         return 0;
     }
     if (words.contains("--figures"))

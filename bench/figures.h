@@ -34,6 +34,7 @@ void yardstickFigures(std::vector<Figure>& out); ///< shadows against a ray trac
 void bodyFigures(std::vector<Figure>& out); ///< shadows of cut-outs, as the bodies they are, against a ray tracer
 void ownShadeFigures(std::vector<Figure>& out); ///< what things shade of themselves; glints before what hides them
 void reliefFigures(std::vector<Figure>& out); ///< reliefs against true normals
+void wholePictureFigures(std::vector<Figure>& out); ///< figures found in whole photographs, and their light
 void cutFigures(std::vector<Figure>& out, int cases); ///< cut-outs with known alpha; against plain cv::grabCut
 void readFigures(
     std::vector<Figure>& out); ///< orders and suggestions on tests/data/attention-examples; speed of reading

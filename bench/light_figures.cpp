@@ -1,5 +1,7 @@
 // Shadows and mirror images against a plain ray tracer.
 #include "bench/figures.h"
+#include "core/gather/figures.h"
+#include "core/gather/measure.h"
 #include "core/light/relight.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
@@ -9,6 +11,8 @@
 #include "tests/kit/own_shade.h"
 #include "tests/kit/rays.h"
 #include <filesystem>
+#include <fstream>
+#include <nlohmann/json.hpp>
 #include <numeric>
 #include <opencv2/imgcodecs.hpp>
 
@@ -218,7 +222,7 @@ double reliefError(const Photo* photo, const Mask& mask, const cv::Mat& truth, r
 
 void reliefFigures(std::vector<Figure>& out)
 {
-    std::vector<double> detailed, puffed, flat;
+    std::vector<double> detailed, puffed, flat, cloth, cards;
     for (const auto& entry : std::filesystem::directory_iterator(RL_LIGHT_EXAMPLES)) {
         const std::string name = entry.path().string(), end = "_normal.png";
         if (!name.ends_with(end))
@@ -232,6 +236,11 @@ void reliefFigures(std::vector<Figure>& out)
             detailed.push_back(reliefError(&photo->pixels, Mask::fromMat(mask), truth, relief::Shape::Puffed));
         puffed.push_back(reliefError(nullptr, Mask::fromMat(mask), truth, relief::Shape::Puffed));
         flat.push_back(reliefError(nullptr, Mask::fromMat(mask), truth, relief::Shape::Card));
+        if (photo && name.find("_cloth") != std::string::npos) {
+            cloth.push_back(detailed.back()), cards.push_back(flat.back());
+            out.push_back(
+                {"relief: " + entry.path().stem().string() + " against a flat card", cloth.back(), "°", cards.back()});
+        }
     }
     const auto mean = [](const std::vector<double>& v) {
         return v.empty() ? 0.0 : std::accumulate(v.begin(), v.end(), 0.0) / double(v.size());
@@ -240,6 +249,60 @@ void reliefFigures(std::vector<Figure>& out)
         mean(detailed), "°", 20});
     out.push_back({"relief: the same from the outline alone", mean(puffed), "°", 0});
     out.push_back({"relief: the same of a flat card", mean(flat), "°", 0});
+    out.push_back({"relief: cloth, mean", mean(cloth), "°", mean(cards)});
+}
+
+namespace {
+double overlapWith(const std::vector<gather::Figure>& found, const Mask& alpha)
+{
+    if (found.empty())
+        return 0;
+    const cv::Mat truth = alpha.mat() > 127, figure = found[0].mask.mat() > 127;
+    return cv::countNonZero(truth & figure) / double(std::max(1, cv::countNonZero(truth | figure)));
+}
+} // namespace
+
+void wholePictureFigures(std::vector<Figure>& out)
+{
+    NoProgress progress;
+    const std::filesystem::path folder = RL_LIGHT_EXAMPLES;
+    std::ifstream in(folder / "truth.json");
+    std::vector<double> overlaps, errors;
+    double sure = 0, flat = 0;
+    const auto truth = nlohmann::json::parse(in, nullptr, false);
+    for (const auto& t : truth) {
+        const std::string name = t["name"];
+        const auto photo = store::readPicture(folder / (name + ".jpg"));
+        const auto mask = store::readMask(folder / (name + "_mask.png"));
+        if (!photo || !mask)
+            continue;
+        overlaps.push_back(overlapWith(gather::figuresOf(photo->pixels, {}, progress), *mask));
+        const gather::PictureMeasure m = gather::measured(photo->pixels, {}, progress);
+        if (t["flat"].get<bool>()) {
+            flat = std::max(flat, m.light.confidence);
+            continue;
+        }
+        errors.push_back(std::abs(turnBetween(m.light.azimuth, t["azimuth_deg"].get<double>())));
+        sure += m.light.confidence;
+    }
+    addOverlap(out, "whole picture: main figure against its true outline", overlaps);
+    if (const auto demo = demo::lowTideCaravan(progress)) {
+        std::vector<double> ours;
+        for (const Cutout& c : demo->cutouts)
+            if (const Reference* r = demo->reference(c.reference))
+                ours.push_back(overlapWith(gather::figuresOf(r->pixels.photo(), {}, progress), c.alpha));
+        addOverlap(out, "whole picture: the same on the demo's photographs", ours);
+    }
+    std::sort(errors.begin(), errors.end());
+    if (errors.empty())
+        return;
+    const auto right = std::count_if(errors.begin(), errors.end(), [](double e) { return e <= 30; });
+    out.push_back({"whole picture: azimuth error of its light, median of " + std::to_string(errors.size()),
+        errors[errors.size() / 2], "°", 9});
+    out.push_back({"whole picture: the same, worst", errors.back(), "°", 0});
+    out.push_back({"whole picture: within 30°", 100 * double(right) / double(errors.size()), "%", 0});
+    out.push_back({"whole picture: so often it says", 100 * sure / double(errors.size()), "%", 0});
+    out.push_back({"whole picture: highest confidence where it is lit flat", flat, "", 0.25});
 }
 
 } // namespace rl::bench

@@ -1,4 +1,5 @@
 #include "cli/command_base.h"
+#include "core/base/memory.h"
 #include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/relief/detail.h"
@@ -41,6 +42,7 @@ public:
             stage::SurfaceCache cache; // let go before the light needs room
             return stage::compose(*p, m_width, cache, progress);
         }();
+        handBackMemory();
         if (!frame)
             return Error{Kind::Cancelled, tr("The picture was given up; nothing was written."), {}};
         light::Relighter relighter;

@@ -10,4 +10,9 @@ void keepMemory()
     mallopt(M_TOP_PAD, 64 << 20);
 }
 
+void handBackMemory()
+{
+    malloc_trim(0);
+}
+
 } // namespace rl

@@ -146,9 +146,10 @@ IdMap idsOf(const StageFrame& f)
     parallelRows(f.height, [&](int begin, int end) {
         for (const Layer& l : f.layers)
             for (int y = std::max(begin, l.top); y < std::min(end, l.top + l.height()); ++y) {
+                const auto [first, last] = l.spans[std::size_t(y - l.top)];
                 std::int32_t* row = ids.data() + std::size_t(y) * std::size_t(f.width) + std::size_t(l.left);
                 const float* cover = l.cover.row(y - l.top);
-                for (int x = 0; x < l.width(); ++x)
+                for (int x = first; x < last; ++x)
                     row[x] = cover[x] >= 0.5f ? l.element : row[x];
             }
     });

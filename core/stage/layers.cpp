@@ -118,12 +118,13 @@ public:
                 m, {m_ox / kx, m_oy / ky, m_stepX / kx, m_stepY / ky, m_size.width, m_size.height, m_mirrored}, beyond);
         // First to the size it is seen at, averaged, then turned.
         const double shrink = std::max({1.0, m_stepX / kx, m_stepY / ky});
-        const Grid small{0, 0, shrink, shrink, std::max(1, int(m.width() / shrink)),
-            std::max(1, int(m.height() / shrink)), m_mirrored};
+        const auto shrunk = [&](int px) { return std::max(1, int(px / shrink)); };
+        const int w = shrunk(m.width()), h = shrunk(m.height());
+        const Grid small{0, 0, double(m.width()) / w, double(m.height()) / h, w, h, m_mirrored};
         auto source = resampled(m, small, Beyond::Edge);
         using Value = decltype(source)::value_type;
         const cv::Mat from(small.height, small.width, CvType<Value>::value, source.data());
-        const double sx = kx * shrink, sy = ky * shrink;
+        const double sx = double(m_surface.width) / w, sy = double(m_surface.height) / h;
         const cv::Matx33d map = m_map * cv::Matx33d(sx, 0, 0.5 * sx - 0.5, 0, sy, 0.5 * sy - 0.5, 0, 0, 1);
         Uncleared<Value> turned(std::size_t(m_size.area()));
         cv::Mat out(m_size, from.type(), turned.data());

@@ -195,18 +195,12 @@ Vec3f towardsViewer(const Vec3f& n, float w, const Vec3f& ray)
     return n.x * ray.x + n.y * ray.y + n.z > 0.08f * w ? Vec3f{-n.x, -n.y, -n.z} : n;
 }
 
-/// \param x,y of its first sample \param ray through its middle
-Shown pixelOf(const Band& band, const std::vector<Drawn>& all, int x, int y, int left, int top, int sub, Vec3f ray)
+/// \param x,y of its first sample \param rayOf the pixel's middle
+template <class Ray>
+Shown pixelOf(
+    const Band& band, const std::vector<Drawn>& all, int x, int y, int left, int top, int sub, const Ray& rayOf)
 {
     Shown shown;
-    const auto add = [&](std::int32_t index, double px, double py, float w, int count) {
-        const Drawn& t = all[std::size_t(index)];
-        const float dx = float(left + px - t.corners[0].x), dy = float(top + py - t.corners[0].y), k = float(count);
-        const Vec3f v = towardsViewer({t.nx.at(dx, dy), t.ny.at(dx, dy), t.nz.at(dx, dy)}, w, ray);
-        shown.normal = {shown.normal.x + k * v.x, shown.normal.y + k * v.y, shown.normal.z + k * v.z};
-        shown.hits += count, shown.water += t.wet ? count : 0;
-        shown.near += k * w;
-    };
     const std::int32_t first = band.which(band.at(x, y));
     bool one = true; // all samples of one triangle: what is linear has its mean in the middle
     float sum = 0;
@@ -216,10 +210,21 @@ Shown pixelOf(const Band& band, const std::vector<Drawn>& all, int x, int y, int
             one = one && band.near(s) > 0 && band.which(s) == first;
             sum += band.near(s);
         }
+    if (sum <= 0)
+        return shown;
+    const Vec3f ray = rayOf();
+    const auto add = [&](std::int32_t index, double px, double py, float w, int count) {
+        const Drawn& t = all[std::size_t(index)];
+        const float dx = float(left + px - t.corners[0].x), dy = float(top + py - t.corners[0].y), k = float(count);
+        const Vec3f v = towardsViewer({t.nx.at(dx, dy), t.ny.at(dx, dy), t.nz.at(dx, dy)}, w, ray);
+        shown.normal = {shown.normal.x + k * v.x, shown.normal.y + k * v.y, shown.normal.z + k * v.z};
+        shown.hits += count, shown.water += t.wet ? count : 0;
+        shown.near += k * w;
+    };
     if (one) {
         const int count = sub * sub;
         add(first, x + 0.5 * sub, y + 0.5 * sub, sum / float(count), count);
-    } else if (sum > 0)
+    } else
         for (int j = 0; j < sub; ++j)
             for (int i = 0; i < sub; ++i)
                 if (const std::size_t s = band.at(x + i, y + j); band.near(s) > 0)
@@ -289,8 +294,10 @@ SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight,
             band.draw(all[std::size_t(i)], i);
         for (int y = 0; y < rows; ++y)
             for (int x = 0; x < w; ++x) {
-                const Vec3f ray{float((out.left + x + 0.5 - eye.x0) / eye.focalCm),
-                    float(-(out.top + y0 + y + 0.5 - eye.horizon) / eye.focalCm), 1};
+                const auto ray = [&] {
+                    return Vec3f{float((out.left + x + 0.5 - eye.x0) / eye.focalCm),
+                        float(-(out.top + y0 + y + 0.5 - eye.horizon) / eye.focalCm), 1};
+                };
                 const Shown shown
                     = pixelOf(band, all, x * sub, y * sub, out.left * sub, (out.top + y0) * sub, sub, ray);
                 if (!shown.hits)
