@@ -43,14 +43,14 @@ const QImage& ReferenceWall::tiny(const Picture& w)
 
 void ReferenceWall::drawCompass(QPainter& p, const Picture& w, QRectF r)
 {
-    // A small compass of the measured light; no needle when it was lit flat.
+    // A small compass of the measured light; no needle where it cannot be told.
     const QPointF c(r.right() - 22, r.top() + 22);
     p.setPen(QPen(theme::kInk, 1));
     p.setBrush(QColor(246, 245, 242, 225));
     p.drawEllipse(c, 16, 16);
     if (w.confidence < 0.25) {
         p.setFont(theme::text(11));
-        p.drawText(QRectF(c.x() - 17, c.y() - 8, 34, 16), Qt::AlignCenter, tr("flat"));
+        p.drawText(QRectF(c.x() - 17, c.y() - 8, 34, 16), Qt::AlignCenter, "?");
         return;
     }
     // The fan it may lie in.

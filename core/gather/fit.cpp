@@ -47,8 +47,9 @@ void judgeLight(const Lead& lead, const PictureMeasure& m, Candidate& c)
     if (lead.light.confidence < 0.25)
         return;
     if (m.light.confidence < 0.25) {
-        c.reasons.push_back({tr("lit flat, so new light can be put on it without taking any off"), later("light"),
-            m.light.confidence, 0.25, later("confidence"), 0.4});
+        c.reasons.push_back(
+            {tr("no light of its own can be told, so new light can be put on it without taking any off"),
+                later("light"), m.light.confidence, 0.25, later("confidence"), 0.4});
         return;
     }
     const double plain = between(m.light, lead.light), turned = between(mirror(m.light), lead.light);

@@ -3397,8 +3397,12 @@
       <translation>keine Tageslichtfarbe</translation>
     </message>
     <message>
-      <source>lit flat, cannot tell</source>
-      <translation>flach beleuchtet, nicht zu sagen</translation>
+      <source>light: cannot tell, no figure found</source>
+      <translation>Licht: nicht zu sagen, keine Figur gefunden</translation>
+    </message>
+    <message>
+      <source>light: cannot tell (confidence %1)</source>
+      <translation>Licht: nicht zu sagen (Sicherheit %1)</translation>
     </message>
     <message>
       <source>lit from %1°%5, %2° %3 (confidence %4)</source>
@@ -9425,10 +9429,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Deine Vorlagen. Klicke eine an, um mit ihr zu arbeiten, ziehe sie, um sie anzuheften (auf einen Stapel, um sie dort hinzulegen), Strg+Klick wählt mehrere, Doppelklick schneidet etwas aus. Das Rad zoomt, Ziehen der leeren Wand verschiebt sie, F zeigt alle.</translation>
     </message>
     <message>
-      <source>flat</source>
-      <translation>flach</translation>
-    </message>
-    <message>
       <source>An empty wall. Drop pictures or a folder of them here, or bring them in below.</source>
       <translation>Eine leere Wand. Lass Bilder oder einen Ordner davon hier fallen, oder hole sie unten herein.</translation>
     </message>
@@ -9593,8 +9593,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>von links</translation>
     </message>
     <message>
-      <source>lit flat, so new light can be put on it without taking any off</source>
-      <translation>flach beleuchtet: neues Licht lässt sich auflegen, ohne altes abzunehmen</translation>
+      <source>no light of its own can be told, so new light can be put on it without taking any off</source>
+      <translation>kein eigenes Licht ist zu erkennen, also lässt sich neues darauf setzen, ohne welches abzunehmen</translation>
     </message>
     <message>
       <source>confidence</source>

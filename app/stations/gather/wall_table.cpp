@@ -15,7 +15,8 @@ QString kelvinText(double kelvin)
 QStringList figuresOf(const gather::PictureMeasure& m)
 {
     const QString light = m.light.confidence < 0.25
-        ? WallTable::tr("lit flat, cannot tell")
+        ? (m.figures.empty() ? WallTable::tr("light: cannot tell, no figure found")
+                             : WallTable::tr("light: cannot tell (confidence %1)").arg(m.light.confidence, 0, 'f', 2))
         : WallTable::tr("lit from %1°%5, %2° %3 (confidence %4)")
               .arg(m.light.azimuth, 0, 'f', 0)
               .arg(std::abs(m.light.elevation), 0, 'f', 0)
