@@ -76,6 +76,19 @@ stage::Mesh meshOf(const stage::Caster& c)
 }
 } // namespace
 
+namespace {
+/// What the thing itself covers of the ground is never seen.
+Mask beside(const Mask& ground, const stage::StageFrame& f, const stage::Layer& l)
+{
+    cv::Mat seen = ground.mat().clone();
+    for (int y = std::max(0, f.groundTop - l.top); y < l.height(); ++y)
+        for (int x = 0; x < l.width(); ++x)
+            if (l.cover.at(x, y) >= 0.5f)
+                seen.at<std::uint8_t>(l.top + y - f.groundTop, l.left + x) = 0;
+    return Mask::fromMat(seen);
+}
+} // namespace
+
 void bodyFigures(std::vector<Figure>& out)
 {
     NoProgress progress;
@@ -97,9 +110,11 @@ void bodyFigures(std::vector<Figure>& out)
         for (int azimuth = 0; azimuth < 360; azimuth += 15) {
             Sun s;
             s.azimuth = azimuth, s.elevation = 30, s.diameter = 0.01;
-            const Mask truth = kit::shadowOnGround(*f, mesh, {true, stage::sceneDirection(azimuth, s.elevation)});
-            if (cv::countNonZero(truth.mat()) >= 600) // else it falls behind the thing or off the canvas
-                all.push_back(overlapOf(truth, shadowOf(*f, light::sunPlanes(*f, s))));
+            const stage::Layer& l = f->layers[0];
+            const Mask truth
+                = beside(kit::shadowOnGround(*f, mesh, {true, stage::sceneDirection(azimuth, s.elevation)}), *f, l);
+            if (cv::countNonZero(truth.mat()) >= 200) // else it falls behind the thing or off the canvas
+                all.push_back(overlapOf(truth, beside(shadowOf(*f, light::sunPlanes(*f, s)), *f, l)));
         }
         addOverlap(out, "half-shadow of the cut-out “" + e.name + "” against rays, every 15°", all);
     }
