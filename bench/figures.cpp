@@ -140,26 +140,37 @@ void otherKinds(std::vector<Figure>& out)
 }
 } // namespace
 
-void lightFigures(std::vector<Figure>& out)
+std::vector<LightExample> lightExamples()
 {
     const std::filesystem::path folder = RL_LIGHT_EXAMPLES;
     std::ifstream in(folder / "truth.json");
     const auto truth = nlohmann::json::parse(in, nullptr, false);
-    std::vector<double> azimuth, elevation;
-    double surest = 0;
+    std::vector<LightExample> all;
     for (const auto& t : truth) {
         const std::string name = t["name"];
         const auto photo = store::readPicture(folder / (name + ".jpg"));
         const auto mask = store::readMask(folder / (name + "_mask.png"));
         if (!photo || !mask)
             continue;
-        const auto l = relief::photoLight(photo->pixels, *mask);
-        if (t["flat"].get<bool>()) {
+        const bool flat = t["flat"].get<bool>();
+        all.push_back({photo->pixels, *mask, flat, flat ? 0 : t["azimuth_deg"].get<double>(),
+            flat ? 0 : t["elevation_deg"].get<double>()});
+    }
+    return all;
+}
+
+void lightFigures(std::vector<Figure>& out)
+{
+    std::vector<double> azimuth, elevation;
+    double surest = 0;
+    for (const LightExample& e : lightExamples()) {
+        const auto l = relief::photoLight(e.photo, e.mask);
+        if (e.flat) {
             surest = std::max(surest, l.confidence);
             continue;
         }
-        azimuth.push_back(std::abs(turnBetween(l.azimuth, t["azimuth_deg"].get<double>())));
-        elevation.push_back(std::abs(l.elevation - t["elevation_deg"].get<double>()));
+        azimuth.push_back(std::abs(turnBetween(l.azimuth, e.azimuth)));
+        elevation.push_back(std::abs(l.elevation - e.elevation));
     }
     out.push_back(
         {"light: azimuth error, median of " + std::to_string(azimuth.size()), percentile(azimuth, 0.5), "°", 7.5});

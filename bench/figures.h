@@ -16,6 +16,15 @@ struct Figure {
     bool atMost = true; ///< of the target: at most it, or at least it
 };
 
+/// One of tests/data/light-examples; what its light is told by truth.json.
+struct LightExample {
+    Photo photo;
+    Mask mask;
+    bool flat = false;
+    double azimuth = 0, elevation = 0; ///< degrees; of those not lit flat
+};
+std::vector<LightExample> lightExamples(); ///< those that can be read
+
 /// The least of so many runs, ms.
 template <class F> double bestMs(int times, F f)
 {

@@ -11,8 +11,6 @@
 #include "tests/kit/own_shade.h"
 #include "tests/kit/rays.h"
 #include <filesystem>
-#include <fstream>
-#include <nlohmann/json.hpp>
 #include <numeric>
 #include <opencv2/imgcodecs.hpp>
 
@@ -280,24 +278,16 @@ double overlapWith(const std::vector<gather::Figure>& found, const Mask& alpha)
 void wholePictureFigures(std::vector<Figure>& out)
 {
     NoProgress progress;
-    const std::filesystem::path folder = RL_LIGHT_EXAMPLES;
-    std::ifstream in(folder / "truth.json");
     std::vector<double> overlaps, errors;
     double sure = 0, flat = 0;
-    const auto truth = nlohmann::json::parse(in, nullptr, false);
-    for (const auto& t : truth) {
-        const std::string name = t["name"];
-        const auto photo = store::readPicture(folder / (name + ".jpg"));
-        const auto mask = store::readMask(folder / (name + "_mask.png"));
-        if (!photo || !mask)
-            continue;
-        overlaps.push_back(overlapWith(gather::figuresOf(photo->pixels, {}, progress), *mask));
-        const gather::PictureMeasure m = gather::measured(photo->pixels, {}, progress);
-        if (t["flat"].get<bool>()) {
+    for (const LightExample& e : lightExamples()) {
+        overlaps.push_back(overlapWith(gather::figuresOf(e.photo, {}, progress), e.mask));
+        const gather::PictureMeasure m = gather::measured(e.photo, {}, progress);
+        if (e.flat) {
             flat = std::max(flat, m.light.confidence);
             continue;
         }
-        errors.push_back(std::abs(turnBetween(m.light.azimuth, t["azimuth_deg"].get<double>())));
+        errors.push_back(std::abs(turnBetween(m.light.azimuth, e.azimuth)));
         sure += m.light.confidence;
     }
     addOverlap(out, "whole picture: main figure against its true outline", overlaps);

@@ -29,7 +29,7 @@ cv::Mat barriers(const cv::Mat& values, const cv::Mat& seeds)
     return cost;
 }
 
-/// Squared Mahalanobis distance of each colour from those of a strip, as a root.
+/// Mahalanobis distance of each colour from those of a strip.
 cv::Mat unlike(const cv::Mat& lab, const cv::Mat& strip)
 {
     cv::Mat samples = strip.clone().reshape(1, int(strip.total())), covariance, mean;
