@@ -301,7 +301,7 @@ private slots:
         NoProgress progress;
         const auto found = gather::figuresOf(Photo::fromMat(ground), {}, progress);
         const double overlap = overlapWith(found, truth);
-        QVERIFY2(overlap > 0.8, qPrintable(QString::number(overlap)));
+        QVERIFY2(overlap > 0.96, qPrintable(QString::number(overlap)));
     }
 
     void groundsHaveNoFigures()
