@@ -3,7 +3,7 @@
 set -e
 packages="g++ cmake ninja-build pkg-config ccache ca-certificates qt6-base-dev libqt6svg6-dev qt6-image-formats-plugins
  libgl1-mesa-dev libopencv-dev libeigen3-dev libglpk-dev liblcms2-dev libsqlite3-dev libexiv2-dev libssl-dev nlohmann-json3-dev libcli11-dev libheif-dev libraw-dev librsvg2-dev
- dpkg-dev libzip-dev libtiff-dev libvips-tools lld opencv-data xvfb xauth poppler-utils"
+ dpkg-dev libzip-dev libtbb-dev libtiff-dev libvips-tools lld opencv-data xvfb xauth poppler-utils"
 missing=""
 for p in $packages; do
     dpkg-query -W -f='${Status}' "$p" 2>/dev/null | grep -q 'install ok installed' || missing="$missing $p"

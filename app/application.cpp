@@ -103,14 +103,11 @@ void describe(QCommandLineParser& parser)
     parser.addOptions(windowOptions());
 }
 
-/// The file to open: named, the example, or that of last time. Empty: there is none yet.
-Result<QString> fileToOpen(const QCommandLineParser& parser)
+/// The file to open: named, or that of last time. Empty: there is none yet.
+QString fileToOpen(const QCommandLineParser& parser)
 {
     if (!parser.positionalArguments().isEmpty())
         return parser.positionalArguments().value(0);
-    NoProgress progress;
-    if (parser.isSet("demo") || parser.isSet("court") || parser.isSet("shots"))
-        return exampleFile(parser.isSet("court") ? Example::Court : Example::Caravan, progress);
     const QString last = QSettings().value("lastWork").toString();
     return QFileInfo::exists(last) ? last : QString();
 }
@@ -135,34 +132,34 @@ int runWindow(int argc, char** argv)
     theme::speak(app, settings.language);
     theme::apply(app, settings.textScale, settings.hour);
     settings.apply();
-    const bool example = parser.isSet("demo") || parser.isSet("court") || parser.isSet("shots");
-    auto file = example ? Result<QString>(QString()) : fileToOpen(parser);
-    const auto look = file && !file->isEmpty() ? firstLook(*file) : nullptr;
+    const bool shots = parser.isSet("shots"), named = !parser.positionalArguments().isEmpty(),
+               example = !named && (parser.isSet("demo") || parser.isSet("court") || shots);
+    const QString file = example ? QString() : fileToOpen(parser);
+    const auto look = file.isEmpty() ? nullptr : firstLook(file);
     MainWindow window;
     window.resize(1280, 800);
-    if (!parser.isSet("shots"))
+    if (!shots)
         window.restoreGeometry(QSettings().value("windowGeometry").toByteArray());
     window.show();
     if (look)
         look->finish(&window);
-    if (example)
-        file = fileToOpen(parser); // it may have to be made first
-    if (!file) {
-        QTextStream(stderr) << "roving-lantern: " << QString::fromStdString(file.error().sentence) << "\n";
-        return 2;
-    }
-    if (file->isEmpty())
-        window.showStart(true);
-    else
-        window.openWork(*file);
     std::unique_ptr<Shots> taker;
-    if (parser.isSet("shots")) {
+    if (shots) {
         taker = std::make_unique<Shots>(window, parser.value("shots"));
-        QObject::connect(&window, &MainWindow::opened, &app, [](bool ok) {
-            if (!ok)
-                QCoreApplication::exit(2);
+        QObject::connect(&window, &MainWindow::opened, &app, [&window](bool ok) {
+            if (ok)
+                return;
+            const auto& said = window.desk().notices.all();
+            QTextStream(stderr) << "roving-lantern: " << (said.empty() ? QString() : said.back().sentence) << "\n";
+            QCoreApplication::exit(2);
         });
     }
+    if (example)
+        window.files().openExample(parser.isSet("court") ? Example::Court : Example::Caravan);
+    else if (file.isEmpty())
+        window.showStart(true);
+    else
+        window.openWork(file);
     return app.exec();
 }
 

@@ -1,4 +1,5 @@
 #pragma once
+#include <QElapsedTimer>
 #include <QObject>
 #include <QTimer>
 
@@ -6,11 +7,16 @@ namespace rl::app {
 
 class MainWindow;
 
-/// Leaves one picture of every page of every station in a folder, then quits.
+/// Leaves one picture of every page of every station in a folder, then quits. A page that does not come to rest in its
+/// time is pictured as it is and named at the end; the exit code is 3 then.
 class Shots final : public QObject {
     Q_OBJECT
 public:
     Shots(MainWindow& window, const QString& folder);
+    void setLimits(int openMs, int pageMs) { m_openMs = openMs, m_pageMs = pageMs; } ///< for tests
+
+signals:
+    void finished(int code); ///< 0: all at rest; 2: the work did not come up; 3: some were not at rest
 
 private:
     struct View {
@@ -19,12 +25,16 @@ private:
     };
     void step();
     bool atRest() const;
+    void take(const View& view);
+    void end();
     MainWindow& m_window;
     QString m_folder;
     QTimer m_timer;
+    QElapsedTimer m_since; ///< the page was turned to, or the work asked for
     std::vector<View> m_views;
+    QStringList m_restless;
     std::size_t m_next = 0;
-    int m_calm = 0, m_waited = 0;
+    int m_calm = 0, m_openMs = 600'000, m_pageMs = 120'000;
     bool m_there = false;
 };
 

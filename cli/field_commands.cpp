@@ -192,6 +192,36 @@ public:
 private:
     std::string m_file;
 };
+
+class Check final : public NamedCommand {
+public:
+    Check()
+        : NamedCommand("check", tr("reads all of a work, every picture too, and says what is missing or damaged"))
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
+        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
+    }
+    Result<json> run() override
+    {
+        const auto opened = store::ProjectFile::open(m_file);
+        if (!opened)
+            return opened.error();
+        TerminalProgress progress(m_tells);
+        const auto wrong = opened->file.check(progress);
+        if (!wrong)
+            return wrong.error();
+        if (progress.cancelled())
+            return Error{Kind::Cancelled, tr("Given up."), {}};
+        return json{{"whole", wrong->empty()}, {"pictures", opened->project.references.size()}, {"wrong", *wrong}};
+    }
+
+private:
+    std::string m_file;
+    bool m_tells = false;
+};
 } // namespace
 
 std::vector<std::unique_ptr<Command>> fieldCommands()
@@ -200,6 +230,7 @@ std::vector<std::unique_ptr<Command>> fieldCommands()
     all.push_back(std::make_unique<Fields>());
     all.push_back(std::make_unique<SetNumber>());
     all.push_back(std::make_unique<Salvage>());
+    all.push_back(std::make_unique<Check>());
     return all;
 }
 

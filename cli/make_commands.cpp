@@ -240,6 +240,14 @@ public:
             return p.error();
         const std::filesystem::path file
             = std::filesystem::path(m_dir) / (m_court ? "the-moth-court.lantern" : "low-tide-caravan.lantern");
+        if (std::filesystem::exists(file, error)) {
+            const auto there = store::ProjectFile::open(file);
+            if (!there || !(there->project == *p))
+                return Error{Kind::Invalid,
+                    tr("There is a work “%1” already that is not the demo as it is made; choose another folder.",
+                        file.filename().string()),
+                    file.string()};
+        }
         auto made = store::ProjectFile::create(file, *p);
         if (!made)
             return made.error();

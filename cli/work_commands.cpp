@@ -3,11 +3,14 @@
 #include "cli/json_out.h"
 #include "core/base/words.h"
 #include "core/colour/srgb.h"
+#include "core/project/painting_edits.h"
 #include "core/review/review.h"
 #include "core/schedule/paint_rules.h"
 #include "core/survey/work_survey.h"
 #include "output/work_sheets.h"
 #include "store/picture_reader.h"
+#include "store/project_file.h"
+#include "store/stored_picture.h"
 #include <QImage>
 #include <chrono>
 #include <ctime>
@@ -386,6 +389,98 @@ Result<json> SurveyOf::ofWork(const Photo& photo, Progress& progress) const
     return j;
 }
 
+/// Local time of an instant, "2031-03-01T19:00".
+std::string localText(Instant at)
+{
+    const std::time_t t = std::time_t(at);
+    std::tm parts{};
+    localtime_r(&t, &parts);
+    return schedule::textOf(schedule::Minutes((at + parts.tm_gmtoff) / 60));
+}
+
+json jsonOf(const Project& p, const CanvasPhoto& c)
+{
+    const Reference* r = p.reference(c.reference);
+    return {{"id", c.id}, {"at", localText(c.at)}, {"task", c.task}, {"name", r ? r->name : std::string()},
+        {"sha256", r ? r->sha256() : std::string()}, {"missing", !r || r->pixels.missing()}};
+}
+
+/// `lantern photo FILE PHOTO… [--at 2031-03-01T19:00] [--task KEY]`
+class PhotoOf final : public PaintingCommand {
+public:
+    PhotoOf()
+        : PaintingCommand("photo", tr("puts photographs of the canvas into a work"))
+    {
+    }
+    void describe(CLI::App& app) override
+    {
+        PaintingCommand::describe(app);
+        app.add_option("PHOTO", m_photos, tr("photographs of the canvas, in the order they were taken"))->required();
+        app.add_option("--at", m_at, tr("local time they were taken, 2031-03-01T19:00; without it now"));
+        app.add_option("--task", m_task, tr("the task done last before them; without it the last one ticked off"));
+    }
+    Result<json> run() override
+    {
+        const auto at = instant();
+        if (!at)
+            return at.error();
+        const auto task = lastTask();
+        if (!task)
+            return task.error();
+        auto opened = store::ProjectFile::open(file());
+        if (!opened)
+            return opened.error();
+        auto work = opened.take();
+        json j{{"added", json::array()}};
+        for (const std::string& photo : m_photos) {
+            const auto read = store::readPicture(fs::path(photo));
+            if (!read)
+                return read.error();
+            work.project = edits::withCanvasPhoto(std::move(work.project),
+                store::referenceOf(fs::path(photo).stem().string(), *read), {0, 0, *at, *task, {}, {}, 50});
+            j["added"].push_back(jsonOf(work.project, work.project.painting.photos.back()));
+        }
+        if (const auto saved = work.file.save(work.project); !saved)
+            return saved.error();
+        return j;
+    }
+
+private:
+    Result<Instant> instant() const
+    {
+        if (m_at.empty())
+            return Instant(std::time(nullptr));
+        const auto local = schedule::minutesFrom(m_at);
+        if (!local)
+            return Error{Kind::Invalid, tr("A time is written 2031-03-01T19:00."), m_at};
+        const std::time_t near = std::time_t(*local) * 60;
+        std::tm parts{};
+        localtime_r(&near, &parts);
+        return Instant(near) - parts.tm_gmtoff;
+    }
+    Result<std::string> lastTask()
+    {
+        const auto project = openWork(file());
+        if (!project)
+            return project.error();
+        const auto& words = project->painting.tasks;
+        if (m_task.empty() && std::none_of(words.begin(), words.end(), [](const TaskWord& w) { return w.done; }))
+            return std::string();
+        TerminalProgress progress(tells());
+        const auto work = opened(progress, false);
+        if (!work)
+            return work.error();
+        const auto tasks = schedule::workOf(work->project, work->facts, nullptr);
+        if (m_task.empty())
+            return schedule::lastDone(tasks);
+        if (std::none_of(tasks.begin(), tasks.end(), [&](const auto& t) { return t.key == m_task; }))
+            return Error{Kind::Invalid, tr("This work has no task “%1”; lantern plan lists them.", m_task), m_task};
+        return m_task;
+    }
+    std::vector<std::string> m_photos;
+    std::string m_at, m_task;
+};
+
 /// `lantern log FILE [--csv]`
 class LogOf final : public NamedCommand {
 public:
@@ -422,6 +517,9 @@ public:
             j["hours_by_element"].push_back(
                 {{"element", element}, {"name", e ? e->name : "backdrop"}, {"hours", hours}});
         }
+        j["photos"] = json::array();
+        for (const CanvasPhoto& c : project->painting.photos)
+            j["photos"].push_back(jsonOf(*project, c));
         for (const Decision& d : project->painting.decisions)
             j["decisions"].push_back({{"words", d.words}, {"reason", d.reason}, {"scrapped", d.scrapped}});
         return j;
@@ -508,6 +606,7 @@ std::vector<std::unique_ptr<Command>> workCommands()
     all.push_back(std::make_unique<PlanOf>());
     all.push_back(std::make_unique<StagesOf>());
     all.push_back(std::make_unique<SurveyOf>());
+    all.push_back(std::make_unique<PhotoOf>());
     all.push_back(std::make_unique<LogOf>());
     all.push_back(std::make_unique<RecordOf>());
     all.push_back(std::make_unique<TagsOf>());

@@ -1,4 +1,5 @@
 #include "devices/camera.h"
+#include "core/base/parallel.h"
 #include "core/base/words.h"
 #include "core/survey/compare.h"
 #include "core/survey/corner_tags.h"
@@ -127,8 +128,8 @@ Result<Photo> SimulatedEasel::photograph()
     const cv::Size size = m_view.photo();
     const Rect card = greyCardCm();
     cv::Mat out(size, CV_32FC3);
-    cv::parallel_for_({0, size.height}, [&](const cv::Range& rows) {
-        for (int y = rows.start; y < rows.end; ++y)
+    parallelRanges(size.height, [&](int from, int to) {
+        for (int y = from; y < to; ++y)
             for (int x = 0; x < size.width; ++x) {
                 const Vec2 cm = m_view.cmAt({double(x), double(y)});
                 cv::Vec3f c = wall * float(1 + 0.06 * unevenness(cm, 4) + 0.03 * unevenness(cm, 0.7));

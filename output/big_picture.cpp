@@ -1,11 +1,12 @@
 #include "output/big_picture.h"
 #include "core/base/parallel.h"
+#include "output/paper.h"
 #include "output/said.h"
-#include <QFile>
 #include <cmath>
 #include <cstring>
 #include <opencv2/imgproc.hpp>
 #include <tiffio.h>
+#include <unistd.h>
 
 namespace rl::output {
 
@@ -28,28 +29,15 @@ void strip(const cv::Mat& source, int width, int height, int top, int rows, cv::
         cv::warpAffine(piece, part, m, part.size(), cv::INTER_CUBIC | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
     });
 }
-} // namespace
-
-Result<Done> writeTiff(
-    const Photo& picture, int widthPx, int heightPx, double pixelsPerInch, const QString& path, Progress& progress)
+/// All rows into an open file; a full disk is seen at the strip it stops, or when the last is flushed.
+Result<Done> fill(
+    const cv::Mat& source, int widthPx, int heightPx, double pixelsPerInch, QSaveFile& file, Progress& progress)
 {
-    if (picture.empty() || widthPx < 1 || heightPx < 1 || widthPx > 100'000 || heightPx > 100'000
-        || !(pixelsPerInch > 0) || !std::isfinite(pixelsPerInch))
-        return Error{Kind::Invalid, tr("A picture is 1 to 100000 pixels on a side."), {}};
-    cv::Mat source = picture.mat();
-    if (widthPx * 2 <= source.cols) { // shrunk first, so that no pixel is skipped
-        cv::Mat smaller;
-        cv::resize(source, smaller, {widthPx, heightPx}, 0, 0, cv::INTER_AREA);
-        source = smaller;
-    }
-    const QString beside = path + ".part";
-    const Error notThere{
-        Kind::NotWritable, tr("The file cannot be written there; choose another folder."), path.toStdString()};
     TIFFSetErrorHandler(nullptr), TIFFSetWarningHandler(nullptr);
     const bool big = double(widthPx) * heightPx * 3 > 3.9e9;
-    TIFF* tiff = TIFFOpen(beside.toUtf8().constData(), big ? "w8" : "w");
+    TIFF* tiff = TIFFFdOpen(::dup(file.handle()), "picture", big ? "w8" : "w");
     if (!tiff)
-        return notThere;
+        return Error{Kind::NotWritable, {}, {}};
     TIFFSetField(tiff, TIFFTAG_IMAGEWIDTH, std::uint32_t(widthPx));
     TIFFSetField(tiff, TIFFTAG_IMAGELENGTH, std::uint32_t(heightPx));
     TIFFSetField(tiff, TIFFTAG_BITSPERSAMPLE, 8);
@@ -67,18 +55,30 @@ Result<Done> writeTiff(
         strip(source, widthPx, heightPx, top, std::min(kStrip, heightPx - top), rows);
         const auto bytes = tmsize_t(rows.total() * rows.elemSize());
         ok = TIFFWriteEncodedStrip(tiff, std::uint32_t(n), rows.data, bytes) == bytes;
-        progress.report(double(top) / heightPx, "writing");
+        progress.report(double(top) / heightPx, tr("writing"));
     }
+    ok = ok && TIFFFlush(tiff) == 1;
     TIFFClose(tiff);
-    if (progress.cancelled()) {
-        QFile::remove(beside);
+    if (progress.cancelled())
         return Error{Kind::Cancelled, tr("Nothing was written."), {}};
+    return ok ? Result<Done>(Done{}) : Result<Done>(Error{Kind::NotWritable, {}, {}});
+}
+} // namespace
+
+Result<Done> writeTiff(
+    const Photo& picture, int widthPx, int heightPx, double pixelsPerInch, const QString& path, Progress& progress)
+{
+    if (picture.empty() || widthPx < 1 || heightPx < 1 || widthPx > 100'000 || heightPx > 100'000
+        || !(pixelsPerInch > 0) || !std::isfinite(pixelsPerInch))
+        return Error{Kind::Invalid, tr("A picture is 1 to 100000 pixels on a side."), {}};
+    cv::Mat source = picture.mat();
+    if (widthPx * 2 <= source.cols) { // shrunk first, so that no pixel is skipped
+        cv::Mat smaller;
+        cv::resize(source, smaller, {widthPx, heightPx}, 0, 0, cv::INTER_AREA);
+        source = smaller;
     }
-    if (!ok || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
-        QFile::remove(beside);
-        return notThere;
-    }
-    return Done{};
+    return writeWhole(path, tr("The file cannot be written there; choose another folder."),
+        [&](QSaveFile& file) { return fill(source, widthPx, heightPx, pixelsPerInch, file, progress); });
 }
 
 } // namespace rl::output

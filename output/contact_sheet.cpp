@@ -81,10 +81,9 @@ QPointF placeOf(const Plan& plan, std::size_t i)
     return {kEdge + column * (plan.cellWide + kGap), kEdge + 160 + row * plan.cellHigh};
 }
 
-bool writePdf(
-    const Project& project, const std::vector<review::TakeFigures>& all, const Plan& plan, const QString& path)
+bool drawPdf(const Project& project, const std::vector<review::TakeFigures>& all, const Plan& plan, QIODevice& to)
 {
-    QPdfWriter writer(path);
+    QPdfWriter writer(&to);
     writer.setResolution(254); // 10 units a millimetre
     writer.setTitle(QString::fromStdString(project.brief.title));
     writer.setCreator("Roving Lantern");
@@ -104,7 +103,7 @@ bool writePdf(
     return p.end();
 }
 
-bool writePng(const Project& project, const std::vector<review::TakeFigures>& all, Plan plan, const QString& path)
+bool drawPng(const Project& project, const std::vector<review::TakeFigures>& all, Plan plan, QIODevice& to)
 {
     plan.rows = int((all.size() + std::size_t(plan.columns) - 1) / std::size_t(plan.columns));
     const double high = 2 * kEdge + 160 + plan.rows * plan.cellHigh;
@@ -118,7 +117,7 @@ bool writePng(const Project& project, const std::vector<review::TakeFigures>& al
     for (std::size_t i = 0; i < all.size(); ++i)
         cell(p, project, all[i], plan, placeOf(plan, i));
     p.end();
-    return sheet.save(path, "PNG");
+    return sheet.save(&to, "PNG");
 }
 } // namespace
 
@@ -135,14 +134,11 @@ Result<Done> writeContactSheet(
         static const bool fonts = (theme::loadFonts(), true);
         Q_UNUSED(fonts)
         const Plan plan = planFor(project, figures.size());
-        const QString beside = path + ".part";
-        const bool done = pdf ? writePdf(project, figures, plan, beside) : writePng(project, figures, plan, beside);
-        if (!done || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
-            QFile::remove(beside);
-            return Error{Kind::NotWritable, tr("The contact sheet cannot be written there; choose another folder."),
-                path.toStdString()};
-        }
-        return Done{};
+        return writeWhole(path, tr("The contact sheet cannot be written there; choose another folder."),
+            [&](QSaveFile& file) -> Result<Done> {
+                const bool done = pdf ? drawPdf(project, figures, plan, file) : drawPng(project, figures, plan, file);
+                return done ? Result<Done>(Done{}) : Result<Done>(Error{Kind::NotWritable, {}, {}});
+            });
     });
 }
 

@@ -288,22 +288,15 @@ Result<Done> writeOra(
             {light::Pass::Ambient, tr("pass: ambient light")}, {light::Pass::Zones, tr("pass: form zones")}})
         layers.push_back({name, pngOf(imageOf(relighter.pass(frame, p.lights, pass))), 0, 0, false});
     const QImage whole = imageOf(lit.colour);
-    const QString beside = path + ".part";
-    bool written = false;
-    {
-        OraFile file(beside);
-        file.add("stack.xml", stackXml(layers, whole.width(), whole.height()), false);
-        for (std::size_t i = 0; i < layers.size(); ++i)
-            file.add(QString("data/%1.png").arg(i), std::move(layers[i].png));
-        file.add("mergedimage.png", pngOf(whole));
-        file.add(
-            "Thumbnails/thumbnail.png", pngOf(whole.scaled(256, 256, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
-        written = file.close();
-    }
-    if (!written || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
-        QFile::remove(beside);
+    // The library writes beside and renames when it is whole.
+    OraFile file(path);
+    file.add("stack.xml", stackXml(layers, whole.width(), whole.height()), false);
+    for (std::size_t i = 0; i < layers.size(); ++i)
+        file.add(QString("data/%1.png").arg(i), std::move(layers[i].png));
+    file.add("mergedimage.png", pngOf(whole));
+    file.add("Thumbnails/thumbnail.png", pngOf(whole.scaled(256, 256, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+    if (!file.close())
         return notThere();
-    }
     return Done{};
 }
 

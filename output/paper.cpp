@@ -2,7 +2,6 @@
 #include "app/theme/fonts.h"
 #include "core/colour/srgb.h"
 #include "output/said.h"
-#include <QFile>
 #include <QPageSize>
 
 namespace rl::output {
@@ -17,6 +16,23 @@ QFont sans(int size, bool bold)
 }
 } // namespace
 
+Result<Done> writeWhole(
+    const QString& path, const std::string& cannot, const std::function<Result<Done>(QSaveFile&)>& fill)
+{
+    const auto refused = [&](const QString& detail) {
+        return Error{Kind::NotWritable, cannot, (path + ": " + detail).toStdString()};
+    };
+    QSaveFile file(path); // it knows of every write that failed, and gives the name only if none did
+    if (!file.open(QIODevice::WriteOnly))
+        return refused(file.errorString());
+    const auto filled = fill(file);
+    if (!filled) {
+        file.cancelWriting();
+        return filled.error().sentence.empty() ? refused(file.errorString()) : filled.error();
+    }
+    return file.commit() ? Result<Done>(Done{}) : Result<Done>(refused(file.errorString()));
+}
+
 Result<Done> writePdf(const QString& path, const QString& title, const QPageSize& size,
     const std::function<void(QPainter&, QPdfWriter&)>& draw)
 {
@@ -25,26 +41,21 @@ Result<Done> writePdf(const QString& path, const QString& title, const QPageSize
             return Error{Kind::Invalid, tr("Sheets are a PDF: end the name with .pdf."), path.toStdString()};
         static const bool fonts = (theme::loadFonts(), true);
         Q_UNUSED(fonts)
-        const QString beside = path + ".part";
-        const auto made = [&] {
-            QPdfWriter writer(beside);
-            writer.setResolution(254); // 10 units a millimetre
-            writer.setTitle(title);
-            writer.setCreator("Roving Lantern");
-            writer.setPageSize(size);
-            writer.setPageMargins(QMarginsF(0, 0, 0, 0));
-            QPainter p;
-            if (!p.begin(&writer))
-                return false;
-            draw(p, writer);
-            return p.end();
-        };
-        if (!made() || (QFile::exists(path) && !QFile::remove(path)) || !QFile::rename(beside, path)) {
-            QFile::remove(beside);
-            return Error{Kind::NotWritable, tr("The sheets cannot be written there; choose another folder."),
-                path.toStdString()};
-        }
-        return Done{};
+        return writeWhole(path, tr("The sheets cannot be written there; choose another folder."),
+            [&](QSaveFile& file) -> Result<Done> {
+                QPdfWriter writer(&file);
+                writer.setResolution(254); // 10 units a millimetre
+                writer.setTitle(title);
+                writer.setCreator("Roving Lantern");
+                writer.setPageSize(size);
+                writer.setPageMargins(QMarginsF(0, 0, 0, 0));
+                QPainter p;
+                if (!p.begin(&writer))
+                    return Error{Kind::NotWritable, {}, {}};
+                draw(p, writer);
+                p.end();
+                return Done{};
+            });
     });
 }
 

@@ -4,13 +4,19 @@
 #include <QImage>
 #include <QPainter>
 #include <QPdfWriter>
+#include <QSaveFile>
 #include <QString>
 #include <functional>
 
 /// What sheets share: a page of 10 units a millimetre, words and pictures on it.
 namespace rl::output {
 
-/// Makes a PDF in a file beside, then gives it its name.
+/// Writes a file beside its place, which gets its name when it is whole; where that cannot be (a full disk, a protected
+/// folder), or `fill` says no, what was there stays. \param cannot says so, in one sentence
+Result<Done> writeWhole(
+    const QString& path, const std::string& cannot, const std::function<Result<Done>(QSaveFile&)>& fill);
+
+/// Makes a PDF, written whole.
 /// \return Invalid for another suffix than .pdf, NotWritable where it cannot be written
 Result<Done> writePdf(const QString& path, const QString& title, const QPageSize& size,
     const std::function<void(QPainter&, QPdfWriter&)>& draw);

@@ -6,6 +6,7 @@
 #include "core/stage/cover.h"
 #include "core/transfer/canvas_plan.h"
 #include "core/transfer/grid.h"
+#include "output/paper.h"
 #include "output/said.h"
 #include "output/sheet_page.h"
 #include <QFile>
@@ -403,31 +404,22 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
             return Error{Kind::Invalid, tr("Sheets are a PDF: end the name with .pdf."), path.toStdString()};
         if (const auto error = tooMany(job))
             return *error;
-        const QString beside = path + ".part";
-        {
-            QPdfWriter writer(beside);
-            writer.setResolution(kSheetDpi);
-            writer.setTitle(QString::fromStdString(job.project.brief.title));
-            writer.setCreator("Roving Lantern");
-            setPaper(writer, job);
-            QPainter painter;
-            if (!painter.begin(&writer)) {
-                QFile::remove(beside);
-                return Error{Kind::NotWritable, tr("The sheets cannot be written there; choose another folder."),
-                    path.toStdString()};
-            }
-            drawSheets(job, writer, painter, progress);
-            painter.end();
-        }
-        if (progress.cancelled()) {
-            QFile::remove(beside);
-            return Error{Kind::Cancelled, tr("The sheets were not written."), {}};
-        }
-        QFile::remove(path);
-        if (!QFile::rename(beside, path))
-            return Error{Kind::NotWritable, tr("The sheets cannot be written there; choose another folder."),
-                path.toStdString()};
-        return Done{};
+        return writeWhole(path, tr("The sheets cannot be written there; choose another folder."),
+            [&](QSaveFile& file) -> Result<Done> {
+                QPdfWriter writer(&file);
+                writer.setResolution(kSheetDpi);
+                writer.setTitle(QString::fromStdString(job.project.brief.title));
+                writer.setCreator("Roving Lantern");
+                setPaper(writer, job);
+                QPainter painter;
+                if (!painter.begin(&writer))
+                    return Error{Kind::NotWritable, {}, {}};
+                drawSheets(job, writer, painter, progress);
+                painter.end();
+                return progress.cancelled()
+                    ? Result<Done>(Error{Kind::Cancelled, tr("The sheets were not written."), {}})
+                    : Result<Done>(Done{});
+            });
     });
 }
 

@@ -224,7 +224,7 @@ nlohmann::json recordOf(const survey::PaintedWork& work, const schedule::WorkPla
     j["stages"] = nlohmann::json::array();
     for (const auto& t : plan.tasks)
         j["stages"].push_back({{"task", t.key}, {"words", t.words}, {"done", t.done},
-            {"logged_hours", schedule::loggedHours(p.painting, t.key)}});
+            {"logged_hours", schedule::loggedHours(p.painting, t)}});
     return j;
 }
 

@@ -4,7 +4,9 @@
 #include "store/picture_reader.h"
 #include "store/project_json.h"
 #include "store/stored_picture.h"
+#include <fcntl.h>
 #include <nlohmann/json.hpp>
+#include <unistd.h>
 
 namespace rl::store {
 
@@ -35,7 +37,7 @@ using Base = ProjectFile::Database;
 Result<std::unique_ptr<Base>> Base::connect(const std::filesystem::path& path, int flags)
 {
     auto d = std::make_unique<Database>();
-    d->path = path;
+    d->place = std::make_shared<WorkPlace>(path);
     const int code = sqlite3_open_v2(path.c_str(), &d->db, flags | SQLITE_OPEN_EXRESCODE, nullptr);
     if (code != SQLITE_OK)
         return sqlError(d->db, code, "open");
@@ -71,11 +73,16 @@ int Base::pragma(const char* name)
 
 int Base::keepBlob(const std::string& name, const char* kind, std::span<const unsigned char> bytes)
 {
-    Statement known(db, "SELECT 1 FROM blob WHERE sha256 = ?");
-    if (known.text(1, name).step() == SQLITE_ROW)
+    if (hasBlob(name))
         return SQLITE_DONE;
     Statement put(db, "INSERT INTO blob(sha256, kind, bytes) VALUES(?, ?, ?)");
     return put.text(1, name).text(2, kind).bytes(3, bytes).step();
+}
+
+bool Base::hasBlob(const std::string& name) const
+{
+    Statement known(db, "SELECT 1 FROM blob WHERE sha256 = ?");
+    return known.text(1, name).step() == SQLITE_ROW;
 }
 
 Result<Blob> Base::blob(const std::string& name)
@@ -98,18 +105,19 @@ Result<Project> Base::projectFrom(const std::string& description)
     if (json.is_discarded() || !json.is_object())
         return Error{Kind::Damaged, tr("The work's own description is damaged."), {}};
     PixelSource source;
-    source.picture = [&](Reference r, int width, int height) -> Result<Reference> {
-        auto bytes = blob(r.sha256);
+    // Whether it is there is asked, not whether it is whole: that is seen when it is first decoded.
+    source.picture = [&](Reference r, const std::string& name, int width, int height) -> Result<Reference> {
+        bool there = hasBlob(name);
         const bool sized
             = width > 0 && height > 0 && std::uint64_t(width) * std::uint64_t(height) <= std::uint64_t(kMostPixels);
-        if (bytes && !sized) {
-            const auto glanced = glancePicture(*bytes);
-            width = glanced ? glanced->width : 0, height = glanced ? glanced->height : 0;
-            if (!glanced)
-                bytes = glanced.error();
+        if (there && !sized) {
+            const auto bytes = blob(name);
+            const auto glanced = bytes ? glancePicture(*bytes) : Result<GlancedPicture>(bytes.error());
+            there = bool(glanced);
+            width = there ? glanced->width : 0, height = there ? glanced->height : 0;
         }
-        r.pixels = LazyPhoto(std::max(1, width), std::max(1, height), std::make_shared<StoredPicture>(path, r.sha256));
-        if (!bytes) {
+        r.pixels = LazyPhoto(std::max(1, width), std::max(1, height), std::make_shared<StoredPicture>(place, name));
+        if (!there) {
             r.pixels.source()->setMissing(true);
             lost.push_back(said(r.name));
         }
@@ -136,26 +144,43 @@ void Base::upgrade()
     run(("PRAGMA user_version = " + std::to_string(kFileVersion)).c_str());
 }
 
-Result<Done> Base::write(const Project& p)
+Result<Done> Base::writePicture(const Reference& r, std::vector<LazyPhoto>& settled)
 {
-    int code = SQLITE_DONE;
-    const auto keep = [&](const std::string& name, const char* kind, std::span<const unsigned char> bytes) {
-        if (code == SQLITE_DONE)
-            code = keepBlob(name, kind, bytes);
-    };
-    for (const Reference& r : p.references) {
-        const auto* stored = dynamic_cast<const StoredPicture*>(r.pixels.source());
-        if (stored && stored->settledIn(path))
-            continue;
-        if (const Blob bytes = r.pixels.bytes()) // missing: nothing is written, nothing overwritten
-            keep(r.sha256, "picture", *bytes);
+    const auto* stored = dynamic_cast<const StoredPicture*>(r.pixels.source());
+    if (r.pixels.empty() || (stored && stored->settledIn(place)))
+        return Done{};
+    const std::string name = r.sha256();
+    if (!hasBlob(name)) {
+        const Blob bytes = r.pixels.bytes();
+        if (!bytes && r.pixels.missing()) // nothing is written, nothing overwritten: its place stays
+            return Done{};
+        if (!bytes || name.empty())
+            return Error{Kind::NotWritable,
+                tr("The picture “%1” cannot be read just now, so nothing is saved there; everything is as it was.",
+                    r.name),
+                name};
+        if (const auto done = doneOr(*this, keepBlob(name, "picture", *bytes), "picture"); !done)
+            return done;
     }
+    settled.push_back(r.pixels);
+    return Done{};
+}
+
+Result<Done> Base::write(const Project& p, std::vector<LazyPhoto>& settled)
+{
+    for (const Reference& r : p.references)
+        if (const auto done = writePicture(r, settled); !done)
+            return done;
+    int code = SQLITE_DONE;
+    std::set<const void*> used;
     const auto json = toJson(p, [&](const Mask& alpha) {
+        used.insert(alpha.identity());
         auto& known = matteNames[alpha.identity()];
         if (known.second.empty()) {
             const auto png = encodePng(alpha);
             known = {alpha, sha256(png)};
-            keep(known.second, "matte", png);
+            if (code == SQLITE_DONE)
+                code = keepBlob(known.second, "matte", png);
         }
         return known.second;
     });
@@ -165,15 +190,20 @@ Result<Done> Base::write(const Project& p)
             "excluded.description");
         code = put.text(1, json.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace)).step();
     }
+    // Mattes nobody asks for any more are not held; undone to, one is encoded once more.
+    std::erase_if(matteNames, [&](const auto& m) { return !used.contains(m.first); });
     return doneOr(*this, code, "write");
 }
 
-void Base::settle(const Project& p, const std::filesystem::path& at)
+Result<Done> Base::writeAll(const Project& project)
 {
-    for (const Reference& r : p.references)
-        if (const auto* stored = dynamic_cast<const StoredPicture*>(r.pixels.source()))
-            if (!stored->missing())
-                stored->settle(at);
+    std::vector<LazyPhoto> settled;
+    auto done = transaction([&] { return write(project, settled); });
+    if (done)
+        for (const LazyPhoto& photo : settled)
+            if (const auto* stored = dynamic_cast<const StoredPicture*>(photo.source()))
+                stored->settle(place);
+    return done;
 }
 
 int Base::keepDerived(const std::string& sha256, const std::string& kind, std::span<const unsigned char> bytes)
@@ -199,26 +229,114 @@ void Base::namesIn(const std::string& description, std::set<std::string>& names)
     take("cutouts", {"matte", "strokes"});
 }
 
-Result<Done> Base::transaction(const std::function<Result<Done>()>& work)
+Result<Done> Base::there()
+{
+    if (!db) // it could not be opened again after it was moved
+        if (const auto again = goOnAt(path(), {}); !again)
+            return again;
+    if (!hold)
+        return Done{};
+    if (hold->gone())
+        return Error{Kind::Missing,
+            tr("The file of this work was taken away: nothing more is saved. Save a copy of it now."), path().string()};
+    std::error_code error;
+    if (hold->replacedAt(path()))
+        return Error{Kind::Missing,
+            tr("Another file lies where this work was: nothing more is saved. Save a copy of it now."),
+            path().string()};
+    if (!std::filesystem::exists(path(), error))
+        if (const auto now = hold->whereabouts(); !now.empty()) // moved by hand: its journal has to lie beside it
+            return goOnAt(now, {});
+    return Done{};
+}
+
+Result<Done> Base::goOnAt(const std::filesystem::path& path, const std::function<Result<Done>()>& bring)
+{
+    return place->moving([&](std::filesystem::path& at) -> Result<Done> {
+        const auto open = [&](const std::filesystem::path& from) -> Result<Done> {
+            auto next = connect(from, SQLITE_OPEN_READWRITE);
+            if (!next)
+                return next.error();
+            std::swap(db, next.value()->db);
+            readOnly = next.value()->readOnly;
+            return Done{};
+        };
+        Result<Done> done = Done{};
+        if (bring) {
+            sqlite3_close(std::exchange(db, nullptr));
+            done = bring();
+        }
+        if (done && (done = open(path)))
+            at = path;
+        else if (!db)
+            (void)open(at); // as it was
+        return done;
+    });
+}
+
+Result<Done> Base::transaction(const std::function<Result<Done>()>& work, bool own)
 {
     if (readOnly)
         return sqlError(nullptr, SQLITE_READONLY, "save");
-    if (hold && hold->gone())
-        return Error{Kind::Missing,
-            tr("The file of this work was taken away: nothing more is saved. Save a copy of it now."), path.string()};
+    if (const auto here = there(); !here)
+        return here;
     if (const int code = run("BEGIN IMMEDIATE"); code != SQLITE_OK)
         return sqlError(db, code, "begin");
     upgrade();
     Result<Done> done = work();
     if (done) {
         const int code = run("COMMIT");
-        if (code == SQLITE_OK)
+        if (code == SQLITE_OK) {
+            changed |= own;
             return done;
+        }
         done = sqlError(db, code, "commit");
     }
     run("ROLLBACK");
     matteNames.clear();
     return done;
+}
+
+Result<Done> clearTheWay(const std::filesystem::path& path)
+{
+    namespace fs = std::filesystem;
+    std::error_code error;
+    if (Hold::anywhere(path))
+        return Error{Kind::NotWritable, tr("“%1” is open itself; choose another name.", path.filename().string()),
+            path.string()};
+    if (fs::exists(path, error)) // a journal of its own is rolled back into it first
+        if (auto old = Base::connect(path, SQLITE_OPEN_READWRITE); old)
+            (void)old.value()->pragma("schema_version");
+    for (const char* tail : {"-journal", "-wal", "-shm"}) {
+        fs::path left = path;
+        left += tail;
+        if (!fs::exists(left, error))
+            continue;
+        fs::path aside = left;
+        for (int i = 1; fs::exists(aside, error); ++i)
+            aside = left.string() + ".old" + (i > 1 ? std::to_string(i) : "");
+        fs::rename(left, aside, error);
+        if (error)
+            return Error{Kind::NotWritable, tr("The work cannot be saved there."), error.message()};
+    }
+    return Done{};
+}
+
+Result<Done> copied(sqlite3* from, const ProjectFile::Database& to)
+{
+    sqlite3_backup* copy = sqlite3_backup_init(to.db, "main", from, "main");
+    const int code = copy ? sqlite3_backup_step(copy, -1) : SQLITE_ERROR;
+    sqlite3_backup_finish(copy);
+    return code == SQLITE_DONE ? Result<Done>(Done{}) : Result<Done>(sqlError(to.db, code, "copy"));
+}
+
+void syncFolderOf(const std::filesystem::path& path)
+{
+    const std::filesystem::path folder = path.parent_path().empty() ? "." : path.parent_path();
+    if (const int f = ::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC); f >= 0) {
+        ::fsync(f);
+        ::close(f);
+    }
 }
 
 } // namespace rl::store

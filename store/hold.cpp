@@ -29,19 +29,23 @@ int lockFileOf(const Inode& work)
     const auto name = folder / (std::to_string(work.first) + "-" + std::to_string(work.second) + ".open");
     return ::open(name.c_str(), O_RDWR | O_CREAT | O_CLOEXEC | O_NOFOLLOW, 0600);
 }
+std::mutex s_one;
+std::map<Inode, std::weak_ptr<Hold>>& held()
+{
+    static std::map<Inode, std::weak_ptr<Hold>> all;
+    return all;
+}
 } // namespace
 
 std::shared_ptr<Hold> Hold::take(const std::filesystem::path& work)
 {
-    static std::mutex one;
-    static std::map<Inode, std::weak_ptr<Hold>> held;
-    const std::lock_guard guard(one);
+    const std::lock_guard guard(s_one);
     // O_PATH: closing it leaves the locks that the database has on the file (fcntl(2), open(2)).
     const int file = ::open(work.c_str(), O_PATH | O_CLOEXEC);
     struct stat s { };
     if (file < 0 || ::fstat(file, &s) != 0)
         return std::shared_ptr<Hold>(new Hold(file, -1));
-    auto& known = held[{s.st_dev, s.st_ino}];
+    auto& known = held()[{s.st_dev, s.st_ino}];
     if (auto here = known.lock()) {
         ::close(file);
         return here;
@@ -62,6 +66,37 @@ Hold::~Hold()
     for (const int f : {m_lock, m_file})
         if (f >= 0)
             ::close(f);
+}
+
+bool Hold::anywhere(const std::filesystem::path& work)
+{
+    struct stat s { };
+    if (::stat(work.c_str(), &s) != 0)
+        return false;
+    const std::lock_guard guard(s_one);
+    const Inode inode{s.st_dev, s.st_ino};
+    if (const auto known = held().find(inode); known != held().end() && !known->second.expired())
+        return true;
+    const int lock = lockFileOf(inode);
+    const bool taken = lock >= 0 && ::flock(lock, LOCK_EX | LOCK_NB) != 0 && errno == EWOULDBLOCK;
+    if (lock >= 0)
+        ::close(lock);
+    return taken;
+}
+
+bool Hold::replacedAt(const std::filesystem::path& path) const
+{
+    struct stat own {
+    }, there{};
+    return m_file >= 0 && ::fstat(m_file, &own) == 0 && ::stat(path.c_str(), &there) == 0
+        && (own.st_dev != there.st_dev || own.st_ino != there.st_ino);
+}
+
+std::filesystem::path Hold::whereabouts() const
+{
+    std::error_code error;
+    const auto at = std::filesystem::read_symlink("/proc/self/fd/" + std::to_string(m_file), error);
+    return !error && !gone() && std::filesystem::exists(at, error) && !replacedAt(at) ? at : std::filesystem::path();
 }
 
 bool Hold::gone() const

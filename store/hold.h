@@ -15,6 +15,12 @@ public:
     Hold& operator=(const Hold&) = delete;
     /// The file was deleted: what is written to it now is lost with its last user.
     bool gone() const;
+    /// Another file lies at that path now.
+    bool replacedAt(const std::filesystem::path& path) const;
+    /// Where the file lies now, wherever it was moved to; empty when that cannot be told.
+    std::filesystem::path whereabouts() const;
+    /// Is the work at this path open in any program, this one too?
+    static bool anywhere(const std::filesystem::path& work);
 
 private:
     Hold(int file, int lock)

@@ -1,6 +1,8 @@
 // Points to go back to, and what a file may forget.
 #include "core/base/words.h"
 #include "store/database.h"
+#include "store/digest.h"
+#include "store/picture_reader.h"
 #include <ctime>
 
 namespace rl::store {
@@ -78,11 +80,15 @@ Result<Tidied> ProjectFile::tidy(const std::vector<Project>& needed)
         }
         for (const Project& p : needed) {
             for (const Reference& r : p.references)
-                names.insert(r.sha256);
+                names.insert(r.sha256());
             for (const Cutout& c : p.cutouts)
-                for (const Mask* m : {&c.alpha, &c.strokes})
-                    if (const auto known = d.matteNames.find(m->identity()); known != d.matteNames.end())
+                for (const Mask* m : {&c.alpha, &c.strokes}) {
+                    const auto known = d.matteNames.find(m->identity());
+                    if (known != d.matteNames.end())
                         names.insert(known->second.second);
+                    else if (!m->empty())
+                        names.insert(sha256(encodePng(*m)));
+                }
         }
         Tidied out;
         std::vector<std::string> away;

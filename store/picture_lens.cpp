@@ -1,3 +1,4 @@
+#include "store/exiv.h"
 #include "store/picture_reader.h"
 #include <cmath>
 #include <exiv2/exiv2.hpp>
@@ -24,6 +25,7 @@ double focalShareOf(Bytes file, int width, int height)
     if (file.empty() || width < 1 || height < 1)
         return 0;
     try {
+        exivReady();
         const auto image = Exiv2::ImageFactory::open(file.data(), long(file.size()));
         image->readMetadata();
         const Exiv2::ExifData& data = image->exifData();

@@ -3,11 +3,18 @@
 #include "core/base/words.h"
 #include "core/colour/profile.h"
 #include "store/digest.h"
+#include "store/exiv.h"
 #include "store/foreign_pictures.h"
+#include <cerrno>
+#include <cstdlib>
+#include <cstring>
 #include <exiv2/exiv2.hpp>
+#include <fcntl.h>
 #include <fstream>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
+#include <sys/stat.h>
+#include <unistd.h>
 
 namespace rl::store {
 
@@ -23,6 +30,7 @@ Companions companionsOf(const std::vector<unsigned char>& bytes)
 {
     Companions c;
     try {
+        exivReady();
         const auto image = Exiv2::ImageFactory::open(bytes.data(), long(bytes.size()));
         image->readMetadata();
         const auto found = image->exifData().findKey(Exiv2::ExifKey("Exif.Image.Orientation"));
@@ -255,28 +263,52 @@ Result<Blob> readFile(const std::filesystem::path& path, std::uint64_t most)
     });
 }
 
+namespace {
+/// What the person lets others do with new files, read once before any thread could ask.
+mode_t usualMask()
+{
+    static const mode_t mask = [] {
+        const mode_t was = ::umask(022);
+        ::umask(was);
+        return was;
+    }();
+    return mask;
+}
+[[maybe_unused]] const mode_t s_maskRead = usualMask();
+// Off by default in the library, for reading hostile files; we only write. Here, before there are threads.
+[[maybe_unused]] const int s_exrWritten = ::setenv("OPENCV_IO_ENABLE_OPENEXR", "1", 0);
+} // namespace
+
 Result<Done> writeFile(const std::filesystem::path& path, Bytes bytes)
 {
     return guarded([&]() -> Result<Done> {
-        std::filesystem::path beside = path;
-        beside += ".part";
-        {
-            std::ofstream out(beside, std::ios::binary);
-            out.write(reinterpret_cast<const char*>(bytes.data()), std::streamsize(bytes.size()));
-            out.flush();
-            if (!out) {
-                std::error_code ignored;
-                std::filesystem::remove(beside, ignored);
-                return Error{Kind::NotWritable,
-                    tr("“%1” cannot be written there; the folder may be full or protected.", path.filename().string()),
-                    {}};
-            }
+        const auto cannot = [&](int why) {
+            return Error{why == ENOSPC || why == EDQUOT ? Kind::Full : Kind::NotWritable,
+                tr("“%1” cannot be written there; the folder may be full or protected.", path.filename().string()),
+                std::strerror(why)};
+        };
+        std::string beside = path.string() + ".XXXXXX";
+        const int file = ::mkostemp(beside.data(), O_CLOEXEC);
+        if (file < 0)
+            return cannot(errno);
+        ::fchmod(file, 0644 & ~usualMask());
+        int wrong = 0;
+        for (std::size_t at = 0; at < bytes.size() && !wrong;) {
+            const ssize_t n = ::write(file, bytes.data() + at, bytes.size() - at);
+            if (n < 0 && errno != EINTR)
+                wrong = errno;
+            at += n > 0 ? std::size_t(n) : 0;
         }
-        std::error_code error;
-        std::filesystem::rename(beside, path, error);
-        if (error)
-            return Error{
-                Kind::NotWritable, tr("“%1” cannot be written there.", path.filename().string()), error.message()};
+        if (!wrong && ::fsync(file) != 0 && errno != EINVAL)
+            wrong = errno;
+        if (::close(file) != 0 && !wrong)
+            wrong = errno;
+        if (!wrong && ::rename(beside.c_str(), path.c_str()) != 0)
+            wrong = errno;
+        if (wrong) {
+            ::unlink(beside.c_str());
+            return cannot(wrong);
+        }
         return Done{};
     });
 }
@@ -340,7 +372,6 @@ std::vector<unsigned char> encodePng(const Photo& photo, const Mask& alpha)
 
 std::vector<unsigned char> encodeExr(const LinearPicture& picture)
 {
-    ::setenv("OPENCV_IO_ENABLE_OPENEXR", "1", 0); // off by default there, for reading hostile files; we only write
     cv::Mat bgr;
     cv::cvtColor(picture.mat(), bgr, cv::COLOR_RGB2BGR);
     std::vector<unsigned char> out;

@@ -6,6 +6,9 @@
 #include "store/project_json.h"
 #include "store/stored_picture.h"
 #include <atomic>
+#include <cerrno>
+#include <cstring>
+#include <fcntl.h>
 #include <unistd.h>
 
 namespace rl::store {
@@ -22,47 +25,135 @@ ProjectFile::ProjectFile(ProjectFile&&) noexcept = default;
 ProjectFile& ProjectFile::operator=(ProjectFile&&) noexcept = default;
 ProjectFile::~ProjectFile() = default;
 
+namespace {
+/// "dusk.lantern.new-4711": written there and renamed when it is whole.
+std::filesystem::path besideOf(const std::filesystem::path& path)
+{
+    std::filesystem::path beside = path;
+    beside += ".new-" + std::to_string(::getpid());
+    for (const char* tail : {"", "-journal"}) {
+        std::error_code error;
+        std::filesystem::remove(beside.string() + tail, error);
+    }
+    return beside;
+}
+
+/// What was written beside is whole: it takes its place. Where anything failed it goes.
+Result<Done> put(const std::filesystem::path& beside, const std::filesystem::path& path, Result<Done> whole)
+{
+    std::error_code error;
+    if (whole)
+        whole = clearTheWay(path);
+    if (whole) {
+        std::filesystem::rename(beside, path, error);
+        if (error)
+            whole = Error{Kind::NotWritable, tr("The work cannot be saved there."), error.message()};
+        else
+            syncFolderOf(path);
+    }
+    if (!whole)
+        std::filesystem::remove(beside, error);
+    return whole;
+}
+
+Result<Done> renamed(const std::filesystem::path& from, const std::filesystem::path& to)
+{
+    if (::renameat2(AT_FDCWD, from.c_str(), AT_FDCWD, to.c_str(), RENAME_NOREPLACE) == 0)
+        return Done{};
+    std::error_code error;
+    if (errno == EINVAL && !std::filesystem::exists(to, error)) { // a file system that cannot promise that
+        std::filesystem::rename(from, to, error);
+        if (!error)
+            return Done{};
+    }
+    return Error{Kind::NotWritable, tr("The work cannot be renamed to “%1”.", to.filename().string()),
+        std::string(std::strerror(errno)) + " " + to.string()};
+}
+} // namespace
+
 Result<ProjectFile> ProjectFile::create(const std::filesystem::path& path, const Project& project)
 {
     return guarded([&]() -> Result<ProjectFile> {
-        std::filesystem::path beside = path;
-        beside += ".new-" + std::to_string(::getpid());
-        std::error_code error;
-        std::filesystem::remove(beside, error);
+        const auto beside = besideOf(path);
+        std::vector<LazyPhoto> settled;
+        Result<Done> done = Done{};
         {
             auto made = Database::make(beside);
-            const auto done = made ? made.value()->transaction([&] { return made.value()->write(project); })
-                                   : Result<Done>(made.error());
-            if (!done) {
-                std::filesystem::remove(beside, error);
-                return done.error();
-            }
+            done = made ? made.value()->transaction([&] { return made.value()->write(project, settled); })
+                        : Result<Done>(made.error());
         }
-        std::filesystem::rename(beside, path, error);
-        if (error)
-            return Error{Kind::NotWritable, tr("The work cannot be saved there."), error.message()};
+        if (done = put(beside, path, std::move(done)); !done)
+            return done.error();
         auto d = Database::connect(path, SQLITE_OPEN_READWRITE);
         if (!d)
             return d.error();
-        Database::settle(project, path);
         auto file = d.take();
+        for (const LazyPhoto& photo : settled)
+            if (const auto* stored = dynamic_cast<const StoredPicture*>(photo.source()))
+                stored->settle(file->place);
         file->hold = Hold::take(path);
+        file->changed = true;
         return ProjectFile(std::move(file));
     });
 }
 
-Result<ProjectFile> ProjectFile::reopen(const std::filesystem::path& path, const Project& project)
+Result<Done> ProjectFile::renameTo(const std::filesystem::path& path)
 {
-    auto opened = open(path);
-    if (!opened)
-        return opened.error();
-    ProjectFile file = std::move(opened.take().file);
-    for (const Reference& r : project.references)
-        if (const auto* stored = dynamic_cast<const StoredPicture*>(r.pixels.source()))
-            stored->settle(path);
-    if (const auto done = file.save(project); !done)
-        return done.error();
-    return file;
+    return guarded([&]() -> Result<Done> {
+        Database& d = *m_database;
+        if (d.readOnly)
+            return sqlError(nullptr, SQLITE_READONLY, "rename");
+        if (const auto here = d.there(); !here)
+            return here;
+        if (const auto free = clearTheWay(path); !free)
+            return free;
+        const auto from = d.path();
+        const auto done = d.goOnAt(path, [&] { return renamed(from, path); });
+        if (done) {
+            (void)renamed(keptStateOf(from), keptStateOf(path)); // there may be none
+            syncFolderOf(path);
+        }
+        return done;
+    });
+}
+
+Result<Done> ProjectFile::continueIn(const std::filesystem::path& path, const Project& project)
+{
+    return guarded([&]() -> Result<Done> {
+        Database& d = *m_database;
+        std::error_code error;
+        if (std::filesystem::equivalent(path, d.path(), error) && !gone())
+            return Error{Kind::Invalid,
+                tr("That is the open work itself, which is saved already; choose another name."), path.string()};
+        const auto beside = besideOf(path);
+        auto made = Database::connect(beside, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
+        if (!made)
+            return made.error();
+        auto copy = made.take();
+        Result<Done> done = copied(d.db, *copy);
+        if (done && copy->pragma("user_version") != kFileVersion)
+            copy->run(("PRAGMA user_version = " + std::to_string(kFileVersion)).c_str());
+        copy->place = d.place; // its pictures are in there
+        std::vector<LazyPhoto> settled;
+        if (done)
+            done = copy->transaction([&] { return copy->write(project, settled); });
+        copy.reset();
+        if (done = put(beside, path, std::move(done)); !done)
+            return done;
+        if (done = d.goOnAt(path, {}); !done)
+            return done;
+        for (const LazyPhoto& photo : settled)
+            if (const auto* stored = dynamic_cast<const StoredPicture*>(photo.source()))
+                stored->settle(d.place);
+        d.hold = Hold::take(path);
+        d.changed = true;
+        return done;
+    });
+}
+
+bool ProjectFile::changed() const
+{
+    return m_database->changed;
 }
 
 bool ProjectFile::gone() const
@@ -70,15 +161,34 @@ bool ProjectFile::gone() const
     return m_database->hold && m_database->hold->gone();
 }
 
-Result<Done> ProjectFile::rescueTo(const std::filesystem::path& path)
+Result<std::vector<std::string>> ProjectFile::check(Progress& progress) const
 {
-    return guarded([&]() -> Result<Done> {
-        std::error_code error;
-        if (std::filesystem::exists(path, error))
+    return guarded([&]() -> Result<std::vector<std::string>> {
+        std::vector<std::string> wrong;
+        Statement pages(m_database->db, "PRAGMA quick_check(1)");
+        if (pages.step() != SQLITE_ROW || pages.columnText(0) != "ok")
+            wrong.push_back(tr("pages of the file itself: %1", pages.columnText(0)));
+        Statement get(m_database->db, "SELECT description FROM work WHERE id = 1");
+        if (get.step() != SQLITE_ROW)
             return Error{
-                Kind::Invalid, tr("There is a file of that name already; nothing was changed."), path.string()};
-        Statement copy(m_database->db, "VACUUM INTO ?");
-        return doneOr(*m_database, copy.text(1, path.string()).step(), "rescue");
+                Kind::Damaged, tr("The file %1 holds no description of a work.", path().filename().string()), {}};
+        auto read = m_database->projectFrom(get.columnText(0));
+        if (!read)
+            return read.error();
+        const Project p = read.take();
+        const std::vector<std::string> lost = m_database->lost; // mattes, and pictures that are not there
+        for (std::size_t i = 0; i < p.references.size() && !progress.cancelled(); ++i) {
+            const Reference& r = p.references[i];
+            progress.report(double(i) / double(p.references.size()), r.name);
+            if (r.pixels.missing())
+                continue; // told among the lost
+            if (const auto bytes = m_database->blob(r.sha256()); !bytes)
+                wrong.push_back(tr("the picture “%1”: %2", r.name, bytes.error().sentence));
+            else if (r.pixels.photo().empty())
+                wrong.push_back(tr("the picture “%1” cannot be decoded", r.name));
+        }
+        wrong.insert(wrong.end(), lost.begin(), lost.end());
+        return wrong;
     });
 }
 
@@ -162,8 +272,11 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
             d->readOnly = true;
             note = tr("This work is open in another window; here it is open for reading only.");
         }
+        const auto size = std::filesystem::file_size(path, error);
+        if (std::uintmax_t(d->pragma("page_count")) * std::uintmax_t(d->pragma("page_size")) > size)
+            return Error{Kind::Damaged, tr("The file %1 is damaged.", name), "cut off"};
         Statement check(d->db, "PRAGMA quick_check(1)");
-        if (check.step() != SQLITE_ROW || check.columnText(0) != "ok")
+        if (size <= kCheckedWhole && (check.step() != SQLITE_ROW || check.columnText(0) != "ok"))
             return Error{Kind::Damaged, tr("The file %1 is damaged.", name), check.columnText(0)};
         Statement get(d->db, "SELECT description FROM work WHERE id = 1");
         if (get.step() != SQLITE_ROW)
@@ -183,12 +296,7 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
 
 Result<Done> ProjectFile::save(const Project& project)
 {
-    return guarded([&]() -> Result<Done> {
-        auto done = m_database->transaction([&] { return m_database->write(project); });
-        if (done)
-            Database::settle(project, m_database->path);
-        return done;
-    });
+    return guarded([&]() -> Result<Done> { return m_database->writeAll(project); });
 }
 
 Result<Done> ProjectFile::keepPicture(const Reference& reference)
@@ -199,12 +307,12 @@ Result<Done> ProjectFile::keepPicture(const Reference& reference)
             return Error{Kind::Invalid, tr("The picture's file is not at hand."), {}};
         auto done = m_database->transaction([&]() -> Result<Done> {
             Statement away(m_database->db, "DELETE FROM blob WHERE sha256 = ?"); // a damaged one gives way
-            if (!m_database->blob(reference.sha256))
-                away.text(1, reference.sha256).step();
-            return doneOr(*m_database, m_database->keepBlob(reference.sha256, "picture", *bytes), "picture");
+            if (!m_database->blob(reference.sha256()))
+                away.text(1, reference.sha256()).step();
+            return doneOr(*m_database, m_database->keepBlob(reference.sha256(), "picture", *bytes), "picture");
         });
         if (const auto* stored = dynamic_cast<const StoredPicture*>(reference.pixels.source()); stored && done)
-            stored->settle(m_database->path);
+            stored->settle(m_database->place);
         return done;
     });
 }
@@ -213,17 +321,20 @@ Result<Done> ProjectFile::keepDerived(
     const std::string& sha256, const std::string& kind, std::span<const unsigned char> bytes)
 {
     return guarded([&]() -> Result<Done> {
-        return m_database->transaction([&]() -> Result<Done> {
-            if (const auto done = doneOr(*m_database, m_database->keepDerived(sha256, kind, bytes), "derived"); !done)
-                return done;
-            Statement tidy(m_database->db,
-                "DELETE FROM derived WHERE (sha256, kind) IN (SELECT sha256, kind FROM (SELECT sha256, kind, "
-                "SUM(LENGTH(bytes) / 1000.0) OVER (ORDER BY sha256 = ?1 AND kind = ?2 DESC, LENGTH(bytes), sha256, "
-                "kind) AS "
-                "upTo FROM derived) WHERE upTo > ?3)");
-            tidy.text(1, sha256).text(2, kind).number(3, int(s_derivedKept.load() / 1000));
-            return doneOr(*m_database, tidy.step(), "derived");
-        });
+        return m_database->transaction(
+            [&]() -> Result<Done> {
+                if (const auto done = doneOr(*m_database, m_database->keepDerived(sha256, kind, bytes), "derived");
+                    !done)
+                    return done;
+                Statement tidy(m_database->db,
+                    "DELETE FROM derived WHERE (sha256, kind) IN (SELECT sha256, kind FROM (SELECT sha256, kind, "
+                    "SUM(LENGTH(bytes) / 1000.0) OVER (ORDER BY sha256 = ?1 AND kind = ?2 DESC, LENGTH(bytes), sha256, "
+                    "kind) AS "
+                    "upTo FROM derived) WHERE upTo > ?3)");
+                tidy.text(1, sha256).text(2, kind).number(3, int(s_derivedKept.load() / 1000));
+                return doneOr(*m_database, tidy.step(), "derived");
+            },
+            false);
     });
 }
 
@@ -238,13 +349,15 @@ std::vector<unsigned char> ProjectFile::derived(const std::string& sha256, const
     return get.text(1, sha256).text(2, kind).step() == SQLITE_ROW ? get.columnBytes(0) : std::vector<unsigned char>();
 }
 
-Result<Blob> ProjectFile::pictureBytes(const std::filesystem::path& path, const std::string& sha256)
+Result<Blob> ProjectFile::pictureBytes(const WorkPlace& work, const std::string& sha256)
 {
     return guarded([&]() -> Result<Blob> {
-        auto d = Database::connect(path, SQLITE_OPEN_READONLY);
-        if (!d)
-            return d.error();
-        return d.take()->blob(sha256);
+        return work.reading([&](const std::filesystem::path& path) -> Result<Blob> {
+            auto d = Database::connect(path, SQLITE_OPEN_READONLY);
+            if (!d)
+                return d.error();
+            return d.take()->blob(sha256);
+        });
     });
 }
 
@@ -272,11 +385,13 @@ Result<Done> ProjectFile::dropRunning()
 Result<Done> ProjectFile::setPreview(const std::vector<unsigned char>& picture)
 {
     return guarded([&]() -> Result<Done> {
-        return m_database->transaction([&] {
-            Statement put(m_database->db,
-                "INSERT INTO preview(id, bytes) VALUES(1, ?) ON CONFLICT(id) DO UPDATE SET bytes = excluded.bytes");
-            return doneOr(*m_database, put.bytes(1, picture).step(), "preview");
-        });
+        return m_database->transaction(
+            [&] {
+                Statement put(m_database->db,
+                    "INSERT INTO preview(id, bytes) VALUES(1, ?) ON CONFLICT(id) DO UPDATE SET bytes = excluded.bytes");
+                return doneOr(*m_database, put.bytes(1, picture).step(), "preview");
+            },
+            false);
     });
 }
 
@@ -300,7 +415,11 @@ bool ProjectFile::readOnly() const
 }
 std::filesystem::path ProjectFile::path() const
 {
-    return m_database->path;
+    return m_database->path();
+}
+std::shared_ptr<const WorkPlace> ProjectFile::place() const
+{
+    return m_database->place;
 }
 
 } // namespace rl::store

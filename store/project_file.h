@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/progress.h"
 #include "core/base/result.h"
 #include "core/project/project.h"
 #include <filesystem>
@@ -7,6 +8,8 @@
 #include <span>
 
 namespace rl::store {
+
+class WorkPlace;
 
 struct Milestone {
     int id = 0;
@@ -27,13 +30,15 @@ public:
     ProjectFile& operator=(ProjectFile&&) noexcept;
     ~ProjectFile();
 
-    /// A new file, written beside and then renamed; whatever stood at the path is kept until that succeeds.
+    /// A new file, written beside and then renamed; whatever stood at the path is kept until that succeeds. Refused
+    /// where a work lies that is open anywhere.
     static Result<ProjectFile> create(const std::filesystem::path& path, const Project& project);
 
     struct Opened;
-    /// Opens safely: own application id, integrity check, size limits, no trusted schema. A file of a later version
-    /// opens read-only where it can be understood. A picture that cannot be read is missing in the work and named in
-    /// the note; a file that cannot be read as a whole is Kind::Damaged: see salvage().
+    /// Opens safely: own application id, size limits, no trusted schema; what is cheap is checked (whole in length;
+    /// up to kCheckedWhole bytes page by page), a picture's digest when it is first decoded, all of it by check(). A
+    /// file of a later version opens read-only where it can be understood. A picture that is not there is missing in
+    /// the work and named in the note; a file that cannot be read as a whole is Kind::Damaged: see salvage().
     static Result<Opened> open(const std::filesystem::path& path);
     /// What can be read of a damaged file, as a copy "… (salvaged).lantern" beside it; what is lost is named in the
     /// note. Kind::Damaged when nothing can.
@@ -43,19 +48,33 @@ public:
     /// That state as a copy "… (kept).lantern" beside the work.
     static Result<Opened> openKeptState(const std::filesystem::path& path);
 
+    static constexpr std::uintmax_t kCheckedWhole = 32'000'000;
+    /// Reads everything: pages, pictures, mattes. \return what is missing or damaged, each as a painter would call it
+    Result<std::vector<std::string>> check(Progress& progress) const;
+
+    /// Another name in place of the present one, with the state kept beside it; pictures follow. Nothing is copied or
+    /// deleted, nothing is written over, and where it fails all is as it was.
+    Result<Done> renameTo(const std::filesystem::path& path);
+    /// A copy of all there is (milestones too), with the project as it stands, in which this goes on; the file before
+    /// stays as it was saved last. Refused where the open file itself, or another open work, lies.
+    Result<Done> continueIn(const std::filesystem::path& path, const Project& project);
+    bool changed() const; ///< has something been written since it was opened that only this file has?
+
     /// One transaction: when it returns, the project is on the disk; when it fails, the file is as it was.
     Result<Done> save(const Project& project);
     /// Puts a picture's file on the disk ahead of the edit that brings it in, and lets its bytes leave the memory.
     Result<Done> keepPicture(const Reference& reference);
     /// What was worked out from a picture and can be worked out again ("small", "measure"), kept to save the time.
     Result<Done> keepDerived(const std::string& sha256, const std::string& kind, std::span<const unsigned char> bytes);
-    static constexpr std::int64_t kDerivedKept = 200'000'000; ///< bytes a work at most, until keepAtMost() says otherwise
-    /// How many bytes of what can be made again are kept in a work at most; the largest goes first, never what is kept just now.
+    static constexpr std::int64_t kDerivedKept
+        = 200'000'000; ///< bytes a work at most, until keepAtMost() says otherwise
+    /// How many bytes of what can be made again are kept in a work at most; the largest goes first, never what is kept
+    /// just now.
     static void keepAtMost(std::int64_t bytes);
     std::vector<unsigned char> derived(const std::string& sha256, const std::string& kind) const; ///< empty: none
-    /// A picture's file as kept in the work at a path. Opens the file by itself: from any thread.
+    /// A picture's file as kept in a work, checked by its digest. Opens the file by itself: from any thread.
     static Result<std::shared_ptr<const std::vector<unsigned char>>> pictureBytes(
-        const std::filesystem::path& path, const std::string& sha256);
+        const WorkPlace& work, const std::string& sha256);
     /// \param picture a small encoded one of the work as it stands; may be empty
     Result<Done> addMilestone(const std::string& name, std::span<const unsigned char> picture = {});
     Result<Done> withoutMilestone(int milestone);
@@ -65,7 +84,8 @@ public:
     /// Drops the pictures and mattes that neither the work, a milestone nor one of `needed` (undo steps) holds, and
     /// gives their room back.
     Result<Tidied> tidy(const std::vector<Project>& needed = {});
-    /// Copies the file as it stands to where its newest good state is kept.
+    /// Brings where its newest good state is kept up to the file as it stands: what is there already is not copied
+    /// again.
     Result<Done> keepState() const;
     /// A sitting under way, so that a sudden end loses its last second at most: open() puts it among the sittings.
     Result<Done> keepRunning(const Sitting& sitting);
@@ -74,12 +94,9 @@ public:
     Result<Done> setPreview(const std::vector<unsigned char>& picture);
     static std::vector<unsigned char> previewOf(const std::filesystem::path& path); ///< empty when there is none
     bool readOnly() const;
-    bool gone() const; ///< the file was deleted while it was open; all edits fail, rescueTo() still reads it
-    /// A file that holds the pictures of a project already; the project is written into it.
-    static Result<ProjectFile> reopen(const std::filesystem::path& path, const Project& project);
-    /// All that is still open of it into a new file.
-    Result<Done> rescueTo(const std::filesystem::path& path);
+    bool gone() const; ///< the file was deleted while it was open; all edits fail, continueIn() still reads it
     std::filesystem::path path() const;
+    std::shared_ptr<const WorkPlace> place() const; ///< follows the file when it is renamed
 
     struct Database;
 

@@ -185,7 +185,6 @@ Reference referenceFrom(const json& r)
     Reference ref;
     ref.id = r.value("id", 0);
     ref.name = r.value("name", std::string());
-    ref.sha256 = r.value("sha256", std::string());
     ref.credit = r.value("credit", std::string());
     const std::string permission = r.value("permission", std::string());
     if (const auto known = permissionOf(permission); known || !permission.empty()) {
@@ -212,7 +211,7 @@ nlohmann::json toJson(const Project& p, const std::function<std::string(const Ma
         {"painting", p.painting}, {"heights", p.heights}, {"setAside", p.setAside}, {"lead", p.lead},
         {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
-        j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256},
+        j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256()},
             {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", keyOf(r.permission)},
             {"permissionNote", r.permissionNote}, {"source", r.source}, {"notes", r.notes}, {"roles", rolesOf(r)},
             {"heap", r.heap}, {"hung", r.hung}, {"wallAt", r.wallAt}, {"overrule", r.overrule}});
@@ -263,7 +262,8 @@ Result<Project> read(const json& j, const PixelSource& source)
     for (const json& r : j.value("references", json::array())) {
         const auto px = r.value("px", std::vector<int>{});
         const bool sized = px.size() == 2 && px[0] > 0 && px[1] > 0 && px[0] <= 100000 && px[1] <= 100000;
-        auto filled = source.picture(referenceFrom(r), sized ? px[0] : 0, sized ? px[1] : 0);
+        auto filled
+            = source.picture(referenceFrom(r), r.value("sha256", std::string()), sized ? px[0] : 0, sized ? px[1] : 0);
         if (!filled)
             return filled.error();
         p.references.push_back(filled.take());
@@ -293,10 +293,24 @@ Result<Project> read(const json& j, const PixelSource& source)
 }
 } // namespace
 
+namespace {
+/// A number that is none (NaN, ±∞) is written as null: it takes its default, in a list 0.
+json withoutNulls(json j)
+{
+    if (j.is_object())
+        for (auto it = j.begin(); it != j.end();)
+            it = it->is_null() ? j.erase(it) : (*it = withoutNulls(std::move(*it)), std::next(it));
+    else if (j.is_array())
+        for (json& item : j)
+            item = item.is_null() ? json(0) : withoutNulls(std::move(item));
+    return j;
+}
+} // namespace
+
 Result<Project> fromJson(const json& j, const PixelSource& source)
 {
     try {
-        return read(j, source);
+        return read(withoutNulls(j), source);
     } catch (const UnknownWord& e) {
         return Error{Kind::Newer,
             tr("This work says “%1” where this version knows no such word; it was made by a later one.", e.word),
@@ -314,7 +328,7 @@ std::string sittingText(const Sitting& sitting)
 Result<Sitting> sittingFrom(const std::string& text)
 {
     try {
-        return json::parse(text).get<Sitting>();
+        return withoutNulls(json::parse(text)).get<Sitting>();
     } catch (const UnknownWord& e) {
         return Error{Kind::Newer, tr("The sitting says a word that this version does not know."), e.word};
     } catch (const json::exception& e) {

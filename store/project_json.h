@@ -12,8 +12,8 @@ nlohmann::json toJson(const Project& project, const std::function<std::string(co
 
 /// What is missing takes its default, what is out of range is repaired; a wrong type is an Error.
 struct PixelSource {
-    /// Fills in the pixels by sha256; width and height as described, 0 where they are not.
-    std::function<Result<Reference>(Reference, int width, int height)> picture;
+    /// Fills in the pixels by their file's SHA-256; width and height as described, 0 where they are not.
+    std::function<Result<Reference>(Reference, const std::string& sha256, int width, int height)> picture;
     std::function<Result<Mask>(const std::string&)> matte;
 };
 /// A sitting by itself.

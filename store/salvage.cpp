@@ -122,10 +122,63 @@ Result<ProjectFile::Opened> ProjectFile::openKeptState(const fs::path& path)
     });
 }
 
+namespace {
+/// Brings one table of an attached database up to the main one's.
+Result<Done> sameRows(ProjectFile::Database& d, const char* table, const char* columns)
+{
+    const std::string all = std::string("DELETE FROM kept.") + table + "; INSERT INTO kept." + table + "(" + columns
+        + ") SELECT " + columns + " FROM main." + table;
+    return doneOr(d, d.run(all.c_str()), "keep state");
+}
+
+/// The state kept before becomes the present one: what it has of pictures stays. \return false: it is none of ours
+Result<Done> broughtUp(ProjectFile::Database& d)
+{
+    const auto done = [&]() -> Result<Done> {
+        if (const int code = d.run("BEGIN"); code != SQLITE_OK)
+            return sqlError(d.db, code, "keep state");
+        Result<Done> same = doneOr(d,
+            d.run("DELETE FROM kept.blob WHERE sha256 NOT IN (SELECT sha256 FROM main.blob);"
+                  "INSERT INTO kept.blob SELECT * FROM main.blob WHERE sha256 NOT IN (SELECT sha256 FROM kept.blob)"),
+            "keep state");
+        if (same)
+            same = sameRows(d, "work", "id, description");
+        if (same)
+            same = sameRows(d, "milestone", "id, name, made, description, picture");
+        return same;
+    }();
+    if (done && d.run("COMMIT") == SQLITE_OK)
+        return done;
+    d.run("ROLLBACK");
+    return done ? Result<Done>(sqlError(d.db, SQLITE_ERROR, "keep state")) : done;
+}
+
+/// Is that a state which only has to be brought up to the present one?
+bool isState(const fs::path& kept)
+{
+    std::error_code error;
+    if (!fs::exists(kept, error))
+        return false;
+    auto d = ProjectFile::Database::connect(kept, SQLITE_OPEN_READWRITE);
+    return d && d.value()->pragma("application_id") == kApplicationId
+        && d.value()->pragma("user_version") == kFileVersion && !d.value()->readOnly;
+}
+} // namespace
+
 Result<Done> ProjectFile::keepState() const
 {
     return guarded([&]() -> Result<Done> {
-        const fs::path kept = keptStateOf(m_database->path);
+        const fs::path kept = keptStateOf(m_database->path());
+        if (isState(kept) && m_database->pragma("user_version") == kFileVersion) {
+            Statement attach(m_database->db, "ATTACH DATABASE ? AS kept");
+            const bool attached = attach.text(1, kept.string()).step() == SQLITE_DONE;
+            const auto done
+                = attached ? broughtUp(*m_database) : Result<Done>(sqlError(m_database->db, SQLITE_ERROR, {}));
+            if (attached)
+                m_database->run("DETACH DATABASE kept");
+            if (done)
+                return done;
+        }
         fs::path beside = kept;
         beside += ".new";
         std::error_code error;
@@ -134,12 +187,9 @@ Result<Done> ProjectFile::keepState() const
             auto to = Database::connect(beside, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
             if (!to)
                 return to.error();
-            sqlite3_backup* copy = sqlite3_backup_init(to.value()->db, "main", m_database->db, "main");
-            const int code = copy ? sqlite3_backup_step(copy, -1) : SQLITE_ERROR;
-            sqlite3_backup_finish(copy);
-            if (code != SQLITE_DONE) {
+            if (const auto done = copied(m_database->db, *to.value()); !done) {
                 fs::remove(beside, error);
-                return sqlError(to.value()->db, code, "keep state");
+                return done;
             }
         }
         fs::rename(beside, kept, error);

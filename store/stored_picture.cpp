@@ -1,15 +1,16 @@
 #include "store/stored_picture.h"
+#include "store/digest.h"
 #include "store/project_file.h"
 
 namespace rl::store {
 
-StoredPicture::StoredPicture(Blob bytes, std::string sha256)
-    : m_bytes(std::move(bytes))
-    , m_sha256(std::move(sha256))
+StoredPicture::StoredPicture(PictureFile file)
+    : m_bytes(std::move(file.bytes))
+    , m_sha256(std::move(file.sha256))
 {
 }
 
-StoredPicture::StoredPicture(std::filesystem::path work, std::string sha256)
+StoredPicture::StoredPicture(std::shared_ptr<const WorkPlace> work, std::string sha256)
     : m_work(std::move(work))
     , m_sha256(std::move(sha256))
 {
@@ -17,14 +18,16 @@ StoredPicture::StoredPicture(std::filesystem::path work, std::string sha256)
 
 Blob StoredPicture::bytes() const
 {
-    std::filesystem::path work;
+    std::shared_ptr<const WorkPlace> work;
     {
         const std::lock_guard lock(m_mutex);
         if (m_bytes)
             return m_bytes;
         work = m_work;
     }
-    const auto read = ProjectFile::pictureBytes(work, m_sha256);
+    if (!work)
+        return nullptr;
+    const auto read = ProjectFile::pictureBytes(*work, m_sha256);
     return read ? *read : nullptr;
 }
 
@@ -37,38 +40,47 @@ Photo StoredPicture::load() const
     return read ? read.take().pixels : Photo();
 }
 
-void StoredPicture::settle(const std::filesystem::path& work) const
+void StoredPicture::settle(const std::shared_ptr<const WorkPlace>& work) const
 {
     const std::lock_guard lock(m_mutex);
     m_work = work;
     m_bytes = nullptr;
 }
 
-bool StoredPicture::settledIn(const std::filesystem::path& work) const
+bool StoredPicture::settledIn(const std::shared_ptr<const WorkPlace>& work) const
 {
     const std::lock_guard lock(m_mutex);
     return !m_bytes && m_work == work;
 }
 
-namespace {
-Reference make(std::string name, int width, int height, const Blob& bytes, const std::string& sha256)
+PictureFile pictureFile(Blob bytes)
+{
+    std::string digest = bytes ? sha256(*bytes) : std::string();
+    return {std::move(bytes), std::move(digest)};
+}
+
+PictureFile pictureFile(const Photo& photo, int quality)
+{
+    return pictureFile(std::make_shared<const std::vector<unsigned char>>(encodeJpeg(photo, quality)));
+}
+
+Reference referenceOf(std::string name, PictureFile file, int width, int height)
 {
     Reference r;
     r.name = std::move(name);
-    r.sha256 = sha256;
-    r.pixels = LazyPhoto(width, height, std::make_shared<StoredPicture>(bytes, sha256));
+    r.pixels = LazyPhoto(width, height, std::make_shared<StoredPicture>(std::move(file)));
     return r;
 }
-} // namespace
 
 Reference referenceOf(std::string name, const ReadPicture& picture)
 {
-    return make(std::move(name), picture.pixels.width(), picture.pixels.height(), picture.original, picture.sha256);
+    return referenceOf(
+        std::move(name), {picture.original, picture.sha256}, picture.pixels.width(), picture.pixels.height());
 }
 
 Reference referenceOf(std::string name, const GlancedPicture& picture)
 {
-    return make(std::move(name), picture.width, picture.height, picture.original, picture.sha256);
+    return referenceOf(std::move(name), {picture.original, picture.sha256}, picture.width, picture.height);
 }
 
 } // namespace rl::store

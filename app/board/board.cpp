@@ -54,9 +54,9 @@ void Board::setLook(std::function<QImage()> look)
 
 void Board::setTools(std::vector<Tool*> topFirst)
 {
+    if (m_holds && m_holds != m_taken && std::find(topFirst.begin(), topFirst.end(), m_holds) == topFirst.end())
+        letGo(); // a drag of one that stays goes on
     m_tools = std::move(topFirst);
-    if (std::find(m_tools.begin(), m_tools.end(), m_holds) == m_tools.end() && m_holds != m_taken)
-        m_holds = nullptr; // a drag under way goes on
     update();
     emit hintChanged();
 }

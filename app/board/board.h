@@ -36,6 +36,10 @@ public:
     void take(Tool* tool);
     void putAway();
     Tool* taken() const { return m_taken; }
+    /// The hand is taken off: a drag under way ends where it has come to, panning and a held Space too. Whatever takes
+    /// the mouse away before it is released calls this: another station, another window, another work.
+    void letGo();
+    bool holding() const { return m_holds || m_panning || m_sashHeld; }
     QString hint() const; ///< of the topmost tool that is at something
 
     bool finish(); ///< Enter
@@ -82,6 +86,8 @@ protected:
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void mouseReleaseEvent(QMouseEvent*) override;
+    void focusOutEvent(QFocusEvent*) override;
+    void hideEvent(QHideEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     void keyReleaseEvent(QKeyEvent*) override;
     void dragEnterEvent(QDragEnterEvent*) override;
@@ -105,6 +111,8 @@ private:
     double m_scale = 10; ///< screen px per canvas unit
     QPointF m_origin; ///< screen place of the canvas' top left corner
     QPointF m_last;
+    BoardPoint m_lastPoint; ///< of the drag under way
+    Qt::MouseButton m_button = Qt::NoButton; ///< that it began with
     int m_mat = 1;
     QImage m_image, m_soft, m_before;
     QString m_waiting, m_wordBefore, m_wordAfter;

@@ -22,10 +22,10 @@ void Board::take(Tool* tool)
 
 void Board::putAway()
 {
-    if (Tool* was = std::exchange(m_taken, nullptr)) {
-        m_holds = m_holds == was ? nullptr : m_holds;
+    if (m_taken && m_holds == m_taken)
+        letGo();
+    if (Tool* was = std::exchange(m_taken, nullptr))
         was->drop();
-    }
     unsetCursor();
     update();
     emit hintChanged();
@@ -68,8 +68,23 @@ bool Board::stepBack()
     return ask(&Tool::stepBack);
 }
 
+void Board::letGo()
+{
+    if (Tool* t = std::exchange(m_holds, nullptr))
+        t->release(m_lastPoint);
+    m_panning = m_sashHeld = m_spaced = false;
+    update();
+    emit hintChanged();
+}
+
 bool Board::drop()
 {
+    if (Tool* t = std::exchange(m_holds, nullptr)) {
+        t->cancel();
+        update();
+        emit hintChanged();
+        return true;
+    }
     if (comparing()) {
         compare({}, {}, {});
         return true;
@@ -101,9 +116,15 @@ BoardPoint Board::pointOf(const QMouseEvent& e) const
 
 void Board::mousePressEvent(QMouseEvent* e)
 {
+    if (holding()) {
+        if (e->buttons() & m_button && e->button() != m_button)
+            return; // another button of the hand that drags
+        letGo(); // its release was never heard
+    }
     setFocus();
     m_last = e->position();
-    m_holds = nullptr;
+    m_lastPoint = pointOf(*e);
+    m_button = e->button();
     if (comparing() && e->button() == Qt::LeftButton && !m_spaced) {
         m_sashHeld = true;
         mouseMoveEvent(e);
@@ -126,7 +147,8 @@ void Board::mouseMoveEvent(QMouseEvent* e)
         m_sash = std::clamp(toCanvas(e->position()).x / m_width, 0.0, 1.0);
         update();
     } else if (m_holds) {
-        m_holds->move(pointOf(*e));
+        m_lastPoint = pointOf(*e);
+        m_holds->move(m_lastPoint);
         update();
     } else if (m_panning) {
         m_origin += e->position() - m_last;
@@ -137,8 +159,23 @@ void Board::mouseMoveEvent(QMouseEvent* e)
     m_last = e->position();
 }
 
+void Board::focusOutEvent(QFocusEvent* e)
+{
+    if (e->reason() == Qt::ActiveWindowFocusReason)
+        letGo();
+    QWidget::focusOutEvent(e);
+}
+
+void Board::hideEvent(QHideEvent* e)
+{
+    letGo();
+    QWidget::hideEvent(e);
+}
+
 void Board::mouseReleaseEvent(QMouseEvent* e)
 {
+    if (e->button() != m_button)
+        return;
     if (Tool* t = std::exchange(m_holds, nullptr))
         t->release(pointOf(*e));
     m_panning = m_sashHeld = false;

@@ -25,6 +25,8 @@ public:
     virtual bool press(const BoardPoint&) { return false; } ///< \return whether it takes the hand
     virtual void move(const BoardPoint&) { }
     virtual void release(const BoardPoint&) { }
+    /// The drag is given up: all is as it was before it. Tools whose drags change nothing before the release need none.
+    virtual void cancel() { }
     virtual bool finish() { return false; } ///< Enter \return whether there was something to finish
     virtual bool stepBack() { return false; } ///< Backspace
     virtual bool drop() { return false; } ///< Escape

@@ -80,16 +80,19 @@ bool Actions::release(const QKeyEvent& e)
 {
     if (e.isAutoRepeat())
         return false;
-    if (const Action* a = find(m_held); a && a->hold) {
-        m_held.clear();
+    const bool held = !m_held.isEmpty();
+    letGo();
+    return held;
+}
+
+void Actions::letGo()
+{
+    if (const Action* a = find(std::exchange(m_held, {})); a && a->hold)
         a->hold(false);
-        return true;
-    }
-    if (m_gesture >= 0 && m_finish) {
+    else if (m_gesture >= 0 && m_finish) {
         m_gesture = -1;
         m_finish();
     }
-    return false;
 }
 
 QStringList Actions::clashes() const

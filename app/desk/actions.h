@@ -41,6 +41,7 @@ public:
     /// A key that no field has taken. \param station where we are \return whether it was heard
     bool press(const QKeyEvent& e, int station);
     bool release(const QKeyEvent& e);
+    void letGo(); ///< keys that are down are not heard of any more
     void setGestures(std::function<int()> fresh, std::function<void()> finish);
     /// Pairs of actions that would answer the same key at one place. None, or it is a mistake.
     QStringList clashes() const;

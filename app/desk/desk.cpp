@@ -5,10 +5,17 @@ namespace rl::app {
 
 Desk::Desk()
     : light(&notices)
-    , wall(document, &notices)
+    , wall(document, jobs)
 {
     connect(&document, &Document::failed, this, [this](const Error& e) { notices.fail(e); });
     connect(&document, &Document::projectChanged, this, [this] { hold(m_selection); });
+    connect(&document, &Document::leaving, this, [this](std::vector<QFuture<void>>& running) {
+        tryOut({});
+        m_more.clear();
+        for (QFuture<void>& f : jobs.leave())
+            running.push_back(std::move(f));
+        light.leave();
+    });
     connect(&document, &Document::workChanged, this, [this] {
         review.reset();
         m_selection = {};

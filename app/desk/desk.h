@@ -1,6 +1,7 @@
 #pragma once
 #include "app/desk/actions.h"
 #include "app/desk/document.h"
+#include "app/desk/job.h"
 #include "app/desk/live_light.h"
 #include "app/desk/notices.h"
 #include "app/desk/selection.h"
@@ -17,6 +18,7 @@ public:
     ~Desk() override;
 
     Notices notices;
+    Jobs jobs{&notices}; ///< all that is at work on the open work
     Actions actions;
     Document document;
     LiveLight light;
@@ -74,6 +76,7 @@ signals:
     void findWanted(int reference, const QString& file); ///< a missing picture is to be read from there
     void studyWanted(int reference); ///< a work of its own to take this picture apart
     void stationWanted(int station);
+    void closing(); ///< the window is being closed: what stands beside it goes with it
     void opened(const QString& field); ///< a field in which only the painter can answer
     void compareWanted(const QImage& before, const QString& wordBefore, const QString& wordAfter); ///< on the board
 

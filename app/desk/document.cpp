@@ -1,8 +1,6 @@
 #include "app/desk/document.h"
-#include "app/desk/job.h"
+#include "core/base/parallel.h"
 #include "core/stage/carried.h"
-#include <QFile>
-#include <QThreadPool>
 #include <QUndoCommand>
 
 namespace rl::app {
@@ -19,7 +17,11 @@ public:
     {
     }
     void redo() override { m_other = m_document.exchangeProject(std::move(m_other)); }
-    void undo() override { redo(); }
+    void undo() override
+    {
+        redo();
+        setObsolete(m_document.givingUp()); // a drag that was given up is not to be redone
+    }
     int id() const override { return m_gesture; }
     // The document shows the newer project already; m_other is still the one before the drag.
     bool mergeWith(const QUndoCommand*) override { return true; }
@@ -30,18 +32,6 @@ private:
     Project m_other;
     int m_gesture;
 };
-
-/// What a work goes through when it is left: what nothing needs is dropped, and its state is kept beside it.
-void leave(store::ProjectFile& file)
-{
-    if (file.readOnly())
-        return;
-    const auto tidied = file.tidy();
-    const auto kept = file.keepState();
-    for (const Error* e : {tidied ? nullptr : &tidied.error(), kept ? nullptr : &kept.error()})
-        if (e)
-            qWarning("leaving a work: %s (%s)", e->sentence.c_str(), e->detail.c_str());
-}
 } // namespace
 
 Document::Document(QObject* parent)
@@ -70,12 +60,30 @@ void Document::edit(const QString& text, Project after, int gesture)
     after = stage::withLanternsCarried(m_gestureFrom, std::move(after));
     after = stage::withLanternsCarried(m_project, std::move(after));
     m_inGesture = gesture >= 0;
+    if (m_inGesture)
+        handMoved();
     m_stack.push(new ChangeProject(*this, text, std::move(after), gesture));
 }
 
 void Document::finishGesture()
 {
     m_inGesture = false;
+    m_gesture = -1;
+    if (m_unsaved)
+        save();
+}
+
+void Document::cancelGesture()
+{
+    const bool mine = m_inGesture && m_stack.index() > 0 && m_stack.index() == m_stack.count()
+        && m_stack.command(m_stack.index() - 1)->id() == m_gesture;
+    m_inGesture = false;
+    m_gesture = -1;
+    if (mine) {
+        m_givingUp = true;
+        m_stack.undo();
+        m_givingUp = false;
+    }
     if (m_unsaved)
         save();
 }
@@ -94,65 +102,74 @@ Project Document::exchangeProject(Project other)
 void Document::save()
 {
     m_unsaved = false;
-    if (!m_saver || m_saver->readOnly())
-        return;
-    m_saver->save(m_project);
-    m_saver->post(
-        [this, self = QPointer<QObject>(this)](store::ProjectFile&) { onInterface(self, [this] { emit saved(); }); });
-}
-
-std::shared_ptr<store::Saver> Document::saverOf(store::ProjectFile file)
-{
-    return std::make_shared<store::Saver>(std::move(file),
-        [this, self = QPointer<QObject>(this)](const Error& e) { onInterface(self, [this, e] { emit failed(e); }); });
+    if (m_session && !readOnly())
+        saver()->save(m_project);
 }
 
 void Document::adopt(store::ProjectFile::Opened opened)
 {
     close();
-    m_path = QString::fromStdString(opened.file.path().string());
-    m_saver = saverOf(std::move(opened.file));
+    m_session = std::make_unique<WorkSession>(std::move(opened.file));
+    connect(m_session.get(), &WorkSession::saved, this, &Document::saved);
+    connect(m_session.get(), &WorkSession::failed, this, &Document::failed);
     m_project = std::move(opened.project);
     ++m_revision;
-    m_unsaved = m_inGesture = false;
     m_stack.clear();
     emit workChanged();
     emit projectChanged();
 }
 
-void Document::goOnIn(store::ProjectFile file, bool takeAway)
+void Document::rename(const QString& path)
 {
-    close(takeAway);
-    m_path = QString::fromStdString(file.path().string());
-    m_saver = saverOf(std::move(file));
-    save();
+    if (!m_session || m_moving)
+        return;
+    m_moving = true;
+    saver()->rename(path.toStdString(),
+        [this, answer = answering(this)](const Result<Done>& done) { answer([this, done] { go(true, done); }); });
+}
+
+void Document::continueIn(const QString& path)
+{
+    if (!m_session || m_moving)
+        return;
+    finishGesture();
+    m_moving = true;
+    saver()->continueIn(path.toStdString(), m_project,
+        [this, answer = answering(this)](const Result<Done>& done) { answer([this, done] { go(false, done); }); });
+}
+
+void Document::go(bool renamed, const Result<Done>& done)
+{
+    m_moving = false;
+    if (!done)
+        return emit failed(done.error());
+    emit moved(renamed);
     emit projectChanged();
 }
 
-void Document::keepPreview(std::vector<unsigned char> picture)
+void Document::keepPreview(std::function<std::vector<unsigned char>()> encode)
 {
-    if (m_saver && !m_saver->readOnly())
-        m_saver->post([picture = std::move(picture)](store::ProjectFile& f) {
-            if (const auto kept = f.setPreview(picture); !kept)
-                qWarning("preview: %s", kept.error().detail.c_str());
-        });
+    if (m_session && !readOnly())
+        saver()->post(
+            [encode = std::move(encode)](store::ProjectFile& f) {
+                if (const auto kept = f.setPreview(encode()); !kept)
+                    qWarning("preview: %s", kept.error().detail.c_str());
+            },
+            store::Saver::Order::Loose);
 }
 
-void Document::close(bool takeAway)
+void Document::close()
 {
+    if (m_session)
+        emit ending();
     finishGesture();
-    if (!m_saver)
+    if (!m_session)
         return;
-    if (!takeAway)
-        m_saver->post(leave);
-    // Its end waits for the disk: not here.
-    poolOf(Lane::Long)->start([saver = std::exchange(m_saver, nullptr), takeAway, path = m_path]() mutable {
-        saver.reset();
-        if (takeAway)
-            for (const QString& file :
-                {path, QString::fromStdString(store::ProjectFile::keptStateOf(path.toStdString()).string())})
-                QFile::remove(file);
-    });
+    std::vector<QFuture<void>> running;
+    emit leaving(running);
+    m_session->end(std::move(running));
+    m_session.reset();
+    m_moving = false;
 }
 
 std::vector<Project> Document::undoProjects() const
@@ -166,8 +183,8 @@ std::vector<Project> Document::undoProjects() const
 
 void Document::waitSaved()
 {
-    if (m_saver)
-        m_saver->wait();
+    if (m_session)
+        saver()->wait();
 }
 
 } // namespace rl::app

@@ -52,54 +52,59 @@ QStringList pictureEndings()
     return all;
 }
 
-Importer::Importer(Document& document)
+Importer::Importer(Document& document, Jobs& jobs)
     : m_document(document)
+    , m_job(jobs)
 {
-    qRegisterMetaType<std::vector<rl::app::Arrival>>();
-    connect(&m_watcher, &QFutureWatcher<QStringList>::finished, this,
-        [this] { emit finished(m_watcher.result(), m_stop); });
-}
-
-Importer::~Importer()
-{
-    m_stop = true;
-    m_watcher.waitForFinished();
+    connect(&m_job, &JobBase::done, this, [this] {
+        const Error* problem = m_job.problem();
+        const bool stopped = problem && problem->kind == Kind::Cancelled;
+        emit finished(m_problems, stopped);
+    });
+    connect(&m_job, &JobBase::left, this, [this] { emit finished({}, true); });
 }
 
 void Importer::start(const QStringList& given)
 {
     if (running() || given.isEmpty())
         return;
-    m_stop = false;
-    m_watcher.setFuture(QtConcurrent::run(poolOf(Lane::Long), [this, given, saver = m_document.saver()] {
-        const QStringList files = expanded(given);
-        QStringList problems;
-        if (files.isEmpty())
-            problems << tr("There is no picture in that folder.");
-        std::vector<Arrival> batch;
-        QElapsedTimer since;
-        since.start();
-        int done = 0;
-        for (const QString& file : files) {
-            if (m_stop)
-                break;
-            emit progressed(done++, int(files.size()));
-            auto read = guarded([&] { return glanced(file, saver); });
-            if (read)
-                batch.push_back(read.take());
-            else
-                problems << QString("%1: %2").arg(
-                    QFileInfo(file).fileName(), QString::fromStdString(read.error().sentence));
-            if (!batch.empty() && since.elapsed() > 400) {
-                emit arrived(std::move(batch));
-                batch.clear();
-                since.restart();
+    m_problems.clear();
+    m_job.ask(
+        ++m_count,
+        [this, given, saver = m_document.saver(), answer = m_document.answering(this)](
+            Progress& progress) -> Result<Done> {
+            const QStringList files = expanded(given);
+            QStringList problems;
+            if (files.isEmpty())
+                problems << tr("There is no picture in that folder.");
+            std::vector<Arrival> batch;
+            const auto deliver = [&] {
+                if (!batch.empty())
+                    answer([this, came = std::exchange(batch, {})] { emit arrived(came); });
+            };
+            QElapsedTimer since;
+            since.start();
+            int done = 0;
+            for (const QString& file : files) {
+                if (progress.cancelled())
+                    break;
+                answer([this, n = done++, all = int(files.size())] { emit progressed(n, all); });
+                auto read = guarded([&] { return glanced(file, saver); });
+                if (read)
+                    batch.push_back(read.take());
+                else
+                    problems << QString("%1: %2").arg(
+                        QFileInfo(file).fileName(), QString::fromStdString(read.error().sentence));
+                if (since.elapsed() > 400) {
+                    deliver();
+                    since.restart();
+                }
             }
-        }
-        if (!batch.empty())
-            emit arrived(std::move(batch));
-        return problems;
-    }));
+            deliver();
+            answer([this, problems] { m_problems = problems; });
+            return Done{};
+        },
+        Lane::Long);
 }
 
 } // namespace rl::app

@@ -1,11 +1,9 @@
 #pragma once
 #include "app/desk/document.h"
 #include "core/project/project.h"
-#include <QFutureWatcher>
 #include <QImage>
 #include <QObject>
 #include <QStringList>
-#include <atomic>
 
 namespace rl::app {
 
@@ -16,15 +14,15 @@ struct Arrival {
 };
 
 /// Brings picture files and whole folders in off the interface thread, a few at a time, with progress and cancel. Each
-/// is only glanced at; its file goes to the disk before the edit that shows it, so that memory does not fill up.
+/// is only glanced at; its file goes to the disk before the edit that shows it, so that memory does not fill up. What
+/// comes in comes into the work it was asked for, or nowhere.
 class Importer final : public QObject {
     Q_OBJECT
 public:
-    explicit Importer(Document& document);
-    ~Importer() override;
+    Importer(Document& document, Jobs& jobs);
     void start(const QStringList& filesAndFolders);
-    void cancel() { m_stop = true; }
-    bool running() const { return m_watcher.isRunning(); }
+    void cancel() { m_job.stop(); }
+    bool running() const { return m_job.running(); }
 
 signals:
     void progressed(int done, int all);
@@ -33,8 +31,9 @@ signals:
 
 private:
     Document& m_document;
-    QFutureWatcher<QStringList> m_watcher;
-    std::atomic<bool> m_stop = false;
+    Job<Done> m_job;
+    QStringList m_problems; ///< what could not be read
+    int m_count = 0;
 };
 
 /// Ending patterns for file choosers and folders: "*.jpg *.png …".

@@ -1,5 +1,6 @@
 #include "app/desk/job.h"
 #include "app/desk/notices.h"
+#include "core/base/parallel.h"
 #include <QThreadPool>
 #include <QtConcurrent>
 #include <sys/resource.h>
@@ -9,13 +10,14 @@ namespace rl::app {
 
 QThreadPool* poolOf(Lane lane)
 {
-    static QThreadPool quick, slow;
+    static QThreadPool pools[3];
     [[maybe_unused]] static const bool once = [] {
-        quick.setMaxThreadCount(2);
-        slow.setMaxThreadCount(2);
+        for (const Lane l : {Lane::Quick, Lane::Long})
+            pools[int(l)].setMaxThreadCount(2);
+        pools[int(Lane::Ending)].setMaxThreadCount(1);
         return true;
     }();
-    return lane == Lane::Quick ? &quick : &slow;
+    return &pools[int(lane)];
 }
 
 void yieldToTheHand()
@@ -25,10 +27,30 @@ void yieldToTheHand()
     (void)done;
 }
 
+std::vector<QFuture<void>> Jobs::leave()
+{
+    std::vector<QFuture<void>> running;
+    for (JobBase* job : std::vector(*m_all))
+        job->leave(running);
+    return running;
+}
+
 JobBase::JobBase(Notices* notices)
     : m_notices(notices)
 {
-    connect(&m_watcher, &QFutureWatcherBase::finished, this, [this] { finished(); });
+}
+
+JobBase::JobBase(Jobs& of, Told told)
+    : m_notices(told == Told::Yes ? of.notices() : nullptr)
+    , m_all(of.m_all)
+{
+    m_all->push_back(this);
+}
+
+JobBase::~JobBase()
+{
+    if (m_all)
+        std::erase(*m_all, this);
 }
 
 void JobBase::stop()
@@ -37,20 +59,52 @@ void JobBase::stop()
         m_run->stopped = true;
 }
 
+void JobBase::leave(std::vector<QFuture<void>>& running)
+{
+    const bool ran = this->running();
+    stop();
+    m_run.reset();
+    std::erase_if(m_left, [](const QFuture<void>& f) { return f.isFinished(); });
+    if (QFutureWatcher<void>* watcher = std::exchange(m_watcher, nullptr)) {
+        m_left.push_back(watcher->future());
+        running.push_back(watcher->future());
+    }
+    forgetAll();
+    if (ran)
+        emit left();
+}
+
 void JobBase::end()
 {
     stop();
-    m_watcher.disconnect(this);
-    m_watcher.waitForFinished();
+    if (m_watcher) {
+        m_watcher->disconnect(this);
+        m_watcher->waitForFinished();
+    }
+    for (QFuture<void>& f : m_left)
+        f.waitForFinished();
 }
 
 void JobBase::begin(std::shared_ptr<Run> run, std::function<void(Run&)> work, Lane lane)
 {
     run->job = this;
+    run->aside = lane == Lane::Long;
     m_run = run;
-    m_watcher.setFuture(QtConcurrent::run(poolOf(lane), [run, work = std::move(work)] {
+    auto* watcher = new QFutureWatcher<void>(this);
+    m_watcher = watcher;
+    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher] {
+        watcher->deleteLater();
+        if (watcher != m_watcher)
+            return; // its work was left
+        m_watcher = nullptr;
+        finished();
+    });
+    watcher->setFuture(QtConcurrent::run(poolOf(lane), [run, work = std::move(work)] {
         yieldToTheHand();
-        work(*run);
+        if (run->aside)
+            workAside();
+        if (!run->stopped)
+            work(*run);
     }));
 }
 
@@ -60,16 +114,26 @@ void JobBase::tell(const Error& error)
         m_notices->fail(error);
 }
 
-/// The job outlives its runs, so it may be told from here.
 void JobBase::Run::report(double fraction, std::string_view note)
 {
     const int percent = int(100 * fraction);
     if (stopped || percent == last)
         return;
     last = percent;
-    QMetaObject::invokeMethod(job, [j = job, fraction, words = QString::fromUtf8(note.data(), qsizetype(note.size()))] {
-        emit j->progressed(fraction, words);
-    });
+    QMetaObject::invokeMethod(
+        QCoreApplication::instance(),
+        [j = job, fraction, words = QString::fromUtf8(note.data(), qsizetype(note.size()))] {
+            if (j && j->running())
+                emit j->progressed(fraction, words);
+        },
+        Qt::QueuedConnection);
+}
+
+bool JobBase::Run::cancelled() const
+{
+    if (!stopped)
+        waitForTheHand();
+    return stopped;
 }
 
 } // namespace rl::app

@@ -9,6 +9,7 @@
 #include <atomic>
 #include <memory>
 #include <optional>
+#include <vector>
 
 class QThreadPool;
 
@@ -19,7 +20,8 @@ class Notices;
 /// Where work is done. Never on Qt's global pool: Qt paints and scales with its help and waits for it.
 enum class Lane {
     Quick, ///< tenths of a second: what the hand waits for
-    Long ///< seconds: sheets, measures
+    Long, ///< seconds: sheets, measures; rests while a hand drags
+    Ending ///< works that were left, one after another
 };
 QThreadPool* poolOf(Lane lane);
 /// The thread that calls this lets the hand go first: the window never waits for a core that works on a picture.
@@ -73,48 +75,87 @@ private:
     std::shared_ptr<const Any> m_held;
 };
 
+class JobBase;
+
+/// All that is at work on the open work. When the work is left its jobs forget what they know and wish; what still runs
+/// is stopped, and its answer is heard by nobody.
+class Jobs {
+public:
+    explicit Jobs(Notices* notices)
+        : m_notices(notices)
+    {
+    }
+    Jobs(const Jobs&) = delete;
+    Jobs& operator=(const Jobs&) = delete;
+    Notices* notices() const { return m_notices; }
+    /// \return what still has to come to its end
+    std::vector<QFuture<void>> leave();
+
+private:
+    friend class JobBase;
+    Notices* m_notices;
+    std::shared_ptr<std::vector<JobBase*>> m_all
+        = std::make_shared<std::vector<JobBase*>>(); ///< a job may outlive this
+};
+
 /// What jobs of all kinds share: signals, progress, and an end that stops the work and waits for it.
 class JobBase : public QObject {
     Q_OBJECT
 public:
-    /// \param notices where a failure is told; null: nowhere
+    /// One that has nothing to do with the open work. \param notices where a failure is told; null: nowhere
     explicit JobBase(Notices* notices);
+    enum class Told { Yes, No };
+    /// One of the open work: it ends with it. \param told whether a failure is told
+    explicit JobBase(Jobs& of, Told told = Told::Yes);
+    ~JobBase() override;
     bool running() const { return m_run != nullptr; } ///< until its end has been heard of
-    void stop(); ///< gives up what is under way; it ends soon, without an answer
+    /// Gives up what is under way; it ends soon, without an answer, and is not asked for again by itself.
+    void stop();
 
 signals:
     void done(); ///< there is an answer, or it failed, or was given up
+    void left(); ///< its work was left while it ran: no answer will come
     void progressed(double fraction, const QString& note);
 
 protected:
     struct Run : Progress {
-        JobBase* job = nullptr;
+        QPointer<JobBase> job; ///< looked at by the interface's thread alone
         std::atomic<bool> stopped = false;
         int last = -1;
+        bool aside = false;
         void report(double fraction, std::string_view note) override;
-        bool cancelled() const override { return stopped; }
+        bool cancelled() const override;
     };
     void begin(std::shared_ptr<Run> run, std::function<void(Run&)> work, Lane lane);
     void end(); ///< of a destructor: stops and waits
     virtual void finished() = 0;
+    virtual void forgetAll() = 0;
     void tell(const Error& error);
     std::shared_ptr<Run> m_run;
 
 private:
+    friend class Jobs;
+    void leave(std::vector<QFuture<void>>& running);
     Notices* m_notices;
-    QFutureWatcher<void> m_watcher;
+    std::shared_ptr<std::vector<JobBase*>> m_all; ///< of its work; null: it belongs to none
+    QFutureWatcher<void>* m_watcher = nullptr; ///< of the run under way
+    std::vector<QFuture<void>> m_left; ///< runs of works that were left
 };
 
-/// Work off the interface thread with one answer, kept with the key it belongs to. Whatever it throws becomes an Error,
-/// which is told. The destructor stops it and waits.
+/// Work off the interface thread with one answer, kept with the key it belongs to, which names all it reads. Whatever
+/// it throws becomes an Error, which is told. What was stopped or failed is not asked for again by itself: only under
+/// another key, or after again(). The destructor stops it and waits.
 template <class T> class Job final : public JobBase {
 public:
     using JobBase::JobBase;
     ~Job() override { end(); }
 
-    /// Works it out, unless that is its answer already or under way. Something else under way is given up first.
+    /// Works it out, unless that is its answer already, under way, or was stopped or failed. Something else under way
+    /// is given up first.
     void ask(JobKey key, std::function<Result<T>(Progress&)> work, Lane lane = Lane::Quick)
     {
+        if (key && key == m_refused)
+            return;
         if ((running() && m_asked == key && !m_next && !m_run->stopped) || (m_answer && m_key == key && !running()))
             return;
         if (running()) {
@@ -129,10 +170,12 @@ public:
     const T* last() const { return m_answer ? &*m_answer : nullptr; } ///< whatever it belongs to
     const Error* problem() const { return m_problem ? &*m_problem : nullptr; } ///< of the last run
     const JobKey& asked() const { return m_asked; }
+    bool refuses(const JobKey& key) const { return key && key == m_refused; } ///< it was stopped, or failed
+    void again() { m_refused = {}; } ///< the painter wants it tried once more
     void forget()
     {
         m_answer.reset();
-        m_key = {};
+        m_key = m_refused = {};
     }
 
 private:
@@ -146,6 +189,7 @@ private:
     };
     void start(Wish wish)
     {
+        m_refused = {};
         m_asked = wish.key;
         begin(
             std::make_shared<OwnRun>(),
@@ -171,11 +215,20 @@ private:
             start(std::move(next));
             return;
         }
-        if (m_problem)
+        if (m_problem) {
+            m_refused = m_asked;
             tell(*m_problem);
+        }
         emit done();
     }
-    JobKey m_key, m_asked;
+    void forgetAll() override
+    {
+        forget();
+        m_asked = {};
+        m_problem.reset();
+        m_next.reset();
+    }
+    JobKey m_key, m_asked, m_refused;
     std::optional<T> m_answer;
     std::optional<Error> m_problem;
     std::optional<Wish> m_next;

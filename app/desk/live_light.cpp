@@ -107,6 +107,19 @@ void LiveLight::forget()
     m_forget = true;
 }
 
+void LiveLight::leave()
+{
+    {
+        const std::lock_guard lock(m_mutex);
+        m_next.reset(), m_look.reset();
+        m_close.clear(), m_closeOf = {};
+        m_newer = true;
+        m_forget = true;
+        m_leftAt = ++m_wishes;
+    }
+    m_cache.forgetCutouts();
+}
+
 void LiveLight::fail(const Error& error)
 {
     QMetaObject::invokeMethod(m_notices, [n = m_notices, error] { n->fail(error); });
@@ -128,7 +141,7 @@ void LiveLight::run()
             return;
         const Wish wish = std::move(*m_next);
         m_next.reset();
-        m_newer = false;
+        m_newer = m_stop;
         m_busy = true;
         lock.unlock();
         const auto done = guarded([&]() -> Result<Done> {
@@ -179,7 +192,7 @@ void LiveLight::show(Maker& m, const Wish& wish)
         m.framed = wish;
     }
     auto result = std::make_shared<LitWork>();
-    result->revision = wish.revision;
+    result->revision = wish.revision, result->wish = wish.count;
     result->frame = m.frame;
     result->picture = m.relighter.light(m.frame, wish.project.lights);
     result->image = imageOf(result->picture.colour);

@@ -13,7 +13,7 @@ namespace rl::app {
 
 /// What a worker made of one revision of the project.
 struct LitWork {
-    quint64 revision = 0;
+    quint64 revision = 0, wish = 0; ///< of the work; of all that was ever asked for
     std::shared_ptr<const stage::StageFrame> frame;
     light::Picture picture;
     QImage image; ///< sRGB, ready to show
@@ -34,6 +34,8 @@ public:
     stage::SurfaceCache& surfaces() { return m_cache; }
     bool idle() const; ///< nothing under way (for tests)
     void forget(); ///< composes the next picture wholly anew: a missing file has come back
+    void leave(); ///< the work is left: what is under way for it is given up, and nothing of it is kept
+    bool isOf(const LitWork& lit) const { return lit.wish > m_leftAt; } ///< asked for since the work was opened
 
 signals:
     void lit(std::shared_ptr<const rl::app::LitWork> work);
@@ -78,7 +80,7 @@ private:
     std::optional<Wish> m_next;
     bool m_stop = false, m_busy = false;
     std::atomic<bool> m_newer = false;
-    std::atomic<quint64> m_wishes = 0;
+    std::atomic<quint64> m_wishes = 0, m_leftAt = 0;
     // The worker's own:
     Maker m_whole, m_quick;
     reading::Reader m_reader; ///< of its own thread

@@ -1,6 +1,7 @@
 // The close look at a picture at rest, on a thread of its own.
 #include "app/desk/job.h"
 #include "app/desk/live_light.h"
+#include "core/base/parallel.h"
 #include "core/base/result.h"
 #include "core/review/light_audit.h"
 
@@ -42,6 +43,7 @@ Findings LiveLight::stillTrue(const Project& p)
 void LiveLight::runLooks()
 {
     yieldToTheHand();
+    workAside();
     std::unique_lock lock(m_mutex);
     while (true) {
         m_changed.wait(lock, [this] { return m_look || m_stop; });

@@ -10,11 +10,11 @@
 
 namespace rl::app {
 
-LongJob::LongJob(Notices& notices, stage::SurfaceCache& cache)
-    : m_notices(notices)
+LongJob::LongJob(Jobs& jobs, stage::SurfaceCache& cache)
+    : m_notices(*jobs.notices())
     , m_cache(cache)
     , m_bar(new QProgressBar)
-    , m_job(&notices)
+    , m_job(jobs)
 {
     setObjectName("longJob");
     auto* stop = new QPushButton(tr("Give up"));
@@ -41,6 +41,11 @@ LongJob::LongJob(Notices& notices, stage::SurfaceCache& cache)
         else if (problem->kind == Kind::Cancelled)
             m_notices.say(tr("Given up; nothing was written."));
         emit finished(!problem);
+    });
+    connect(&m_job, &JobBase::left, this, [this] {
+        hide();
+        m_notices.say(tr("Given up; nothing was written."));
+        emit finished(false);
     });
 }
 

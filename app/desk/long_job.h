@@ -12,7 +12,7 @@ namespace rl::app {
 class LongJob final : public QWidget {
     Q_OBJECT
 public:
-    LongJob(Notices& notices, stage::SurfaceCache& cache);
+    LongJob(Jobs& jobs, stage::SurfaceCache& cache);
     /// Refused with a notice while another is under way. \param said when it has worked
     void run(std::function<Result<Done>(Progress&)> work, const QString& said);
     /// The finished picture as PNG, strip by strip. \param widthPx 16…12000

@@ -1,7 +1,7 @@
 #include "app/desk/settings.h"
+#include "core/base/kept.h"
 #include "core/base/words.h"
 #include "core/project/papers.h"
-#include "core/project/photo_memory.h"
 #include "store/project_file.h"
 #include <QApplication>
 #include <QLocale>
@@ -66,7 +66,7 @@ void Settings::keep() const
 
 void Settings::apply() const
 {
-    keepPhotos(std::size_t(memoryMb) * 1'000'000);
+    kept::setMost(std::size_t(memoryMb) * 1'000'000);
     store::ProjectFile::keepAtMost(std::int64_t(diskMb) * 1'000'000);
     if (theme::scale() != textScale || theme::hour() != hour)
         theme::apply(*qApp, textScale, hour);

@@ -16,7 +16,7 @@ struct Settings {
     double textScale = 1; ///< 0.8…2
     bool leftHand = false; ///< plans and findings stand left of the picture
     QString worksFolder;
-    int memoryMb = 320; ///< of photographs held decoded, 64…8000
+    int memoryMb = 800; ///< of photographs held decoded and what is made of them, 64…8000
     int diskMb = 200; ///< of what can be made again, in each work, 5…2000
     QString language = "en"; ///< one of theme::languages()
     bool whatNow = true; ///< the next sensible thing is said

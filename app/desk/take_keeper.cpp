@@ -4,10 +4,10 @@
 
 namespace rl::app {
 
-TakeKeeper::TakeKeeper(Document& document, stage::SurfaceCache& cache, Notices* notices)
+TakeKeeper::TakeKeeper(Document& document, stage::SurfaceCache& cache, Jobs& jobs)
     : m_document(document)
     , m_cache(cache)
-    , m_job(notices)
+    , m_job(jobs)
 {
     connect(&m_job, &JobBase::done, this, &TakeKeeper::finished);
     connect(&m_document, &Document::workChanged, this, [this] { m_known.clear(); });

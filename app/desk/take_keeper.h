@@ -12,7 +12,7 @@ namespace rl::app {
 class TakeKeeper final : public QObject {
     Q_OBJECT
 public:
-    TakeKeeper(Document& document, stage::SurfaceCache& cache, Notices* notices);
+    TakeKeeper(Document& document, stage::SurfaceCache& cache, Jobs& jobs);
 
     struct Known {
         int take = 0;

@@ -28,10 +28,10 @@ QImage smallImage(const Photo& photo, int longest)
         .convertToFormat(QImage::Format_RGB32);
 }
 
-WallKeeper::WallKeeper(Document& document, Notices* notices)
+WallKeeper::WallKeeper(Document& document, Jobs& jobs)
     : m_document(document)
-    , m_job(notices)
-    , m_search(nullptr)
+    , m_job(jobs)
+    , m_search(jobs, JobBase::Told::No)
 {
     connect(&m_job, &JobBase::done, this, &WallKeeper::take);
     connect(&document, &Document::projectChanged, this, &WallKeeper::follow);
@@ -52,7 +52,7 @@ WallKeeper::WallKeeper(Document& document, Notices* notices)
 
 QImage WallKeeper::small(const Reference& reference) const
 {
-    const auto found = m_smalls.find(reference.sha256);
+    const auto found = m_smalls.find(reference.sha256());
     return found == m_smalls.end() ? QImage() : found->second;
 }
 
@@ -105,15 +105,15 @@ void WallKeeper::follow()
     m_likeness.clear();
     m_overruled.clear();
     for (const Reference& r : m_document.project().references) {
-        if (const auto found = m_known.find(r.sha256); found != m_known.end() && !r.pixels.missing())
+        if (const auto found = m_known.find(r.sha256()); found != m_known.end() && !r.pixels.missing())
             m_measures[r.id] = found->second.measure;
-        if (const auto found = m_likenessOf.find(r.sha256); found != m_likenessOf.end())
+        if (const auto found = m_likenessOf.find(r.sha256()); found != m_likenessOf.end())
             m_likeness[r.id] = found->second;
     }
     if (m_smalls.size() > m_document.project().references.size() + 400)
         std::erase_if(m_smalls, [this](const auto& kept) {
             const auto& all = m_document.project().references;
-            return std::none_of(all.begin(), all.end(), [&](const Reference& r) { return r.sha256 == kept.first; });
+            return std::none_of(all.begin(), all.end(), [&](const Reference& r) { return r.sha256() == kept.first; });
         });
     if (const int gone = missing(); gone != m_missing) {
         m_missing = gone;
@@ -131,7 +131,7 @@ void WallKeeper::next()
     const Reference* wanted = nullptr;
     bool onlySmall = true;
     for (const Reference& r : p.references)
-        if (!r.pixels.missing() && (!m_smalls.contains(r.sha256) || !m_likenessOf.contains(r.sha256))) {
+        if (!r.pixels.missing() && (!m_smalls.contains(r.sha256()) || !m_likenessOf.contains(r.sha256()))) {
             wanted = &r;
             break;
         }
@@ -140,7 +140,7 @@ void WallKeeper::next()
         for (const Reference& r : p.references) {
             if (r.pixels.missing())
                 continue;
-            const auto known = m_known.find(r.sha256);
+            const auto known = m_known.find(r.sha256());
             matte = gather::matteFor(p, r.id);
             if (known == m_known.end() || known->second.matte.identity() != matte.identity()) {
                 wanted = &r;
@@ -160,12 +160,12 @@ void WallKeeper::next()
 Result<WallKeeper::Looked> WallKeeper::look(const Reference& r, const Mask& matte, QImage have, bool onlySmall,
     const std::shared_ptr<store::Saver>& saver, Progress& progress) const
 {
-    Looked out{r.sha256, std::move(have), {}, 0, matte, false, false};
+    Looked out{r.sha256(), std::move(have), {}, 0, matte, false, false};
     const auto kept = [&](const char* kind) {
         std::vector<unsigned char> bytes;
         if (saver)
             (void)saver->fromWorker([&](store::ProjectFile& f) { // none kept: it is made
-                bytes = f.derived(r.sha256, kind);
+                bytes = f.derived(r.sha256(), kind);
                 return Done{};
             });
         return bytes;
@@ -174,7 +174,7 @@ Result<WallKeeper::Looked> WallKeeper::look(const Reference& r, const Mask& matt
         if (!saver || saver->readOnly())
             return;
         if (const auto done
-            = saver->fromWorker([&](store::ProjectFile& f) { return f.keepDerived(r.sha256, kind, bytes); });
+            = saver->fromWorker([&](store::ProjectFile& f) { return f.keepDerived(r.sha256(), kind, bytes); });
             !done) // it can be made again
             qWarning("keeping what was measured: %s", done.error().detail.c_str());
     };

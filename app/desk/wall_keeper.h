@@ -13,7 +13,7 @@ namespace rl::app {
 class WallKeeper final : public QObject {
     Q_OBJECT
 public:
-    WallKeeper(Document& document, Notices* notices);
+    WallKeeper(Document& document, Jobs& jobs);
 
     QImage small(const Reference& reference) const; ///< null while it is not at hand
     /// Measures with the painter's word over them; null while not at hand.

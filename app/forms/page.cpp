@@ -13,6 +13,7 @@ Page::Page(Desk& desk, const QString& name, const QString& tip)
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(4);
     layout->addWidget(m_form);
+    connect(&desk.document, &Document::workChanged, this, &Page::forget);
 }
 
 void Page::show()

@@ -26,6 +26,7 @@ public:
     virtual void show(); ///< takes all of it from the project
     virtual void turnedTo() { } ///< it comes to the front
     virtual void left() { } ///< it goes to the back: nothing half drawn stays
+    virtual void forget() { } ///< another work is open: nothing the hand began in the one before stays
     virtual bool busy() const { return false; } ///< something is being worked out
     virtual Pointing pointing() const { return {}; }
     virtual void pointAt(Vec3) { } ///< a click on the plan's ground, m

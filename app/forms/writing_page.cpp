@@ -10,7 +10,7 @@ namespace rl::app {
 
 WritingPage::WritingPage(Desk& desk, const QString& name, const QString& tip)
     : Page(desk, name, tip)
-    , m_write(&desk.notices)
+    , m_write(desk.jobs)
 {
 }
 

@@ -6,6 +6,7 @@
 #include "app/frame/side_column.h"
 #include "core/project/edits.h"
 #include "core/project/project.h"
+#include "core/review/review.h"
 #include <QInputDialog>
 
 namespace rl::app {
@@ -39,14 +40,9 @@ void FindingsHand::show(const Finding& f)
 
 std::optional<Project> FindingsHand::fixed(const Finding& f)
 {
-    Project after = f.fix->apply(m_desk.project());
-    repair(after);
-    const Project& now = m_desk.project();
-    if (after.scene() != now.scene() || after.brief != now.brief || after.sheets != now.sheets
-        || after.painting != now.painting || after.mix != now.mix || after.lead != now.lead
-        || after.references.size() != now.references.size() || after.cutouts.size() != now.cutouts.size())
+    if (auto after = review::fixedBy(m_desk.project(), *f.fix))
         return after;
-    const Element* e = now.element(f.element);
+    const Element* e = m_desk.project().element(f.element);
     m_desk.notices.say(e && e->locked
             ? tr("“%1” is locked in its place; unlock it first.").arg(QString::fromStdString(e->name))
             : tr("“%1” changes nothing here: something that is locked or tied stands against it.")

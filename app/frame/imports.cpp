@@ -8,7 +8,7 @@ namespace rl::app {
 
 Imports::Imports(Desk& desk)
     : m_desk(desk)
-    , m_importer(desk.document)
+    , m_importer(desk.document, desk.jobs)
     , m_bar(new QProgressBar)
 {
     auto* stop = new QPushButton(tr("Stop"));
@@ -22,17 +22,14 @@ Imports::Imports(Desk& desk)
     row->addWidget(stop);
     hide();
     connect(stop, &QPushButton::clicked, &m_importer, &Importer::cancel);
-    connect(&m_importer, &Importer::arrived, this, &Imports::take, Qt::QueuedConnection);
+    connect(&m_importer, &Importer::arrived, this, &Imports::take);
     connect(&m_importer, &Importer::finished, this, &Imports::finish);
-    connect(
-        &m_importer, &Importer::progressed, this,
-        [this](int done, int all) {
-            m_bar->setRange(0, all);
-            m_bar->setValue(done);
-            m_bar->setFormat(tr("bringing in %1 of %2").arg(done + 1).arg(all));
-            setVisible(all > 1);
-        },
-        Qt::QueuedConnection);
+    connect(&m_importer, &Importer::progressed, this, [this](int done, int all) {
+        m_bar->setRange(0, all);
+        m_bar->setValue(done);
+        m_bar->setFormat(tr("bringing in %1 of %2").arg(done + 1).arg(all));
+        setVisible(all > 1);
+    });
 }
 
 void Imports::start(const QStringList& files)
@@ -48,8 +45,8 @@ void Imports::take(std::vector<Arrival> pictures)
     Project after = m_desk.project();
     int held = 0;
     for (Arrival& a : pictures) {
-        m_desk.wall.keepSmall(a.reference.sha256, a.small);
-        const auto same = [&](const Reference& x) { return x.sha256 == a.reference.sha256; };
+        m_desk.wall.keepSmall(a.reference.sha256(), a.small);
+        const auto same = [&](const Reference& x) { return x.sha256() == a.reference.sha256(); };
         const auto found = std::find_if(after.references.begin(), after.references.end(), same);
         if (found != after.references.end()) {
             ++m_known;

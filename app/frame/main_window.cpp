@@ -22,7 +22,7 @@
 namespace rl::app {
 
 MainWindow::MainWindow()
-    : m_longJob(new LongJob(m_desk.notices, m_desk.surfaces()))
+    : m_longJob(new LongJob(m_desk.jobs, m_desk.surfaces()))
     , m_files(new WorkFiles(m_desk, *m_longJob, this))
     , m_imports(new Imports(m_desk))
     , m_trail(new Trail)
@@ -80,6 +80,7 @@ MainWindow::~MainWindow()
     delete m_longJob;
     poolOf(Lane::Quick)->waitForDone();
     poolOf(Lane::Long)->waitForDone();
+    WorkSession::waitForEndings();
     delete takeCentralWidget(); // while the desk it looks at is there
 }
 
@@ -152,6 +153,7 @@ bool MainWindow::settled() const
 void MainWindow::goTo(Station which)
 {
     const bool other = which != m_current;
+    letGo();
     if (other)
         here()->leave();
     m_desk.tryOut({});

@@ -98,6 +98,8 @@ private:
     void fitBench(); ///< as high as what it holds
     void refitBench(); ///< anew, whatever its layouts remember
     void keepPreview();
+    void letGo(); ///< whatever the hand or a key holds: a drag ends where it has come to
+    bool m_closeAsked = false; ///< it was said that the last changes are not saved
     Desk m_desk;
     LongJob* m_longJob;
     WorkFiles* m_files;
@@ -112,6 +114,7 @@ private:
     SettingsPage* m_settings = nullptr;
     QHBoxLayout* m_middle = nullptr; ///< picture and side column
     QStringList m_beginWith;
+    QImage m_preview; ///< of the work being opened
     QMenuBar* m_menus;
     QWidget* m_top = nullptr; ///< menus and what stands beside them
     QLabel* m_zoom;

@@ -52,9 +52,9 @@ SettingsPage::SettingsPage(QWidget* parent)
         [](Settings& s, int i) { s.language = theme::languages()[i]; });
     folder();
     number(
-        "settingMemory", tr("Photographs in memory"), tr("What is held decoded at most; more is quicker with many"),
-        tr(" MB"), 64, 8000, 64, [](const Settings& s) { return s.memoryMb; },
-        [](Settings& s, int v) { s.memoryMb = v; });
+        "settingMemory", tr("Held in memory"),
+        tr("Photographs and what is made of them, at most; more is quicker with many"), tr(" MB"), 64, 8000, 64,
+        [](const Settings& s) { return s.memoryMb; }, [](Settings& s, int v) { s.memoryMb = v; });
     number(
         "settingDisk", tr("Kept in each work"),
         tr("Small copies and measures that can be made again, at most; the pictures themselves always stay"), tr(" MB"),

@@ -20,7 +20,7 @@ WhatNow::WhatNow(MainWindow& window)
     , m_words(new QLabel)
     , m_link(new QPushButton)
     , m_away(new QToolButton)
-    , m_light(&window.desk().notices)
+    , m_light(window.desk().jobs)
 {
     setObjectName("whatNow");
     m_words->setObjectName("whatNowWords");

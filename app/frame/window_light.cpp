@@ -59,6 +59,8 @@ void MainWindow::askLight()
 
 void MainWindow::take(std::shared_ptr<const LitWork> lit)
 {
+    if (!m_desk.light.isOf(*lit))
+        return; // of the work that was left
     const bool first = !m_desk.lit;
     m_desk.lit = std::move(lit);
     m_board->setPicture(m_desk.lit->image);

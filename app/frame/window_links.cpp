@@ -24,11 +24,23 @@
 
 namespace rl::app {
 
+void MainWindow::letGo()
+{
+    for (Board* board : findChildren<Board*>())
+        board->letGo();
+    m_desk.actions.letGo();
+    m_desk.document.finishGesture();
+}
+
 void MainWindow::connectDesk()
 {
+    connect(&m_desk.document, &Document::ending, this, &MainWindow::letGo);
+    connect(&m_desk.document, &Document::saved, this, [this] { m_closeAsked = false; });
     connect(&m_desk.document, &Document::projectChanged, this, &MainWindow::projectChanged);
     connect(&m_desk.document, &Document::workChanged, this, [this] {
         m_previewKept = false;
+        m_desk.lit.reset(); // of another work
+        m_board->setPicture(std::exchange(m_preview, {}));
         m_board->setWaiting(tr("the picture is being made…"));
         judged();
     });
@@ -145,6 +157,7 @@ void MainWindow::connectFiles()
                                    .arg(QFileInfo(m_desk.document.path()).fileName()));
     });
     connect(m_files, &WorkFiles::previewFound, this, [this](const QImage& image) {
+        m_preview = image;
         if (m_desk.lit)
             return;
         m_board->setCanvas(image.width() / 10.0, image.height() / 10.0, {1, "cm"}, 200);
@@ -209,19 +222,24 @@ void MainWindow::keepPreview()
     if (!m_desk.lit || m_desk.lit->revision != m_desk.document.revision())
         return;
     m_previewKept = true;
-    if (const auto saver = m_desk.document.saver(); saver && !saver->readOnly())
-        saver->post([image = m_desk.lit->image](store::ProjectFile& file) { // encoded there: it takes a while
-            if (const auto kept = file.setPreview(jpegOf(image.scaledToWidth(900, Qt::FastTransformation), 82)); !kept)
-                logfile::write(QString::fromStdString(kept.error().sentence + " " + kept.error().detail));
-        });
+    m_desk.document.keepPreview([image = m_desk.lit->image] { // encoded there: it takes a while
+        return jpegOf(image.scaledToWidth(900, Qt::FastTransformation), 82);
+    });
 }
 
 void MainWindow::closeEvent(QCloseEvent* e)
 {
-    m_desk.document.finishGesture();
+    letGo();
+    if (m_desk.document.unsaved() && !std::exchange(m_closeAsked, true)) {
+        m_desk.notices.say(
+            tr("The last changes are not saved: the disk does not take them. Save a copy elsewhere (Work ▸ "
+               "Save a copy), or close again to let them go."));
+        return e->ignore();
+    }
     keepPreview();
     if (!m_bare)
         QSettings().setValue("windowGeometry", saveGeometry());
+    emit m_desk.closing();
     m_desk.document.close();
     e->accept();
 }
@@ -235,6 +253,8 @@ void MainWindow::resizeEvent(QResizeEvent* e)
 void MainWindow::changeEvent(QEvent* e)
 {
     QMainWindow::changeEvent(e);
+    if (e->type() == QEvent::ActivationChange && !isActiveWindow() && m_board)
+        letGo();
     if (e->type() == QEvent::FontChange && m_zoom)
         m_zoom->setMinimumWidth(theme::px(230));
     if (e->type() == QEvent::FontChange)

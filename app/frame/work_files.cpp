@@ -6,6 +6,7 @@
 #include "core/review/first_steps.h"
 #include "demo/demo_work.h"
 #include "output/sheets.h"
+#include "store/hold.h"
 #include "store/stored_picture.h"
 #include <QDir>
 #include <QFileDialog>
@@ -22,20 +23,26 @@ QString withEnding(QString path)
     return path.endsWith(".lantern", Qt::CaseInsensitive) ? path : path + ".lantern";
 }
 
-Result<QString> exampleFile(Example which, Progress& progress)
+Result<QString> exampleFile(Example which, const QString& folder, Progress& progress)
 {
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
-    const QString path = folder + (which == Example::Court ? "/the-moth-court.lantern" : "/low-tide-caravan.lantern");
-    if (QFileInfo::exists(path))
-        return path;
-    QDir().mkpath(folder);
     const auto project = which == Example::Court ? demo::mothCourt(progress) : demo::caravanPutRight(progress);
     if (!project)
         return project.error();
-    const auto made = store::ProjectFile::create(path.toStdString(), *project);
-    if (!made)
-        return made.error();
-    return path;
+    if (!QDir().mkpath(folder))
+        return Error{Kind::NotWritable, rl::tr("The folder of works cannot be made."), folder.toStdString()};
+    const QString name = which == Example::Court ? tr("The Moth Court") : tr("Low Tide Caravan");
+    for (int i = 1;; ++i) { // a copy that was painted in stays as it is
+        const QString path = folder + "/" + name + (i > 1 ? QString(" %1").arg(i) : QString()) + ".lantern";
+        if (!QFileInfo::exists(path)) {
+            auto made = store::ProjectFile::create(path.toStdString(), *project);
+            return made ? Result<QString>(path) : Result<QString>(made.error());
+        }
+        if (store::Hold::anywhere(path.toStdString()))
+            continue;
+        const auto there = store::ProjectFile::open(path.toStdString());
+        if (there && there->project == *project)
+            return path;
+    }
 }
 
 WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
@@ -44,16 +51,16 @@ WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
     , m_window(window)
     , m_open(nullptr)
     , m_make(&desk.notices)
-    , m_copy(&desk.notices)
-    , m_find(&desk.notices)
+    , m_find(desk.jobs)
     , m_example(&desk.notices)
 {
     connect(&m_example, &JobBase::done, this, [this] {
-        if (!m_example.problem() && m_example.last())
-            open(*m_example.last());
+        if (m_example.problem() || !m_example.last())
+            return emit opened(false);
+        open(*m_example.last());
     });
     connect(&desk.document, &Document::projectChanged, this, &WorkFiles::nameAfterTitle);
-    connect(&m_open, &JobBase::done, this, [this] { takeOpened(m_path); });
+    connect(&m_open, &JobBase::done, this, &WorkFiles::takeOpened);
     connect(&m_make, &JobBase::done, this, [this] {
         if (m_make.problem() || !m_make.last())
             return emit opened(false);
@@ -62,29 +69,22 @@ WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
         emit made(m_study);
         emit opened(true);
     });
-    connect(&m_copy, &JobBase::done, this, [this] {
-        const bool renaming = std::exchange(m_renaming, false);
-        if (m_copy.problem() || !m_copy.last())
-            return;
-        m_desk.document.goOnIn(std::move(**m_copy.last()), renaming);
-        m_copy.forget();
+    connect(&desk.document, &Document::moved, this, [this](bool renamed) {
         rememberWork(m_desk.document.path());
-        if (renaming)
-            return m_desk.notices.say(tr("The work is kept as %1.").arg(m_desk.document.path()));
-        m_desk.notices.say(tr("You now work in %1.").arg(m_desk.document.path()));
+        m_desk.notices.say(
+            (renamed ? tr("The work is kept as %1.") : tr("You now work in %1.")).arg(m_desk.document.path()));
     });
     connect(&m_find, &JobBase::done, this, [this] {
         const Reference* old = m_desk.project().reference(m_sought);
         if (m_find.problem() || !m_find.last() || !old)
             return;
-        if (m_find.last()->sha256 == old->sha256) {
+        if (m_find.last()->sha256() == old->sha256()) {
             m_desk.notices.say(tr("“%1” is there again, byte for byte.").arg(QString::fromStdString(old->name)));
             m_desk.wall.lookForMissing();
             return;
         }
         Reference r = *old;
         r.pixels = m_find.last()->pixels;
-        r.sha256 = m_find.last()->sha256;
         m_desk.edit(tr("Put another picture in its place"), edits::withReference(m_desk.project(), std::move(r)));
         m_desk.notices.say(tr("That is another file than the one that is missing; it has taken its place. Ctrl+Z takes "
                               "it back."));
@@ -93,14 +93,19 @@ WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
 
 void WorkFiles::open(const QString& path)
 {
-    m_path = path;
-    const auto preview = store::ProjectFile::previewOf(path.toStdString());
-    QImage image;
-    if (!preview.empty() && image.loadFromData(preview.data(), int(preview.size())))
-        emit previewFound(image);
+    if (path == m_desk.document.path() && store::Hold::anywhere(path.toStdString())) { // it is open, and all is written
+        QMetaObject::invokeMethod(
+            this, [this] { emit opened(true); }, Qt::QueuedConnection);
+        return;
+    }
     m_open.ask(
         ++m_count,
-        [path](Progress&) -> Result<Opened> {
+        [this, self = QPointer<QObject>(this), path](Progress&) -> Result<Opened> {
+            WorkSession::waitForEndings(); // it may be the one that is just being left
+            const auto preview = store::ProjectFile::previewOf(path.toStdString());
+            QImage image;
+            if (!preview.empty() && image.loadFromData(preview.data(), int(preview.size())))
+                onInterface(self, [this, image] { emit previewFound(image); });
             auto opened = store::ProjectFile::open(path.toStdString());
             if (!opened && opened.error().kind == Kind::Damaged) {
                 const Error damage = opened.error();
@@ -124,7 +129,7 @@ void WorkFiles::open(const QString& path)
         Lane::Long);
 }
 
-void WorkFiles::takeOpened(const QString&)
+void WorkFiles::takeOpened()
 {
     if (m_open.problem() || !m_open.last()) {
         if (m_open.problem())
@@ -193,43 +198,30 @@ void WorkFiles::nameAfterTitle()
 {
     const QFileInfo file(m_desk.document.path());
     const QString title = QString::fromStdString(m_desk.project().brief.title).simplified();
-    if (m_renaming || m_copy.running() || m_desk.document.readOnly() || title.isEmpty()
+    if (m_desk.document.moving() || m_desk.document.readOnly() || title.isEmpty()
         || file.absolutePath() != QDir(worksFolder()).absolutePath() || !file.fileName().startsWith(kMakeshift))
         return;
     const QString path = freePath(worksFolder(), title);
-    if (QFileInfo(path).fileName().startsWith(kMakeshift))
+    if (QFileInfo(path).fileName().startsWith(kMakeshift) || path == m_named)
         return;
-    m_renaming = true;
-    saveCopy(path);
+    m_named = path; // where it cannot be had it is not asked for at every edit
+    m_desk.document.rename(path);
 }
 
 void WorkFiles::openExample(Example which)
 {
     m_example.ask(
-        ++m_count, [which](Progress& progress) { return exampleFile(which, progress); }, Lane::Long);
+        ++m_count,
+        [which, folder = worksFolder()](Progress& progress) {
+            WorkSession::waitForEndings();
+            return exampleFile(which, folder, progress);
+        },
+        Lane::Long);
 }
 
 void WorkFiles::saveCopy(const QString& path)
 {
-    m_desk.document.finishGesture();
-    m_copy.ask(
-        ++m_count,
-        [at = withEnding(path).toStdString(), project = m_desk.project(), saver = m_desk.document.saver()](
-            Progress&) -> Result<std::shared_ptr<store::ProjectFile>> {
-            bool gone = false; // its pictures are in the open file alone
-            const auto rescued = saver ? saver->fromWorker([&](store::ProjectFile& f) -> Result<Done> {
-                gone = f.gone();
-                return gone ? f.rescueTo(at) : Done{};
-            })
-                                       : Result<Done>(Done{});
-            if (!rescued)
-                return rescued.error();
-            auto file = gone ? store::ProjectFile::reopen(at, project) : store::ProjectFile::create(at, project);
-            if (!file)
-                return file.error();
-            return std::make_shared<store::ProjectFile>(file.take());
-        },
-        Lane::Long);
+    m_desk.document.continueIn(withEnding(path));
 }
 
 void WorkFiles::study(int reference)
@@ -257,7 +249,7 @@ void WorkFiles::findAgain(int reference, const QString& file)
     m_sought = reference;
     m_find.ask(
         ++m_count,
-        [file, saver, name = old->name, sha = old->sha256](Progress&) -> Result<Reference> {
+        [file, saver, name = old->name](Progress&) -> Result<Reference> {
             const auto bytes = store::readFile(std::filesystem::path(file.toStdString()));
             if (!bytes)
                 return bytes.error();
@@ -278,10 +270,10 @@ void WorkFiles::tidy()
     const auto saver = m_desk.document.saver();
     if (!saver || saver->readOnly())
         return m_desk.notices.say(tr("There is no work open that can be tidied."));
-    saver->post([this, self = QPointer<QObject>(this), needed = m_desk.document.undoProjects()](
+    saver->post([this, answer = m_desk.document.answering(this), needed = m_desk.document.undoProjects()](
                     store::ProjectFile& file) {
         const auto tidied = file.tidy(needed);
-        onInterface(self, [this, tidied] {
+        answer([this, tidied] {
             if (!tidied)
                 return m_desk.notices.fail(tidied.error());
             m_desk.notices.say(tidied->pictures == 0 ? tr("There was nothing to tidy away.")

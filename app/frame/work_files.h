@@ -19,10 +19,10 @@ public:
     void findAgain(int reference, const QString& file); ///< a missing picture
     void tidy();
     bool opening() const { return m_open.running(); }
-    bool busy() const { return m_open.running() || m_make.running() || m_copy.running(); }
+    bool busy() const { return m_open.running() || m_make.running() || m_desk.document.moving(); }
 
     void begin(const QString& title = {}); ///< a fresh work in the folder of works, nothing asked
-    void openExample(Example which); ///< made on first use
+    void openExample(Example which); ///< a fresh work of the painter's own; one that was changed is left as it is
     static QString worksFolder();
     void askOpen();
     void askCopy();
@@ -35,23 +35,22 @@ signals:
 
 private:
     using Opened = std::shared_ptr<store::ProjectFile::Opened>;
-    void takeOpened(const QString& path);
+    void takeOpened();
     void takeOver(const Opened& opened);
     void nameAfterTitle(); ///< a work that has got a title gives up its makeshift name
     Desk& m_desk;
     LongJob& m_longJob;
     QWidget* m_window;
     Job<Opened> m_open, m_make;
-    Job<std::shared_ptr<store::ProjectFile>> m_copy;
     Job<Reference> m_find;
     Job<QString> m_example;
-    QString m_path;
-    bool m_study = false, m_renaming = false;
+    QString m_named; ///< asked for last by itself
+    bool m_study = false;
     int m_count = 0, m_sought = 0;
 };
 
-/// An example in the user's own data folder, made on first use.
-Result<QString> exampleFile(Example which, Progress& progress);
+/// An example as a fresh work in a folder, or the one that lies there and nothing was changed in.
+Result<QString> exampleFile(Example which, const QString& folder, Progress& progress);
 /// "a work" → "a work.lantern"; what has the ending keeps it.
 QString withEnding(QString path);
 

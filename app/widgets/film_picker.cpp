@@ -52,14 +52,19 @@ FilmPicker::FilmPicker(const QString& clip, QWidget* parent)
             emit picked(*m_write.last());
         accept();
     });
-    const auto film = store::filmOf(std::filesystem::path(clip.toStdString()));
-    if (!film) {
-        m_says->setText(QString::fromStdString(film.error().sentence));
-        m_moment->setEnabled(false);
-        return;
-    }
-    m_seconds = film->seconds;
+    m_moment->setEnabled(false);
+    m_says->setText(tr("Opening the clip…"));
+    connect(&m_film, &JobBase::done, this, &FilmPicker::begin);
+    m_film.ask(clip, [clip](Progress&) { return store::filmOf(std::filesystem::path(clip.toStdString())); });
+}
+
+void FilmPicker::begin()
+{
+    if (const Error* problem = m_film.problem())
+        return m_says->setText(QString::fromStdString(problem->sentence));
+    m_seconds = m_film.last()->seconds;
     m_moment->setRange(0, std::max(1, int(m_seconds * 10)));
+    m_moment->setEnabled(true);
     look();
 }
 

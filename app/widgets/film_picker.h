@@ -27,6 +27,7 @@ private:
         std::vector<store::Still> stills;
         std::vector<QImage> small;
     };
+    void begin(); ///< the clip is known
     void look();
     void take();
     void finish();
@@ -36,6 +37,7 @@ private:
     QLabel* m_says;
     QListWidget* m_list;
     QPushButton* m_ok;
+    Job<store::Film> m_film{nullptr};
     Job<Found> m_look{nullptr};
     Job<QString> m_write{nullptr};
 };

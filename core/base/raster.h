@@ -1,5 +1,6 @@
 #pragma once
 #include "core/base/uncleared.h"
+#include <algorithm>
 #include <cassert>
 #include <cstddef>
 #include <cstdint>
@@ -93,8 +94,16 @@ public:
     {
         return empty() ? cv::Mat() : cv::Mat(m_height, m_width, CvType<T>::value, const_cast<T*>(data()));
     }
+    /// The same pixels; looked at one by one only where both are not copies of one raster.
+    bool operator==(const Raster& o) const
+    {
+        return m_width == o.m_width && m_height == o.m_height
+            && (m_pixels == o.m_pixels || std::equal(data(), data() + size(), o.data()));
+    }
     /// Equal for copies of one raster: a key for caches.
     const void* identity() const { return m_pixels.get(); }
+    /// The same for caches that outlive it: whose it is stays told apart after it has gone, and nothing is held.
+    std::weak_ptr<const void> owner() const { return m_pixels; }
 
 private:
     template <class Pixels> void take(int width, int height, Pixels pixels)

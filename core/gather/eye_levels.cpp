@@ -11,7 +11,7 @@ std::optional<double> EyeLevels::of(const Reference& r)
         return r.overrule.eyeLevel;
     {
         const std::lock_guard lock(m_mutex);
-        if (const auto known = m_known.find(r.sha256); known != m_known.end())
+        if (const auto known = m_known.find(r.sha256()); known != m_known.end())
             return known->second;
     }
     const Photo photo = r.pixels;
@@ -22,7 +22,7 @@ std::optional<double> EyeLevels::of(const Reference& r)
         if (const auto told = weighed(eyeLevelOf(photo), horizonOf(photo), photo.height()); told.confidence >= 0.55)
             level = told.y / photo.height();
     const std::lock_guard lock(m_mutex);
-    m_known[r.sha256] = level;
+    m_known[r.sha256()] = level;
     return level;
 }
 

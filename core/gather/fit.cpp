@@ -245,7 +245,7 @@ std::vector<Twins> twinsOf(const Project& p, const std::map<int, std::uint64_t>&
     for (std::size_t i = 0; i < p.references.size(); ++i)
         for (std::size_t k = i + 1; k < p.references.size(); ++k) {
             const Reference &a = p.references[i], &b = p.references[k];
-            if (a.sha256 == b.sha256) {
+            if (a.sha256() == b.sha256()) {
                 twins.push_back({a.id, b.id, true, 0});
                 continue;
             }

@@ -156,8 +156,8 @@ void Painter::findCatchLights()
         for (const Vec3& eye : m_f.layers[k].eyes) {
             const Layer& l = m_f.layers[k];
             const int px = int(eye.x) - l.left, py = int(eye.y) - l.top;
-            if (!l.cover.contains(px, py))
-                continue;
+            if (!l.cover.contains(px, py) || px < l.spans[std::size_t(py)][0] || px >= l.spans[std::size_t(py)][1])
+                continue; // beside what covers nothing is said of the light
             const Vec3 at = stage::atDistance(m_f.eye, {eye.x, eye.y}, l.distance);
             const Vec3 toViewer = stage::unit(Vec3{0, m_f.eye.heightM, 0} - at);
             for (const auto& lamp : m_lamps) {

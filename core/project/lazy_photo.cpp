@@ -1,82 +1,39 @@
 #include "core/project/lazy_photo.h"
-#include "core/project/photo_memory.h"
-#include <atomic>
-#include <list>
-#include <mutex>
+#include "core/base/kept.h"
 
 namespace rl {
 
 namespace {
 class MemorySource final : public PhotoSource {
 public:
-    MemorySource(Photo photo, std::shared_ptr<const std::vector<unsigned char>> file)
+    MemorySource(Photo photo, PictureFile file)
         : m_photo(std::move(photo))
         , m_file(std::move(file))
     {
     }
     Photo load() const override { return m_photo; }
-    std::shared_ptr<const std::vector<unsigned char>> bytes() const override { return m_file; }
+    std::shared_ptr<const std::vector<unsigned char>> bytes() const override { return m_file.bytes; }
+    std::string sha256() const override { return m_file.sha256; }
 
 private:
     Photo m_photo;
-    std::shared_ptr<const std::vector<unsigned char>> m_file;
+    PictureFile m_file;
 };
-
-/// Decoded photographs, the last looked at first. One for the process: memory is.
-class Shelf {
-public:
-    Photo find(const std::shared_ptr<const PhotoSource>& source)
-    {
-        const std::lock_guard lock(m_mutex);
-        for (auto it = m_items.begin(); it != m_items.end(); ++it)
-            if (it->source.lock() == source) {
-                m_items.splice(m_items.begin(), m_items, it);
-                return it->photo;
-            }
-        return {};
-    }
-    void put(const std::shared_ptr<const PhotoSource>& source, const Photo& photo)
-    {
-        const std::lock_guard lock(m_mutex);
-        m_items.remove_if([&](const Item& i) { return i.source.expired() || i.source.lock() == source; });
-        m_items.push_front({source, photo});
-        std::size_t kept = 0;
-        for (auto it = m_items.begin(); it != m_items.end();) {
-            kept += it->photo.size() * sizeof(Rgb8);
-            it = kept > m_most && it != m_items.begin() ? m_items.erase(it) : std::next(it);
-        }
-    }
-
-    void setMost(std::size_t bytes) { m_most = bytes; }
-
-private:
-    struct Item {
-        std::weak_ptr<const PhotoSource> source;
-        Photo photo;
-    };
-    std::mutex m_mutex;
-    std::list<Item> m_items;
-    std::atomic<std::size_t> m_most = kPhotosKept;
-};
-
-Shelf& shelf()
-{
-    static Shelf one;
-    return one;
-}
 } // namespace
 
-void keepPhotos(std::size_t bytes)
+std::shared_ptr<const Photo> PhotoSource::decoded() const
 {
-    shelf().setMost(bytes);
+    const std::lock_guard lock(m_decodedMutex);
+    return m_decoded.lock();
 }
 
-LazyPhoto::LazyPhoto(Photo photo)
-    : LazyPhoto(std::move(photo), nullptr)
+void PhotoSource::setDecoded(const std::shared_ptr<const Photo>& photo) const
 {
+    const std::lock_guard lock(m_decodedMutex);
+    m_decoded = photo;
 }
 
-LazyPhoto::LazyPhoto(Photo photo, std::shared_ptr<const std::vector<unsigned char>> file)
+LazyPhoto::LazyPhoto(Photo photo, PictureFile file)
     : m_width(photo.width())
     , m_height(photo.height())
 {
@@ -97,15 +54,18 @@ Photo LazyPhoto::photo() const
         return {};
     if (dynamic_cast<const MemorySource*>(m_source.get()))
         return m_source->load();
-    Photo kept = shelf().find(m_source);
-    if (!kept.empty())
-        return kept;
-    Photo loaded = m_source->load();
+    if (const auto decoded = m_source->decoded()) {
+        kept::used(decoded.get());
+        return *decoded;
+    }
+    const Photo loaded = m_source->load();
     const bool whole = loaded.width() == m_width && loaded.height() == m_height;
     m_source->setMissing(!whole);
     if (!whole)
         return {};
-    shelf().put(m_source, loaded);
+    const auto decoded = std::make_shared<const Photo>(loaded);
+    m_source->setDecoded(decoded);
+    kept::hold(decoded, loaded.size() * sizeof(Rgb8));
     return loaded;
 }
 

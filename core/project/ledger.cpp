@@ -41,7 +41,7 @@ std::string ledgerCsv(const Project& p)
         csv += field(r.name) + "," + (used(p, r.id) ? "yes" : "no") + "," + field(r.credit) + ","
             + field(told(r.permission, r.permissionNote)) + "," + field(r.source) + "," + field(roles) + ","
             + field(r.notes) + "," + std::to_string(r.pixels.width()) + "," + std::to_string(r.pixels.height()) + ","
-            + r.sha256 + "\r\n";
+            + r.sha256() + "\r\n";
     }
     return csv;
 }

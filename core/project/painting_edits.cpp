@@ -93,6 +93,7 @@ Project withCanvasPhoto(Project p, Reference picture, CanvasPhoto photo)
 {
     picture.id = p.freshId();
     picture.permission = Permission::Own;
+    picture.credit = "own photograph";
     picture.heap = "canvas";
     photo.reference = picture.id;
     p.references.push_back(std::move(picture));

@@ -37,7 +37,6 @@ inline constexpr int kPermissionCount = 5;
 struct Reference {
     int id = 0;
     std::string name;
-    std::string sha256; ///< of the file, lower-case hex
     LazyPhoto pixels; ///< upright, sRGB; its file travels with it
     std::string credit;
     Permission permission = Permission::ToAsk;
@@ -50,6 +49,8 @@ struct Reference {
     Overrule overrule;
 
     bool is(Role r) const { return roles >> int(r) & 1U; }
+    std::string sha256() const { return pixels.sha256(); } ///< of the file, lower-case hex
+    bool operator==(const Reference&) const = default;
 };
 
 /// A pin of a bend, px in the picture.
@@ -75,6 +76,7 @@ struct Cutout {
     Mask strokes; ///< 255 surely in, 0 surely out, 128 unknown; empty = none drawn
     std::vector<PlainGround> grounds;
     std::vector<Pin> pins; ///< bend it: each pin moves what lies under it; under two, nothing moves
+    bool operator==(const Cutout&) const = default;
 };
 
 /// Lines to compose by. Off until asked for.
@@ -171,7 +173,8 @@ struct Project : Scene {
     int freshId() { return ++lastId; }
     Scene& scene() { return *this; }
     const Scene& scene() const { return *this; }
-    bool operator==(const Project&) const = delete; // its scene would be compared alone
+    /// All of it, its scene too: equal works are written the same and undone to the same.
+    bool operator==(const Project&) const = default;
 };
 
 /// Everything a file or a person could get wrong, put right: finite numbers in their ranges, no dangling ids.

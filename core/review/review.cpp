@@ -93,6 +93,15 @@ Findings findingsOf(const Project& p, const light::Picture& picture, const readi
     return all;
 }
 
+std::optional<Project> fixedBy(const Project& project, const Fix& fix)
+{
+    Project after = fix.apply(project);
+    repair(after);
+    Project same = project;
+    same.lastId = after.lastId; // an id that was given out is no change
+    return after == same ? std::nullopt : std::optional(std::move(after));
+}
+
 void merge(Findings& all, Findings more)
 {
     for (Finding& f : more)

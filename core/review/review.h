@@ -25,6 +25,9 @@ Findings findingsOf(const Project& project, const light::Picture& picture, const
 std::shared_ptr<const paint::Mixing> mixingOf(
     const Project& project, const light::Picture& picture, Progress& progress);
 
+/// What a fix makes of a work; nothing where it changes nothing of it, for what it would change is locked or tied.
+std::optional<Project> fixedBy(const Project& project, const Fix& fix);
+
 /// Adds more findings, keeping the order: by station, worst first.
 void merge(Findings& all, Findings more);
 

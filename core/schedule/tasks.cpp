@@ -55,6 +55,14 @@ double loggedHours(const Painting& p, const std::string& task)
     return seconds / 3600;
 }
 
+double loggedHours(const Painting& p, const WorkTask& task)
+{
+    double hours = loggedHours(p, task.key);
+    for (const std::string& with : task.merged)
+        hours += loggedHours(p, with);
+    return hours;
+}
+
 Learned learnedFrom(const Painting& p, const std::vector<WorkTask>& usual)
 {
     Learned l;
@@ -407,17 +415,46 @@ void addOwn(std::vector<WorkTask>& all, const TaskWord& w)
     all.insert(at, std::move(t));
 }
 
+template <class T> void addNew(std::vector<T>& all, const std::vector<T>& more)
+{
+    for (const T& m : more)
+        if (std::find(all.begin(), all.end(), m) == all.end())
+            all.push_back(m);
+}
+
+Rect bothOf(const Rect& a, const Rect& b)
+{
+    if (a.width <= 0 || b.width <= 0)
+        return a.width > 0 ? a : b;
+    const double x = std::min(a.x, b.x), y = std::min(a.y, b.y);
+    return {x, y, std::max(a.right(), b.right()) - x, std::max(a.bottom(), b.bottom()) - y};
+}
+
+/// One task takes in another: hours, paint, cautions, facts and what either waits for.
 void merge(std::vector<WorkTask>& all, const std::string& key, const std::string& into)
 {
     const auto from = taskAt(all, key);
     const auto to = taskAt(all, into);
     if (from == all.end() || to == all.end() || from == to)
         return;
-    to->usualHours += from->usualHours, to->areaCm2 += from->areaCm2, to->words += "; " + from->words;
+    const double area = to->areaCm2 + from->areaCm2;
+    if (area > 0)
+        to->detail = (to->detail * to->areaCm2 + from->detail * from->areaCm2) / area;
+    to->usualHours += from->usualHours, to->areaCm2 = area, to->words += "; " + from->words;
+    if (!from->done || to->done) // what is done already takes no more time
+        to->hours += from->hours;
     to->wet = to->wet || from->wet, to->layers = std::max(to->layers, from->layers);
-    for (const std::string& a : from->after)
-        if (a != into && std::find(to->after.begin(), to->after.end(), a) == to->after.end())
-            to->after.push_back(a);
+    to->dry = {std::max(to->dry.touchHours, from->dry.touchHours), std::max(to->dry.overHours, from->dry.overHours)};
+    to->slight = to->slight && from->slight;
+    if (to->brushMm <= 0)
+        to->brushMm = from->brushMm;
+    to->place = bothOf(to->place, from->place);
+    addNew(to->cautions, from->cautions), addNew(to->puddles, from->puddles), addNew(to->facts, from->facts),
+        addNew(to->masks, from->masks);
+    to->merged.push_back(key);
+    addNew(to->merged, from->merged);
+    addNew(to->after, from->after);
+    std::erase(to->after, into);
     const std::string gone = key;
     all.erase(from);
     replaced(all, gone, {into});
@@ -433,7 +470,7 @@ void split(std::vector<WorkTask>& all, const std::string& key, int pieces, bool 
         WorkTask t = *at;
         t.key = key + "#" + std::to_string(i),
         t.words += tr(", part %1 of %2", std::to_string(i), std::to_string(pieces));
-        t.usualHours /= pieces, t.areaCm2 /= pieces, t.done = done;
+        t.usualHours /= pieces, t.hours /= pieces, t.areaCm2 /= pieces, t.done = done;
         if (i > 1)
             t.after = {parts.back().key};
         parts.push_back(std::move(t));
@@ -505,17 +542,18 @@ std::vector<WorkTask> arranged(
     for (WorkTask& t : all) {
         if (const TaskWord* w = p.painting.word(t.key); w && t.key.find('#') != std::string::npos)
             t.done = w->done;
-        const auto hash = t.key.find('#');
-        const TaskWord* whole = p.painting.word(t.key.substr(0, hash));
-        if (hash != std::string::npos)
-            t.hours = (whole && whole->hours >= 0 ? whole->hours / whole->pieces
-                                                  : t.usualHours * learned.times[std::size_t(t.kind)]);
         const double spread = t.pause ? 1 : learned.spread[std::size_t(t.kind)];
         t.low = t.hours / spread, t.high = t.hours * spread;
     }
     return all;
 }
 } // namespace
+
+std::string lastDone(const std::vector<WorkTask>& tasks)
+{
+    const auto last = std::find_if(tasks.rbegin(), tasks.rend(), [](const WorkTask& t) { return t.done; });
+    return last == tasks.rend() ? std::string() : last->key;
+}
 
 std::vector<WorkTask> workOf(const Project& project, const PlanFacts& facts, const paint::Mixing* mixing)
 {

@@ -28,12 +28,16 @@ struct WorkTask {
     std::vector<int> masks; ///< elements kept clear of paint
     std::vector<std::string> cautions;
     std::vector<int> facts; ///< ids of what has to be right in it
+    std::vector<std::string> merged; ///< keys of tasks that are done together with it, by the painter's word
     int layers = 0; ///< of paint that it adds where it goes
     Rect place; ///< cm
     bool slight = false; ///< of what nobody looks at first: as little as it takes
     bool done = false;
     bool pause = false;
 };
+
+/// Key of the last one that is done, in the order of the plan; empty: none is.
+std::string lastDone(const std::vector<WorkTask>& tasks);
 
 /// cm² an hour of one kind of work at middling detail: defaults to begin with, told as such.
 double usualRate(WorkKind kind);
@@ -50,6 +54,8 @@ Learned learnedFrom(const Painting& painting, const std::vector<WorkTask>& usual
 
 /// Hours logged on a task, or on its pieces.
 double loggedHours(const Painting& painting, const std::string& task);
+/// The same with the tasks that are done together with it.
+double loggedHours(const Painting& painting, const WorkTask& task);
 
 /// All tasks in the order of painting: from depth order, school, medium and ground; then as the painter reordered,
 /// split, merged, added and dropped. \param mixing for puddles; null: not mixed yet

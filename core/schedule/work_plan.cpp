@@ -62,7 +62,7 @@ Open openOf(const std::vector<WorkTask>& all, const Painting& painting, Minutes 
             continue;
         Task task;
         task.id = t.key, task.pause = t.pause;
-        const double hours = share(t) - (t.pause ? 0 : loggedHours(painting, t.key));
+        const double hours = share(t) - (t.pause ? 0 : loggedHours(painting, t));
         task.length = rounded(std::max(0.0, hours), t.pause ? 0 : 10);
         task.splittable = !t.pause && (!t.wet || task.length > longest);
         task.leastPiece = std::min<Minutes>(task.length, 20);
@@ -141,7 +141,7 @@ WorkPlan planWork(const Project& project, const PlanFacts& facts, const paint::M
     if (out.assumed)
         diary.hours = usualDiary().hours;
     for (const WorkTask& t : out.tasks) {
-        const double logged = t.pause ? 0 : loggedHours(project.painting, t.key);
+        const double logged = t.pause ? 0 : loggedHours(project.painting, t);
         out.loggedHours += logged;
         if (t.done || t.pause)
             continue;

@@ -1,10 +1,12 @@
 #include "core/stage/surface.h"
+#include "core/base/kept.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/bend.h"
 #include "core/cutout/matte.h"
 #include "core/cutout/outline.h"
 #include "core/relief/detail.h"
+#include "core/stage/body.h"
 #include "core/stage/raster_mesh.h"
 #include "core/stage/solids.h"
 #include <opencv2/imgproc.hpp>
@@ -39,6 +41,10 @@ std::vector<cutout::BendPin> bendPins(const Cutout& cutout)
     for (const Pin& p : cutout.pins)
         pins.push_back({p.from, p.to});
     return pins;
+}
+bool owns(const std::weak_ptr<const void>& owner, const Mask& matte)
+{
+    return !owner.owner_before(matte.owner()) && !matte.owner().owner_before(owner);
 }
 bool bends(const Cutout& cutout)
 {
@@ -142,6 +148,48 @@ Mask flatMask(const Standin& s, const Rect& box, double scale)
 }
 } // namespace
 
+namespace {
+template <class R> std::size_t bytesOf(const R& raster)
+{
+    return raster.size() * sizeof(*raster.data());
+}
+std::size_t bytesOf(const Surface& s)
+{
+    std::size_t all = sizeof s + bytesOf(s.colour) + bytesOf(s.alpha) + bytesOf(s.normals);
+    for (const Surface::Smaller& half : s.smaller)
+        all += bytesOf(half.colour) + bytesOf(half.alpha) + bytesOf(half.normals);
+    return all;
+}
+std::size_t bytesOf(const Body& b)
+{
+    return sizeof b + b.points.size() * sizeof b.points[0] + b.faces.size() * sizeof b.faces[0]
+        + b.stops.size() * sizeof(float) + b.pulled.size() * sizeof(FootPull);
+}
+
+/// What is there of it still, and is used now.
+template <class T> std::shared_ptr<const T> found(const std::weak_ptr<const T>& of)
+{
+    auto there = of.lock();
+    kept::used(there.get());
+    return there;
+}
+/// Those whose answer has gone hold their mattes for nothing.
+template <class V, class P> void dropGone(V& all, P of)
+{
+    std::erase_if(all, [&](const auto& a) { return (a.*of).expired(); });
+}
+} // namespace
+
+void SurfaceCache::forgetCutouts()
+{
+    const std::lock_guard lock(m_mutex);
+    for (const Entry& e : m_entries)
+        kept::letGo(e.surface.lock().get());
+    for (const Measured& m : m_readings)
+        kept::letGo(m.reading.lock().get());
+    m_entries.clear(), m_readings.clear(), m_shapes.clear(), m_bodies.clear();
+}
+
 Rgb tintOf(const Standin& s)
 {
     const Rgb c = colour::fromLab(
@@ -164,7 +212,8 @@ std::shared_ptr<const Surface> SurfaceCache::flat(const Element& e)
     };
     for (const Flat& f : m_flats)
         if (same(f))
-            return f.surface;
+            if (auto there = found(f.surface))
+                return there;
     const Rect box = flatBox(e.standin);
     auto made = std::make_shared<Surface>();
     if (box.width > 0) {
@@ -178,9 +227,9 @@ std::shared_ptr<const Surface> SurfaceCache::flat(const Element& e)
         const auto s = makeSurface(Photo::filled(bordered.width(), bordered.height(), plain), bordered, e, {}, 1000);
         made = std::make_shared<Surface>(*s);
     }
-    if (m_flats.size() > 128)
-        m_flats.erase(m_flats.begin());
+    dropGone(m_flats, &Flat::surface);
     m_flats.push_back({e.standin, e.form, e.parts, e.ridges, made});
+    kept::hold(made, bytesOf(*made));
     return made;
 }
 
@@ -214,14 +263,16 @@ std::shared_ptr<const Body> SurfaceCache::body(const Element& e, const std::shar
     {
         const std::lock_guard lock(m_mutex);
         for (const Embodied& c : m_bodies)
-            if (c.surface == surface && c.shape == shape)
-                return c.body;
+            if (!c.surface.owner_before(surface) && !surface.owner_before(c.surface) && c.shape == shape)
+                if (auto there = found(c.body))
+                    return there;
     }
     auto made = make();
     const std::lock_guard lock(m_mutex);
-    if (m_bodies.size() > 200)
-        m_bodies.erase(m_bodies.begin(), m_bodies.begin() + 50);
+    dropGone(m_bodies, &Embodied::body);
     m_bodies.push_back({std::move(shape), surface, made});
+    if (made)
+        kept::hold(made, bytesOf(*made));
     return made;
 }
 
@@ -293,15 +344,16 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
     if (!reference || cutout->alpha.empty())
         return std::make_shared<Surface>();
     const auto same = [&](const Entry& e) {
-        return e.alpha.identity() == cutout->alpha.identity() && e.form == element.form && e.longest == longest
-            && e.pins == cutout->pins && e.parts == element.parts && e.ridges == element.ridges
+        return owns(e.alpha, cutout->alpha) && e.form == element.form && e.longest == longest && e.pins == cutout->pins
+            && e.parts == element.parts && e.ridges == element.ridges
             && e.photo.identity() == reference->pixels.identity();
     };
     {
         const std::lock_guard lock(m_mutex);
         for (const Entry& e : m_entries)
             if (same(e))
-                return e.surface;
+                if (auto there = found(e.surface))
+                    return there;
     }
     Photo photo = reference->pixels;
     if (photo.empty()) // missing: nothing is made of it, and nothing remembered
@@ -317,10 +369,10 @@ std::shared_ptr<const Surface> SurfaceCache::surface(const Project& project, con
         read.lift = {}; // it lies where the thing was before it was bent
     auto made = makeSurface(photo, alpha, element, read, longest);
     const std::lock_guard lock(m_mutex);
-    if (m_entries.size() > 64)
-        m_entries.erase(m_entries.begin());
-    m_entries.push_back(
-        {cutout->alpha, reference->pixels, element.form, longest, cutout->pins, element.parts, element.ridges, made});
+    dropGone(m_entries, &Entry::surface);
+    m_entries.push_back({cutout->alpha.owner(), reference->pixels, element.form, longest, cutout->pins, element.parts,
+        element.ridges, made});
+    kept::hold(made, bytesOf(*made));
     return made;
 }
 
@@ -330,10 +382,10 @@ std::shared_ptr<const SurfaceCache::Shape> SurfaceCache::known(const Cutout& cut
     {
         const std::lock_guard lock(m_mutex);
         for (const auto& s : m_shapes)
-            if (s->alpha.identity() == cutout.alpha.identity() && s->pins == cutout.pins)
+            if (owns(s->alpha, cutout.alpha) && s->pins == cutout.pins)
                 return s;
     }
-    auto s = std::make_shared<Shape>(Shape{cutout.alpha, cutout.pins, {}, {}});
+    auto s = std::make_shared<Shape>(Shape{cutout.alpha.owner(), cutout.pins, {}, {}});
     Mask standing = cutout.alpha;
     double k = 1;
     if (bends(cutout) && !cutout.alpha.empty())
@@ -342,8 +394,7 @@ std::shared_ptr<const SurfaceCache::Shape> SurfaceCache::known(const Cutout& cut
     s->footing = footingOf(standing, box);
     s->box = {box.x / k, box.y / k, box.width / k, box.height / k};
     const std::lock_guard lock(m_mutex);
-    if (m_shapes.size() > 256)
-        m_shapes.erase(m_shapes.begin());
+    std::erase_if(m_shapes, [](const auto& old) { return old->alpha.expired(); });
     m_shapes.push_back(s);
     return s;
 }
@@ -380,9 +431,9 @@ std::shared_ptr<const relief::PhotoReading> SurfaceCache::knownReading(const Pro
     const Reference* reference = cutout ? project.reference(cutout->reference) : nullptr;
     const std::lock_guard lock(m_mutex);
     for (const Measured& m : m_readings)
-        if (reference && m.alpha.identity() == cutout->alpha.identity()
-            && m.photo.identity() == reference->pixels.identity())
-            return m.reading;
+        if (reference && owns(m.alpha, cutout->alpha) && m.photo.identity() == reference->pixels.identity())
+            if (auto there = found(m.reading))
+                return there;
     return nullptr;
 }
 
@@ -400,9 +451,9 @@ std::shared_ptr<const relief::PhotoReading> SurfaceCache::reading(const Project&
         return nothing;
     auto read = std::make_shared<const relief::PhotoReading>(relief::readPhoto(photo, cutout->alpha));
     const std::lock_guard lock(m_mutex);
-    if (m_readings.size() > 128)
-        m_readings.erase(m_readings.begin());
-    m_readings.push_back({cutout->alpha, reference->pixels, read});
+    dropGone(m_readings, &Measured::reading);
+    m_readings.push_back({cutout->alpha.owner(), reference->pixels, read});
+    kept::hold(read, sizeof *read + bytesOf(read->lift));
     return read;
 }
 

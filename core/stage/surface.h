@@ -29,9 +29,12 @@ struct Surface {
     relief::MeasuredLight light; ///< as measured on the photograph
 };
 
-/// Surfaces by matte and form; safe from several threads. Not part of the project.
+/// Surfaces by matte and form; safe from several threads. Not part of the project. What is heavy is held by
+/// core/base/kept.h as long as there is room for it, and is made anew after that.
 class SurfaceCache {
 public:
+    /// Another work is open: what only the mattes of the one before could ask for goes.
+    void forgetCutouts();
     /// \param longest side of the surface's pixels
     std::shared_ptr<const Surface> surface(const Project& project, const Element& element, int longest = 1400);
     /// The matte's bounding box, px in the picture.
@@ -60,20 +63,21 @@ public:
     std::shared_ptr<const relief::PhotoReading> knownReading(const Project& project, const Element& element);
 
 private:
-    struct Entry { // values, not addresses: what is held cannot come back as another thing
-        Mask alpha;
+    using Owner = std::weak_ptr<const void>; ///< of a matte: it is known by that, and is not held
+    struct Entry { // values, not addresses: nothing can come back as another thing
+        Owner alpha;
         LazyPhoto photo;
         Form form;
         int longest;
         std::vector<Pin> pins;
         std::vector<ReliefPart> parts;
         std::vector<Ridge> ridges;
-        std::shared_ptr<const Surface> surface;
+        std::weak_ptr<const Surface> surface;
     };
     std::mutex m_mutex;
     std::vector<Entry> m_entries;
     struct Shape {
-        Mask alpha;
+        Owner alpha;
         std::vector<Pin> pins;
         Rect box;
         Footing footing;
@@ -81,9 +85,9 @@ private:
     std::shared_ptr<const Shape> known(const Cutout& cutout);
     std::vector<std::shared_ptr<const Shape>> m_shapes;
     struct Measured {
-        Mask alpha;
+        Owner alpha;
         LazyPhoto photo;
-        std::shared_ptr<const relief::PhotoReading> reading;
+        std::weak_ptr<const relief::PhotoReading> reading;
     };
     std::vector<Measured> m_readings;
     struct Solidity {
@@ -97,13 +101,13 @@ private:
         Form form;
         std::vector<ReliefPart> parts;
         std::vector<Ridge> ridges;
-        std::shared_ptr<const Surface> surface;
+        std::weak_ptr<const Surface> surface;
     };
     std::vector<Flat> m_flats;
     struct Embodied {
         Element shape;
-        std::shared_ptr<const Surface> surface;
-        std::shared_ptr<const Body> body;
+        std::weak_ptr<const Surface> surface; ///< compared by what owns it, which outlives it
+        std::weak_ptr<const Body> body;
     };
     std::vector<Embodied> m_bodies;
     std::shared_ptr<const Surface> flat(const Element& element);

@@ -1,4 +1,5 @@
 #include "core/survey/canvas_view.h"
+#include "core/base/parallel.h"
 #include <opencv2/calib3d.hpp>
 #include <opencv2/imgproc.hpp>
 
@@ -92,8 +93,8 @@ cv::Mat mapOf(const CanvasView& view, cv::Size size, double perCm, double margin
             const Vec2 p = view.photoAt({(x * kStep + 0.5) / perCm - marginCm, (y * kStep + 0.5) / perCm - marginCm});
             knots.at<cv::Vec2f>(y, x) = {float(p.x), float(p.y)};
         }
-    cv::parallel_for_({0, size.height}, [&](const cv::Range& rows) {
-        for (int y = rows.start; y < rows.end; ++y) {
+    parallelRanges(size.height, [&](int from, int to) {
+        for (int y = from; y < to; ++y) {
             const auto* up = knots.ptr<cv::Vec2f>(y / kStep);
             const auto* down = knots.ptr<cv::Vec2f>(y / kStep + 1);
             const float v = float(y % kStep) / kStep;

@@ -1,4 +1,5 @@
 #include "core/survey/compare.h"
+#include "core/base/parallel.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::survey {
@@ -120,8 +121,8 @@ Terms startOf(const Evidence& e, int c, const std::optional<Surface>& before)
 Surface fittedSurface(const Evidence& e, double cutoff, const std::optional<Surface>& before)
 {
     Surface s{};
-    cv::parallel_for_({0, 3}, [&](const cv::Range& channels) {
-        for (int c = channels.start; c < channels.end; ++c)
+    parallelRanges(3, [&](int from, int to) {
+        for (int c = from; c < to; ++c)
             s[std::size_t(c)] = fittedChannel(e, c, startOf(e, c, before), cutoff);
     });
     return s;
@@ -139,8 +140,8 @@ cv::Vec3f lightAt(const Surface& s, double x, double y)
 cv::Mat lightOver(const Surface& s, cv::Size size)
 {
     cv::Mat out(size, CV_32FC3);
-    cv::parallel_for_({0, size.height}, [&](const cv::Range& rows) {
-        for (int y = rows.start; y < rows.end; ++y)
+    parallelRanges(size.height, [&](int from, int to) {
+        for (int y = from; y < to; ++y)
             for (int x = 0; x < size.width; ++x)
                 out.at<cv::Vec3f>(y, x) = lightAt(s, 2.0 * x / size.width - 1, 2.0 * y / size.height - 1);
     });
@@ -194,8 +195,8 @@ std::optional<cv::Vec3f> groundOf(const cv::Mat& lab, const cv::Mat& unlike, con
     }
     const int step = int(std::max<std::size_t>(1, all.size() / 60)), seeds = (int(all.size()) + step - 1) / step;
     std::vector<std::pair<double, cv::Vec3f>> peaks(static_cast<std::size_t>(seeds));
-    cv::parallel_for_({0, seeds}, [&](const cv::Range& range) {
-        for (int k = range.start; k < range.end; ++k) {
+    parallelRanges(seeds, [&](int from, int to) {
+        for (int k = from; k < to; ++k) {
             auto& [weight, at] = peaks[std::size_t(k)];
             at = all[std::size_t(k * step)].second;
             for (int round = 0; round < 12; ++round) {

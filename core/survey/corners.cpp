@@ -1,4 +1,5 @@
 #include "core/survey/corners.h"
+#include "core/base/parallel.h"
 #include "core/base/words.h"
 #include "core/survey/drift.h"
 #include "core/survey/sides.h"
@@ -156,8 +157,8 @@ CanvasFound canvasIn(const cv::Mat& planLab, const cv::Mat& photoLab, double w, 
     const bool two = starts.size() > 1 && starts[1].agreement >= 0.6 * starts[0].agreement
         && apartMm(starts[0].view, starts[1].view) > 4 * of.u;
     std::array<Settled, 2> ends;
-    cv::parallel_for_({0, two ? 2 : 1}, [&](const cv::Range& which) {
-        for (int i = which.start; i < which.end; ++i)
+    parallelRanges(two ? 2 : 1, [&](int from, int to) {
+        for (int i = from; i < to; ++i)
             ends[std::size_t(i)] = settledFrom(of, starts[std::size_t(i)]);
     });
     const std::size_t better = ends[1].score > ends[0].score;

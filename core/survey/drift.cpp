@@ -1,4 +1,5 @@
 #include "core/survey/drift.h"
+#include "core/base/parallel.h"
 #include <opencv2/imgproc.hpp>
 #include <opencv2/video/tracking.hpp>
 
@@ -179,8 +180,8 @@ Drift Registration::at(Vec2 cm) const
 cv::Mat Registration::agreement() const
 {
     cv::Mat map(m_flow.size(), CV_32FC2), warped, a, b, ab, aa, bb, out;
-    cv::parallel_for_({0, map.rows}, [&](const cv::Range& rows) {
-        for (int y = rows.start; y < rows.end; ++y)
+    parallelRanges(map.rows, [&](int from, int to) {
+        for (int y = from; y < to; ++y)
             for (int x = 0; x < map.cols; ++x)
                 map.at<cv::Vec2f>(y, x) = m_flow.at<cv::Vec2f>(y, x) + cv::Vec2f(float(x), float(y));
     });

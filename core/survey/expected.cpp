@@ -1,4 +1,5 @@
 #include "core/survey/expected.h"
+#include "core/base/parallel.h"
 #include <map>
 #include <opencv2/imgproc.hpp>
 
@@ -170,8 +171,8 @@ LinearPicture StageLooks::after(const std::vector<schedule::WorkTask>& tasks, co
     const cv::Vec3f white(95, 0, 1);
     const float darkTo = float(m_facts.darkTo), lightFrom = float(m_facts.lightFrom), most = float(m_facts.lightest);
     cv::Mat out(m_plan.size(), CV_32FC3), rgb;
-    cv::parallel_for_({0, out.rows}, [&](const cv::Range& rows) {
-        for (int y = rows.start; y < rows.end; ++y) {
+    parallelRanges(out.rows, [&](int from, int to) {
+        for (int y = from; y < to; ++y) {
             const Part* part = nullptr;
             int whose = -1;
             for (int x = 0; x < out.cols; ++x) {

@@ -1,4 +1,5 @@
 #include "core/survey/sides.h"
+#include "core/base/parallel.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::survey {
@@ -190,8 +191,8 @@ SidesFound sidesNear(const cv::Mat& lab, const CanvasView& start, const SideSear
     };
     const int n = std::max(1, int(std::lround((search.k1To - search.k1From) / search.k1Step)) + 1);
     std::vector<Tried> all(static_cast<std::size_t>(n));
-    cv::parallel_for_({0, n}, [&](const cv::Range& range) {
-        for (int k = range.start; k < range.end; ++k) {
+    parallelRanges(n, [&](int from, int to) {
+        for (int k = from; k < to; ++k) {
             Tried& t = all[std::size_t(k)];
             t.k1 = search.k1From + k * search.k1Step, t.total = 0;
             t.strips = stripsOf(lab, start, t.k1, search);
@@ -242,8 +243,8 @@ CanvasView withRadialTerm(const cv::Mat& lab, const CanvasView& given)
     };
     constexpr int kSteps = 53;
     std::array<double, kSteps> sums{};
-    cv::parallel_for_({0, kSteps}, [&](const cv::Range& r) {
-        for (int i = r.start; i < r.end; ++i)
+    parallelRanges(kSteps, [&](int from, int to) {
+        for (int i = from; i < to; ++i)
             sums[std::size_t(i)] = along(-0.13 + 0.005 * i);
     });
     const int best = int(std::max_element(sums.begin(), sums.end()) - sums.begin());

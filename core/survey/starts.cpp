@@ -1,4 +1,5 @@
 #include "core/survey/starts.h"
+#include "core/base/parallel.h"
 #include "core/survey/drift.h"
 #include <opencv2/calib3d.hpp>
 #include <opencv2/features2d.hpp>
@@ -43,8 +44,8 @@ void byFeatures(const cv::Mat& plan, const cv::Mat& photo, double w, double h, s
     cv::equalizeHist(photo, q);
     std::vector<cv::KeyPoint> kp, kq;
     cv::Mat dp, dq;
-    cv::parallel_for_({0, 2}, [&](const cv::Range& which) {
-        for (int i = which.start; i < which.end; ++i)
+    parallelRanges(2, [&](int from, int to) {
+        for (int i = from; i < to; ++i)
             cv::AKAZE::create(cv::AKAZE::DESCRIPTOR_MLDB, 0, 3, 0.0008f)
                 ->detectAndCompute(i ? q : p, {}, i ? kq : kp, i ? dq : dp);
     });
@@ -158,8 +159,8 @@ std::vector<Start> startsOf(const cv::Mat& plan, const cv::Mat& photo, const cv:
     const double k = std::min(1.0, 640.0 / std::max(photo.cols, photo.rows));
     cv::resize(photo, few, {}, k, k, cv::INTER_AREA);
     const auto felt = [&](std::vector<Start> some) {
-        cv::parallel_for_({0, int(some.size())}, [&](const cv::Range& which) {
-            for (int i = which.start; i < which.end; ++i)
+        parallelRanges(int(some.size()), [&](int from, int to) {
+            for (int i = from; i < to; ++i)
                 some[std::size_t(i)].agreement = agreementOf(plan, few, some[std::size_t(i)].view.scaled(k));
         });
         std::sort(some.begin(), some.end(), [](const Start& a, const Start& b) { return a.agreement > b.agreement; });

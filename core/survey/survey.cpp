@@ -1,4 +1,5 @@
 #include "core/survey/survey.h"
+#include "core/base/parallel.h"
 #include "core/base/words.h"
 #include "core/survey/corner_tags.h"
 #include "core/survey/sides.h"
@@ -161,8 +162,8 @@ Result<Surveyed> surveyed(const Photo& plan, const Photo& photo, const Asked& as
     progress.report(0.8, "Comparing");
     const std::vector<Vec2> landmarks = asked.landmarksLater ? asked.landmarksLater() : asked.landmarks;
     s.landmarks.resize(landmarks.size());
-    cv::parallel_for_({0, int(landmarks.size())}, [&](const cv::Range& r) {
-        for (int i = r.start; i < r.end; ++i) {
+    parallelRanges(int(landmarks.size()), [&](int from, int to) {
+        for (int i = from; i < to; ++i) {
             const Vec2 at = landmarks[std::size_t(i)];
             Drift d = reg.at(at);
             d.painted = paintedAt(s.light, at, s.perCm);

@@ -1,4 +1,5 @@
 #include "core/survey/work_survey.h"
+#include "core/base/parallel.h"
 #include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/reading/preparing.h"
@@ -126,8 +127,8 @@ void read(const PaintedWork& work, const cv::Mat& linear, const light::Picture& 
     const light::Picture* const both[]{&seen, &face};
     std::array<reading::Attention, 2> drawn;
     std::array<std::vector<reading::Silhouette>, 2> outlines;
-    cv::parallel_for_({0, 2}, [&](const cv::Range& which) {
-        for (int i = which.start; i < which.end; ++i) {
+    parallelRanges(2, [&](int from, int to) {
+        for (int i = from; i < to; ++i) {
             drawn[std::size_t(i)] = reading::attention(both[i]->colour, face.ids, viewing, 256);
             outlines[std::size_t(i)] = reading::silhouettes(*both[i]);
         }

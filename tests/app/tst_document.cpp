@@ -88,7 +88,10 @@ private slots:
         QCOMPARE(failed.count(), 1);
         QCOMPARE(titleOf(d), QString("theirs"));
         const QString copy = m_dir.filePath("copy.lantern");
-        d.goOnIn(store::ProjectFile::create(copy.toStdString(), d.project()).take());
+        QSignalSpy moved(&d, &Document::moved);
+        d.continueIn(copy);
+        QTRY_COMPARE(moved.count(), 1);
+        QCOMPARE(d.path(), copy);
         d.edit("Rename", named(d.project(), "mine"));
         d.waitSaved();
         QCOMPARE(onDisk(copy), QString("mine"));

@@ -115,7 +115,7 @@ private slots:
         QVERIFY(hand().settle());
         QTRY_COMPARE_WITH_TIMEOUT(hand().desk().wall.toGo(), 0, 20000);
         window().document().waitSaved();
-        const std::string sha = project().references.back().sha256;
+        const std::string sha = project().references.back().sha256();
         sql("CREATE TABLE aside AS SELECT * FROM blob; UPDATE blob SET bytes = x'00' WHERE sha256 = '" + sha
             + "'; DELETE FROM derived");
         const QString path = window().document().path();

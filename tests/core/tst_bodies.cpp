@@ -1,3 +1,4 @@
+#include "core/base/parallel.h"
 #include "core/light/relight.h"
 #include "core/stage/solids.h"
 #include "tests/kit/frames.h"
@@ -496,10 +497,10 @@ private slots:
         p.elements[0].form = Form::Puffed;
         p.lights.lanterns = {{40, "lamp", true, {1, 1.5, 8}, 0.2, 2200, 2, 1}};
         const auto picture = [&](int threads) {
-            cv::setNumThreads(threads);
+            useCores(threads);
             light::Relighter r;
             const auto lit = r.light(kit::frameOf(p, 500), p.lights);
-            cv::setNumThreads(-1);
+            useCores(0);
             return lit.colour;
         };
         const auto one = picture(1), two = picture(2);

@@ -25,6 +25,7 @@ public:
         return kit::plain(m_width, m_height, {7, 8, 9});
     }
     std::shared_ptr<const std::vector<unsigned char>> bytes() const override { return nullptr; }
+    std::string sha256() const override { return {}; }
     mutable std::atomic<int> loads = 0;
     std::atomic<bool> gone = false;
 

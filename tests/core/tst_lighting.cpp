@@ -1,3 +1,4 @@
+#include "core/base/parallel.h"
 #include "core/light/light_rules.h"
 #include "core/light/relight.h"
 #include "core/light/tone.h"
@@ -241,12 +242,11 @@ private slots:
         p.lights.air = {60, 1, 0.7, 0.3};
         const auto f = frameOf(p, 700);
         const auto bytes = [&](Relighter& r) { return r.light(f, p.lights).colour; };
-        const int threads = cv::getNumThreads();
         Relighter many, one, kept;
         const LinearPicture a = bytes(many);
-        cv::setNumThreads(1);
+        useCores(1);
         const LinearPicture b = bytes(one);
-        cv::setNumThreads(threads);
+        useCores(0);
         // What was kept from another light must not show either.
         const Lights wanted = p.lights;
         p.lights.lanterns[0].position.x = 3;

@@ -1,3 +1,4 @@
+#include "core/base/parallel.h"
 #include "core/paint/looks.h"
 #include "core/paint/parts.h"
 #include "core/paint/search.h"
@@ -114,17 +115,16 @@ private slots:
     }
     void oneThreadFindsTheSame()
     {
-        const int threads = cv::getNumThreads();
         for (const ExactLab& wanted : kWanted) {
-            cv::setNumThreads(threads);
+            useCores(0);
             const auto many = eight().best(wanted, 4, Effort::Moving);
-            cv::setNumThreads(1);
+            useCores(1);
             const auto one = eight().best(wanted, 4, Effort::Moving);
             QCOMPARE(one.fits.size(), many.fits.size());
             for (std::size_t i = 0; i < one.fits.size(); ++i)
                 QVERIFY(one.fits[i].of == many.fits[i].of && one.fits[i].de == many.fits[i].de);
         }
-        cv::setNumThreads(threads);
+        useCores(0);
     }
     void aLikeColourIsFoundFromItsNeighbour()
     {

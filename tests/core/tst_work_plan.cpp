@@ -90,6 +90,19 @@ const Finding* found(const Findings& all, const char* key)
 class TestWorkPlan : public QObject {
     Q_OBJECT
 
+    static void theMergedOneHasAllOfBoth(const WorkTask& gone, const WorkTask& was, const WorkTask& is)
+    {
+        QVERIFY(gone.hours > 0 && std::abs(is.hours - was.hours - gone.hours) < 1e-9);
+        QVERIFY(is.low < is.hours && is.high > is.hours && is.merged == std::vector<std::string>{"darks"});
+        QVERIFY(is.dry.overHours >= std::max(was.dry.overHours, gone.dry.overHours));
+        const auto has = [](const auto& all, const auto& some) {
+            return std::all_of(some.begin(), some.end(),
+                [&](const auto& s) { return std::find(all.begin(), all.end(), s) != all.end(); });
+        };
+        QVERIFY(has(is.cautions, gone.cautions) && has(is.cautions, was.cautions) && has(is.facts, gone.facts));
+        QVERIFY(has(is.puddles, gone.puddles) && has(is.puddles, was.puddles) && has(is.masks, gone.masks));
+    }
+
 private slots:
     void daysAreCounted_data()
     {
@@ -377,6 +390,23 @@ private slots:
         for (const WorkTask& t : small)
             QVERIFY(t.low <= t.hours && t.hours <= t.high);
     }
+    void workMergedAwayStaysInThePlan()
+    {
+        Project p = madeWork();
+        p.brief.facts = {{1, "both hands on the pole", {}, 0, false}};
+        const double plain = planned(p).hours;
+        TaskWord w;
+        w.task = "facts", w.into = "sign"; // with the facts that are checked in it
+        p = edits::withTaskWord(std::move(p), w);
+        w = {}, w.task = "darks", w.into = "lights";
+        p = edits::withTaskWord(std::move(p), w);
+        const WorkPlan merged = planned(p);
+        QVERIFY2(std::abs(merged.hours - plain) < 0.2, qPrintable(QString("%1 %2").arg(merged.hours).arg(plain)));
+        QCOMPARE(at(merged.tasks, "sign")->facts, std::vector<int>{1});
+        // What was logged on the one merged away counts for the whole.
+        p.painting.sittings = {{900, 0, 0, 0, {{"darks", WorkKind::Darks, 0, 0, 1800}}, {}, {}}};
+        QCOMPARE(loggedHours(p.painting, *at(merged.tasks, "lights")), 0.5);
+    }
     void thePainterHasTheLastWord()
     {
         const Project p = madeWork();
@@ -402,6 +432,7 @@ private slots:
         QVERIFY(
             std::abs(at(all, "lights")->usualHours - at(plain, "lights")->usualHours - at(plain, "darks")->usualHours)
             < 1e-9);
+        theMergedOneHasAllOfBoth(*at(plain, "darks"), *at(plain, "lights"), *at(all, "lights"));
         w = {}, w.task = "carry", w.hours = 11;
         QCOMPARE(at(with(w), "carry")->hours, 11.0);
         w = {}, w.words = "gild the frame", w.before = "sign", w.hours = 2;
@@ -682,7 +713,7 @@ private slots:
         p = edits::withTolerance(std::move(p), p.elements[0].id, 1);
         QVERIFY(p.painting.tolerances.empty());
         Reference r;
-        r.name = "canvas", r.pixels = LazyPhoto(Photo::filled(40, 30, {1, 2, 3}));
+        r.name = "canvas", r.pixels = LazyPhoto(Photo::filled(40, 30, {1, 2, 3}), {});
         p = edits::withCanvasPhoto(std::move(p), r, {});
         QCOMPARE(int(p.painting.photos.size()), 1);
         const int photo = p.painting.photos[0].id;

@@ -116,8 +116,8 @@ Result<Done> readDescription(const Text& s)
     if (json.is_discarded())
         return Error{Kind::Damaged, "This is no description of a work.", {}};
     store::PixelSource source;
-    source.picture = [](Reference r, int w, int h) -> Result<Reference> {
-        r.pixels = LazyPhoto(kit::plain(std::clamp(w, 1, 64), std::clamp(h, 1, 64), {9, 9, 9}));
+    source.picture = [](Reference r, const std::string& name, int w, int h) -> Result<Reference> {
+        r.pixels = LazyPhoto(kit::plain(std::clamp(w, 1, 64), std::clamp(h, 1, 64), {9, 9, 9}), {nullptr, name});
         return r;
     };
     source.matte = [](const std::string&) -> Result<Mask> { return Mask(); };

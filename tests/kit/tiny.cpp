@@ -37,8 +37,7 @@ Reference referenceOf(const std::string& name, const Photo& photo)
     Reference r;
     r.name = name;
     const auto file = std::make_shared<const std::vector<unsigned char>>(store::encodePng(photo));
-    r.pixels = LazyPhoto(photo, file);
-    r.sha256 = store::sha256(*file);
+    r.pixels = LazyPhoto(photo, {file, store::sha256(*file)});
     r.credit = "made for a test";
     r.permission = Permission::Own;
     return r;

@@ -210,7 +210,7 @@ private slots:
         auto file = store::ProjectFile::create(path, p);
         QVERIFY(bool(file));
         const auto* stored = dynamic_cast<const store::StoredPicture*>(p.references[0].pixels.source());
-        QVERIFY(stored && stored->settledIn(path)); // its bytes are on the disk alone
+        QVERIFY(stored && stored->settledIn(file->place())); // its bytes are on the disk alone
         QVERIFY(*p.references[0].pixels.bytes() == *bytes);
         QVERIFY(p.references[0].pixels.photo().at(40, 30) == (Rgb8{10, 200, 30}));
         const auto opened = store::ProjectFile::open(path);
@@ -218,7 +218,8 @@ private slots:
         // With the file gone it is grey, never a crash.
         std::filesystem::remove(path);
         Project q = opened->project;
-        QCOMPARE(store::StoredPicture(path, p.references[0].sha256).load().width(), 0);
+        QCOMPARE(
+            store::StoredPicture(std::make_shared<store::WorkPlace>(path), p.references[0].sha256()).load().width(), 0);
     }
 
     void measuresAreKeptBesideThePicture()

@@ -39,7 +39,8 @@ private slots:
         {
             kit::PoorDisk disk;
             disk.delayMs = 4;
-            store::Saver saver(ProjectFile::open(path).take().file, [](const Error& e) { QFAIL(e.sentence.c_str()); });
+            store::Saver saver(ProjectFile::open(path).take().file,
+                store::Saver::Heard{[](const Error& e) { QFAIL(e.sentence.c_str()); }});
             saver.save(titled("one edit"));
             saver.wait();
             one = disk.writes.exchange(0);
@@ -130,10 +131,9 @@ private slots:
         p.brief.title = "the last edit";
         const auto saved = file.save(p);
         QVERIFY(!saved && saved.error().kind == Kind::Missing && file.gone());
-        QVERIFY(bool(file.rescueTo(rescue)));
-        QVERIFY(!file.rescueTo(rescue)); // nothing is written over
-        auto went = ProjectFile::reopen(rescue, p);
+        const auto went = file.continueIn(rescue, p);
         QVERIFY2(bool(went), went ? "" : went.error().sentence.c_str());
+        QVERIFY(!file.gone() && bool(file.save(p))); // it goes on there
         auto opened = ProjectFile::open(rescue).take();
         QCOMPARE(opened.project.brief.title, std::string("the last edit"));
         QVERIFY(!opened.project.references.empty() && opened.note.empty());

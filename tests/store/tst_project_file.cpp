@@ -220,7 +220,8 @@ private slots:
         const std::string path = at("saver.lantern");
         Project p = kit::postWork();
         {
-            store::Saver saver(ProjectFile::create(path, p).take(), [](const Error& e) { QFAIL(e.sentence.c_str()); });
+            store::Saver saver(ProjectFile::create(path, p).take(),
+                store::Saver::Heard{[](const Error& e) { QFAIL(e.sentence.c_str()); }});
             for (int i = 0; i < 40; ++i) {
                 p.brief.title = "edit " + std::to_string(i);
                 saver.save(p);

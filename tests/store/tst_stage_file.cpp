@@ -87,7 +87,7 @@ json described(const Project& p)
 Result<Project> read(const json& j, const Project& original)
 {
     return fromJson(j,
-        {[&](Reference r, int, int) -> Result<Reference> {
+        {[&](Reference r, const std::string&, int, int) -> Result<Reference> {
              r.pixels = original.references[0].pixels;
              return r;
          },

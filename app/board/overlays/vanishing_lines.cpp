@@ -9,7 +9,7 @@ namespace rl::app {
 
 VanishingLines::VanishingLines(Desk& desk)
     : m_desk(desk)
-    , m_job(&desk.notices)
+    , m_job(desk.jobs)
 {
     QObject::connect(&m_job, &JobBase::done, &m_job, [this] {
         if (m_found)

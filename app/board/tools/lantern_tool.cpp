@@ -66,7 +66,7 @@ void paintLanternGrips(QPainter& p, const Board& board, const Project& project, 
 bool LanternTool::press(const BoardPoint& p)
 {
     const Project& project = m_desk.project();
-    m_gesture = m_desk.document.freshGesture();
+    m_gesture.begin();
     if (const Lantern* l = m_desk.heldLantern(); l && l->on) {
         const LanternGrips g = lanternGrips(project, *l, p.px);
         const auto near = [&](const std::optional<Vec2>& at) { return at && (*at - p.at).length() < 8 * p.px; };
@@ -127,13 +127,19 @@ void LanternTool::move(const BoardPoint& p)
         l = light::withReach(project.lights, l, metres);
         what = Desk::tr("Set the lantern's reach");
     }
-    m_desk.edit(what, edits::withLantern(project, l), m_gesture);
+    m_gesture.edit(what, edits::withLantern(project, l));
 }
 
 void LanternTool::release(const BoardPoint&)
 {
-    if (std::exchange(m_grip, Grip::None) != Grip::None)
-        m_desk.document.finishGesture();
+    m_grip = Grip::None;
+    m_gesture.finish();
+}
+
+void LanternTool::cancel()
+{
+    m_grip = Grip::None;
+    m_gesture.cancel();
 }
 
 } // namespace rl::app

@@ -15,6 +15,7 @@ public:
     bool press(const BoardPoint& p) override;
     void move(const BoardPoint& p) override;
     void release(const BoardPoint& p) override;
+    void cancel() override;
 
 private:
     enum class Grip { None, Lantern, Reach, Softness, Facing };
@@ -22,7 +23,7 @@ private:
     Desk& m_desk;
     Grip m_grip = Grip::None;
     Vec2 m_off;
-    int m_gesture = -1;
+    Gesture m_gesture{m_desk.document};
 };
 
 /// Where they lie on the canvas, cm; the ring of the reach lies on the ground.

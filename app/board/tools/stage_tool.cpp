@@ -57,7 +57,7 @@ bool StageTool::takeElement(const BoardPoint& p, int id)
 
 bool StageTool::press(const BoardPoint& p)
 {
-    m_gesture = m_desk.document.freshGesture();
+    m_gesture.begin();
     const double near = 7 * p.px;
     m_held = Held::None;
     if (const int joint = jointAt(p); joint >= 0) {
@@ -96,7 +96,7 @@ void StageTool::move(const BoardPoint& p)
     if (m_held == Held::Horizon) {
         Camera c = project.camera;
         c.horizonCm = std::round(p.at.y * 10) / 10;
-        return m_desk.edit(Desk::tr("Drag the horizon"), edits::withCamera(project, c), m_gesture);
+        return m_gesture.edit(Desk::tr("Drag the horizon"), edits::withCamera(project, c));
     }
     if (!e || m_held == Held::None)
         return;
@@ -104,15 +104,14 @@ void StageTool::move(const BoardPoint& p)
         Element posed = *e;
         posed.standin.pose = stage::posed(
             e->standin.pose, stage::Joint(m_joint), p.at, [&](Vec3 q) { return stage::seenOfFigure(project, *e, q); });
-        return m_desk.edit(Desk::tr("Pose it"), edits::withElement(project, posed), m_gesture);
+        return m_gesture.edit(Desk::tr("Pose it"), edits::withElement(project, posed));
     }
     const auto place = m_desk.placed(*e);
     if (m_held == Held::Height) {
         const double cm = place.canvas.bottom() - (p.at + m_grip).y;
         if (place.canvas.height > 0)
-            m_desk.edit(Desk::tr("Give it its true height"),
-                edits::withTrueHeight(project, e->id, e->heightM * std::max(0.02, cm / place.canvas.height)),
-                m_gesture);
+            m_gesture.edit(Desk::tr("Give it its true height"),
+                edits::withTrueHeight(project, e->id, e->heightM * std::max(0.02, cm / place.canvas.height)));
         return;
     }
     if (m_desk.refusesLocked(e)) {
@@ -122,18 +121,23 @@ void StageTool::move(const BoardPoint& p)
     Vec2 base = p.at + m_grip;
     if (m_held == Held::Foot && stage::isCard(project, *e)) { // its picture stays, it stands elsewhere on it
         const double share = (base.x - place.canvas.x) / std::max(1e-9, place.canvas.width);
-        return m_desk.edit(
-            Desk::tr("Set its foot"), stage::withFootAt(project, e->id, share, m_desk.surfaces()), m_gesture);
+        return m_gesture.edit(Desk::tr("Set its foot"), stage::withFootAt(project, e->id, share, m_desk.surfaces()));
     }
     if (p.keys & Qt::ShiftModifier)
         base.y = e->baseCm.y; // along its own depth only
-    m_desk.edit(Desk::tr("Move it"), edits::withFoot(project, e->id, base, p.keys & Qt::AltModifier), m_gesture);
+    m_gesture.edit(Desk::tr("Move it"), edits::withFoot(project, e->id, base, p.keys & Qt::AltModifier));
 }
 
 void StageTool::release(const BoardPoint&)
 {
-    if (std::exchange(m_held, Held::None) != Held::None)
-        m_desk.document.finishGesture();
+    m_held = Held::None;
+    m_gesture.finish();
+}
+
+void StageTool::cancel()
+{
+    m_held = Held::None;
+    m_gesture.cancel();
 }
 
 void StageTool::paint(QPainter& p, const Board& board) const

@@ -21,6 +21,7 @@ public:
     bool press(const BoardPoint& p) override;
     void move(const BoardPoint& p) override;
     void release(const BoardPoint& p) override;
+    void cancel() override;
     void paint(QPainter& painter, const Board& board) const override;
 
 private:
@@ -33,7 +34,8 @@ private:
     bool m_posing = false;
     Held m_held = Held::None;
     Vec2 m_grip;
-    int m_gesture = -1, m_joint = -1;
+    Gesture m_gesture{m_desk.document};
+    int m_joint = -1;
 };
 
 /// Where the rod of an element's height ends, cm on the canvas: beside its box. Nothing for what has no height to drag.

@@ -9,8 +9,8 @@ namespace rl::app {
 MilestonesPage::MilestonesPage(Desk& desk)
     : Page(desk, tr("Milestones"), tr("Points of this work to go back to: look at one, take it up again, compare"))
     , m_strip(new TakeStrip)
-    , m_list(&desk.notices)
-    , m_seen(&desk.notices)
+    , m_list(desk.jobs)
+    , m_seen(desk.jobs)
 {
     m_strip->setObjectName("milestoneStrip");
     m_strip->setAccessibleName(tr("Milestones"));
@@ -71,11 +71,11 @@ void MilestonesPage::set(const QString& name)
             tr("This work is open for reading only; save a copy to set milestones.").toStdString(), {}});
     m_desk.document.finishGesture();
     const QImage image = m_desk.lit ? m_desk.lit->image : QImage();
-    saver->post([this, self = QPointer<QObject>(this), name, image](store::ProjectFile& file) {
+    saver->post([this, answer = m_desk.document.answering(this), name, image](store::ProjectFile& file) {
         const auto picture = image.isNull() ? std::vector<unsigned char>()
                                             : jpegOf(image.scaledToWidth(480, Qt::SmoothTransformation), 82);
         const auto done = file.addMilestone(name.toStdString(), picture);
-        onInterface(self, [this, name, done] {
+        answer([this, name, done] {
             if (!done)
                 return m_desk.notices.fail(done.error());
             m_desk.notices.say(tr("Milestone “%1” is set.").arg(name));
@@ -145,6 +145,7 @@ void MilestonesPage::ask(std::function<void()> then)
             now();
         return emit m_desk.overlayChanged();
     }
+    m_seen.again();
     m_seen.ask(key, [this, saver, id](Progress& progress) -> Result<Seen> {
         Seen seen;
         const auto read = saver->fromWorker([&](store::ProjectFile& file) -> Result<Done> {
@@ -187,9 +188,9 @@ void MilestonesPage::takeAway()
     const int id = chosen();
     if (!saver || saver->readOnly() || !id)
         return;
-    saver->post([this, self = QPointer<QObject>(this), id](store::ProjectFile& file) {
+    saver->post([this, answer = m_desk.document.answering(this), id](store::ProjectFile& file) {
         const auto done = file.withoutMilestone(id);
-        onInterface(self, [this, done] {
+        answer([this, done] {
             if (!done)
                 return m_desk.notices.fail(done.error());
             ++m_version;

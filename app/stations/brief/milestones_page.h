@@ -12,6 +12,7 @@ class MilestonesPage final : public Page {
 public:
     explicit MilestonesPage(Desk& desk);
     void show() override;
+    void forget() override { m_then = nullptr, m_looking = false; }
     QString says() const override;
     QImage look() override;
     bool tall() const override { return true; }

@@ -16,9 +16,9 @@ CarryState& CarryState::of(Desk& desk, StationView& view)
 
 CarryState::CarryState(Desk& desk)
     : m_desk(desk)
-    , m_drawn(&desk.notices)
-    , m_flow(nullptr) // an element without a photograph is no failure
-    , m_shape(nullptr)
+    , m_drawn(desk.jobs)
+    , m_flow(desk.jobs, JobBase::Told::No) // an element without a photograph is no failure
+    , m_shape(desk.jobs, JobBase::Told::No)
 {
     for (JobBase* job :
         {static_cast<JobBase*>(&m_drawn), static_cast<JobBase*>(&m_flow), static_cast<JobBase*>(&m_shape)})

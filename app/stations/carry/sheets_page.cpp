@@ -14,7 +14,7 @@ SheetsPage::SheetsPage(Desk& desk, StationView& view)
     : CarryPage(desk, view, tr("Sheets"),
         tr("Sheets at 1:1 with a squared grid, line art or the picture; sheets for the easel"))
     , m_bar(new QProgressBar)
-    , m_sheets(&desk.notices)
+    , m_sheets(desk.jobs)
 {
     m_marks.shows.lines = m_marks.shows.grid = m_marks.shows.tiles = true;
     const auto sheets = lens::sheets();

@@ -162,9 +162,9 @@ QImage imageOfPhoto(const Photo& p)
 
 ThrowPage::ThrowPage(Desk& desk, StationView& view)
     : CarryPage(desk, view, tr("Projector"), tr("The plan thrown onto the canvas, squared up to its corners"))
-    , m_bend(&desk.notices)
-    , m_photo(&desk.notices)
-    , m_found(&desk.notices)
+    , m_bend(desk.jobs)
+    , m_photo(desk.jobs)
+    , m_found(desk.jobs)
 {
     m_marks.shows.lines = true;
     m_form->pick(
@@ -272,19 +272,31 @@ ThrowPage::ThrowPage(Desk& desk, StationView& view)
         emit saysChanged();
     });
     connect(&m_state, &CarryState::changed, this, [this] { refresh(); });
+    connect(&desk, &Desk::closing, this, [this] { setThrowing(false); });
+    connect(qApp, &QGuiApplication::screenRemoved, this, [this](QScreen* gone) {
+        if (m_thrown && m_screen > 0 && m_thrown->screen() == gone) {
+            m_desk.notices.say(tr("The projector was unplugged; nothing is thrown any more."));
+            setThrowing(false);
+        }
+        m_screen = 0; // screens are counted anew
+        show();
+    });
 }
 
 ThrowPage::~ThrowPage() = default;
 
+QScreen* ThrowPage::screenChosen() const
+{
+    return QGuiApplication::screens().value(m_screen - 1); // null: the simulated one, or it was unplugged
+}
+
 int ThrowPage::widthPx() const
 {
-    const auto screens = QGuiApplication::screens();
-    return m_screen > 0 && m_screen <= screens.size() ? screens[m_screen - 1]->size().width() : 1280;
+    return screenChosen() ? screenChosen()->size().width() : 1280;
 }
 int ThrowPage::heightPx() const
 {
-    const auto screens = QGuiApplication::screens();
-    return m_screen > 0 && m_screen <= screens.size() ? screens[m_screen - 1]->size().height() : 800;
+    return screenChosen() ? screenChosen()->size().height() : 800;
 }
 
 void ThrowPage::show()
@@ -298,12 +310,19 @@ void ThrowPage::setThrowing(bool on)
         m_thrown.reset();
         m_room.reset();
         m_simulated.reset();
+        m_canvas = {}, ++m_content;
         m_dots = false;
         CarryPage::show();
         if (auto* latch = findChild<QPushButton*>("throwNow"))
             latch->setChecked(false);
         emit saysChanged();
         return;
+    }
+    QScreen* const screen = screenChosen();
+    if (m_screen > 0 && !screen) {
+        m_desk.notices.say(tr("That projector is not connected any more; choose another."));
+        m_screen = 0;
+        return setThrowing(false);
     }
     const auto canvas = transfer::canvasPlanOf(project());
     m_thrown = std::make_unique<ThrowWindow>(tr("Projector"));
@@ -324,8 +343,8 @@ void ThrowPage::setThrowing(bool on)
         m_thrown->resize(640, 400);
         m_thrown->show();
     } else {
-        m_thrown->setScreen(QGuiApplication::screens()[m_screen - 1]);
-        m_thrown->setGeometry(QGuiApplication::screens()[m_screen - 1]->geometry());
+        m_thrown->setScreen(screen);
+        m_thrown->setGeometry(screen->geometry());
         m_thrown->showFullScreen();
     }
     if (!m_keystone) { // four fifths of the picture, to begin with

@@ -3,6 +3,8 @@
 #include "devices/projector.h"
 #include <set>
 
+class QScreen;
+
 namespace rl::app {
 
 /// What a projector throws, full screen on its own screen; or the room of the simulated one. Four handles are dragged
@@ -44,6 +46,7 @@ public:
     ~ThrowPage() override;
     QString says() const override;
     void show() override;
+    void forget() override { setThrowing(false); } ///< nothing of another work stays thrown
     enum What { Lines, GridAlone, Both, Element, Values, Picture, Pass };
     void setThrowing(bool on);
     void setCorners(const transfer::Corners& projectorPx);
@@ -74,6 +77,7 @@ private:
     void refresh(bool anew = true); ///< \param anew the picture of the canvas too, not only how it is bent
     std::set<int> inPass() const; ///< elements of one pass, far to near
     void showRoom();
+    QScreen* screenChosen() const; ///< null: the simulated one, or it is not connected any more
     int widthPx() const;
     int heightPx() const;
     int m_what = Lines, m_screen = 0, m_step = 2, m_pass = 1;

@@ -11,9 +11,9 @@ CutTable::CutTable(Desk& desk, Board& photo)
     : QObject(&photo)
     , m_desk(desk)
     , m_photo(photo)
-    , m_load(&desk.notices)
-    , m_cut(&desk.notices)
-    , m_edge(&desk.notices)
+    , m_load(desk.jobs)
+    , m_cut(desk.jobs)
+    , m_edge(desk.jobs)
 {
     connect(&m_load, &JobBase::done, this, [this] {
         if (const QImage* image = m_load.answer(m_loaded.held())) {
@@ -25,6 +25,11 @@ CutTable::CutTable(Desk& desk, Board& photo)
     connect(&m_cut, &JobBase::done, this, &CutTable::takeCut);
     connect(&m_edge, &JobBase::done, this, &CutTable::changed);
     connect(&photo, &Board::filesDropped, &desk, &Desk::importWanted);
+    connect(&desk.document, &Document::workChanged, this, [this] {
+        m_reference = m_cutout = m_cuttingReference = 0, m_gesture = -1;
+        m_busyHand = m_touched = false;
+        takeUp();
+    });
 }
 
 void CutTable::flip(bool& value)

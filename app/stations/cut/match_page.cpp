@@ -6,7 +6,7 @@ namespace rl::app {
 MatchPage::MatchPage(Desk& desk, CutTable& table)
     : CutPage(desk, table, tr("Match"),
         tr("Bring black point, white point and cast to those of the backdrop where it stands"))
-    , m_measure(&desk.notices)
+    , m_measure(desk.jobs)
 {
     const auto stands = [this] { return m_table.standing() != nullptr; };
     m_form->mainButton(

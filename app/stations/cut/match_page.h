@@ -9,6 +9,7 @@ class MatchPage final : public CutPage {
 public:
     MatchPage(Desk& desk, CutTable& table);
     void show() override;
+    void forget() override { m_wanted = -1; }
     QString says() const override;
     std::vector<Tool*> tools() override { return {}; }
     bool busy() const override { return m_measure.running(); }

@@ -11,7 +11,7 @@ PatchPage::PatchPage(Desk& desk, CutTable& table)
     : CutPage(
         desk, table, tr("Paint out"), tr("Brush over a fence or a cable: the hole is filled from what lies around it"))
     , m_tool(table, [this] { fill(); })
-    , m_fill(&desk.notices)
+    , m_fill(desk.jobs)
 {
     m_form->mainButton(
         "paintOut", tr("Paint it out"),

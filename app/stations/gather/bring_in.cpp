@@ -136,7 +136,7 @@ void WallPage::useAsBackdrop()
     if (!r || r->pixels.missing())
         return;
     m_backdropWanted = r->id;
-    m_lens.ask(JobKey(std::pair(r->id, r->sha256)), [pixels = r->pixels](Progress&) -> Result<double> {
+    m_lens.ask(JobKey(std::pair(r->id, r->sha256())), [pixels = r->pixels](Progress&) -> Result<double> {
         if (const auto file = pixels.bytes())
             if (const double told = store::focalShareOf(*file, pixels.width(), pixels.height()); told > 0)
                 return told; // the camera's own word

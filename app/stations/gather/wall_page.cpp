@@ -24,7 +24,7 @@ WallPage::WallPage(Desk& desk, WallTable& table)
     , m_fit(new FitChart)
     , m_about(new QLabel)
     , m_measure(new QLabel)
-    , m_lens(nullptr)
+    , m_lens(desk.jobs, JobBase::Told::No)
 {
     connect(&m_lens, &JobBase::done, this, &WallPage::takeBackdrop);
     bringFields();

@@ -13,6 +13,7 @@ class WallPage final : public Page {
 public:
     WallPage(Desk& desk, WallTable& table);
     void show() override;
+    void forget() override { m_backdropWanted = 0; }
     bool tall() const override { return true; }
     bool busy() const override { return m_lens.running(); }
     void useAsBackdrop(); ///< the picture in hand, once its lens has been looked for

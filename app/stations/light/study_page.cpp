@@ -13,9 +13,9 @@ namespace rl::app {
 StudyPage::StudyPage(Desk& desk, StationView& view)
     : LightPage(desk, view, tr("Study"), tr("Form zones, a close look, colours to mix, sheets for the easel"))
     , m_strips(new Strips)
-    , m_map(&desk.notices)
-    , m_audit(&desk.notices)
-    , m_sheets(&desk.notices)
+    , m_map(desk.jobs)
+    , m_audit(desk.jobs)
+    , m_sheets(desk.jobs)
 {
     m_zones = m_form->latch("formZones", tr("Form zones"),
         tr("Light, half-tone, core shadow, reflected light, cast shadow and occlusion as a map of greys (Z)"),

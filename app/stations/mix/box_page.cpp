@@ -17,7 +17,7 @@ QString pigmentWords(const paint::Pigment& p)
 BoxPage::BoxPage(Desk& desk, StationView& view)
     : MixPage(desk, view, tr("Box"),
         tr("The tubes at hand: what they are, what is left; which few of them reach this picture best"))
-    , m_choice(&desk.notices)
+    , m_choice(desk.jobs)
     , m_told(new QLabel)
 {
     const auto none = [this] { return !project().paintBox(); };
@@ -132,6 +132,7 @@ void BoxPage::choose()
     const PaintBox* box = project().paintBox();
     if (!box || !m_state.canMix())
         return;
+    m_choice.again(); // asked for by hand
     m_choice.ask(
         key(),
         [box = *box, review = m_desk.review, count = m_count](Progress& progress) -> Result<Chosen> {

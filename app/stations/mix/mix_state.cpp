@@ -24,10 +24,11 @@ MixState& MixState::of(Desk& desk, StationView& view)
 
 MixState::MixState(Desk& desk)
     : m_desk(desk)
-    , m_answer(&desk.notices)
-    , m_other(&desk.notices)
-    , m_proof(&desk.notices)
+    , m_answer(desk.jobs)
+    , m_other(desk.jobs)
+    , m_proof(desk.jobs)
 {
+    connect(&desk.document, &Document::workChanged, this, [this] { m_wanted.reset(), m_mapOf = nullptr; });
     connect(&m_answer, &JobBase::done, this, &MixState::askOther);
     for (JobBase* job :
         {static_cast<JobBase*>(&m_answer), static_cast<JobBase*>(&m_other), static_cast<JobBase*>(&m_proof)})

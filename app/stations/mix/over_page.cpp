@@ -10,7 +10,7 @@ OverPage::OverPage(Desk& desk, StationView& view)
     : MixPage(desk, view, tr("Over and under"),
         tr("What a glaze does over what is there, how many coats, what must go under; light strokes over dark"))
     , m_chips(new ChipRow("glazeChips", 3))
-    , m_glazes(&desk.notices)
+    , m_glazes(desk.jobs)
 {
     m_form->pick(
         {"glazeUnder", tr("over"), tr("What lies there already"), {}},

@@ -10,6 +10,7 @@ class OverPage final : public MixPage {
 public:
     OverPage(Desk& desk, StationView& view);
     QString says() const override;
+    void forget() override { m_under = -1; }
     void show() override;
 
 private:

@@ -13,7 +13,7 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
     : MixPage(
         desk, view, tr("Puddles"), tr("The whole canvas in a chosen number of mixes, how much of each, what runs out"))
     , m_figures(new QLabel)
-    , m_sheet(&desk.notices)
+    , m_sheet(desk.jobs)
 {
     m_form->number(lens::mix(), &MixPlan::puddles,
         {"puddles", tr("canvas in"), tr("How many mixes for the whole canvas, 8 to 40"), tr("Mix so many puddles"),

@@ -62,8 +62,8 @@ StringPage::StringPage(Desk& desk, StationView& view)
         tr("From light to dark for one thing without chalk and mud; passages in cm, band by band"))
     , m_chips(new ChipRow("stringChips", 3))
     , m_bandChips(new ChipRow("bandChips", 3))
-    , m_string(&desk.notices)
-    , m_gradient(&desk.notices)
+    , m_string(desk.jobs)
+    , m_gradient(desk.jobs)
     , m_marks(std::make_unique<Bands>(*this))
 {
     m_form->value(

@@ -12,6 +12,7 @@ public:
     StringPage(Desk& desk, StationView& view);
     ~StringPage() override;
     QString says() const override;
+    void forget() override { m_places.clear(), m_colours.clear(); }
     void show() override;
     std::vector<Overlay*> overlays() override;
 

@@ -23,8 +23,8 @@ Patch& patchOf(TubeCard& card, paint::PatchKind kind)
 SwatchPage::SwatchPage(Desk& desk, StationView& view)
     : MixPage(desk, view, tr("Swatches"),
         tr("Your own tubes instead of typical ones: paint a card, read it; one tint in white of each helps most"))
-    , m_photo(&desk.notices)
-    , m_print(&desk.notices)
+    , m_photo(desk.jobs)
+    , m_print(desk.jobs)
     , m_told(new QLabel)
 {
     const auto any = [this] { return project().paintBox() && !project().paintBox()->tubes.empty(); };

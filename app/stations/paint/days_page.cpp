@@ -34,6 +34,7 @@ DaysPage::DaysPage(Desk& desk, StationView& view)
                 writeCalendar(path);
         },
         [this] { return m_state.plan() && !m_state.plan()->sittings.empty(); });
+    addStopAndAgain();
     addWriting();
     layout()->addWidget(m_path);
     m_sheet->setObjectName("sittingSheet");
@@ -135,6 +136,8 @@ void DaysPage::writeCalendar(const QString& path)
 QString DaysPage::says() const
 {
     const auto* p = m_state.plan();
+    if (m_state.stopped() && !m_state.busy())
+        return stoppedWords();
     if (!p)
         return tr("The stages are being worked out from the picture.");
     if (p->problem)

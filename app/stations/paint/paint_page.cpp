@@ -28,6 +28,24 @@ void PaintPage::show()
         m_state.want();
 }
 
+void PaintPage::addStopAndAgain()
+{
+    m_form->button(
+        "stopPaint", tr("Stop"), tr("Stops what is being worked out; it is not begun again by itself"),
+        [this] { m_state.stop(); }, [this] { return m_state.busy(); });
+    m_form->button(
+        "againPaint", tr("Again"), tr("Works out what was stopped or could not be done"), [this] { m_state.again(); },
+        [this] { return m_state.stopped() && !m_state.busy(); });
+}
+
+QString PaintPage::stoppedWords() const
+{
+    if (!m_state.stopped() || m_state.busy())
+        return {};
+    const Error* e = m_state.problem();
+    return e && !e->sentence.empty() ? said(e->sentence) : tr("Stopped. Again takes it up.");
+}
+
 Lens<Painting> PaintPage::painting() const
 {
     return {[](const Project& p, const Selection&) { return &p.painting; },

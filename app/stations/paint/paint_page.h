@@ -38,6 +38,9 @@ public:
 
 protected:
     Lens<Painting> painting() const;
+    /// Two buttons: one while something is worked out, the other when that was stopped or failed.
+    void addStopAndAgain();
+    QString stoppedWords() const; ///< what was stopped, or why it failed; empty when nothing was
     PaintState& m_state;
     PaintMarks m_marks;
 };

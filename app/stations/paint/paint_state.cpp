@@ -32,12 +32,12 @@ PaintState& PaintState::of(Desk& desk, StationView& view)
 
 PaintState::PaintState(Desk& desk)
     : m_desk(desk)
-    , m_work(&desk.notices)
-    , m_plan(&desk.notices)
-    , m_survey(&desk.notices)
-    , m_small(nullptr)
-    , m_expected(&desk.notices)
-    , m_smallPhotos(nullptr)
+    , m_work(desk.jobs)
+    , m_plan(desk.jobs)
+    , m_survey(desk.jobs)
+    , m_small(desk.jobs, JobBase::Told::No)
+    , m_expected(desk.jobs)
+    , m_smallPhotos(desk.jobs, JobBase::Told::No)
 {
     connect(&m_smallPhotos, &JobBase::done, this, [this] {
         if (m_smallPhotos.last() && !m_smallPhotos.problem())
@@ -279,7 +279,8 @@ void PaintState::tick(double seconds)
 void PaintState::journal()
 {
     if (const auto saver = m_desk.document.saver(); saver && !saver->readOnly())
-        saver->post([s = timer.sitting()](store::ProjectFile& f) { (void)f.keepRunning(s); });
+        saver->post(
+            [s = timer.sitting()](store::ProjectFile& f) { (void)f.keepRunning(s); }, store::Saver::Order::Loose);
 }
 
 void PaintState::end()
@@ -316,7 +317,9 @@ void PaintState::holdPhoto(int id)
 JobKey PaintState::surveyKey() const
 {
     const CanvasPhoto* c = heldPhoto();
-    return std::tuple(m_photo, c ? c->corners : std::vector<Vec2>{}, c ? c->grey : Rect{}, c ? c->greyLightness : 0.0,
+    const Reference* r = c ? m_desk.project().reference(c->reference) : nullptr;
+    return std::tuple(m_photo, r ? r->pixels.held() : nullptr, r && r->pixels.missing(),
+        c ? c->corners : std::vector<Vec2>{}, c ? c->grey : Rect{}, c ? c->greyLightness : 0.0,
         m_desk.project().painting.tasks, m_desk.project().painting.tolerances, m_desk.project().painting.accepted,
         m_work.last() ? *m_work.last() : nullptr);
 }
@@ -336,8 +339,8 @@ void PaintState::compare()
     const survey::PhotoSaid words = survey::PhotoSaid::of(*c),
                             earlierWords = earlier ? survey::PhotoSaid::of(*earlier) : survey::PhotoSaid{};
     m_firstLook = {};
-    const auto first = [self = QPointer<QObject>(this), this, id = m_photo](const Photo& rough) {
-        onInterface(self, [this, id, image = imageOf(rough).copy()] {
+    const auto first = [answer = m_desk.document.answering(this), this, id = m_photo](const Photo& rough) {
+        answer([this, id, image = imageOf(rough).copy()] {
             if (id == m_photo)
                 m_firstLook = image;
             emit changed();
@@ -411,22 +414,37 @@ void PaintState::wantSmallPhotos()
         Lane::Long);
 }
 
-void PaintState::takePhoto(Photo photo, std::shared_ptr<const std::vector<unsigned char>> bytes, const QString& name)
+void PaintState::takePhoto(Reference picture)
 {
-    Reference r;
-    r.name = name.toStdString();
-    r.pixels = bytes ? LazyPhoto(photo, bytes) : LazyPhoto(photo);
-    r.credit = "own photograph";
-    CanvasPhoto c;
-    c.at = clock.now();
-    if (plan())
-        for (const auto& t : plan()->tasks)
-            if (t.done)
-                c.task = t.key;
-    Project p = edits::withCanvasPhoto(m_desk.project(), std::move(r), c);
+    Project p = edits::withCanvasPhoto(m_desk.project(), std::move(picture),
+        {0, 0, clock.now(), plan() ? schedule::lastDone(plan()->tasks) : std::string(), {}, {}, 50});
     const int id = p.painting.photos.back().id;
     m_desk.edit(tr("Photograph the canvas"), std::move(p));
     holdPhoto(id);
+}
+
+void PaintState::stop()
+{
+    for (JobBase* job : std::initializer_list<JobBase*>{&m_survey, &m_plan, &m_work})
+        job->stop();
+}
+
+const Error* PaintState::problem() const
+{
+    return m_work.problem() ? m_work.problem() : m_plan.problem() ? m_plan.problem() : m_survey.problem();
+}
+
+bool PaintState::stopped() const
+{
+    return m_work.refuses(workKey()) || m_plan.refuses(planKey()) || (m_photo && m_survey.refuses(surveyKey()));
+}
+
+void PaintState::again()
+{
+    m_work.again(), m_plan.again(), m_survey.again();
+    want();
+    compare();
+    emit changed();
 }
 
 } // namespace rl::app

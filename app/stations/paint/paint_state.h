@@ -68,15 +68,17 @@ public:
     int photo() const { return m_photo; } ///< of the work's; 0: none
     void holdPhoto(int id);
     const survey::WorkSurvey* compared() const { return m_photo ? m_survey.last() : nullptr; }
-    const Error* problem() const { return m_survey.problem(); }
+    const Error* problem() const; ///< why the comparison, the plan or the preparation was not had; null: it was
     const CanvasPhoto* heldPhoto() const;
     void compare(); ///< asks for the comparison of the one in hand
-    void stopComparing() { m_survey.stop(); }
+    void stop(); ///< the comparison, the plan, the preparation: whatever is under way
+    bool stopped() const; ///< something of that was stopped or failed; it is not tried again by itself
+    void again();
     bool comparing() const { return m_survey.running(); }
     double progress() const { return m_progress; }
     QImage firstLook() const { return m_survey.running() ? m_firstLook : QImage(); } ///< squared up roughly
     QImage photoSmall(int photo) const; ///< squared up, small; null while it is made
-    void takePhoto(Photo photo, std::shared_ptr<const std::vector<unsigned char>> bytes, const QString& name);
+    void takePhoto(Reference picture); ///< of the canvas, now
 
 signals:
     void changed();

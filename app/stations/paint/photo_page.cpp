@@ -8,6 +8,7 @@
 #include "devices/camera.h"
 #include "output/work_sheets.h"
 #include "store/picture_reader.h"
+#include "store/stored_picture.h"
 #include <QFileDialog>
 #include <QHeaderView>
 #include <QListWidget>
@@ -179,12 +180,14 @@ PhotoPage::PhotoPage(Desk& desk, StationView& view)
     , m_beside(new QWidget)
     , m_strip(new QListWidget)
     , m_list(new QTreeWidget)
-    , m_camera(&desk.notices)
+    , m_camera(desk.jobs)
+    , m_idea(desk.jobs)
 {
     connect(&m_camera, &JobBase::done, this, [this] {
         if (!m_camera.problem() && m_camera.last())
-            m_state.takePhoto(m_camera.last()->photo, m_camera.last()->bytes, m_camera.last()->name);
+            m_state.takePhoto(*m_camera.last());
     });
+    connect(&m_idea, &JobBase::done, this, &PhotoPage::takeIdea);
     m_marks.drift = true;
     photoFields();
     handFields();
@@ -290,9 +293,7 @@ void PhotoPage::outFields()
             if (const QString path = askPath(tr("Corner tags"), "corner-tags.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
                 write(tr("The tags are in %1.").arg(path), [path](Progress&) { return output::writeCornerTags(path); });
         });
-    m_form->button(
-        "stopCompare", tr("Stop"), tr("Gives the comparison up"), [this] { m_state.stopComparing(); },
-        [this] { return m_state.comparing(); });
+    addStopAndAgain();
     addWriting();
 }
 
@@ -355,14 +356,11 @@ void PhotoPage::bringIn(const QString& path)
 {
     m_camera.ask(
         ++m_count,
-        [path](Progress&) -> Result<Taken> {
-            const auto bytes = store::readFile(path.toStdString());
-            if (!bytes)
-                return bytes.error();
-            const auto read = store::readPicture(*bytes);
+        [path](Progress&) -> Result<Reference> {
+            const auto read = store::readPicture(std::filesystem::path(path.toStdString()));
             if (!read)
                 return read.error();
-            return Taken{read->pixels, *bytes, QFileInfo(path).completeBaseName()};
+            return store::referenceOf(QFileInfo(path).completeBaseName().toStdString(), *read);
         },
         Lane::Long);
 }
@@ -375,7 +373,7 @@ void PhotoPage::simulate(int seed)
     m_camera.ask(
         ++m_count,
         [work = std::move(*work), seed, name = tr("canvas %1").arg(project().painting.photos.size() + 1)](
-            Progress&) -> Result<Taken> {
+            Progress&) -> Result<Reference> {
             const auto canvas = transfer::canvasPlanOf(work.project);
             light::Picture stage = work.picture;
             stage.colour = work.looks->now(work.tasks);
@@ -393,8 +391,7 @@ void PhotoPage::simulate(int seed)
             const auto photo = easel.photograph();
             if (!photo)
                 return photo.error();
-            return Taken{
-                *photo, std::make_shared<const std::vector<unsigned char>>(store::encodeJpeg(*photo, 92)), name};
+            return store::referenceOf(name.toStdString(), store::pictureFile(*photo), photo->width(), photo->height());
         },
         Lane::Long);
 }
@@ -404,11 +401,18 @@ void PhotoPage::tryOn()
     const auto* s = m_state.compared();
     if (!s || s->squared.empty())
         return;
-    Reference r;
-    r.name = tr("the canvas as it is").toStdString(), r.heap = "canvas", r.permission = Permission::Own,
-    r.credit = "own photograph";
-    const auto bytes = store::encodeJpeg(s->squared, 94);
-    r.pixels = LazyPhoto(s->squared, std::make_shared<const std::vector<unsigned char>>(bytes));
+    m_idea.ask(++m_count, [squared = s->squared, name = tr("the canvas as it is").toStdString()](Progress&) {
+        return Result<Reference>(
+            store::referenceOf(name, store::pictureFile(squared, 94), squared.width(), squared.height()));
+    });
+}
+
+void PhotoPage::takeIdea()
+{
+    if (m_idea.problem() || !m_idea.last())
+        return;
+    Reference r = *m_idea.last();
+    r.heap = "canvas", r.permission = Permission::Own, r.credit = "own photograph";
     Project p = edits::withReference(project(), std::move(r));
     const int id = p.references.back().id;
     p = takes::withDuplicate(std::move(p), tr("tried on the canvas").toStdString());
@@ -539,8 +543,8 @@ QString PhotoPage::says() const
                   "and compares it.");
     if (m_state.comparing())
         return tr("Squaring up and comparing: %1 %.").arg(100 * m_state.progress(), 0, 'f', 0);
-    if (const Error* e = m_state.problem())
-        return said(e->sentence);
+    if (m_state.stopped())
+        return stoppedWords();
     const auto* s = m_state.compared();
     if (!s)
         return {};

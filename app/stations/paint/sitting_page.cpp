@@ -117,8 +117,10 @@ void SittingPage::startOrPause()
 
 void SittingPage::openEasel()
 {
-    if (!m_easel)
+    if (!m_easel) {
         m_easel = std::make_unique<EaselView>(m_desk, m_state);
+        connect(&m_desk, &Desk::closing, m_easel.get(), &QWidget::close);
+    }
     m_easel->show();
     m_easel->raise();
     m_easel->setFocus();

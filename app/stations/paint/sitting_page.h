@@ -37,7 +37,7 @@ public:
     void show() override;
     QWidget* beside() override;
     std::vector<Tool*> tools() override;
-    bool busy() const override { return PaintPage::busy() || m_camera.running(); }
+    bool busy() const override { return PaintPage::busy() || m_camera.running() || m_idea.running(); }
     void bringIn(const QString& path);
     void simulate(int seed); ///< the simulated easel photographs this stage
     void tryOn(); ///< the photograph becomes the lowest picture of a new take
@@ -59,17 +59,14 @@ private:
     std::unique_ptr<DragBox> m_accept, m_card;
     void accept(const Rect& cm);
     void setGrey(const Rect& cm);
+    void takeIdea();
     std::optional<Vec2> inPhoto(Vec2 cm) const; ///< px, of a place on the board that shows the photograph
     QString dayOf(const CanvasPhoto& photo) const;
-    struct Taken {
-        Photo photo;
-        std::shared_ptr<const std::vector<unsigned char>> bytes;
-        QString name;
-    };
     QWidget* m_beside;
     QListWidget* m_strip; ///< all photographs by day
     QTreeWidget* m_list;
-    Job<Taken> m_camera;
+    Job<Reference> m_camera;
+    Job<Reference> m_idea; ///< the squared-up photograph as a picture of its own
     int m_count = 0;
     const QImage& base(const survey::WorkSurvey& survey);
     QImage m_base, m_over; ///< what lies on the board; the stage to be wiped over it

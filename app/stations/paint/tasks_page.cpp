@@ -148,6 +148,7 @@ void TasksPage::ownFields()
             m_desk.edit(tr("Take the plan as reckoned"), edits::withPainting(project(), std::move(p)));
         },
         [this] { return !project().painting.tasks.empty(); });
+    addStopAndAgain();
 }
 
 QWidget* TasksPage::beside()
@@ -236,6 +237,8 @@ QString TasksPage::says() const
 {
     const auto* t = m_state.heldTask();
     const auto* plan = m_state.plan();
+    if (m_state.stopped() && !m_state.busy())
+        return stoppedWords();
     if (!plan)
         return tr("The stages are being worked out from the picture.");
     if (!t)

@@ -90,8 +90,8 @@ private:
 
 ApartPage::ApartPage(Desk& desk)
     : Page(desk, tr("Study"), tr("Takes the picture apart to learn from it: its parts, lines, values and glances"))
-    , m_study(&desk.notices)
-    , m_sheet(&desk.notices)
+    , m_study(desk.jobs)
+    , m_sheet(desk.jobs)
     , m_click(std::make_unique<Click>(*this))
     , m_marks(std::make_unique<Marks>(*this))
 {

@@ -12,6 +12,7 @@ public:
     explicit ApartPage(Desk& desk);
     ~ApartPage() override;
     QString says() const override;
+    void forget() override { m_names.clear(), m_asked = false; }
     void show() override;
     std::vector<Tool*> tools() override;
     std::vector<Overlay*> overlays() override;

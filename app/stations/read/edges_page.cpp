@@ -50,7 +50,7 @@ public:
         if (!m_element || m_box.width <= 0)
             return false;
         m_desk.holdElement(m_element);
-        m_gesture = m_desk.document.freshGesture();
+        m_gesture.begin();
         set(0.1);
         return true;
     }
@@ -60,7 +60,8 @@ public:
                      side = std::max(m_box.width, m_box.height) / k;
         set(std::clamp((p.at - m_at).length() / std::max(0.1, side), 0.03, 3.0));
     }
-    void release(const BoardPoint&) override { m_desk.document.finishGesture(); }
+    void release(const BoardPoint&) override { m_gesture.finish(); }
+    void cancel() override { m_gesture.cancel(); }
 
 private:
     void set(double reach)
@@ -74,11 +75,12 @@ private:
         if (!e.edges.empty() && (e.edges.back().at - at).length() < 1e-9)
             e.edges.pop_back();
         e.edges.push_back({at, reach, m_page.wish()});
-        m_desk.edit(EdgesPage::tr("Plan an edge"), edits::withElement(m_desk.project(), std::move(e)), m_gesture);
+        m_gesture.edit(EdgesPage::tr("Plan an edge"), edits::withElement(m_desk.project(), std::move(e)));
     }
     Desk& m_desk;
     const EdgesPage& m_page;
-    int m_element = 0, m_gesture = -1;
+    int m_element = 0;
+    Gesture m_gesture{m_desk.document};
     Vec2 m_at; ///< cm
     Rect m_box; ///< px of the review's picture
 };

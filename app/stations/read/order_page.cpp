@@ -19,7 +19,7 @@ OrderPage::OrderPage(Desk& desk)
     , m_list(new QWidget)
     , m_rows(new QVBoxLayout(m_list))
     , m_bar(new QProgressBar)
-    , m_found(&desk.notices)
+    , m_found(desk.jobs)
 {
     m_rows->setContentsMargins(0, 0, 0, 0);
     m_rows->setSpacing(2);

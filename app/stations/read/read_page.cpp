@@ -1,6 +1,7 @@
 #include "app/stations/read/read_page.h"
 #include "app/stations/read/ladders.h"
 #include "app/theme/theme.h"
+#include "core/project/edits.h"
 #include "output/read_sheets.h"
 #include <QButtonGroup>
 #include <QFileDialog>
@@ -28,9 +29,9 @@ ReadPage::ReadPage(Desk& desk)
     , m_ladders(new Ladders)
     , m_chips(new Chips)
     , m_contours(desk)
-    , m_made(&desk.notices)
-    , m_seen(&desk.notices)
-    , m_report(&desk.notices)
+    , m_made(desk.jobs)
+    , m_seen(desk.jobs)
+    , m_report(desk.jobs)
 {
     for (int i = 0; i < 5; ++i) {
         auto* b = new QPushButton(tr(kLooks[i]));
@@ -133,13 +134,13 @@ void ReadPage::valueFields()
     m_form->button("report", tr("Report…"), tr("The findings of all stations as a PDF with pictures, a page a station"),
         [this] { report(); });
     connect(m_chips, &Chips::boundsMoved, this, [this](const std::vector<double>& bounds, bool done) {
-        if (m_gesture < 0)
-            m_gesture = m_desk.document.freshGesture();
-        m_form->change(lens::brief(), tr("Place a value step"), m_gesture, [&](Brief& b) { b.valueBounds = bounds; });
-        if (done) {
-            m_desk.document.finishGesture();
-            m_gesture = -1;
-        }
+        if (!m_gesture.on())
+            m_gesture.begin();
+        Brief b = project().brief;
+        b.valueBounds = bounds;
+        m_gesture.edit(tr("Place a value step"), edits::withBrief(project(), std::move(b)));
+        if (done)
+            m_gesture.finish();
         if (m_look != Look::Values)
             choose(Look::Values);
         ask();

@@ -59,7 +59,7 @@ private:
     Look m_look = Look::Contours;
     int m_steps = 3;
     double m_fromM = 0; ///< squinted from there; 0 = the viewing distance
-    int m_gesture = -1; ///< a bead that is being dragged
+    Gesture m_gesture{m_desk.document}; ///< a bead that is being dragged
     ContourMarks m_contours;
     Job<QImage> m_made;
     Job<Seen> m_seen;

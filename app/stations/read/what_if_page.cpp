@@ -10,8 +10,8 @@ namespace rl::app {
 WhatIfPage::WhatIfPage(Desk& desk)
     : Page(desk, tr("What if"),
         tr("Lights lighter, darks darker, more or less colour: tried as a look, kept as a take or dropped"))
-    , m_made(&desk.notices)
-    , m_kept(&desk.notices)
+    , m_made(desk.jobs)
+    , m_kept(desk.jobs)
     , m_figures(new QLabel)
 {
     m_form->check(

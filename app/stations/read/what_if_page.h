@@ -13,6 +13,7 @@ class WhatIfPage final : public Page {
 public:
     explicit WhatIfPage(Desk& desk);
     QString says() const override;
+    void forget() override { m_touch = {}, m_saturation = 1; }
     void show() override;
     QImage look() override;
     void left() override;

@@ -8,7 +8,7 @@ KinPage::KinPage(Desk& desk, StationView& view)
     : StagePage(
         desk, view, tr("Kin"), tr("Many of one kind without a copy among them, and patterns laid over a surface"))
     , m_places(desk)
-    , m_like(&desk.notices)
+    , m_like(desk.jobs)
 {
     connect(&m_like, &JobBase::done, this, &Page::saysChanged);
     kinFields();

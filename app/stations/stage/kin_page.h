@@ -11,6 +11,7 @@ class KinPage final : public StagePage {
 public:
     KinPage(Desk& desk, StationView& view);
     QString says() const override;
+    void forget() override { m_pointed.clear(); }
     void show() override;
     std::vector<Overlay*> overlays() override;
     bool busy() const override { return m_like.running(); }

@@ -10,9 +10,9 @@ namespace rl::app {
 
 TakesPage::TakesPage(Desk& desk, StationView& view)
     : StagePage(desk, view, tr("Takes"), tr("Several arrangements kept side by side"))
-    , m_takes(desk.document, desk.surfaces(), &desk.notices)
+    , m_takes(desk.document, desk.surfaces(), desk.jobs)
     , m_strip(new TakeStrip)
-    , m_sheet(&desk.notices)
+    , m_sheet(desk.jobs)
 {
     m_form->mainButton("duplicateTake", tr("Another take"),
         tr("Keeps the arrangement as it is and goes on in a copy of it"), [this] { duplicateTake(); });

@@ -8,6 +8,7 @@ class TiesPage final : public StagePage {
 public:
     TiesPage(Desk& desk, StationView& view);
     QString says() const override;
+    void forget() override { m_other = 0; }
     void tieTo(int element); ///< the other element is chosen
     int other() const; ///< 0 = none
 
