@@ -146,6 +146,8 @@ int runWindow(int argc, char** argv)
     std::unique_ptr<Shots> taker;
     if (shots) {
         taker = std::make_unique<Shots>(window, parser.value("shots"));
+        QObject::connect(
+            taker.get(), &Shots::finished, &app, [](int code) { QCoreApplication::exit(code); }, Qt::QueuedConnection);
         QObject::connect(&window, &MainWindow::opened, &app, [&window](bool ok) {
             if (ok)
                 return;

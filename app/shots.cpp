@@ -18,8 +18,6 @@ Shots::Shots(MainWindow& window, const QString& folder)
                     .arg(int(spec.id) + 1)
                     .arg(spec.key, page ? QString("-%1").arg(page + 1) : QString())});
     connect(&m_timer, &QTimer::timeout, this, &Shots::step);
-    connect(
-        this, &Shots::finished, qApp, [](int code) { QCoreApplication::exit(code); }, Qt::QueuedConnection);
     m_since.start();
     m_timer.start(60);
 }

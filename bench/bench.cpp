@@ -4,6 +4,7 @@
 // lantern-bench --carry: line art against rendered truth, stroke flow, landmarks, keystone.
 // lantern-bench --paint: canvases squared up and compared, stages, plans of work, the eye trainer.
 // lantern-bench --read: reading order, suggestions and their speed, on sets whose truth is known.
+// lantern-bench --memory: a work of 300 photographs opened, closed and held; dragging while photographs are measured.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/frame/main_window.h"
 #include "app/theme/theme.h"
@@ -352,10 +353,12 @@ int main(int argc, char** argv)
         return 0;
     }
     if (words.contains("--light") || words.contains("--read") || words.contains("--mix") || words.contains("--carry")
-        || words.contains("--paint")) {
+        || words.contains("--paint") || words.contains("--memory")) {
         std::vector<bench::Figure> all;
         if (words.contains("--read"))
             bench::readFigures(all);
+        if (words.contains("--memory"))
+            bench::sessionFigures(all);
         if (words.contains("--mix"))
             bench::mixFigures(all);
         if (words.contains("--carry"))

@@ -47,6 +47,7 @@ void wholePictureFigures(std::vector<Figure>& out); ///< figures found in whole 
 void cutFigures(std::vector<Figure>& out, int cases); ///< cut-outs with known alpha; against plain cv::grabCut
 void readFigures(
     std::vector<Figure>& out); ///< orders and suggestions on tests/data/attention-examples; speed of reading
+void sessionFigures(std::vector<Figure>& out); ///< a large work opened, closed, held; dragging beside measuring
 void mixFigures(std::vector<Figure>& out); ///< recipes, recipe map, soft proof, and their speed
 /// How lines lie on where a thing's parts end.
 struct LineScore {

@@ -1,4 +1,5 @@
 option(RL_SANITIZE "Build with the address and undefined-behaviour sanitizers" OFF)
+option(RL_TSAN "Build with the thread sanitizer, for tests of jobs, sessions, the saver and loops" OFF)
 option(RL_WERROR "Treat warnings as errors" OFF)
 
 if(NOT CMAKE_BUILD_TYPE)
@@ -27,6 +28,10 @@ endif()
 if(RL_SANITIZE)
     add_compile_options(-fsanitize=address,undefined -fno-omit-frame-pointer)
     add_link_options(-fsanitize=address,undefined)
+endif()
+if(RL_TSAN)
+    add_compile_options(-fsanitize=thread -fno-omit-frame-pointer)
+    add_link_options(-fsanitize=thread)
 endif()
 
 # The core is held to more: silent narrowing is where wrong numbers come from.

@@ -5,6 +5,8 @@
 #include "core/project/fixes.h"
 #include "core/project/schools.h"
 #include "core/reading/rule_help.h"
+#include <cmath>
+#include <optional>
 
 namespace rl::reading {
 
@@ -83,17 +85,33 @@ void accents(const RuleView& v, Findings& out)
                  : tr("White in large areas leaves nothing lighter for the lights that count."));
 }
 
+/// How far darks may still be deepened so that the darkest stays at a lightness: tone.h's y² (1 + d) / (y + d), solved
+/// for what y was before and for d. \return nothing where they need not be deepened to lie under it
+std::optional<double> darksFor(double deepened, double darkestL, double wantedL)
+{
+    const double is = double(colour::luminanceOf(float(darkestL))),
+                 wanted = double(colour::luminanceOf(float(wantedL))), d = deepened;
+    const double was = (is + std::sqrt(is * is + 4 * (1 + d) * is * d)) / (2 * (1 + d));
+    if (d <= 0 || was <= wanted || wanted <= was * was)
+        return {};
+    return std::min(d, (was * was - wanted * was) / (wanted - was * was));
+}
+
 void medium(const RuleView& v, Findings& out)
 {
     const Brief& b = v.project.brief;
     const MediumRange range = rangeOf(b.medium);
+    const auto darks = darksFor(v.project.lights.air.darks, v.reading.darkest, range.darkest);
+    std::optional<Fix> lift;
+    if (darks)
+        lift = fixes::air(tr("Lift the darks"), [d = *darks](Air& a) { a.darks = d; });
     if (v.reading.darkest < range.darkest - 2)
         out.push_back({"read.medium-dark", Station::Read, Severity::Watch,
             tr("The plan goes down to L* %1; dry %2 usually stops at about L* %3.", fixed(v.reading.darkest, 0),
                 tr(b.medium), fixed(range.darkest, 0)),
             v.reading.darkest, range.darkest, "L*", v.whole(), 0,
             tr("What the paint cannot reach closes up into one dark; varnish gains a few L*, another medium more."),
-            fixes::air(tr("Lift the darks"), [](Air& a) { a.darks = std::max(0.0, a.darks - 0.03); })});
+            std::move(lift)});
 }
 
 /// Lightest light and darkest dark against what should be read first.

@@ -1,8 +1,11 @@
 #include "core/review/review.h"
 #include "core/gather/eye_levels.h"
+#include "core/light/relight.h"
 #include "core/project/brief_rules.h"
 #include "core/reading/balance.h"
+#include "core/reading/tangents.h"
 #include "core/schedule/paint_rules.h"
+#include "core/stage/compose.h"
 #include "core/stage/stage_rules.h"
 #include "core/transfer/carry_rules.h"
 #include <chrono>
@@ -62,6 +65,36 @@ std::shared_ptr<const paint::Mixing> mixingOf(const Project& p, const light::Pic
     return std::make_shared<const paint::Mixing>(paint::mixing(p, colour, ids, k, nullptr, progress));
 }
 
+namespace {
+/// Do two things part clearly in a work? Both are looked at alone: what the move uncovers is known only then.
+bool parted(Project p, std::pair<int, int> both, stage::SurfaceCache& cache)
+{
+    std::erase_if(p.elements, [&](const Element& e) { return e.id != both.first && e.id != both.second; });
+    p.backdrop = {}, p.lights = {};
+    NoProgress progress;
+    const auto frame = stage::compose(p, 800, cache, progress);
+    const auto all = reading::tangents(light::Relighter().light(frame, p.lights));
+    return std::none_of(all.begin(), all.end(), [&](const reading::Tangent& t) {
+        return std::minmax(t.first, t.second) == std::minmax(both.first, both.second);
+    });
+}
+
+/// A move that does not part what it is to part is not offered.
+void keepMovesThatPart(Findings& all, const Project& p, const reading::Reading& reading, stage::SurfaceCache& cache)
+{
+    for (Finding& f : all) {
+        if (!f.fix || !f.key.starts_with("read.tangent:"))
+            continue;
+        for (const reading::Tangent& t : reading.tangents)
+            if (f.key == "read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second)
+                && !parted(f.fix->apply(p), {t.first, t.second}, cache)) {
+                f.fix.reset();
+                break;
+            }
+    }
+}
+} // namespace
+
 Findings findingsOf(const Project& p, const light::Picture& picture, const reading::Reading& reading,
     const paint::Mixing& mixing, stage::SurfaceCache& cache)
 {
@@ -89,6 +122,7 @@ Findings findingsOf(const Project& p, const light::Picture& picture, const readi
             f.height / picture.pixelsPerCm});
     take(transfer::carryFindings(
         p, transfer::seenThings(picture.ids, picture.pixelsPerCm, reading.attention.share), faces));
+    keepMovesThatPart(all, p, reading, cache);
     merge(all, {});
     return all;
 }

@@ -507,12 +507,12 @@
       <translation>Des Fensters; vom nächsten Start an. Befunde und Bögen sind noch englisch.</translation>
     </message>
     <message>
-      <source>Photographs in memory</source>
-      <translation>Fotos im Speicher</translation>
+      <source>Held in memory</source>
+      <translation>Im Speicher gehalten</translation>
     </message>
     <message>
-      <source>What is held decoded at most; more is quicker with many</source>
-      <translation>Was höchstens entschlüsselt gehalten wird; mehr ist schneller, wenn es viele sind</translation>
+      <source>Photographs and what is made of them, at most; more is quicker with many</source>
+      <translation>Fotografien und was aus ihnen gemacht wird, höchstens; mehr ist bei vielen schneller</translation>
     </message>
     <message>
       <source> MB</source>
@@ -857,6 +857,22 @@
       <translation>Jede Änderung ist gesichert, sowie sie geschieht. Ein Meilenstein ist ein Punkt, zu dem du zurückkannst; sein Name:</translation>
     </message>
     <message>
+      <source>The last changes are not saved: the disk does not take them. Save a copy elsewhere (Work ▸ Save a copy), or close again to let them go.</source>
+      <translation>Die letzten Änderungen sind nicht gesichert: Der Datenträger nimmt sie nicht an. Anderswo eine Kopie sichern (Arbeit ▸ Kopie sichern), oder noch einmal schließen und auf sie verzichten.</translation>
+    </message>
+    <message>
+      <source>The folder of works cannot be made.</source>
+      <translation>Der Ordner der Werke lässt sich nicht anlegen.</translation>
+    </message>
+    <message>
+      <source>The Moth Court</source>
+      <translation>Der Mottenhof</translation>
+    </message>
+    <message>
+      <source>Low Tide Caravan</source>
+      <translation>Karawane bei Ebbe</translation>
+    </message>
+    <message>
       <source>The work is kept as %1.</source>
       <translation>Das Werk liegt jetzt als %1.</translation>
     </message>
@@ -879,10 +895,6 @@
     <message>
       <source>%1 Nothing of it can be read; its newest good state, kept beside it, is open as a copy.</source>
       <translation>%1 Nichts davon ist lesbar; ihr neuester guter Stand, daneben aufbewahrt, ist als Kopie offen.</translation>
-    </message>
-    <message>
-      <source>The folder of works cannot be made.</source>
-      <translation>Der Ordner der Werke lässt sich nicht anlegen.</translation>
     </message>
     <message>
       <source>study of %1%2.lantern</source>
@@ -927,6 +939,14 @@
     <message>
       <source>Pixels across the canvas:</source>
       <translation>Bildpunkte über die Breite der Leinwand:</translation>
+    </message>
+    <message>
+      <source>roving-lantern: the work was not shown in %1 s; no picture was taken.</source>
+      <translation>roving-lantern: Die Arbeit war nach %1 s noch nicht zu sehen; kein Bild wurde aufgenommen.</translation>
+    </message>
+    <message>
+      <source>roving-lantern: still at work when pictured after %1 s: %2.</source>
+      <translation>roving-lantern: nach %1 s noch beschäftigt, als das Bild aufgenommen wurde: %2.</translation>
     </message>
     <message>
       <source>Brief</source>
@@ -2635,6 +2655,14 @@
     <message>
       <source>Pictures (*.jpg *.jpeg *.png *.tif *.heic)</source>
       <translation>Bilder (*.jpg *.jpeg *.png *.tif *.heic)</translation>
+    </message>
+    <message>
+      <source>The projector was unplugged; nothing is thrown any more.</source>
+      <translation>Der Projektor wurde abgezogen; es wird nichts mehr geworfen.</translation>
+    </message>
+    <message>
+      <source>That projector is not connected any more; choose another.</source>
+      <translation>Dieser Projektor ist nicht mehr angeschlossen; einen anderen wählen.</translation>
     </message>
     <message>
       <source>The simulated room</source>
@@ -6463,6 +6491,22 @@ muss stimmen: %1</translation>
       <translation>Malplanung</translation>
     </message>
     <message>
+      <source>Stops what is being worked out; it is not begun again by itself</source>
+      <translation>Hält an, was gerade ausgerechnet wird; es beginnt nicht von selbst wieder</translation>
+    </message>
+    <message>
+      <source>Again</source>
+      <translation>Noch einmal</translation>
+    </message>
+    <message>
+      <source>Works out what was stopped or could not be done</source>
+      <translation>Rechnet aus, was angehalten wurde oder nicht gelang</translation>
+    </message>
+    <message>
+      <source>Stopped. Again takes it up.</source>
+      <translation>Angehalten. „Noch einmal“ nimmt es wieder auf.</translation>
+    </message>
+    <message>
       <source>signed</source>
       <translation>signiert</translation>
     </message>
@@ -6657,10 +6701,6 @@ muss stimmen: %1</translation>
     <message>
       <source>The tags are in %1.</source>
       <translation>Die Marken liegen in %1.</translation>
-    </message>
-    <message>
-      <source>Gives the comparison up</source>
-      <translation>Gibt den Vergleich auf</translation>
     </message>
     <message>
       <source>Canvas against stage, thing by thing</source>
@@ -9331,6 +9371,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>Hang it on the wall</source>
       <translation>An die Wand hängen</translation>
+    </message>
+    <message>
+      <source>Opening the clip…</source>
+      <translation>Der Film wird geöffnet …</translation>
     </message>
     <message>
       <source>Looking for sharp frames near %1 s of %2 s…</source>
@@ -13293,8 +13337,24 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>die Kante eines Ausschnitts</translation>
     </message>
     <message>
+      <source>The picture “%1” cannot be read just now, so nothing is saved there; everything is as it was.</source>
+      <translation>Das Bild „%1“ ist gerade nicht zu lesen, darum wird dort nichts gesichert; alles ist, wie es war.</translation>
+    </message>
+    <message>
       <source>The file of this work was taken away: nothing more is saved. Save a copy of it now.</source>
       <translation>Die Datei dieses Werks wurde weggenommen: nichts wird mehr gespeichert. Speichere jetzt eine Kopie.</translation>
+    </message>
+    <message>
+      <source>Another file lies where this work was: nothing more is saved. Save a copy of it now.</source>
+      <translation>Wo diese Arbeit lag, liegt eine andere Datei: Es wird nichts mehr gesichert. Jetzt eine Kopie sichern.</translation>
+    </message>
+    <message>
+      <source>“%1” is open itself; choose another name.</source>
+      <translation>„%1“ ist selbst geöffnet; einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+      <source>The work cannot be saved there.</source>
+      <translation>Das Werk lässt sich dort nicht speichern.</translation>
     </message>
     <message>
       <source>The video clip is damaged or of a kind that cannot be decoded.</source>
@@ -13437,10 +13497,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>„%1“ lässt sich dort nicht schreiben; der Ordner ist vielleicht voll oder geschützt.</translation>
     </message>
     <message>
-      <source>“%1” cannot be written there.</source>
-      <translation>„%1“ lässt sich dort nicht schreiben.</translation>
-    </message>
-    <message>
       <source>The mask is too large, or empty.</source>
       <translation>Die Maske ist zu groß oder leer.</translation>
     </message>
@@ -13449,12 +13505,28 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Maske ist beschädigt oder hat nicht 8 oder 16 Bit je Kanal.</translation>
     </message>
     <message>
-      <source>The work cannot be saved there.</source>
-      <translation>Das Werk lässt sich dort nicht speichern.</translation>
+      <source>The work cannot be renamed to “%1”.</source>
+      <translation>Die Arbeit lässt sich nicht in „%1“ umbenennen.</translation>
     </message>
     <message>
-      <source>There is a file of that name already; nothing was changed.</source>
-      <translation>Eine Datei dieses Namens gibt es schon; nichts wurde geändert.</translation>
+      <source>That is the open work itself, which is saved already; choose another name.</source>
+      <translation>Das ist die geöffnete Arbeit selbst, die schon gesichert ist; einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+      <source>pages of the file itself: %1</source>
+      <translation>Seiten der Datei selbst: %1</translation>
+    </message>
+    <message>
+      <source>The file %1 holds no description of a work.</source>
+      <translation>Die Datei %1 enthält keine Beschreibung eines Werks.</translation>
+    </message>
+    <message>
+      <source>the picture “%1”: %2</source>
+      <translation>das Bild „%1“: %2</translation>
+    </message>
+    <message>
+      <source>the picture “%1” cannot be decoded</source>
+      <translation>das Bild „%1“ ist nicht zu entschlüsseln</translation>
     </message>
     <message>
       <source>This work was saved by a later version that this one cannot read.</source>
@@ -13491,10 +13563,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>The file %1 is damaged.</source>
       <translation>Die Datei %1 ist beschädigt.</translation>
-    </message>
-    <message>
-      <source>The file %1 holds no description of a work.</source>
-      <translation>Die Datei %1 enthält keine Beschreibung eines Werks.</translation>
     </message>
     <message>
       <source>%1A sitting that was under way was kept: %2 min of work.</source>
@@ -13607,6 +13675,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>simulated projector</source>
       <translation>nachgeahmter Projektor</translation>
+    </message>
+    <message>
+      <source>writing</source>
+      <translation>schreibt</translation>
     </message>
     <message>
       <source>A picture is 1 to 100000 pixels on a side.</source>
@@ -14441,6 +14513,10 @@ Versuche: lantern help
       <translation>ein beschädigtes Werk</translation>
     </message>
     <message>
+      <source>reads all of a work, every picture too, and says what is missing or damaged</source>
+      <translation>liest eine Arbeit ganz, auch jedes Bild, und nennt, was fehlt oder beschädigt ist</translation>
+    </message>
+    <message>
       <source>bring pictures, or folders of them, onto a work's wall</source>
       <translation>bringt Bilder, oder Ordner davon, an die Wand eines Werks</translation>
     </message>
@@ -14701,6 +14777,10 @@ Versuche: lantern help
       <translation>wo es angelegt wird</translation>
     </message>
     <message>
+      <source>There is a file of that name already; nothing was changed.</source>
+      <translation>Eine Datei dieses Namens gibt es schon; nichts wurde geändert.</translation>
+    </message>
+    <message>
       <source>the demo work and its pictures</source>
       <translation>das Beispielwerk und seine Bilder</translation>
     </message>
@@ -14719,6 +14799,10 @@ Versuche: lantern help
     <message>
       <source>That folder cannot be made.</source>
       <translation>Dieser Ordner lässt sich nicht anlegen.</translation>
+    </message>
+    <message>
+      <source>There is a work “%1” already that is not the demo as it is made; choose another folder.</source>
+      <translation>Es gibt schon eine Arbeit „%1“, die nicht das Beispiel ist, wie es gemacht wird; einen anderen Ordner wählen.</translation>
     </message>
     <message>
       <source>%1 wants a colour in CIELAB as L,a,b: L from 0 to 100, a and b within ±150.</source>
@@ -15115,6 +15199,26 @@ Versuche: lantern help
     <message>
       <source>PDF of that sitting</source>
       <translation>PDF dieser Sitzung</translation>
+    </message>
+    <message>
+      <source>puts photographs of the canvas into a work</source>
+      <translation>nimmt Fotografien der Leinwand in eine Arbeit auf</translation>
+    </message>
+    <message>
+      <source>photographs of the canvas, in the order they were taken</source>
+      <translation>Fotografien der Leinwand, in der Reihenfolge ihrer Aufnahme</translation>
+    </message>
+    <message>
+      <source>local time they were taken, 2031-03-01T19:00; without it now</source>
+      <translation>Ortszeit der Aufnahme, 2031-03-01T19:00; ohne sie jetzt</translation>
+    </message>
+    <message>
+      <source>the task done last before them; without it the last one ticked off</source>
+      <translation>die Aufgabe, die davor zuletzt fertig wurde; ohne sie die zuletzt abgehakte</translation>
+    </message>
+    <message>
+      <source>This work has no task “%1”; lantern plan lists them.</source>
+      <translation>Diese Arbeit hat keine Aufgabe „%1“; lantern plan nennt sie.</translation>
     </message>
     <message>
       <source>titanium white</source>

@@ -243,6 +243,27 @@ private slots:
         hand().find<QPushButton>("throwNow")->click();
         QVERIFY(!page->thrown());
     }
+    void aProjectorThatIsUnpluggedEndsNothing()
+    {
+        hand().page("Projector");
+        auto* page = view().find<ThrowPage>();
+        auto* projector = hand().find<QComboBox>("projector");
+        projector->addItem("one that was there a moment ago", 7);
+        hand().choose("projector", projector->count() - 1);
+        hand().find<QPushButton>("throwNow")->click();
+        QVERIFY(!page->thrown() && hand().wasSaid("not connected"));
+        QVERIFY(!hand().find<QPushButton>("throwNow")->isChecked());
+        hand().choose("projector", 1); // the screen there is
+        hand().find<QPushButton>("throwNow")->click();
+        QVERIFY(page->thrown());
+        emit qApp->screenRemoved(QGuiApplication::primaryScreen());
+        QVERIFY(!page->thrown() && hand().wasSaid("unplugged"));
+        hand().choose("projector", 0);
+        hand().find<QPushButton>("throwNow")->click();
+        QVERIFY(page->thrown());
+        QVERIFY(hand().window().close()); // it goes with the window
+        QVERIFY(!page->thrown());
+    }
     void aStrayingPrinterIsMeasuredAndCorrected()
     {
         hand().page("Sheets");

@@ -145,9 +145,55 @@ private slots:
         QVERIFY(!job.answer(1) && job.problem());
         QVERIFY(desk().notices.all().size() == 1 && desk().notices.all()[0].problem
             && desk().notices.all()[0].sentence.endsWith('.'));
-        job.ask(1, [](Progress&) -> Result<int> { return 5; }); // asked again, it is tried again
-        QTRY_VERIFY(job.answer(1));
+        for (int i = 0; i < 3; ++i) // by refreshes of the page
+            job.ask(1, [](Progress&) -> Result<int> { return 5; });
+        QVERIFY(!job.running() && job.refuses(1) && job.problem()); // it is not tried again by itself
+        QTest::qWait(30);
+        QCOMPARE(desk().notices.all()[0].count, 1);
+        job.ask(2, [](Progress&) -> Result<int> { return 6; }); // what it depends on has changed
+        QTRY_VERIFY(job.answer(2));
         QVERIFY(!job.problem());
+        job.stop();
+        job.ask(3, [](Progress&) -> Result<int> { return 7; });
+        job.stop();
+        QTRY_VERIFY(!job.running());
+        QVERIFY(job.refuses(3));
+        job.ask(3, [](Progress&) -> Result<int> { return 7; });
+        QVERIFY(!job.running());
+        job.again(); // the painter wants it after all
+        job.ask(3, [](Progress&) -> Result<int> { return 7; });
+        QTRY_VERIFY(job.answer(3));
+    }
+
+    void anAnswerDiesWithTheWorkItWasAskedFor()
+    {
+        Job<int> job(desk().jobs), ofTheWindow(&desk().notices);
+        QSignalSpy done(&job, &JobBase::done), left(&job, &JobBase::left), progressed(&job, &JobBase::progressed);
+        std::atomic<bool> began = false, may = false, ended = false;
+        const auto stubborn = [&](Progress& p) -> Result<int> { // hears of its end late
+            began = true;
+            while (!may)
+                QThread::msleep(1);
+            p.report(0.5, "half");
+            ended = true;
+            return 1;
+        };
+        job.ask(1, stubborn);
+        QTRY_VERIFY(began.load());
+        auto running = desk().jobs.leave();
+        QVERIFY(running.size() == 1 && !job.running() && left.size() == 1);
+        job.ask(1, [](Progress&) -> Result<int> { return 2; }); // the same key in the next work
+        QTRY_VERIFY(job.answer(1));
+        QCOMPARE(*job.last(), 2);
+        may = true;
+        running[0].waitForFinished();
+        QVERIFY(ended);
+        QTest::qWait(30);
+        QVERIFY(*job.last() == 2 && done.size() == 1 && progressed.isEmpty());
+        ofTheWindow.ask(1, [](Progress&) -> Result<int> { return 3; });
+        QVERIFY(desk().jobs.leave().empty() && ofTheWindow.running()); // not of the work: it goes on
+        QTRY_VERIFY(ofTheWindow.answer(1));
+        QVERIFY(!job.last()); // what was known of the work is forgotten
     }
 
     void aJobEndsBeforeItsOwner()

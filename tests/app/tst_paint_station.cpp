@@ -9,7 +9,6 @@
 #include "tests/kit/tiny.h"
 #include <QListWidget>
 #include <QTreeWidget>
-#include <random>
 
 using namespace rl;
 using namespace rl::app;
@@ -25,20 +24,8 @@ class TestPaintStation : public QObject {
     const Painting& painting() { return hand().project().painting; }
     static Project work()
     {
-        Project p = kit::postWork();
-        p.brief.title = "Post";
+        Project p = kit::shoreWork();
         p.painting.diary.hours = {{1, 1140, 1260}, {5, 600, 780}};
-        std::mt19937 random(3); // something to hold on to
-        std::vector<Rgb8> pixels(600 * 400);
-        for (int y = 0; y < 400; ++y)
-            for (int x = 0; x < 600; ++x)
-                pixels[std::size_t(y * 600 + x)]
-                    = {std::uint8_t(70 + 60 * std::sin(x / 37.0) + 30 * ((x / 50 + y / 40) % 2)),
-                        std::uint8_t(90 + 50 * std::cos(y / 23.0)),
-                        std::uint8_t(120 + 40 * std::sin((x + 2 * y) / 61.0) + random() % 8)};
-        p.references.push_back(kit::referenceOf("shore", Photo(600, 400, std::move(pixels))));
-        p.references.back().id = p.freshId();
-        p.backdrop.reference = p.references.back().id;
         p.brief.facts = {{p.freshId(), "one post only", "seen", p.elements[0].id, false}};
         return p;
     }

@@ -1,5 +1,6 @@
 #include "app/board/board.h"
 #include "app/frame/imports.h"
+#include "app/shots.h"
 #include "app/stations/brief/milestones_page.h"
 #include "app/stations/paint/paint_state.h"
 #include "app/stations/paint/sitting_page.h"
@@ -91,7 +92,7 @@ class TestSession : public QObject {
 private slots:
     void init()
     {
-        m_hand = std::make_unique<kit::StationHand>(kit::postWork());
+        m_hand = std::make_unique<kit::StationHand>(kit::shoreWork());
         QVERIFY(hand().settle());
     }
     void cleanup()
@@ -130,7 +131,8 @@ private slots:
         QVERIFY(checked.file.check(progress)->empty());
         QCOMPARE(checked.file.milestones()->size(), kit::allAWorkHolds().size());
         // Each milestone holds what had been made by then, with its pictures.
-        for (const store::Milestone& m : *checked.file.milestones())
+        const auto milestones = checked.file.milestones();
+        for (const store::Milestone& m : *milestones)
             QVERIFY2(allRead(*checked.file.projectAt(m.id)), m.name.c_str());
     }
 
@@ -142,7 +144,7 @@ private slots:
         window().files().begin();
         QTRY_VERIFY_WITH_TIMEOUT(document().path().startsWith(s.worksFolder), 10000);
         window().station(Station::Brief)->find<MilestonesPage>()->set("empty");
-        window().imports()->start(pictures(40, hand().file("pictures")));
+        window().imports()->start(pictures(200, hand().file("pictures")));
         QTRY_VERIFY_WITH_TIMEOUT(project().references.size() > 2, 20000);
         Brief b = project().brief;
         b.title = "Salt road";
@@ -156,7 +158,7 @@ private slots:
         QCOMPARE(works.size(), 1);
         QCOMPARE(works.front(), QString("Salt road.lantern"));
         QVERIFY(open(s.worksFolder + "/Salt road.lantern"));
-        QVERIFY(project().references.size() > 2 && project().references.size() < 40 && allRead(project()));
+        QVERIFY(project().references.size() > 2 && project().references.size() < 200 && allRead(project()));
         const auto kept = store::ProjectFile::open(document().path().toStdString()).take();
         QCOMPARE(kept.file.milestones()->size(), std::size_t(1));
         QVERIFY(!hand().wasSaid("could not"));
@@ -230,7 +232,7 @@ private slots:
             QTest::qWait(10);
             QVERIFY(!state().comparing());
         }
-        QVERIFY(hand().view(Station::Paint).current()->says().contains("Again"));
+        QTRY_VERIFY(hand().view(Station::Paint).current()->says().contains("Again"));
         QVERIFY(hand().find<QPushButton>("againPaint")->isVisible());
         hand().press("againPaint");
         QVERIFY(state().comparing());
@@ -363,6 +365,20 @@ private slots:
         QVERIFY(window().close());
         WorkSession::waitForEndings();
         QVERIFY(store::ProjectFile::open(path.toStdString())->project.setAside.contains("a"));
+    }
+
+    void aPageThatDoesNotRestIsPicturedAndNamed()
+    {
+        const QString folder = hand().file("shots");
+        Shots shots(window(), folder);
+        shots.setLimits(60'000, 1); // no page comes to rest in that
+        QSignalSpy finished(&shots, &Shots::finished);
+        QVERIFY(finished.wait(120'000));
+        QCOMPARE(finished.front().front().toInt(), 3);
+        int pages = 0;
+        for (const StationSpec& spec : allStations())
+            pages += int(spec.pages.size());
+        QCOMPARE(QDir(folder).entryList({"*.png"}).size(), pages); // it went on with the next
     }
 
     void theOpenWorkIsNotOpenedTwice()

@@ -117,7 +117,7 @@ private slots:
         std::vector<Rgb8> pixels(60 * 420);
         for (std::size_t i = 0; i < pixels.size(); ++i)
             pixels[i] = i % 60 < 30 ? Rgb8{220, 30, 30} : Rgb8{30, 30, 220};
-        p.references[0].pixels = Photo{60, 420, pixels};
+        p.references[0].pixels = kit::held(Photo{60, 420, pixels});
         SurfaceCache cache;
         NoProgress progress;
         const auto plain = compose(p, 800, cache, progress);

@@ -70,7 +70,7 @@ private slots:
         for (const bool mirrored : {false, true}) {
             Project p = kit::postWork();
             p.cutouts[0].alpha = columns({{0, 20, 100}, {20, 200, -50}});
-            p.references[0].pixels = kit::plain(200, 100, {200, 200, 200});
+            p.references[0].pixels = kit::held(kit::plain(200, 100, {200, 200, 200}));
             p.elements[0].mirrored = mirrored;
             p.elements[0].footShare = 0.5;
             SurfaceCache cache;

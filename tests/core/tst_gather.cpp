@@ -286,7 +286,7 @@ private slots:
         cv::Mat m(420, 60, CV_8UC3);
         for (int y = 0; y < 420; ++y)
             m.row(y).setTo(cv::Scalar::all(40 + y / 3)); // a grey ramp
-        p.references[0].pixels = Photo::fromMat(m);
+        p.references[0].pixels = kit::held(Photo::fromMat(m));
         stage::SurfaceCache cache;
         const Tone t = stage::matchedTone(p, p.elements[0], cache, 1);
         const stage::ToneRange behind = stage::toneBehind(p, p.elements[0], cache);

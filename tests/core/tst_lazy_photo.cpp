@@ -1,3 +1,4 @@
+#include "core/base/kept.h"
 #include "core/project/edits.h"
 #include "tests/kit/program.h"
 #include "tests/kit/tiny.h"
@@ -53,6 +54,8 @@ private slots:
     void theOldestLeavesWhenThereAreTooMany()
     {
         const int side = 4000; // 48 MB each: seven do not fit
+        const std::size_t most = kept::most();
+        kept::setMost(320'000'000);
         std::vector<std::shared_ptr<Counting>> sources;
         std::vector<LazyPhoto> photos;
         for (int i = 0; i < 8; ++i) {
@@ -64,6 +67,7 @@ private slots:
         QCOMPARE(sources.back()->loads.load(), 1);
         (void)photos.front().photo();
         QCOMPARE(sources.front()->loads.load(), 2);
+        kept::setMost(most);
     }
 
     void whatCannotBeReadIsMissingAndComesBack()

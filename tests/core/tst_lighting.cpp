@@ -202,7 +202,7 @@ private slots:
         // In the picture: a black and a white card at the half distance differ half as much.
         Project p = kit::postWork();
         const auto shown = [&](Rgb8 colour, double half) {
-            p.references[0].pixels = kit::plain(60, 420, colour);
+            p.references[0].pixels = kit::held(kit::plain(60, 420, colour));
             p.lights.air.halfContrastM = half;
             const auto f = frameOf(p, 900);
             Relighter r;
@@ -220,7 +220,7 @@ private slots:
         // Even light from everywhere on a white card: it shows exactly that light, never more.
         Project p = kit::postWork();
         p.lights.sun.on = false;
-        p.references[0].pixels = kit::plain(60, 420, {255, 255, 255});
+        p.references[0].pixels = kit::held(kit::plain(60, 420, {255, 255, 255}));
         Reference sky = kit::referenceOf("even", kit::plain(120, 80, {128, 128, 128}));
         sky.id = 9;
         p.references.push_back(sky);
@@ -280,7 +280,7 @@ private slots:
     void wetGroundMirrorsAboutTheContactLine()
     {
         Project p = kit::postWork();
-        p.references[0].pixels = kit::plain(60, 420, {255, 40, 40});
+        p.references[0].pixels = kit::held(kit::plain(60, 420, {255, 40, 40}));
         p.elements[0].heightM = 1.2; // so that all of its mirror image lies on the canvas
         p.lights.air.wetness = 1;
         const auto f = frameOf(p, 1200);

@@ -82,7 +82,7 @@ private slots:
         big.heightM = 5;
         big.baseCm = stage::projected(stage::eyeOf(p), {1.5, 0, 9});
         p.elements.push_back(big);
-        p.references[0].pixels = kit::plain(60, 420, {150, 150, 150});
+        p.references[0].pixels = kit::held(kit::plain(60, 420, {150, 150, 150}));
         stage::SurfaceCache cache;
         NoProgress progress;
         const auto r = review::review(p, cache, progress);

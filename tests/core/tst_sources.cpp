@@ -117,7 +117,7 @@ private slots:
         for (int y = 0; y < 900; y += 2) // finer than anything is shown
             photo.row(y) *= 0.5;
         mask(cv::Rect(50, 50, 601, 799)) = 255;
-        p.references[0].pixels = Photo::fromMat(photo);
+        p.references[0].pixels = kit::held(Photo::fromMat(photo));
         p.cutouts[0].alpha = Mask::fromMat(mask);
         p.elements[0].yaw = yaw, p.elements[0].mirrored = mirrored;
         struct Whole {
@@ -452,6 +452,16 @@ private slots:
             stage::unit(p.lights.lanterns[0].position - at) + stage::unit(Vec3{0, f->eye.heightM, 0} - at));
         QVERIFY2(std::abs(x / n + 0.5 - (eye.x + h.x * eye.z)) < 1, qPrintable(QString::number(x / n)));
         QVERIFY2(std::abs(y / n + 0.5 - (eye.y - h.y * eye.z)) < 1, qPrintable(QString::number(y / n)));
+        // Of a place in a row beside what covers it nothing is known of the light: no eye shines there.
+        stage::StageFrame beside = *f;
+        beside.layers[0].spans[std::size_t(int(eye.y) - beside.layers[0].top)] = {0, 0};
+        const auto scene = [&](const stage::StageFrame& s) {
+            Relighter r;
+            return r.scene(std::make_shared<const stage::StageFrame>(s), p.lights);
+        };
+        const LinearPicture c = scene(beside);
+        beside.layers[0].eyes.clear();
+        QVERIFY(c == scene(beside));
     }
 };
 

@@ -3,6 +3,7 @@
 #include "core/stage/camera.h"
 #include "store/digest.h"
 #include <QFile>
+#include <random>
 
 namespace rl::kit {
 
@@ -43,6 +44,11 @@ Reference referenceOf(const std::string& name, const Photo& photo)
     return r;
 }
 
+LazyPhoto held(const Photo& photo)
+{
+    return referenceOf({}, photo).pixels;
+}
+
 Project postWork(double sunAzimuth, double sunElevation)
 {
     Project p;
@@ -71,6 +77,24 @@ Project postWork(double sunAzimuth, double sunElevation)
     p.lights.sun = {true, sunAzimuth, sunElevation, 0.1, 6500, 1};
     p.lights.air = {0, 1, 0, 0};
     p.lastId = 10;
+    return p;
+}
+
+Project shoreWork()
+{
+    Project p = postWork();
+    p.brief.title = "Post";
+    std::mt19937 random(3); // something to hold on to
+    std::vector<Rgb8> pixels(600 * 400);
+    for (int y = 0; y < 400; ++y)
+        for (int x = 0; x < 600; ++x)
+            pixels[std::size_t(y * 600 + x)]
+                = {std::uint8_t(70 + 60 * std::sin(x / 37.0) + 30 * ((x / 50 + y / 40) % 2)),
+                    std::uint8_t(90 + 50 * std::cos(y / 23.0)),
+                    std::uint8_t(120 + 40 * std::sin((x + 2 * y) / 61.0) + random() % 8)};
+    p.references.push_back(referenceOf("shore", Photo(600, 400, std::move(pixels))));
+    p.references.back().id = p.freshId();
+    p.backdrop.reference = p.references.back().id;
     return p;
 }
 

@@ -24,6 +24,10 @@ Reference referenceOf(const std::string& name, const Photo& photo);
 /// middle, no backdrop, the sun as given.
 Project postWork(double sunAzimuth = 180, double sunElevation = 45);
 
+/// A photograph held in memory with its file.
+LazyPhoto held(const Photo& photo);
+/// The same before a shore with something to hold on to: a photograph of it is told from any other.
+Project shoreWork();
 QString pathIn(const QString& folder, const char* name);
 bool writeBytes(const QString& path, const QByteArray& bytes);
 

@@ -78,7 +78,7 @@ std::vector<Held> allAWorkHolds()
                 Guides g;
                 g.shown = 3, g.corners = {{1, 2}, {3, 4}, {5, 1}};
                 p = edits::withGuides(std::move(p), g);
-                p.heights.push_back({"stilts", 2.75});
+                p.heights.push_back({"stilts", 2.75, 2, 3.5, false});
                 p.elements[0].edges = {{{0.5, 0.1}, 0.2, EdgeWish::Lost}}, p.elements[0].quiet = true;
                 return p;
             }},

@@ -1,20 +1,26 @@
 #include "core/colour/srgb.h"
+#include "core/review/take_figures.h"
 #include "core/transfer/canvas_plan.h"
 #include "core/transfer/grid.h"
 #include "devices/printing/printer.h"
 #include "output/big_picture.h"
+#include "output/contact_sheet.h"
 #include "output/export.h"
+#include "output/work_sheets.h"
 #include "store/picture_reader.h"
 #include "tests/kit/pdf.h"
 #include "tests/kit/program.h"
 #include "tests/kit/tiny.h"
+#include <QDir>
 #include <QFile>
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
 #include <QXmlStreamReader>
+#include <csignal>
 #include <opencv2/imgcodecs.hpp>
 #include <set>
+#include <sys/resource.h>
 
 using namespace rl;
 using namespace rl::output;
@@ -33,7 +39,60 @@ class TestExport : public QObject {
         return sheetJob(p, content, true, m_cache, m_progress, element);
     }
 
+    /// A disk with no more room than that: files of this process cannot grow past it.
+    struct FullDisk {
+        explicit FullDisk(rlim_t bytes)
+        {
+            std::signal(SIGXFSZ, SIG_IGN);
+            getrlimit(RLIMIT_FSIZE, &before);
+            const rlimit tight{bytes, before.rlim_max};
+            setrlimit(RLIMIT_FSIZE, &tight);
+        }
+        ~FullDisk() { setrlimit(RLIMIT_FSIZE, &before); }
+        rlimit before{};
+    };
+
 private slots:
+    void onAFullDiskWhatWasThereStays_data()
+    {
+        QTest::addColumn<QString>("name");
+        for (const char* name :
+            {"a.svg", "a.ora", "a.png", "a.tif", "sheets.pdf", "takes.pdf", "takes.png", "tags.pdf"})
+            QTest::newRow(name) << QString(name);
+    }
+    void onAFullDiskWhatWasThereStays()
+    {
+        QFETCH(QString, name);
+        const Project p = kit::postWork();
+        const QString path = at(qPrintable(name));
+        const auto write = [&]() -> Result<Done> {
+            if (name == "sheets.pdf")
+                return writeSheets(*job(SheetContent::LineArt), path, m_progress);
+            if (name == "tags.pdf")
+                return writeCornerTags(path);
+            if (name.startsWith("takes"))
+                return writeContactSheet(p, {review::figuresOf(p, 0, m_cache, m_progress)}, path);
+            return exportWork(p, path, {300, 0}, m_cache, m_progress);
+        };
+        QVERIFY(kit::writeBytes(path, "what was there"));
+        for (const rlim_t room : {0, 700, 4096}) {
+            Result<Done> done = Done{};
+            {
+                const FullDisk disk(room);
+                done = write();
+            }
+            if (done) // so little was wanted
+                continue;
+            QVERIFY2(QString::fromStdString(done.error().sentence).endsWith('.'), done.error().detail.c_str());
+            QFile f(path);
+            QVERIFY(f.open(QIODevice::ReadOnly));
+            QCOMPARE(f.readAll(), QByteArray("what was there"));
+            QCOMPARE(QDir(m_dir.path()).entryList({name + "*"}, QDir::Files).size(), 1); // and nothing beside it
+        }
+        const auto done = write(); // with room it is written over it
+        QVERIFY2(bool(done), done ? "" : done.error().sentence.c_str());
+        QVERIFY(QFile(path).size() > 500);
+    }
     void linesAreSvgInMillimetres()
     {
         const Project p = kit::postWork();

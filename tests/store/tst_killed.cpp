@@ -1,6 +1,8 @@
+#include "store/picture_reader.h"
 #include "store/project_file.h"
 #include "tests/kit/program.h"
 #include "tests/kit/tiny.h"
+#include <QDirIterator>
 #include <QProcess>
 #include <QRandomGenerator>
 #include <QTemporaryDir>
@@ -55,6 +57,68 @@ private slots:
             most = std::max(most, said);
         }
         QVERIFY(most > 3); // it was killed while working, not before
+    }
+
+    /// Every file that lies there is whole, and one of them holds what was said last.
+    void killedWhileFilesComeAndGoNothingIsLost()
+    {
+        const int rounds = qEnvironmentVariableIsSet("RL_KILLS") ? qEnvironmentVariableIntValue("RL_KILLS") : 5;
+        QTemporaryDir dir;
+        QDir(dir.path()).mkdir("pictures");
+        for (int i = 0; i < 6; ++i) {
+            const Photo p = kit::plain(500 + i, 300, {std::uint8_t(40 * i), 90, 90});
+            QVERIFY(bool(
+                store::writeFile(dir.filePath(QString("pictures/%1.png").arg(i)).toStdString(), store::encodePng(p))));
+        }
+        QRandomGenerator random(20261201);
+        int most = 0, works = 0, milestones = 0, photographs = 0, brought = 0;
+        for (int round = 0; round < rounds; ++round) {
+            const QString path = dir.filePath("killed.lantern");
+            QVERIFY(bool(store::ProjectFile::create(path.toStdString(), kit::postWork())));
+            QProcess run;
+            run.start(EDIT_RUN, {path, "--day", QString::number(random.generate())});
+            QVERIFY(run.waitForStarted());
+            while (!run.canReadLine())
+                QVERIFY(run.waitForReadyRead(60000));
+            QTest::qSleep(int(random.bounded(1200)));
+            ::kill(pid_t(run.processId()), SIGKILL);
+            run.waitForFinished();
+            const auto lines = QString::fromUtf8(run.readAllStandardOutput()).split('\n', Qt::SkipEmptyParts);
+            const int said = lines.back().section(' ', 0, 0).toInt(), set = lines.back().section(' ', 1, 1).toInt();
+            int kept = -1, keptMilestones = 0;
+            QDirIterator all(dir.path(), {"*.lantern"}, QDir::Files, QDirIterator::Subdirectories);
+            while (all.hasNext()) {
+                const QString file = all.next();
+                const auto opened = store::ProjectFile::open(file.toStdString());
+                QVERIFY2(bool(opened), qPrintable(file + ": " + (opened ? "" : opened.error().sentence.c_str())));
+                NoProgress progress;
+                const auto wrong = opened->file.check(progress);
+                QVERIFY2(wrong && wrong->empty(),
+                    qPrintable(file + (wrong && !wrong->empty() ? ": " + QString::fromStdString(wrong->front()) : "")));
+                ++works;
+                const int number = QString::fromStdString(opened->project.brief.title).section(' ', 1).toInt();
+                if (number > kept)
+                    kept = number, keptMilestones = 0;
+                if (number == kept)
+                    keptMilestones = std::max(keptMilestones, int(opened->file.milestones()->size()));
+                photographs += int(opened->project.painting.photos.size());
+                brought += int(opened->project.references.size());
+            }
+            QVERIFY2(
+                kept >= said - 1, qPrintable(QString("round %1: said %2, kept %3").arg(round).arg(said).arg(kept)));
+            QVERIFY2(keptMilestones >= set || kept > said, // a milestone is no less than an edit
+                qPrintable(QString("round %1: %2 milestones set, %3 kept").arg(round).arg(set).arg(keptMilestones)));
+            most = std::max(most, said), milestones += keptMilestones;
+            QDirIterator old(dir.path(), {"*.lantern", "*.lantern~*", "*.new-*", "*.png*"}, QDir::Files,
+                QDirIterator::Subdirectories);
+            while (old.hasNext())
+                if (const QString file = old.next(); !file.contains("/pictures/"))
+                    QFile::remove(file);
+        }
+        qInfo("%d kills, at most %d edits before one; %d works looked at, %d pictures, %d photographs of the canvas, "
+              "%d milestones in the newest",
+            rounds, most, works, brought, photographs, milestones);
+        QVERIFY(most > 3);
     }
 };
 
