@@ -38,4 +38,8 @@ endif()
 add_library(core_options INTERFACE)
 target_link_libraries(core_options INTERFACE project_options)
 # Square roots set no errno here and no arithmetic traps: both keep loops from being done several numbers at a time.
-target_compile_options(core_options INTERFACE -Wconversion -O3 -fno-math-errno -fno-trapping-math)
+set(RL_DEPTH -O3)
+if(RL_SANITIZE OR RL_TSAN) # those look for mistakes, not for speed
+    set(RL_DEPTH -O1)
+endif()
+target_compile_options(core_options INTERFACE -Wconversion ${RL_DEPTH} -fno-math-errno -fno-trapping-math)

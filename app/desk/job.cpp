@@ -53,16 +53,22 @@ JobBase::~JobBase()
         std::erase(*m_all, this);
 }
 
-void JobBase::stop()
+void JobBase::giveUp()
 {
     if (m_run)
         m_run->stopped = true;
 }
 
+void JobBase::stop()
+{
+    dropWish();
+    giveUp();
+}
+
 void JobBase::leave(std::vector<QFuture<void>>& running)
 {
     const bool ran = this->running();
-    stop();
+    giveUp();
     m_run.reset();
     std::erase_if(m_left, [](const QFuture<void>& f) { return f.isFinished(); });
     if (QFutureWatcher<void>* watcher = std::exchange(m_watcher, nullptr)) {
@@ -76,7 +82,7 @@ void JobBase::leave(std::vector<QFuture<void>>& running)
 
 void JobBase::end()
 {
-    stop();
+    giveUp();
     if (m_watcher) {
         m_watcher->disconnect(this);
         m_watcher->waitForFinished();

@@ -128,6 +128,8 @@ protected:
     };
     void begin(std::shared_ptr<Run> run, std::function<void(Run&)> work, Lane lane);
     void end(); ///< of a destructor: stops and waits
+    void giveUp(); ///< the run under way
+    virtual void dropWish() = 0; ///< what would come after it
     virtual void finished() = 0;
     virtual void forgetAll() = 0;
     void tell(const Error& error);
@@ -160,7 +162,7 @@ public:
             return;
         if (running()) {
             m_next.emplace(Wish{std::move(key), std::move(work), lane});
-            stop();
+            giveUp();
             return;
         }
         start({std::move(key), std::move(work), lane});
@@ -220,6 +222,12 @@ private:
             tell(*m_problem);
         }
         emit done();
+    }
+    void dropWish() override
+    {
+        if (m_next)
+            m_asked = m_next->key; // that is what was stopped
+        m_next.reset();
     }
     void forgetAll() override
     {

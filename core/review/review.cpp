@@ -79,18 +79,32 @@ bool parted(Project p, std::pair<int, int> both, stage::SurfaceCache& cache)
     });
 }
 
-/// A move that does not part what it is to part is not offered.
-void keepMovesThatPart(Findings& all, const Project& p, const reading::Reading& reading, stage::SurfaceCache& cache)
+/// Does no patch of the backdrop draw the eye at a place any more?
+bool calm(const Project& p, Vec2 cm, stage::SurfaceCache& cache)
+{
+    NoProgress progress;
+    const auto frame = stage::compose(p, 800, cache, progress);
+    const light::Picture picture = light::Relighter().light(frame, p.lights);
+    const auto found = reading::readFindings(p, picture, reading::Reader().read(p, picture, 3, frame.get(), &progress));
+    return std::none_of(found.begin(), found.end(),
+        [&](const Finding& f) { return f.key.starts_with("read.place:") && f.place.contains(cm); });
+}
+
+/// What is estimated may fall short: a move that does not part, a dimming that leaves a patch as strong beside what
+/// lies around it, is not offered.
+void keepFixesThatHelp(Findings& all, const Project& p, const reading::Reading& reading, stage::SurfaceCache& cache)
 {
     for (Finding& f : all) {
-        if (!f.fix || !f.key.starts_with("read.tangent:"))
+        if (!f.fix)
             continue;
+        bool helps = true;
+        if (f.key.starts_with("read.place:"))
+            helps = calm(f.fix->apply(p), f.place.centre(), cache);
         for (const reading::Tangent& t : reading.tangents)
-            if (f.key == "read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second)
-                && !parted(f.fix->apply(p), {t.first, t.second}, cache)) {
-                f.fix.reset();
-                break;
-            }
+            if (f.key == "read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second))
+                helps = parted(f.fix->apply(p), {t.first, t.second}, cache);
+        if (!helps)
+            f.fix.reset();
     }
 }
 } // namespace
@@ -122,7 +136,7 @@ Findings findingsOf(const Project& p, const light::Picture& picture, const readi
             f.height / picture.pixelsPerCm});
     take(transfer::carryFindings(
         p, transfer::seenThings(picture.ids, picture.pixelsPerCm, reading.attention.share), faces));
-    keepMovesThatPart(all, p, reading, cache);
+    keepFixesThatHelp(all, p, reading, cache);
     merge(all, {});
     return all;
 }

@@ -160,6 +160,15 @@ private slots:
         QVERIFY(job.refuses(3));
         job.ask(3, [](Progress&) -> Result<int> { return 7; });
         QVERIFY(!job.running());
+        job.ask(8, [](Progress& p) -> Result<int> { return p.cancelled() ? 0 : 8; });
+        job.ask(9, [](Progress&) -> Result<int> { return 9; }); // waits for the end of the other
+        job.stop(); // both
+        QTRY_VERIFY(!job.running());
+        QVERIFY(job.refuses(9) && !job.answer(9));
+        job.stop();
+        job.ask(3, [](Progress&) -> Result<int> { return 7; });
+        job.stop();
+        QTRY_VERIFY(!job.running());
         job.again(); // the painter wants it after all
         job.ask(3, [](Progress&) -> Result<int> { return 7; });
         QTRY_VERIFY(job.answer(3));

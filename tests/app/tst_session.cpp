@@ -225,8 +225,15 @@ private slots:
         QVERIFY(hand().rest());
         hand().view(Station::Paint).find<PhotoPage>()->bringIn(canvasFile("photo.png", 0));
         QTRY_VERIFY_WITH_TIMEOUT(state().comparing(), 20000);
+        QVERIFY(hand().rest());
+        // Asked for anew, as what it hangs from has changed.
+        Project p = project();
+        p.painting.tolerances = {{4, 1.5}};
+        document().edit("Let it stray further", std::move(p));
+        QTRY_VERIFY_WITH_TIMEOUT(state().comparing(), 20000);
         state().stop();
-        QTRY_VERIFY_WITH_TIMEOUT(!state().comparing() && state().stopped(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!state().comparing(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(state().stopped(), 20000);
         for (int i = 0; i < 20; ++i) {
             window().here()->refresh();
             QTest::qWait(10);

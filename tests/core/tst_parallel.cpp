@@ -39,13 +39,14 @@ private slots:
         QFETCH(int, count);
         for (const int cores : {1, 2, 0}) {
             useCores(cores);
-            std::vector<std::atomic<int>> rows(std::size_t(count)), items(std::size_t(count));
+            const auto n = std::size_t(count);
+            std::vector<std::atomic<int>> rows(n), items(n);
             parallelRows(count, [&](int from, int to) {
                 for (int i = from; i < to; ++i)
                     ++rows[std::size_t(i)];
             });
             parallelItems(count, [&](int i) { ++items[std::size_t(i)]; });
-            const auto once = [](const std::atomic<int>& n) { return n == 1; };
+            const auto once = [](const std::atomic<int>& times) { return times == 1; };
             QVERIFY(std::all_of(rows.begin(), rows.end(), once) && std::all_of(items.begin(), items.end(), once));
             QCOMPARE(sumBelow(count), long(count) * (count - 1) / 2);
         }
