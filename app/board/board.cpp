@@ -54,9 +54,11 @@ void Board::setLook(std::function<QImage()> look)
 
 void Board::setTools(std::vector<Tool*> topFirst)
 {
-    if (m_holds && m_holds != m_taken && std::find(topFirst.begin(), topFirst.end(), m_holds) == topFirst.end())
-        letGo(); // a drag of one that stays goes on
     m_tools = std::move(topFirst);
+    if (m_holds && m_holds != m_taken && std::find(m_tools.begin(), m_tools.end(), m_holds) == m_tools.end()) {
+        m_holds = nullptr; // it may be there no more; a drag of one that stays goes on
+        emit holdLost();
+    }
     update();
     emit hintChanged();
 }

@@ -76,6 +76,7 @@ public:
 signals:
     void viewChanged();
     void hintChanged();
+    void holdLost(); ///< the tool that held the hand was taken off the board
     void filesDropped(const QStringList& files);
     void matChanged(int mat);
 

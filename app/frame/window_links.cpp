@@ -111,11 +111,13 @@ void MainWindow::connectStations()
         });
         if (Board* own = view->ownBoard()) {
             connect(own, &Board::filesDropped, &m_desk, &Desk::importWanted);
+            connect(own, &Board::holdLost, &m_desk.document, &Document::finishGesture);
             connect(own, &Board::viewChanged, this, [this, own] { m_zoom->setText(own->zoomWords()); });
         }
     }
     connect(m_trail, &Trail::stationWanted, this, [this](int i) { goTo(Station(i)); });
     connect(m_board, &Board::filesDropped, &m_desk, &Desk::importWanted);
+    connect(m_board, &Board::holdLost, &m_desk.document, &Document::finishGesture);
     connect(m_board, &Board::hintChanged, this, [this] {
         if (boardHere() == m_board)
             here()->setHint(m_board->hint());

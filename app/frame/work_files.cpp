@@ -30,7 +30,7 @@ Result<QString> exampleFile(Example which, const QString& folder, Progress& prog
         return project.error();
     if (!QDir().mkpath(folder))
         return Error{Kind::NotWritable, rl::tr("The folder of works cannot be made."), folder.toStdString()};
-    const QString name = which == Example::Court ? tr("The Moth Court") : tr("Low Tide Caravan");
+    const QString name = QString::fromStdString(project->brief.title);
     for (int i = 1;; ++i) { // a copy that was painted in stays as it is
         const QString path = folder + "/" + name + (i > 1 ? QString(" %1").arg(i) : QString()) + ".lantern";
         if (!QFileInfo::exists(path)) {

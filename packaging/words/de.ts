@@ -865,14 +865,6 @@
       <translation>Der Ordner der Werke lässt sich nicht anlegen.</translation>
     </message>
     <message>
-      <source>The Moth Court</source>
-      <translation>Der Mottenhof</translation>
-    </message>
-    <message>
-      <source>Low Tide Caravan</source>
-      <translation>Karawane bei Ebbe</translation>
-    </message>
-    <message>
       <source>The work is kept as %1.</source>
       <translation>Das Werk liegt jetzt als %1.</translation>
     </message>

@@ -287,7 +287,8 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(state().compared() && !state().busy(), 60000);
         const int takes = int(hand().project().takes.size());
         hand().press("tryOn");
-        QVERIFY(int(hand().project().takes.size()) > takes && hand().project().elements.empty());
+        QTRY_VERIFY_WITH_TIMEOUT(int(hand().project().takes.size()) > takes, 20000);
+        QVERIFY(hand().project().elements.empty());
         hand().undo();
         hand().press("dropPhoto");
         QVERIFY(painting().photos.empty() && state().photo() == 0 && hand().desk().more().empty());

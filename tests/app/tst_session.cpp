@@ -318,8 +318,10 @@ private slots:
             QTRY_VERIFY(!window().isActiveWindow());
             QCoreApplication::sendEvent(&window(), &away);
         } else if (what == "page") {
-            window().here()->turnTo(window().here()->page() ? 0 : 3);
-            hand().board()->letGo();
+            const int before = window().here()->page();
+            window().here()->turnTo(before ? 0 : 3);
+            if (hand().board()->holding()) // its tool is on that page too: the drag goes on
+                QTest::mouseRelease(hand().board(), Qt::LeftButton, {}, from.toPoint() + QPoint(40, 0));
         } else if (what == "lost") {
             QTest::mousePress(hand().board(), Qt::LeftButton, {}, QPoint(3, 3));
             QTest::mouseRelease(hand().board(), Qt::LeftButton, {}, QPoint(3, 3));

@@ -138,7 +138,8 @@ void ReadPage::valueFields()
             m_gesture.begin();
         Brief b = project().brief;
         b.valueBounds = bounds;
-        m_gesture.edit(tr("Place a value step"), edits::withBrief(project(), std::move(b)));
+        if (!(b == project().brief))
+            m_gesture.edit(tr("Place a value step"), edits::withBrief(project(), std::move(b)));
         if (done)
             m_gesture.finish();
         if (m_look != Look::Values)
