@@ -199,6 +199,30 @@ void LiveLight::show(Maker& m, const Wish& wish)
     emit lit(result);
 }
 
+namespace {
+/// The mixing of a work, the one of before where nothing of what it is made of has changed: who hangs from it is not
+/// asked anew then. Of the calling thread, which is the light's own.
+std::shared_ptr<const paint::Mixing> mixedOf(const Project& p, const light::Picture& picture, Progress& progress)
+{
+    struct Mixed {
+        Brief brief;
+        MixPlan mix;
+        std::vector<PaintBox> boxes;
+        LinearPicture colour;
+        IdMap ids;
+        std::shared_ptr<const paint::Mixing> mixing;
+    };
+    static thread_local Mixed last;
+    if (last.mixing && last.brief == p.brief && last.mix == p.mix && last.boxes == p.boxes && last.ids == picture.ids
+        && last.colour == picture.colour)
+        return last.mixing;
+    auto mixing = review::mixingOf(p, picture, progress);
+    if (!progress.cancelled())
+        last = {p.brief, p.mix, p.boxes, picture.colour, picture.ids, mixing};
+    return mixing;
+}
+} // namespace
+
 void LiveLight::judge(const Wish& wish)
 {
     // Give a running drag the way before the slower judging.
@@ -210,7 +234,7 @@ void LiveLight::judge(const Wish& wish)
     result->reading = m_reader.read(wish.project, result->picture, 3, m_whole.frame.get(), &progress);
     if (progress.cancelled())
         return;
-    result->mixing = review::mixingOf(wish.project, result->picture, progress);
+    result->mixing = mixedOf(wish.project, result->picture, progress);
     if (progress.cancelled())
         return;
     result->findings = review::findingsOf(wish.project, result->picture, result->reading, *result->mixing, m_cache);

@@ -176,7 +176,8 @@ private slots:
 
     void anAnswerDiesWithTheWorkItWasAskedFor()
     {
-        Job<int> job(desk().jobs), ofTheWindow(&desk().notices);
+        Jobs jobs(&desk().notices);
+        Job<int> job(jobs), ofTheWindow(&desk().notices);
         QSignalSpy done(&job, &JobBase::done), left(&job, &JobBase::left), progressed(&job, &JobBase::progressed);
         std::atomic<bool> began = false, may = false, ended = false;
         const auto stubborn = [&](Progress& p) -> Result<int> { // hears of its end late
@@ -189,7 +190,7 @@ private slots:
         };
         job.ask(1, stubborn);
         QTRY_VERIFY(began.load());
-        auto running = desk().jobs.leave();
+        auto running = jobs.leave();
         QVERIFY(running.size() == 1 && !job.running() && left.size() == 1);
         job.ask(1, [](Progress&) -> Result<int> { return 2; }); // the same key in the next work
         QTRY_VERIFY(job.answer(1));
@@ -200,7 +201,7 @@ private slots:
         QTest::qWait(30);
         QVERIFY(*job.last() == 2 && done.size() == 1 && progressed.isEmpty());
         ofTheWindow.ask(1, [](Progress&) -> Result<int> { return 3; });
-        QVERIFY(desk().jobs.leave().empty() && ofTheWindow.running()); // not of the work: it goes on
+        QVERIFY(jobs.leave().empty() && ofTheWindow.running()); // not of the work: it goes on
         QTRY_VERIFY(ofTheWindow.answer(1));
         QVERIFY(!job.last()); // what was known of the work is forgotten
     }

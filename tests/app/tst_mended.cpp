@@ -35,8 +35,7 @@ class TestMended : public QObject {
     static Project demo()
     {
         NoProgress progress;
-        static const Project made = demo::lowTideCaravan(progress).take();
-        return made;
+        return demo::lowTideCaravan(progress).take(); // of its own pictures: those of a work that is gone are gone
     }
     /// A work with one picture of a lit disc on the wall.
     static Project discWork()

@@ -240,8 +240,9 @@ private slots:
             QVERIFY(!state().comparing());
         }
         QTRY_VERIFY(hand().view(Station::Paint).current()->says().contains("Again"));
-        QVERIFY(hand().find<QPushButton>("againPaint")->isVisible());
-        hand().press("againPaint");
+        auto* again = window().here()->current()->findChild<QPushButton*>("againPaint");
+        QVERIFY(again && again->isVisible());
+        again->click();
         QVERIFY(state().comparing());
         QVERIFY(hand().rest() && state().compared() && !state().stopped());
     }
