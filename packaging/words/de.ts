@@ -845,6 +845,10 @@
       <translation>versucht: %1</translation>
     </message>
     <message>
+      <source>Cannot be read in this work's file: %1. The place stays marked; nothing else is touched.</source>
+      <translation>In der Datei dieses Werks nicht lesbar: %1. Der Platz bleibt markiert; sonst wird nichts angerührt.</translation>
+    </message>
+    <message>
       <source>A study of its own: “%1”. The work you came from is under Work ▸ Open.</source>
       <translation>Eine Studie für sich: „%1“. Das Werk, aus dem du kamst, steht unter Werk ▸ Öffnen.</translation>
     </message>
@@ -11453,16 +11457,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Weiß auf großen Flächen lässt für die Lichter, die zählen, nichts Helleres.</translation>
     </message>
     <message>
+      <source>Lift the darks</source>
+      <translation>Die Dunkel heben</translation>
+    </message>
+    <message>
       <source>The plan goes down to L* %1; dry %2 usually stops at about L* %3.</source>
       <translation>Der Plan geht bis L* %1 hinab; trocken hört %2 gewöhnlich bei etwa L* %3 auf.</translation>
     </message>
     <message>
       <source>What the paint cannot reach closes up into one dark; varnish gains a few L*, another medium more.</source>
       <translation>Was die Farbe nicht erreicht, schließt sich zu einem Dunkel; Firnis bringt einige L*, ein anderes Malmittel mehr.</translation>
-    </message>
-    <message>
-      <source>Lift the darks</source>
-      <translation>Die Dunkel heben</translation>
     </message>
     <message>
       <source>The lightest light lies %1, not where “%2” is (L* %3).</source>
@@ -13527,10 +13531,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source> and %1 more</source>
       <translation> und %1 weitere</translation>
-    </message>
-    <message>
-      <source>Cannot be read in this work's file: %1. The place stays marked; nothing else is touched.</source>
-      <translation>In der Datei dieses Werks nicht lesbar: %1. Der Platz bleibt markiert; sonst wird nichts angerührt.</translation>
     </message>
     <message>
       <source>%1 is not a work that can be opened.</source>

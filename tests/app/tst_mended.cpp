@@ -120,10 +120,11 @@ private slots:
         const QString path = window().document().path();
         bool opened = false;
         QObject::connect(&window(), &MainWindow::opened, this, [&](bool ok) { opened = ok; });
+        window().document().close();
         window().openWork(path);
         QTRY_VERIFY_WITH_TIMEOUT(opened, 10000);
         QTRY_COMPARE_WITH_TIMEOUT(hand().desk().wall.missing(), 1, 20000);
-        QVERIFY(hand().wasSaid("disc"));
+        QTRY_VERIFY(hand().wasSaid("disc"));
         hand().desk().holdReference(project().references.back().id);
         window().goTo(Station::Gather);
         QVERIFY(hand().find<QAbstractButton>("findAgain")->isVisible());

@@ -243,8 +243,7 @@ private slots:
         auto* again = window().here()->current()->findChild<QPushButton*>("againPaint");
         QVERIFY(again && again->isVisible());
         again->click();
-        QVERIFY(state().comparing());
-        QVERIFY(hand().rest() && state().compared() && !state().stopped());
+        QTRY_VERIFY_WITH_TIMEOUT(!state().stopped() && !state().busy() && state().compared(), 60000);
     }
 
     void aMissingPhotographIsAskedForOnce()

@@ -34,7 +34,7 @@ DaysPage::DaysPage(Desk& desk, StationView& view)
                 writeCalendar(path);
         },
         [this] { return m_state.plan() && !m_state.plan()->sittings.empty(); });
-    addStopAndAgain();
+    addAgain();
     addWriting();
     layout()->addWidget(m_path);
     m_sheet->setObjectName("sittingSheet");

@@ -28,11 +28,15 @@ void PaintPage::show()
         m_state.want();
 }
 
-void PaintPage::addStopAndAgain()
+void PaintPage::addStop()
 {
     m_form->button(
         "stopPaint", tr("Stop"), tr("Stops what is being worked out; it is not begun again by itself"),
-        [this] { m_state.stop(); }, [this] { return m_state.busy(); });
+        [this] { m_state.stop(); }, [this] { return m_state.comparing(); });
+}
+
+void PaintPage::addAgain()
+{
     m_form->button(
         "againPaint", tr("Again"), tr("Works out what was stopped or could not be done"), [this] { m_state.again(); },
         [this] { return m_state.stopped() && !m_state.busy(); });

@@ -38,8 +38,8 @@ public:
 
 protected:
     Lens<Painting> painting() const;
-    /// Two buttons: one while something is worked out, the other when that was stopped or failed.
-    void addStopAndAgain();
+    void addStop(); ///< a button while a photograph is compared
+    void addAgain(); ///< one when something was stopped or failed
     QString stoppedWords() const; ///< what was stopped, or why it failed; empty when nothing was
     PaintState& m_state;
     PaintMarks m_marks;

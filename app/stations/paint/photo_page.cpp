@@ -293,7 +293,8 @@ void PhotoPage::outFields()
             if (const QString path = askPath(tr("Corner tags"), "corner-tags.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
                 write(tr("The tags are in %1.").arg(path), [path](Progress&) { return output::writeCornerTags(path); });
         });
-    addStopAndAgain();
+    addStop();
+    addAgain();
     addWriting();
 }
 

@@ -148,7 +148,7 @@ void TasksPage::ownFields()
             m_desk.edit(tr("Take the plan as reckoned"), edits::withPainting(project(), std::move(p)));
         },
         [this] { return !project().painting.tasks.empty(); });
-    addStopAndAgain();
+    addAgain();
 }
 
 QWidget* TasksPage::beside()
