@@ -34,6 +34,9 @@ WallKeeper::WallKeeper(Document& document, Jobs& jobs)
     , m_search(jobs, JobBase::Told::No)
 {
     connect(&m_job, &JobBase::done, this, &WallKeeper::take);
+    connect(&document, &Document::workChanged, this, [this] { // what was known of another work is not held
+        m_smalls.clear(), m_known.clear(), m_likenessOf.clear();
+    });
     connect(&document, &Document::projectChanged, this, &WallKeeper::follow);
     connect(&m_search, &JobBase::done, this, [this] {
         follow();
