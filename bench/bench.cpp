@@ -4,6 +4,8 @@
 // lantern-bench --carry: line art against rendered truth, stroke flow, landmarks, keystone.
 // lantern-bench --paint: canvases squared up and compared, stages, plans of work, the eye trainer.
 // lantern-bench --read: reading order, suggestions and their speed, on sets whose truth is known.
+// lantern-bench --agree [FOLDER]: every fix of many works done and judged; --wishes [FOLDER]: other orders put right;
+//     --review: how long a whole review takes. FOLDER: photographs to judge beside the made works.
 // lantern-bench --memory: a work of 300 photographs opened, closed and held; dragging while photographs are measured.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/frame/main_window.h"
@@ -353,10 +355,18 @@ int main(int argc, char** argv)
         return 0;
     }
     if (words.contains("--light") || words.contains("--read") || words.contains("--mix") || words.contains("--carry")
-        || words.contains("--paint") || words.contains("--memory")) {
+        || words.contains("--paint") || words.contains("--memory") || words.contains("--agree")
+        || words.contains("--wishes") || words.contains("--review")) {
         std::vector<bench::Figure> all;
         if (words.contains("--read"))
             bench::readFigures(all);
+        const std::string folder = words.last().startsWith("--") ? std::string() : words.last().toStdString();
+        if (words.contains("--agree"))
+            bench::agreeFigures(all, folder);
+        if (words.contains("--wishes"))
+            bench::wishFigures(all, folder);
+        if (words.contains("--review"))
+            bench::reviewFigures(all);
         if (words.contains("--memory"))
             bench::sessionFigures(all);
         if (words.contains("--mix"))

@@ -51,8 +51,11 @@ struct MaskedPicture {
 Result<MaskedPicture> readMasked(const std::string& image, const std::string& mask);
 /// A work as it is in its file.
 Result<Project> openWork(const std::string& file);
+/// With a take in hand, by its letter; empty: the one that is. \return Invalid where there is none of that letter
+Result<Project> inTake(const Project& project, const std::string& letter);
 
 std::vector<std::unique_ptr<Command>> lookCommands();
+std::vector<std::unique_ptr<Command>> fixCommands(); ///< do what a finding proposes
 std::vector<std::unique_ptr<Command>> readCommands(); ///< read a work or a picture
 std::vector<std::unique_ptr<Command>> studyCommands(); ///< sheets of what is read
 std::vector<std::unique_ptr<Command>> mixCommands(); ///< paint: mixes, recipes, calibration

@@ -10,8 +10,8 @@ namespace rl::cli {
 std::vector<std::unique_ptr<Command>> allCommands()
 {
     auto all = lookCommands();
-    for (auto part : {readCommands, studyCommands, mixCommands, makeCommands, carryCommands, planCommands, workCommands,
-             gatherCommands, cutCommands, stageCommands, fieldCommands})
+    for (auto part : {fixCommands, readCommands, studyCommands, mixCommands, makeCommands, carryCommands, planCommands,
+             workCommands, gatherCommands, cutCommands, stageCommands, fieldCommands})
         for (auto& c : part())
             all.push_back(std::move(c));
     return all;

@@ -94,46 +94,139 @@ Result<Project> withElementNumber(Project p, Element e, const std::string& key, 
     return edits::withElement(std::move(p), e);
 }
 
+/// The n-th of a list, 1 first; null where there are not so many.
+template <class O> O* nth(std::vector<O>& all, const std::string& word)
+{
+    const auto n = numberIn(word);
+    return n && *n >= 1 && *n <= double(all.size()) && *n == std::floor(*n) ? &all[std::size_t(*n) - 1] : nullptr;
+}
+template <class O> O* ofId(std::vector<O>& all, const std::string& word)
+{
+    const auto at = std::find_if(all.begin(), all.end(), [&](const O& o) { return std::to_string(o.id) == word; });
+    return at == all.end() ? nullptr : &*at;
+}
+Tube* tubeOf(Project& p, const std::string& word)
+{
+    Tube* found = nullptr;
+    for (PaintBox& b : p.boxes)
+        for (Tube& t : b.tubes)
+            if (std::to_string(t.id) == word || t.name == word || t.pigment == word) {
+                if (found)
+                    return nullptr;
+                found = &t;
+            }
+    return found;
+}
+
+Limb* limbOf(Pose& pose, const std::string& word)
+{
+    const std::pair<const char*, Limb*> limbs[] = {{"leftArm", &pose.leftArm}, {"rightArm", &pose.rightArm},
+        {"leftLeg", &pose.leftLeg}, {"rightLeg", &pose.rightLeg}};
+    for (const auto& [name, limb] : limbs)
+        if (word == name)
+            return limb;
+    return nullptr;
+}
+
+/// "element:Tortoise:2" in its parts.
+struct Said {
+    std::string kind, name, place;
+    explicit Said(const std::string& object)
+    {
+        const auto first = object.find(':'), second = first == std::string::npos ? first : object.find(':', first + 1);
+        kind = object.substr(0, first);
+        if (first != std::string::npos)
+            name = object.substr(first + 1, second == std::string::npos ? second : second - first - 1);
+        if (second != std::string::npos)
+            place = object.substr(second + 1);
+    }
+};
+
+/// Calls set() with what is meant. \return nothing where there is no such kind of thing
+template <class Set> std::optional<Result<Project>> withThing(Project& p, const Said& s, const Set& set)
+{
+    const auto given = [&](auto* o) -> Result<Project> {
+        return o ? set(*o)
+                 : Result<Project>(
+                     Error{Kind::Missing, tr("There is no single %1 of that id or name in the work.", s.kind), s.name});
+    };
+    Element* e = namedIn(p.elements, s.name);
+    const std::pair<const char*, std::function<Result<Project>()>> kinds[]
+        = {{"brief", [&] { return set(p.brief); }}, {"canvas ground", [&] { return set(p.brief.ground); }},
+            {"camera", [&] { return set(p.camera); }}, {"backdrop", [&] { return set(p.backdrop); }},
+            {"sun", [&] { return set(p.lights.sun); }}, {"air", [&] { return set(p.lights.air); }},
+            {"drift", [&] { return set(p.lights.air.drift); }}, {"guides", [&] { return set(p.guides); }},
+            {"sheets", [&] { return set(p.sheets); }}, {"mix", [&] { return set(p.mix); }},
+            {"painting", [&] { return set(p.painting); }}, {"diary", [&] { return set(p.painting.diary); }},
+            {"mist", [&] { return given(nth(p.lights.air.mists, s.name)); }},
+            {"lantern", [&] { return given(namedIn(p.lights.lanterns, s.name)); }},
+            {"light group", [&] { return given(namedIn(p.lights.groups, s.name)); }},
+            {"tube", [&] { return given(tubeOf(p, s.name)); }},
+            {"swatches",
+                [&] {
+                    Tube* t = tubeOf(p, s.name);
+                    return given(t ? &t->card : nullptr);
+                }},
+            {"tone", [&] { return given(e ? &e->tone : nullptr); }},
+            {"ownLight", [&] { return given(e ? &e->ownLight : nullptr); }},
+            {"standin", [&] { return given(e ? &e->standin : nullptr); }},
+            {"pose", [&] { return given(e ? &e->standin.pose : nullptr); }},
+            {"limb", [&] { return given(e ? limbOf(e->standin.pose, s.place) : nullptr); }},
+            {"pattern", [&] { return given(e ? &e->pattern : nullptr); }},
+            {"part", [&] { return given(e ? nth(e->parts, s.place) : nullptr); }},
+            {"ridge", [&] { return given(e ? nth(e->ridges, s.place) : nullptr); }},
+            {"eye", [&] { return given(e ? nth(e->eyes, s.place) : nullptr); }},
+            {"foot", [&] { return given(e ? nth(e->feet, s.place) : nullptr); }},
+            {"edge", [&] { return given(e ? nth(e->edges, s.place) : nullptr); }},
+            {"overrule",
+                [&] {
+                    auto* r = namedIn(p.references, s.name);
+                    return given(r ? &r->overrule : nullptr);
+                }},
+            {"cutout", [&] { return given(ofId(p.cutouts, s.name)); }},
+            {"ground",
+                [&] {
+                    auto* c = ofId(p.cutouts, s.name);
+                    return s.name.empty() ? set(p.brief.ground) : given(c ? nth(c->grounds, s.place) : nullptr);
+                }},
+            {"hours", [&] { return given(nth(p.painting.diary.hours, s.name)); }},
+            {"day", [&] { return given(nth(p.painting.diary.days, s.name)); }},
+            {"task", [&] { return given(nth(p.painting.tasks, s.name)); }},
+            {"sitting", [&] { return given(ofId(p.painting.sittings, s.name)); }},
+            {"span",
+                [&] {
+                    auto* sitting = ofId(p.painting.sittings, s.name);
+                    return given(sitting ? nth(sitting->spans, s.place) : nullptr);
+                }},
+            {"canvas photograph", [&] { return given(ofId(p.painting.photos, s.name)); }},
+            {"tolerance", [&] { return given(nth(p.painting.tolerances, s.name)); }}};
+    for (const auto& [kind, make] : kinds)
+        if (s.kind == kind)
+            return make();
+    return {};
+}
+
 Result<Project> withNumber(Project p, const std::string& object, const std::string& key, double value)
 {
-    const auto set = [&](auto& o) -> Result<Project> {
+    Said s(object);
+    if (s.kind == "group")
+        s.kind = "light group"; // as it was said before
+    if (s.kind == "element") {
+        const Element* e = namedIn(p.elements, s.name);
+        return e ? withElementNumber(p, *e, key, value)
+                 : Result<Project>(
+                     Error{Kind::Missing, tr("There is no single %1 of that id or name in the work.", s.kind), s.name});
+    }
+    const auto made = withThing(p, s, [&](auto& o) -> Result<Project> {
         if (const auto done = setIn(o, key, value); !done)
             return done.error();
         return p;
-    };
-    const auto colon = object.find(':');
-    const std::string kind = object.substr(0, colon), word = colon == std::string::npos ? "" : object.substr(colon + 1);
-    if (kind == "brief")
-        return set(p.brief);
-    if (kind == "camera")
-        return set(p.camera);
-    if (kind == "backdrop")
-        return set(p.backdrop);
-    if (kind == "sun")
-        return set(p.lights.sun);
-    if (kind == "air")
-        return set(p.lights.air);
-    if (kind == "drift")
-        return set(p.lights.air.drift);
-    if (kind == "guides")
-        return set(p.guides);
-    if (kind == "sheets")
-        return set(p.sheets);
-    if (kind == "lantern")
-        if (Lantern* l = namedIn(p.lights.lanterns, word))
-            return set(*l);
-    if (kind == "group")
-        if (LightGroup* g = namedIn(p.lights.groups, word))
-            return set(*g);
-    if (kind == "element")
-        if (const Element* e = namedIn(p.elements, word))
-            return withElementNumber(p, *e, key, value);
-    if (kind == "lantern" || kind == "group" || kind == "element")
-        return Error{Kind::Missing, tr("There is no single %1 of that id or name in the work.", kind), word};
-    return Error{Kind::Invalid,
-        tr("Say what it is a number of: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, "
-           "group:NAME or element:NAME."),
-        {}};
+    });
+    return made ? *made
+                : Result<Project>(Error{Kind::Invalid,
+                    tr("Say what it is a number of, as `lantern fields` names it: sun, mix, painting, …, "
+                       "lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1."),
+                    {}});
 }
 
 class SetNumber final : public NamedCommand {
@@ -145,7 +238,9 @@ public:
     void describe(CLI::App& app) override
     {
         app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
-        app.add_option("OBJECT", m_object, tr("sun, camera, …, lantern:NAME, element:NAME"))->required();
+        app.add_option("OBJECT", m_object,
+               tr("sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1"))
+            ->required();
         app.add_option("FIELD", m_key, tr("its key"))->required();
         app.add_option("VALUE", m_value, tr("the number, with either decimal mark"))->required();
     }

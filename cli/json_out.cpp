@@ -73,6 +73,16 @@ nlohmann::json jsonOf(const reading::Suggestion& s)
     for (const reading::Touch& t : s.touches)
         j["changes"].push_back({{"element", t.element}, {"lighter_L", t.dL}, {"contrast", std::exp(t.contrast)},
             {"saturation", std::exp(t.saturation)}, {"softer_permille", t.soft}});
+    if (!s.solved && !s.already) {
+        j["nearest"] = nlohmann::json::array();
+        for (const reading::Touch& t : s.nearest)
+            j["nearest"].push_back({{"element", t.element}, {"lighter_L", t.dL}, {"contrast", std::exp(t.contrast)},
+                {"saturation", std::exp(t.saturation)}, {"softer_permille", t.soft}});
+        j["against"] = nlohmann::json::array();
+        for (const auto& [first, second] : s.remain)
+            if (const auto d = s.after.drivers.find(second); d != s.after.drivers.end())
+                j["against"].push_back({{"should_draw_more", first}, {"draws_more", second}, {"through", d->second}});
+    }
     j["share_after"] = nlohmann::json::object();
     for (const auto& [id, share] : s.after.share)
         j["share_after"][std::to_string(id)] = share;

@@ -79,27 +79,21 @@ public:
     void describe(CLI::App& app) override
     {
         FileCommand::describe(app);
-        app.add_flag("--quick", m_quick, tr("without measuring the light on every element, which takes seconds"));
+        app.add_option("--take", m_take, tr("another take than the one in hand, by its letter"));
     }
     Result<json> run() override
     {
-        const auto opened = project();
+        const auto work = project();
+        const auto opened = work ? inTake(*work, m_take) : work;
         if (!opened)
             return opened.error();
         stage::SurfaceCache cache;
         NoProgress progress;
-        if (m_quick)
-            return jsonOf(review::review(*opened, cache, progress).findings);
-        Findings all = review::review(*opened, cache, progress).findings;
-        const auto frame = stage::compose(*opened, 1000, cache, progress);
-        light::Relighter relighter;
-        const auto picture = relighter.light(frame, opened->lights);
-        review::merge(all, review::closeLook(*opened, frame, picture, cache, progress));
-        return jsonOf(all);
+        return jsonOf(review::review(*opened, cache, progress).findings);
     }
 
 private:
-    bool m_quick = false;
+    std::string m_take;
 };
 
 class LightCommand final : public NamedCommand {
@@ -180,7 +174,7 @@ private:
         const Project& p = opened->project;
         stage::SurfaceCache cache;
         NoProgress progress;
-        const review::LightStudy study = review::lightStudy(p, cache, progress, 1000);
+        const review::LightStudy study = review::lightStudy(p, cache, progress);
         const auto& rows = study.rows;
         json j{{"elements", json::array()}};
         if (!m_sheets.empty()) {

@@ -8,10 +8,12 @@
 #include "core/paint/csv.h"
 #include "core/paint/palette_choice.h"
 #include "core/paint/reach.h"
+#include "core/paint/recipe_words.h"
 #include "core/paint/recipes.h"
 #include "core/paint/surprises.h"
 #include "core/project/edits.h"
 #include "store/paint_box_file.h"
+#include <opencv2/imgproc.hpp>
 
 namespace rl::cli {
 
@@ -244,9 +246,9 @@ protected:
         app.add_option("--puddles", m_puddles, tr("how many mixes"))->check(CLI::Range(2, 64));
         app.add_option("--paints", m_tubes, tr("tubes by pigment instead of the work's box"))->delimiter(',');
     }
-    Result<ReadPicture> picture(int widthPx) const
+    Result<ReadPicture> picture() const
     {
-        auto r = opened(widthPx);
+        auto r = opened();
         if (!r)
             return r;
         ReadPicture read = r.take();
@@ -270,7 +272,7 @@ protected:
     static json puddleJson(const paint::Mixing& m, std::size_t i)
     {
         const paint::Puddle& p = m.map.puddles[i];
-        json j{{"number", i + 1}, {"element", p.element}, {"family", p.light ? "light" : "shade"},
+        json j{{"number", p.number}, {"element", p.element}, {"family", p.light ? "light" : "shade"},
             {"lab", labJson(p.wanted)}, {"share", p.share}, {"spread_de00", p.spread},
             {"at_cm", {p.at.x / m.pixelsPerCm, p.at.y / m.pixelsPerCm}}};
         for (const auto& [element, light] : p.also)
@@ -279,6 +281,7 @@ protected:
             j["other_tube"] = {{"paint", m.others[i].pigment}, {"de00", m.others[i].de}};
         if (i < m.recipes.size() && !m.recipes[i].formulas.empty()) {
             const paint::Formula& f = m.recipes[i].formulas[0];
+            j["recipe"] = paint::recipeSaid(m, i), j["mixed"] = m.recipes[i].mixed;
             j["parts"] = partsJson(f.recipe), j["de00"] = f.de, j["reach_de00"] = m.recipes[i].reachDe;
             j["missed"] = m.recipes[i].missed, j["ml"] = m.needs.puddles[i].ml;
         }
@@ -307,12 +310,13 @@ public:
     }
     Result<json> run() override
     {
-        const auto read = picture(m_width);
+        const auto read = picture();
         if (!read)
             return read.error();
         TerminalProgress progress(true);
         const light::Picture& pic = read->picture;
-        const paint::Mixing m = paint::mixing(read->project, pic.colour, pic.ids, pic.pixelsPerCm, nullptr, progress);
+        const auto mixed = review::paletteOf(read->project, pic, progress);
+        const paint::Mixing& m = *mixed;
         if (progress.cancelled())
             return Error{Kind::Cancelled, tr("The recipe map was given up."), {}};
         json j{{"puddles", json::array()}, {"alike", json::array()}, {"shared", json::array()},
@@ -321,7 +325,8 @@ public:
             j["puddles"].push_back(puddleJson(m, i));
         for (const paint::Alike& a : m.alike)
             j["alike"].push_back(
-                {{"puddles", {a.first + 1, a.second + 1}}, {"de00", a.de}, {"two_lights", a.twoLights}});
+                {{"puddles", {m.map.puddles[std::size_t(a.first)].number, m.map.puddles[std::size_t(a.second)].number}},
+                    {"de00", a.de}, {"two_lights", a.twoLights}});
         for (const auto& [id, count] : paint::sharedPaints(m.recipes))
             j["shared"].push_back({{"paint", id}, {"puddles", count}});
         const paint::Search search(m.box.paints);
@@ -353,7 +358,10 @@ private:
             for (std::size_t i = 0; i < shown.size(); ++i)
                 shown[i] = colour::fromLab(colour::Lab(m.map.puddles[m.map.which.data()[i]].wanted));
             const LinearPicture picture(m.map.which.width(), m.map.which.height(), std::move(shown));
-            if (const auto done = store::writeFile(m_out, store::encodePng(colour::codeOf(picture))); !done)
+            cv::Mat wide;
+            cv::resize(colour::codeOf(picture).mat(), wide,
+                {m_width, std::max(1, m_width * picture.height() / picture.width())}, 0, 0, cv::INTER_NEAREST);
+            if (const auto done = store::writeFile(m_out, store::encodePng(Photo::fromMat(wide))); !done)
                 return done;
             j["output"] = m_out;
         }
@@ -382,12 +390,13 @@ public:
     }
     Result<json> run() override
     {
-        const auto read = picture(800);
+        const auto read = picture();
         if (!read)
             return read.error();
         TerminalProgress progress(false);
         const light::Picture& pic = read->picture;
-        const paint::Mixing m = paint::mixing(read->project, pic.colour, pic.ids, pic.pixelsPerCm, nullptr, progress);
+        const auto mixed = review::paletteOf(read->project, pic, progress);
+        const paint::Mixing& m = *mixed;
         if (m.recipes.empty())
             return Error{Kind::Missing, tr("This work has no paint box: say --paints."), {}};
         const MixPlan& plan = read->project.mix;

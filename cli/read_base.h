@@ -36,7 +36,7 @@ protected:
         app.add_option("--distance-cm", m_distance, tr("viewing distance"))->check(CLI::Range(1.0, 1e5));
     }
     bool isWork() const { return m_ids.empty() && std::filesystem::path(m_file).extension() == ".lantern"; }
-    Result<ReadPicture> opened(int widthPx = 800) const { return isWork() ? ofWork(widthPx) : ofPicture(); }
+    Result<ReadPicture> opened() const { return isWork() ? ofWork() : ofPicture(); }
     const std::string& file() const { return m_file; }
 
 private:
@@ -66,25 +66,20 @@ private:
         r.picture.ids = IdMap::fromMat(wide);
         return r;
     }
-    Result<ReadPicture> ofWork(int widthPx) const
+    Result<ReadPicture> ofWork() const
     {
         auto file = store::ProjectFile::open(m_file);
         if (!file)
             return file.error();
-        Project p = file.take().project;
-        if (!m_take.empty()) {
-            const auto take
-                = std::find_if(p.takes.begin(), p.takes.end(), [&](const Take& t) { return t.letter == m_take; });
-            if (take == p.takes.end())
-                return Error{Kind::Invalid, tr("The work has no take “%1”.", m_take), {}};
-            p = takes::projectOf(p, take->id);
-        }
+        auto asked = inTake(file->project, m_take);
+        if (!asked)
+            return asked.error();
+        Project p = asked.take();
         stage::SurfaceCache cache;
         NoProgress progress;
-        light::Relighter relighter;
         ReadPicture r;
-        r.frame = stage::compose(p, widthPx, cache, progress);
-        r.picture = relighter.light(r.frame, p.lights);
+        const review::Judged seen = review::judged(p, cache, progress);
+        r.frame = seen.frame, r.picture = seen.picture;
         r.viewing = {p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm};
         for (const Element& e : p.elements)
             r.names[e.id] = e.name;

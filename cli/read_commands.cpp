@@ -2,6 +2,7 @@
 #include "cli/json_out.h"
 #include "cli/read_base.h"
 #include "core/base/words.h"
+#include "core/review/put_right.h"
 
 namespace rl::cli {
 
@@ -50,8 +51,39 @@ public:
     }
 
 private:
+    /// As the window puts a work in order.
+    std::optional<Error> putRight(const ReadPicture& r, json& j) const
+    {
+        TerminalProgress progress(m_tells);
+        stage::SurfaceCache cache;
+        const review::PutRight right = review::putRight(r.project, r.intent, cache, progress);
+        if (progress.cancelled())
+            return Error{Kind::Cancelled, tr("The suggestion was given up."), {}};
+        json& s = j["suggestion"] = {{"already", right.already}, {"solved", right.solved}, {"margin", right.margin},
+            {"changes", told(right.remedies)}, {"order_before", right.before}, {"order_after", right.after},
+            {"remain", right.remain}};
+        if (!right.solved)
+            s["nearest"] = told(right.nearest), s["against"] = right.against;
+        if (m_out.empty())
+            return {};
+        const auto after = review::judged(
+            review::withRemedies(r.project, right.remedies, std::vector<bool>(right.remedies.size(), true)), cache,
+            progress);
+        const auto written = store::writeFile(m_out, store::encodePng(colour::codeOf(after.picture.colour)));
+        return written ? std::nullopt : std::optional(written.error());
+    }
+    static json told(const std::vector<review::Remedy>& all)
+    {
+        static constexpr const char* kinds[] = {"light", "size", "tone"};
+        json j = json::array();
+        for (const review::Remedy& r : all)
+            j.push_back({{"kind", kinds[int(r.kind)]}, {"element", r.element}, {"words", r.words}});
+        return j;
+    }
     std::optional<Error> suggest(const ReadPicture& r, json& j) const
     {
+        if (isWork())
+            return putRight(r, j);
         TerminalProgress progress(m_tells);
         const reading::Suggestion s
             = reading::putInOrder(r.picture.colour, r.picture.ids, r.viewing, r.intent, progress);

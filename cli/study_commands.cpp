@@ -95,7 +95,7 @@ public:
         const Project& p = opened->project;
         stage::SurfaceCache cache;
         TerminalProgress progress(false);
-        const review::Review r = review::review(p, cache, progress, 1000);
+        const review::Review r = review::review(p, cache, progress);
         if (progress.cancelled())
             return Error{Kind::Cancelled, tr("The report was given up."), {}};
         json j{{"title", p.brief.title}, {"findings", jsonOf(r.findings)},

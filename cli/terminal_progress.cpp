@@ -1,5 +1,6 @@
 #include "cli/command_base.h"
 #include "core/base/words.h"
+#include "core/project/takes.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
 #include <csignal>
@@ -67,6 +68,16 @@ Result<Project> openWork(const std::string& file)
     if (!opened)
         return opened.error();
     return opened.take().project;
+}
+
+Result<Project> inTake(const Project& p, const std::string& letter)
+{
+    if (letter.empty())
+        return p;
+    for (const Take& t : p.takes)
+        if (t.letter == letter)
+            return takes::projectOf(p, t.id);
+    return Error{Kind::Invalid, tr("The work has no take “%1”.", letter), {}};
 }
 
 } // namespace rl::cli

@@ -30,6 +30,17 @@ schedule::Minutes localNow()
     return schedule::Minutes((now + t.tm_gmtoff) / 60);
 }
 
+/// A work as the window prepares it for its plan: judged and mixed.
+Result<survey::PaintedWork> preparedWork(const Project& p, Progress& progress)
+{
+    stage::SurfaceCache cache;
+    const review::Judged seen = review::judged(p, cache, progress);
+    const auto mixing = seen.frame ? review::paletteOf(p, seen.picture, progress) : nullptr;
+    if (!mixing || progress.cancelled())
+        return Error{Kind::Cancelled, tr("Given up."), {}};
+    return survey::paintedWork(p, seen.picture, schedule::farToNear(*seen.frame), mixing);
+}
+
 /// Work on the painting of a work: its picture lit, mixed where that is wanted.
 class PaintingCommand : public NamedCommand {
 public:
@@ -42,23 +53,10 @@ protected:
         app.add_option("--now", m_now, tr("local time to plan from, 2031-03-01T19:00; without it the clock's"));
         app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
     }
-    Result<survey::PaintedWork> opened(Progress& progress, bool mix) const
+    Result<survey::PaintedWork> opened(Progress& progress) const
     {
         const auto project = openWork(m_file);
-        if (!project)
-            return project.error();
-        const double longest = std::max(project->brief.widthCm, project->brief.heightCm);
-        const int wide = std::max(64, int(std::lround(900 * project->brief.widthCm / longest)));
-        stage::SurfaceCache cache;
-        const auto frame = stage::compose(*project, wide, cache, progress);
-        if (!frame)
-            return Error{Kind::Cancelled, tr("Given up."), {}};
-        light::Relighter relighter;
-        const light::Picture picture = relighter.light(frame, project->lights);
-        std::shared_ptr<const paint::Mixing> mixing;
-        if (mix && project->paintBox())
-            mixing = review::mixingOf(*project, picture, progress);
-        return survey::paintedWork(*project, picture, schedule::farToNear(*frame), mixing);
+        return project ? preparedWork(*project, progress) : Result<survey::PaintedWork>(project.error());
     }
     Result<schedule::Minutes> now() const
     {
@@ -77,7 +75,7 @@ private:
     bool m_tells = false;
 };
 
-json jsonOf(const schedule::WorkTask& t)
+json jsonOf(const schedule::WorkTask& t, const paint::Mixing* mixing)
 {
     json j{{"key", t.key}, {"kind", schedule::wordOf(t.kind)}, {"words", t.words}, {"why", t.why},
         {"area_cm2", t.areaCm2}, {"detail", t.detail}, {"hours", t.hours}, {"hours_from", t.low}, {"hours_to", t.high},
@@ -85,13 +83,14 @@ json jsonOf(const schedule::WorkTask& t)
         {"brush_mm", t.brushMm}, {"puddles", json::array()}, {"masks", t.masks}, {"cautions", t.cautions},
         {"layers", t.layers}, {"wet", t.wet}, {"pause", t.pause}, {"done", t.done}};
     for (const int p : t.puddles)
-        j["puddles"].push_back(p + 1);
+        if (mixing)
+            j["puddles"].push_back(mixing->map.puddles[std::size_t(p)].number);
     if (t.element)
         j["element"] = t.element;
     return j;
 }
 
-json jsonOf(const schedule::WorkPlan& plan)
+json jsonOf(const schedule::WorkPlan& plan, const paint::Mixing* mixing)
 {
     json j{{"finish", schedule::textOf(plan.finish)}, {"finish_from", schedule::textOf(plan.early)},
         {"finish_to", schedule::textOf(plan.late)}, {"hours", plan.hours}, {"hours_from", plan.lowHours},
@@ -100,7 +99,7 @@ json jsonOf(const schedule::WorkPlan& plan)
     if (plan.problem)
         j["problem"] = plan.problem->sentence;
     for (const auto& t : plan.tasks)
-        j["tasks"].push_back(jsonOf(t));
+        j["tasks"].push_back(jsonOf(t, mixing));
     for (const auto& s : plan.sittings) {
         json one{
             {"from", schedule::textOf(s.free.from)}, {"to", schedule::textOf(s.free.to)}, {"parts", json::array()}};
@@ -135,7 +134,7 @@ public:
         const auto at = now();
         if (!at)
             return at.error();
-        auto work = opened(progress, true);
+        auto work = opened(progress);
         if (!work)
             return work.error();
         survey::PaintedWork w = work.take();
@@ -151,8 +150,8 @@ public:
                 return entries.error();
             w.project.painting.diary = schedule::withCalendar(w.project.painting.diary, *entries, asFree);
         }
-        const auto plan = schedule::planWork(w.project, w.facts, w.mixing.get(), *at, {8000, 100'000}, progress);
-        json j = jsonOf(plan);
+        const auto plan = schedule::planWork(w.project, w.facts, w.mixing.get(), *at, schedule::kPlanEffort, progress);
+        json j = jsonOf(plan, w.mixing.get());
         if (!m_ics.empty()) {
             const std::string ics
                 = schedule::icsOf(schedule::calendarOf(plan, w.project.brief.title), w.project.brief.title, *at);
@@ -188,7 +187,7 @@ public:
     Result<json> run() override
     {
         TerminalProgress progress(tells());
-        const auto w = opened(progress, false);
+        const auto w = opened(progress);
         if (!w)
             return w.error();
         std::error_code failed;
@@ -346,16 +345,12 @@ Result<json> SurveyOf::ofWork(const Photo& photo, Progress& progress) const
     const auto project = openWork(m_plan);
     if (!project)
         return project.error();
-    const double longest = std::max(project->brief.widthCm, project->brief.heightCm);
     stage::SurfaceCache cache;
-    const auto frame = stage::compose(
-        *project, std::max(64, int(std::lround(900 * project->brief.widthCm / longest))), cache, progress);
     const auto marks = survey::landmarksOf(*project, cache, progress);
-    if (!frame || !marks)
+    const auto prepared = preparedWork(*project, progress);
+    if (!prepared || !marks)
         return Error{Kind::Cancelled, "Given up.", {}};
-    light::Relighter relighter;
-    const light::Picture picture = relighter.light(frame, project->lights);
-    const auto work = survey::paintedWork(*project, picture, schedule::farToNear(*frame), nullptr);
+    const survey::PaintedWork& work = *prepared;
     auto made = survey::surveyOf(
         work, [&] { return marks->points; }, photo, {corners()}, progress);
     if (!made)
@@ -467,7 +462,7 @@ private:
         if (m_task.empty() && std::none_of(words.begin(), words.end(), [](const TaskWord& w) { return w.done; }))
             return std::string();
         TerminalProgress progress(tells());
-        const auto work = opened(progress, false);
+        const auto work = opened(progress);
         if (!work)
             return work.error();
         const auto tasks = schedule::workOf(work->project, work->facts, nullptr);
@@ -548,10 +543,11 @@ public:
         const auto at = now();
         if (!at)
             return at.error();
-        const auto w = opened(progress, true);
+        const auto w = opened(progress);
         if (!w)
             return w.error();
-        const auto plan = schedule::planWork(w->project, w->facts, w->mixing.get(), *at, {200, 0}, progress);
+        const auto plan
+            = schedule::planWork(w->project, w->facts, w->mixing.get(), *at, schedule::kPlanEffort, progress);
         const json record = output::recordOf(*w, plan);
         if (m_out.empty())
             return record;

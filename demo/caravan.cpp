@@ -95,8 +95,9 @@ void putRight(Project& p)
     p = edits::withMirrored(std::move(p), idOf(p, "Tea house"));
     Element& house = *p.element(idOf(p, "Tea house"));
     house.baseCm.x -= 16.3; // it turned about its foot, which is not in its middle
-    house.tone.b = 10, house.tone.amount = 1;
-    p.element(idOf(p, "Lamplighter"))->tone.saturation = 1.5;
+    house.tone.b = 10, house.tone.amount = 1, house.tone.darkTo = 22; // her darks in the air between
+    house.heightM *= 0.92;
+    p.element(idOf(p, "Lamplighter"))->tone.saturation = 1.85;
     p.lights.lanterns[0].strength = 0.75; // who carries the light is seen first
     Element& beast = *p.element(idOf(p, "Tortoise"));
     beast.tone.b = 11, beast.tone.amount = 1;

@@ -1,5 +1,6 @@
 #include "output/paint_sheets.h"
 #include "core/base/text.h"
+#include "core/paint/recipe_words.h"
 #include "core/paint/swatch_card.h"
 #include "output/paper.h"
 #include "output/said.h"
@@ -22,40 +23,6 @@ QColor colourOn(const colour::ExactLab& lab)
 {
     const auto s = paint::onScreen(lab);
     return {int(s.rgb[0] + 0.5), int(s.rgb[1] + 0.5), int(s.rgb[2] + 0.5)};
-}
-std::string placeOf(const Project& project, const paint::Puddle& p)
-{
-    const auto place = [&](int element, bool light) {
-        const Element* e = project.element(element);
-        return std::string(light ? tr("light of ") : tr("shade of ")) + (e ? e->name : tr("the backdrop"));
-    };
-    std::string s = place(p.element, p.light);
-    for (const auto& [element, light] : p.also)
-        s += ", " + place(element, light);
-    return s;
-}
-std::string nameOf(const paint::Mixing& m, const std::string& id)
-{
-    const paint::BoxPaint* b = m.box.of(id);
-    const auto slash = id.rfind('/');
-    return (b ? b->name : id)
-        + (slash == std::string::npos ? std::string() : tr(" (1 in %1 white)", id.substr(slash + 1)));
-}
-std::string number(double v)
-{
-    if (v == 0.25)
-        return "¼";
-    if (v == 0.5)
-        return "½";
-    return fixed(v, v == std::floor(v) ? 0 : 2);
-}
-std::string partsOf(const paint::Mixing& m, paint::Recipe recipe)
-{
-    std::stable_sort(recipe.begin(), recipe.end(), [](const auto& a, const auto& b) { return a.parts > b.parts; });
-    std::string s;
-    for (const paint::Part& p : recipe)
-        s += (s.empty() ? "" : " + ") + number(p.parts) + " " + nameOf(m, p.paint);
-    return s;
 }
 
 /// Where one puddle goes: the picture pale, the puddle's own pixels as they are.
@@ -82,8 +49,8 @@ void card(
     p.setPen(QPen(QColor(150, 150, 150), 2));
     p.drawRect(r);
     p.setPen(Qt::black);
-    text(p, r.topLeft() + QPointF(20, 54), QString::number(i + 1), 46, true, 90);
-    text(p, r.topLeft() + QPointF(110, 48), words(placeOf(project, q)), 32, true, r.width() - 130);
+    text(p, r.topLeft() + QPointF(20, 54), QString::number(q.number), 46, true, 90);
+    text(p, r.topLeft() + QPointF(110, 48), words(paint::whoseSaid(project, q)), 32, true, r.width() - 130);
     const QRectF at = framed(p, placeOn(picture, m.map, i), QRectF(r.left() + 20, r.top() + 74, 300, 200));
     const QRectF patch(r.left() + 340, r.top() + 74, 190, 96);
     p.fillRect(patch, colourOn(a.formulas.empty() ? q.wanted : a.formulas[0].lab));
@@ -95,11 +62,10 @@ void card(
     p.setPen(Qt::black);
     const double ml = m.needs.puddles[i].ml;
     text(p, {patch.left(), patch.bottom() + 40},
-        said("%1 ml, %2 % of the canvas").arg(ml, 0, 'f', 0).arg(100 * q.share, 0, 'f', 1), 26, false, 400);
+        said("%1, %2 % of the canvas").arg(words(paint::mlSaid(ml))).arg(100 * q.share, 0, 'f', 1), 26, false, 400);
     paragraph(p, QRectF(patch.left(), patch.bottom() + 50, r.right() - patch.left() - 16, 90),
-        a.formulas.empty() ? said("no recipe")
-                           : words(partsOf(m, a.formulas[0].recipe))
-                + QString(", %1E %2").arg(QChar(0x394)).arg(a.formulas[0].de, 0, 'f', 1),
+        words(paint::recipeSaid(m, i))
+            + (a.formulas.empty() ? QString() : QString(", %1E %2").arg(QChar(0x394)).arg(a.formulas[0].de, 0, 'f', 1)),
         26);
     Q_UNUSED(at);
 }
@@ -111,13 +77,13 @@ void tubesPage(QPainter& p, const Project& project, const paint::Mixing& m)
     for (const paint::TubeNeed& t : m.needs.tubes) {
         const paint::Pigment* pigment = paint::pigmentOf(t.id.substr(0, t.id.find('#')));
         text(p, {kLeft, y},
-            said("%1 (%2): %3 ml of %4 ml left%5")
-                .arg(words(nameOf(m, t.id)), words(t.id))
-                .arg(t.ml, 0, 'f', 0)
-                .arg(t.leftMl, 0, 'f', 0)
-                .arg(t.runsOutInCoat
-                        ? said(", runs out in coat %1: buy %2 ml").arg(t.runsOutInCoat).arg(t.missingMl, 0, 'f', 0)
-                        : QString()),
+            said("%1 (%2): %3 of %4 left%5")
+                .arg(words(paint::paintSaid(m.box, t.id)), words(t.id))
+                .arg(words(paint::mlSaid(t.ml)), words(paint::mlSaid(t.leftMl)))
+                .arg(t.runsOutInCoat ? said(", runs out in coat %1: buy %2")
+                                           .arg(t.runsOutInCoat)
+                                           .arg(words(paint::mlSaid(t.missingMl)))
+                                     : QString()),
             30, t.runsOutInCoat > 0, kWidth);
         y += 40;
         if (pigment && pigment->neverSpray) {
@@ -129,7 +95,7 @@ void tubesPage(QPainter& p, const Project& project, const paint::Mixing& m)
     QStringList clean;
     for (std::size_t i = 0; i < m.map.puddles.size(); ++i)
         if (m.map.puddles[i].wanted.chroma() > kClean)
-            clean << QString::number(i + 1);
+            clean << QString::number(m.map.puddles[i].number);
     if (!clean.isEmpty())
         y += paragraph(p, {kLeft, y + 10, kWidth, 120},
                  tr("Mix these first, with fresh water and a clean brush; they grey with what the others leave in it: "
@@ -243,10 +209,10 @@ Result<Done> writePuddleList(const Project& project, const paint::Mixing& m, con
             whose.insert(at, 1, '"');
         const std::string recipe = any ? paint::textOf(m.recipes[i].formulas[0].recipe) : "";
         const double de = any ? m.recipes[i].formulas[0].de : 0;
-        csv += std::to_string(i + 1) + ",\"" + whose + "\"," + (p.light ? "light" : "shade") + ","
+        csv += std::to_string(p.number) + ",\"" + whose + "\"," + (p.light ? "light" : "shade") + ","
             + fixed(p.wanted.L, 2) + "," + fixed(p.wanted.a, 2) + "," + fixed(p.wanted.b, 2) + "," + fixed(p.share, 4)
             + "," + fixed(m.needs.puddles[i].ml, 1) + "," + recipe + "," + fixed(de, 2) + "\r\n";
-        j.push_back({{"puddle", i + 1}, {"whose", e ? e->name : "backdrop"}, {"family", p.light ? "light" : "shade"},
+        j.push_back({{"puddle", p.number}, {"whose", e ? e->name : "backdrop"}, {"family", p.light ? "light" : "shade"},
             {"lab", {p.wanted.L, p.wanted.a, p.wanted.b}}, {"share", p.share}, {"ml", m.needs.puddles[i].ml},
             {"recipe", recipe}, {"de00", de}});
     }

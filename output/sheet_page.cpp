@@ -1,6 +1,7 @@
 #include "output/sheet_page.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
+#include "core/paint/recipe_words.h"
 #include "core/transfer/canvas_plan.h"
 #include "core/transfer/curves.h"
 #include "output/paper.h"
@@ -316,6 +317,7 @@ void coloursPage(SheetPage& page, const SheetJob& job, double width, double heig
     page.text(1.5, 2, titleOf(job) + tr(": colours"), 0.55, true);
     const QRectF at = pictureAbove(page, imageOf(job.picture.colour), width, 2.8, 0.5 * height);
     struct Sample {
+        int number = 0;
         Vec2 share;
         colour::ExactLab lab;
         QString words;
@@ -328,9 +330,10 @@ void coloursPage(SheetPage& page, const SheetJob& job, double width, double heig
             QString words = QString("L* %1, C* %2, %3 %").arg(p.wanted.L, 0, 'f', 0).arg(p.wanted.chroma(), 0, 'f', 0);
             words = words.arg(100 * p.share, 0, 'f', 1);
             if (mixed && !job.mixing->recipes[i].formulas.empty())
-                words = QString::fromStdString(paint::textOf(job.mixing->recipes[i].formulas[0].recipe));
-            samples.push_back(
-                {{p.at.x / job.mixing->map.which.width(), p.at.y / job.mixing->map.which.height()}, p.wanted, words});
+                words = QString::fromStdString(
+                    paint::recipeSaid(*job.mixing, i) + ", " + paint::mlSaid(job.mixing->needs.puddles[i].ml));
+            samples.push_back({p.number,
+                {p.at.x / job.mixing->map.which.width(), p.at.y / job.mixing->map.which.height()}, p.wanted, words});
         }
     const int columns = 2, rows = (int(samples.size()) + columns - 1) / columns;
     const double top = at.bottom() + 0.8, row = std::min(0.8, (height - top - 1.6) / std::max(1, rows)),
@@ -341,13 +344,13 @@ void coloursPage(SheetPage& page, const SheetJob& job, double width, double heig
         page->setBrush(Qt::white);
         page.pen(0.2);
         page->drawEllipse(dot, 0.24, 0.24);
-        page.text(dot.x() - (i < 9 ? 0.08 : 0.16), dot.y() + 0.1, QString::number(i + 1), 0.2, true);
+        page.text(dot.x() - (s.number < 10 ? 0.08 : 0.16), dot.y() + 0.1, QString::number(s.number), 0.2, true);
         const auto shown = paint::onScreen(s.lab);
         const double x = 1.5 + double(int(i) / rows) * column, y = top + (int(i) % rows) * row;
         page->setBrush(QColor(int(shown.rgb[0] + 0.5), int(shown.rgb[1] + 0.5), int(shown.rgb[2] + 0.5)));
         page->drawRect(QRectF(x, y, 1.4, 0.8 * row));
         page->setBrush(Qt::NoBrush);
-        page.text(x + 1.55, y + 0.55 * row, QString("%1  %2").arg(i + 1).arg(s.words), 0.22);
+        page.text(x + 1.55, y + 0.55 * row, QString("%1  %2").arg(s.number).arg(s.words), 0.22);
     }
     page.text(1.5, height - 0.9,
         mixed ? tr("Parts by volume; numbers are the puddles of Mix.")

@@ -222,13 +222,15 @@ Result<SheetJob> sheetJob(const Project& project, SheetContent content, bool wit
     const bool pictured
         = content == SheetContent::Picture || content == SheetContent::Colours || content == SheetContent::Values;
     if (pictured) {
-        const auto frame
-            = stage::compose(project, content == SheetContent::Picture ? printWidthPx(project) : 1600, cache, progress);
-        if (!frame)
+        if (content == SheetContent::Picture) {
+            if (const auto frame = stage::compose(project, printWidthPx(project), cache, progress))
+                job.picture = light::Relighter().light(frame, project.lights);
+        } else
+            job.picture = review::judged(project, cache, progress).picture;
+        if (progress.cancelled() || job.picture.colour.empty())
             return givenUp;
-        job.picture = light::Relighter().light(frame, project.lights);
         if (content == SheetContent::Colours)
-            job.mixing = review::mixingOf(project, job.picture, progress);
+            job.mixing = review::paletteOf(project, job.picture, progress);
         return job;
     }
     const auto source = transfer::lineSource(project, kLineWidthPx, cache, progress);

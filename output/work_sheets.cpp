@@ -1,5 +1,6 @@
 #include "output/work_sheets.h"
 #include "core/base/text.h"
+#include "core/paint/recipe_words.h"
 #include "core/project/ledger.h"
 #include "core/project/permissions.h"
 #include "core/schedule/paint_rules.h"
@@ -41,17 +42,8 @@ std::pair<std::set<std::string>, std::set<std::string>> doneAround(const schedul
 
 QString puddleWords(const paint::Mixing& m, int which)
 {
-    const auto& answer = m.recipes[std::size_t(which)];
-    QString s = QString("%1: ").arg(which + 1);
-    if (answer.formulas.empty())
-        return s + tr("no recipe");
-    bool first = true;
-    for (const paint::Part& p : answer.formulas.front().recipe) {
-        const paint::BoxPaint* b = m.box.of(p.paint);
-        s += (first ? "" : " + ") + QString::number(p.parts, 'g', 3) + " " + words(b ? b->name : p.paint);
-        first = false;
-    }
-    return s;
+    return QString("%1: ").arg(m.map.puddles[std::size_t(which)].number)
+        + words(paint::recipeSaid(m, std::size_t(which)));
 }
 
 struct Sheet {
@@ -107,9 +99,10 @@ void puddles(Sheet& s, const survey::PaintedWork& work, const std::vector<const 
         s.para(tr("Puddles: nothing is mixed yet (Mix)."), 28);
         return;
     }
-    std::set<int> all;
+    std::set<int> found;
     for (const auto* t : tasks)
-        all.insert(t->puddles.begin(), t->puddles.end());
+        found.insert(t->puddles.begin(), t->puddles.end());
+    std::vector<int> all(found.begin(), found.end()); // as on the cards: the lightest first
     s.line(tr("Puddles"), 34, true);
     int shown = 0;
     for (const int i : all) {
@@ -117,14 +110,15 @@ void puddles(Sheet& s, const survey::PaintedWork& work, const std::vector<const 
             s.line(said("and %1 more: see the puddle cards").arg(all.size() - 14), 26, false, 40);
             break;
         }
-        const double ml = work.mixing->needs.puddles.size() > std::size_t(i)
-            ? work.mixing->needs.puddles[std::size_t(i)].ml / std::max(1, work.project.mix.coats)
-            : 0;
+        const bool known = work.mixing->needs.puddles.size() > std::size_t(i);
+        const double ml = known ? work.mixing->needs.puddles[std::size_t(i)].ml : 0;
         const auto code = paint::onScreen(work.mixing->map.puddles[std::size_t(i)].wanted).rgb;
         s.p.fillRect(
             QRectF(kLeft, s.y + 12, 34, 30), QColor(int(code[0] + 0.5), int(code[1] + 0.5), int(code[2] + 0.5)));
-        s.line(puddleWords(*work.mixing, i) + (ml > 0 ? said("  –  %1 ml a coat").arg(ml, 0, 'f', 1) : QString()), 26,
-            false, 50);
+        s.line(puddleWords(*work.mixing, i)
+                + (ml > 0 ? said("  –  %1 in all, %2 coats").arg(words(paint::mlSaid(ml))).arg(work.project.mix.coats)
+                          : QString()),
+            26, false, 50);
     }
 }
 } // namespace

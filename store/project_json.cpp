@@ -80,6 +80,7 @@ RL_JSON_NUMBERS_AND(TubeCard, masstone, tint2, tint10, overWhite, overBlack, dat
 RL_JSON_NUMBERS_AND(Tube, id, pigment, name, chosen, card)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PaintBox, id, name, medium, tubes)
 RL_JSON_NUMBERS_AND(MixPlan, box, finish)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(KnownPuddle, number, take, element, light, lab, mixed)
 RL_JSON_WORDS(WorkKind,
     {{WorkKind::Prepare, "prepare"}, {WorkKind::Tone, "tone"}, {WorkKind::Carry, "carry"},
         {WorkKind::BlockIn, "block in"}, {WorkKind::Pass, "pass"}, {WorkKind::Darks, "darks"},
@@ -208,8 +209,8 @@ nlohmann::json toJson(const Project& p, const std::function<std::string(const Ma
     json j{{"format", kFormat}, {"brief", p.brief}, {"elements", p.elements}, {"camera", p.camera},
         {"backdrop", p.backdrop}, {"lights", p.lights}, {"sheets", p.sheets}, {"groups", p.groups}, {"takes", p.takes},
         {"take", p.take}, {"votes", p.votes}, {"guides", p.guides}, {"boxes", p.boxes}, {"mix", p.mix},
-        {"painting", p.painting}, {"heights", p.heights}, {"setAside", p.setAside}, {"lead", p.lead},
-        {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
+        {"puddles", p.puddles}, {"painting", p.painting}, {"heights", p.heights}, {"setAside", p.setAside},
+        {"lead", p.lead}, {"lastId", p.lastId}, {"references", json::array()}, {"cutouts", json::array()}};
     for (const Reference& r : p.references)
         j["references"].push_back({{"id", r.id}, {"name", r.name}, {"sha256", r.sha256()},
             {"px", {r.pixels.width(), r.pixels.height()}}, {"credit", r.credit}, {"permission", keyOf(r.permission)},
@@ -254,6 +255,7 @@ Result<Project> read(const json& j, const PixelSource& source)
     p.guides = j.value("guides", Guides{});
     p.boxes = j.value("boxes", std::vector<PaintBox>{});
     p.mix = j.value("mix", MixPlan{});
+    p.puddles = j.value("puddles", std::vector<KnownPuddle>{});
     p.painting = j.value("painting", Painting{});
     p.heights = j.value("heights", std::vector<UsualHeight>{});
     p.setAside = j.value("setAside", std::map<std::string, std::string>{});

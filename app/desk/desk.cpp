@@ -1,4 +1,5 @@
 #include "app/desk/desk.h"
+#include "core/paint/palette_numbers.h"
 #include "core/project/hold.h"
 
 namespace rl::app {
@@ -8,6 +9,7 @@ Desk::Desk()
     , wall(document, jobs)
 {
     connect(&document, &Document::failed, this, [this](const Error& e) { notices.fail(e); });
+    connect(&document, &Document::noted, this, [this](const QString& s) { notices.say(s); });
     connect(&document, &Document::projectChanged, this, [this] { hold(m_selection); });
     connect(&document, &Document::leaving, this, [this](std::vector<QFuture<void>>& running) {
         tryOut({});
@@ -18,6 +20,7 @@ Desk::Desk()
     });
     connect(&document, &Document::workChanged, this, [this] {
         review.reset();
+        findings.clear();
         m_selection = {};
         holdElement(firstToHold(project()));
     });
@@ -63,6 +66,28 @@ void Desk::holdReference(int id)
     Selection s = m_selection;
     s.reference = id;
     hold(s);
+}
+
+void Desk::take(review::Reviewed newest, quint64 revision)
+{
+    if (revision != document.revision())
+        return;
+    const auto puddles = [](const review::Reviewed& r) { return r && r->mixing ? r->mixing->map : paint::RecipeMap(); };
+    const auto before = puddles(review), now = puddles(newest);
+    review = std::move(newest);
+    m_reviewOf = revision;
+    if (Selection s = m_selection; s.puddle >= 0 && s.puddle < int(before.puddles.size())) {
+        s.puddle = paint::placeOf(now, before.puddles[std::size_t(s.puddle)].number);
+        hold(s);
+    }
+    if (project().paintBox() && !document.readOnly() && !now.puddles.empty()) {
+        Project kept = project();
+        kept.puddles = paint::keptNumbers(now, kept);
+        document.amend(std::move(kept));
+    }
+    if (review->whole)
+        findings = review->findings;
+    emit reviewed();
 }
 
 int Desk::elementAt(Vec2 cm) const

@@ -24,7 +24,11 @@ public:
     LiveLight light;
     WallKeeper wall;
     std::shared_ptr<const LitWork> lit;
-    std::shared_ptr<const review::Review> review;
+    std::shared_ptr<const review::Review> review; ///< the newest; its light and findings may still be missing
+    Findings findings; ///< of the last whole review
+    /// Is the review whole, and of the work as it stands? Else it is being checked.
+    bool known() const { return review && review->whole && m_reviewOf == document.revision(); }
+    void take(review::Reviewed newest, quint64 revision);
     /// Findings that no review of the plan has: of a photograph of the canvas.
     const Findings& more() const { return m_more; }
     void setMore(Findings more);
@@ -84,6 +88,7 @@ private:
     Selection m_selection;
     Findings m_more;
     int m_alone = 0;
+    quint64 m_reviewOf = 0; ///< revision
     std::optional<Trial> m_trial;
 };
 

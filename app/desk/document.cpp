@@ -1,5 +1,6 @@
 #include "app/desk/document.h"
 #include "core/base/parallel.h"
+#include "core/project/brief_edits.h"
 #include "core/stage/carried.h"
 #include <QUndoCommand>
 
@@ -62,7 +63,35 @@ void Document::edit(const QString& text, Project after, int gesture)
     m_inGesture = gesture >= 0;
     if (m_inGesture)
         handMoved();
+    const auto namesakes = gesture < 0 ? edits::freshNamesakes(m_project, after) : std::vector<std::pair<int, int>>();
     m_stack.push(new ChangeProject(*this, text, std::move(after), gesture));
+    linkNamesakes(namesakes);
+}
+
+/// A step of its own, so that one click takes it back alone.
+void Document::linkNamesakes(const std::vector<std::pair<int, int>>& all)
+{
+    for (const auto& [element, member] : all) {
+        Project linked = m_project;
+        Element* e = linked.element(element);
+        if (!e)
+            continue;
+        e->cast = member;
+        const QString name = QString::fromStdString(e->name);
+        m_stack.push(new ChangeProject(*this, tr("Link “%1” to the cast").arg(name), std::move(linked), -1));
+        emit noted(tr("“%1” in the scene now shows “%1” of the cast, for they have one name; Ctrl+Z parts them again.")
+                       .arg(name));
+    }
+}
+
+void Document::amend(Project after)
+{
+    if (readOnly() || after == m_project)
+        return;
+    m_project = std::move(after);
+    m_unsaved = true;
+    if (!m_inGesture)
+        save();
 }
 
 void Document::finishGesture()

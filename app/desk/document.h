@@ -25,6 +25,8 @@ public:
 
     /// One undoable step. \param gesture equal for the moves of one drag, which become one step; -1 = alone
     void edit(const QString& text, Project after, int gesture = -1);
+    /// What follows from the work itself is kept with it: no step, and nothing to look at anew.
+    void amend(Project after);
     int freshGesture() { return ++m_lastGesture; }
     /// The drag is over: what it came to is written.
     void finishGesture();
@@ -59,10 +61,12 @@ signals:
     void saved(); ///< something has reached the disk
     void moved(bool renamed); ///< the same work lies at another path now
     void failed(const rl::Error& error);
+    void noted(const QString& sentence); ///< something was done by itself, and is told
 
 private:
     void go(bool renamed, const rl::Result<Done>& done);
     void save();
+    void linkNamesakes(const std::vector<std::pair<int, int>>& all);
     Project m_project;
     quint64 m_revision = 0;
     QUndoStack m_stack;

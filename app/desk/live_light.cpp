@@ -19,19 +19,6 @@ QImage imageOf(const LinearPicture& picture)
 }
 
 namespace {
-class GiveUpWhenNewer final : public Progress {
-public:
-    explicit GiveUpWhenNewer(const std::atomic<bool>& newer)
-        : m_newer(newer)
-    {
-    }
-    void report(double, std::string_view) override { }
-    bool cancelled() const override { return m_newer; }
-
-private:
-    const std::atomic<bool>& m_newer;
-};
-
 /// Both are held while they are compared, so an address stands for what is there.
 bool sameReferences(const Project& a, const Project& b)
 {
@@ -76,7 +63,7 @@ LiveLight::LiveLight(Notices* notices, QObject* parent)
     qRegisterMetaType<std::shared_ptr<const LitWork>>();
     qRegisterMetaType<std::shared_ptr<const review::Review>>();
     m_thread = std::thread([this] { run(); });
-    m_looker = std::thread([this] { runLooks(); });
+    m_judge = std::thread([this] { runReviews(); });
 }
 
 LiveLight::~LiveLight()
@@ -85,18 +72,20 @@ LiveLight::~LiveLight()
         const std::lock_guard lock(m_mutex);
         m_stop = true;
         m_newer = true;
-        ++m_wishes;
+        ++m_works;
     }
     m_changed.notify_all();
     m_thread.join();
-    m_looker.join();
+    m_judge.join();
 }
 
 void LiveLight::ask(const Project& project, quint64 revision, int widthPx, bool judged, bool dragged)
 {
     {
         const std::lock_guard lock(m_mutex);
-        m_next = Wish{project, revision, widthPx, judged, dragged, ++m_wishes};
+        if (judged && (revision != m_revision || m_judgeAnew))
+            m_revision = revision, ++m_works;
+        m_next = Wish{project, revision, widthPx, judged, dragged, ++m_wishes, m_works};
         m_newer = true;
     }
     m_changed.notify_all();
@@ -104,18 +93,17 @@ void LiveLight::ask(const Project& project, quint64 revision, int widthPx, bool 
 
 void LiveLight::forget()
 {
-    m_forget = true;
+    m_forget = m_judgeAnew = true;
 }
 
 void LiveLight::leave()
 {
     {
         const std::lock_guard lock(m_mutex);
-        m_next.reset(), m_look.reset();
-        m_close.clear(), m_closeOf = {};
+        m_next.reset(), m_toJudge.reset();
         m_newer = true;
-        m_forget = true;
-        m_leftAt = ++m_wishes;
+        m_forget = m_judgeAnew = true;
+        m_leftAt = ++m_wishes, ++m_works;
     }
     m_cache.forgetCutouts();
 }
@@ -128,7 +116,7 @@ void LiveLight::fail(const Error& error)
 bool LiveLight::idle() const
 {
     const std::lock_guard lock(m_mutex);
-    return !m_next && !m_busy;
+    return !m_next && !m_busy && !m_toJudge && !m_judging;
 }
 
 void LiveLight::run()
@@ -146,14 +134,16 @@ void LiveLight::run()
         lock.unlock();
         const auto done = guarded([&]() -> Result<Done> {
             work(wish);
-            if (!m_newer && wish.judged)
-                judge(wish);
             return Done{};
         });
         if (!done)
             fail(done.error());
         lock.lock();
         m_busy = false;
+        if (wish.judged && !m_next && wish.work != m_judged) { // a board of another size is no other work
+            m_toJudge = wish, m_judged = wish.work;
+            m_changed.notify_all();
+        }
     }
 }
 
@@ -197,56 +187,6 @@ void LiveLight::show(Maker& m, const Wish& wish)
     result->picture = m.relighter.light(m.frame, wish.project.lights);
     result->image = imageOf(result->picture.colour);
     emit lit(result);
-}
-
-namespace {
-/// The mixing of a work, the one of before where nothing of what it is made of has changed: who hangs from it is not
-/// asked anew then. Of the calling thread, which is the light's own.
-std::shared_ptr<const paint::Mixing> mixedOf(const Project& p, const light::Picture& picture, Progress& progress)
-{
-    struct Mixed {
-        Brief brief;
-        MixPlan mix;
-        std::vector<PaintBox> boxes;
-        LinearPicture colour;
-        IdMap ids;
-        std::shared_ptr<const paint::Mixing> mixing;
-    };
-    static thread_local Mixed last;
-    if (last.mixing && last.brief == p.brief && last.mix == p.mix && last.boxes == p.boxes && last.ids == picture.ids
-        && last.colour == picture.colour)
-        return last.mixing;
-    auto mixing = review::mixingOf(p, picture, progress);
-    if (!progress.cancelled())
-        last = {p.brief, p.mix, p.boxes, picture.colour, picture.ids, mixing};
-    return mixing;
-}
-} // namespace
-
-void LiveLight::judge(const Wish& wish)
-{
-    // Give a running drag the way before the slower judging.
-    if (newerWithin(120))
-        return;
-    auto result = std::make_shared<review::Review>();
-    GiveUpWhenNewer progress(m_newer);
-    result->picture = m_whole.relighter.light(m_whole.frame, wish.project.lights);
-    result->reading = m_reader.read(wish.project, result->picture, 3, m_whole.frame.get(), &progress);
-    if (progress.cancelled())
-        return;
-    result->mixing = mixedOf(wish.project, result->picture, progress);
-    if (progress.cancelled())
-        return;
-    result->findings = review::findingsOf(wish.project, result->picture, result->reading, *result->mixing, m_cache);
-    if (progress.cancelled())
-        return;
-    {
-        const std::lock_guard lock(m_mutex);
-        m_look = Look{wish, m_whole.frame, std::make_shared<review::Review>(*result)};
-    }
-    m_changed.notify_all();
-    review::merge(result->findings, stillTrue(wish.project));
-    emit reviewed(wish.revision, result);
 }
 
 bool LiveLight::newerWithin(int ms)

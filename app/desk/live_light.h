@@ -19,8 +19,9 @@ struct LitWork {
     QImage image; ///< sRGB, ready to show
 };
 
-/// Keeps the picture following the project: composes, lights, reads and judges on a thread of its own. Only the
-/// newest wish is worked on; an outdated one is given up.
+/// Keeps the picture following the project: composes and lights on one thread what a board shows, and judges on another
+/// what is judged (review::Judged), which the board's size does not touch. Only the newest wish is worked on; an
+/// outdated one is given up.
 class LiveLight final : public QObject {
     Q_OBJECT
 public:
@@ -32,14 +33,14 @@ public:
     /// \param judged false: only shown, as with one light alone
     void ask(const Project& project, quint64 revision, int widthPx, bool judged = true, bool dragged = false);
     stage::SurfaceCache& surfaces() { return m_cache; }
-    bool idle() const; ///< nothing under way (for tests)
+    bool idle() const; ///< nothing under way
     void forget(); ///< composes the next picture wholly anew: a missing file has come back
     void leave(); ///< the work is left: what is under way for it is given up, and nothing of it is kept
     bool isOf(const LitWork& lit) const { return lit.wish > m_leftAt; } ///< asked for since the work was opened
 
 signals:
     void lit(std::shared_ptr<const rl::app::LitWork> work);
-    /// A second time for the same revision, when a close look at the light has found more or less than before.
+    /// Twice for one revision: as soon as picture, reading and palette are there, and when all of it is.
     void reviewed(quint64 revision, std::shared_ptr<const rl::review::Review> review);
 
 private:
@@ -51,7 +52,7 @@ private:
         quint64 revision = 0;
         int widthPx = 800;
         bool judged = true, dragged = false;
-        quint64 count = 0; ///< of all wishes so far
+        quint64 count = 0, work = 0; ///< of all wishes so far; of all that is judged
     };
     /// What pictures of one size are made with, and what is kept from one to the next.
     struct Maker {
@@ -63,33 +64,25 @@ private:
     void run();
     void work(const Wish& wish);
     void show(Maker& maker, const Wish& wish);
-    void judge(const Wish& wish);
     bool newerWithin(int ms);
-    /// What a close look needs; it has a thread of its own, so that a drag never waits for it.
-    struct Look {
-        Wish wish;
-        std::shared_ptr<const stage::StageFrame> frame;
-        std::shared_ptr<const review::Review> judged; ///< by the quick rules alone
-    };
-    void runLooks();
-    void lookClosely(const Look& look);
-    Findings stillTrue(const Project& project);
+    void runReviews();
+    void judge(review::Reviewer& reviewer, const Wish& wish);
     stage::SurfaceCache& m_cache; ///< one for the process: what was worked out of a photograph holds in any window
     mutable std::mutex m_mutex;
     std::condition_variable m_changed;
     std::optional<Wish> m_next;
-    bool m_stop = false, m_busy = false;
+    bool m_stop = false, m_busy = false, m_judging = false;
     std::atomic<bool> m_newer = false;
     std::atomic<quint64> m_wishes = 0, m_leftAt = 0;
     // The worker's own:
     Maker m_whole, m_quick;
-    reading::Reader m_reader; ///< of its own thread
     double m_wholeMs = 0; ///< the last whole picture took
-    std::thread m_thread, m_looker;
-    // Between both, under the mutex:
-    std::optional<Look> m_look;
-    Findings m_close; ///< what a close look found last…
-    Project m_closeOf; ///< …in this work
+    /// Judging has a thread of its own, so that a drag never waits for it.
+    std::thread m_thread, m_judge;
+    std::optional<Wish> m_toJudge; ///< under the mutex
+    quint64 m_revision = 0, m_judged = 0; ///< the same: of the newest that is to be judged; the last that was begun
+    std::atomic<quint64> m_works = 0;
+    std::atomic<bool> m_judgeAnew = false;
 };
 
 QImage imageOf(const LinearPicture& picture);

@@ -1,5 +1,5 @@
 #pragma once
-#include "app/desk/document.h"
+#include "app/desk/desk.h"
 #include "app/desk/job.h"
 #include "core/review/take_figures.h"
 #include <QImage>
@@ -12,15 +12,16 @@ namespace rl::app {
 class TakeKeeper final : public QObject {
     Q_OBJECT
 public:
-    TakeKeeper(Document& document, stage::SurfaceCache& cache, Jobs& jobs);
+    explicit TakeKeeper(Desk& desk);
 
     struct Known {
         int take = 0;
-        Scene scene;
+        Project of; ///< the take's own, as it was looked at
         review::TakeFigures figures;
         QImage image;
     };
     const Known* known(int take) const; ///< null while not at hand; may be of a scene just left
+    bool current(int take) const; ///< what is known is of the work as it stands; else it is being checked
     bool idle() const { return !m_job.running(); }
     /// Looks what has changed and works it out.
     void follow();
@@ -30,8 +31,8 @@ signals:
 
 private:
     void finished();
-    Document& m_document;
-    stage::SurfaceCache& m_cache;
+    Project asTake(int take) const;
+    Desk& m_desk;
     std::map<int, Known> m_known;
     Job<Known> m_job;
 };

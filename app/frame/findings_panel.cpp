@@ -73,7 +73,8 @@ QWidget* FindingsPanel::card(const Finding& f)
     grid->addWidget(new LampGlyph(f.severity), 0, 0, 2, 1, Qt::AlignTop);
     grid->addWidget(
         wrapped(QString::fromStdString(f.sentence).replace(" %", QString(QChar(0xa0)) + "%"), theme::text(14)), 0, 1);
-    grid->addWidget(wrapped(QString::fromStdString(heldAgainst(f)), theme::text(13, true)), 1, 1);
+    if (const std::string held = heldAgainst(f); !held.empty())
+        grid->addWidget(wrapped(QString::fromStdString(held), theme::text(13, true)), 1, 1);
     auto* why = wrapped(
         QString("%1 <a href=\"guide\">%2</a>").arg(QString::fromStdString(f.why).toHtmlEscaped(), tr("In the guide")),
         theme::text(13), true);
@@ -132,9 +133,9 @@ void FindingsPanel::setTried(const std::string& key)
         look->setChecked(look->property("finding").toString().toStdString() == key && !key.empty());
 }
 
-void FindingsPanel::show(const Findings& all, int station)
+void FindingsPanel::show(const Findings& all, int station, bool known)
 {
-    std::vector<std::string> keys{std::to_string(station)};
+    std::vector<std::string> keys{std::to_string(station), known ? "known" : ""};
     Findings mine;
     for (const Finding& f : all)
         if (int(f.station) == station) {
@@ -151,9 +152,11 @@ void FindingsPanel::show(const Findings& all, int station)
     for (const Finding& f : mine)
         layout->addWidget(card(f));
     if (mine.empty())
-        layout->addWidget(wrapped(tr("The lamp of this station burns bright. Findings come back by themselves when a "
-                                     "change brings one about."),
-            theme::text(13), true));
+        layout->addWidget(
+            wrapped(!known ? tr("checking…")
+                           : tr("The lamp of this station burns bright. Findings come back by themselves when a "
+                                "change brings one about."),
+                theme::text(13), true));
     layout->addStretch();
     m_scroll->setWidget(list);
 }

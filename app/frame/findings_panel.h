@@ -11,7 +11,8 @@ class FindingsPanel final : public QWidget {
     Q_OBJECT
 public:
     explicit FindingsPanel(QWidget* parent = nullptr);
-    void show(const Findings& all, int station);
+    /// \param known false: nothing is known of them yet
+    void show(const Findings& all, int station, bool known = true);
     void setTried(const std::string& key); ///< whose fix is looked at on the board; empty: none
 
 signals:

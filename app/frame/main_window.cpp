@@ -147,7 +147,7 @@ Board* MainWindow::boardHere() const
 bool MainWindow::settled() const
 {
     return !m_files->busy() && m_desk.light.idle() && m_desk.lit && m_desk.lit->revision == m_desk.document.revision()
-        && m_desk.review;
+        && m_desk.known();
 }
 
 void MainWindow::goTo(Station which)

@@ -74,7 +74,7 @@ void SideColumn::toggle()
     arrange();
 }
 
-void SideColumn::setKnown(const Findings* all)
+void SideColumn::setKnown(const Findings* all, bool checking)
 {
     if (!m_spec)
         return;
@@ -85,12 +85,12 @@ void SideColumn::setKnown(const Findings* all)
                 ++count, worst = std::max(worst, int(f.severity));
     m_head->setIcon(lampIcon(all ? worst : 3));
     m_head->setProperty("words",
-        !all             ? tr("judging…")
+        !all || checking ? tr("checking…")
             : !count     ? tr("nothing to say")
             : count == 1 ? tr("1 finding")
                          : tr("%1 findings").arg(count));
-    m_head->setProperty("count", all ? QString::number(count) : QString("…"));
-    m_all = all ? *all : Findings{};
+    m_head->setProperty("count", all && !checking ? QString::number(count) : QString("…"));
+    m_all = all ? *all : Findings{}, m_known = all;
     arrange();
 }
 
@@ -102,7 +102,7 @@ void SideColumn::arrange()
     if (m_beside)
         m_beside->setVisible(other);
     if (m_open && m_spec)
-        m_findings->show(m_all, int(m_spec->id)); // a card takes a while to make: only when it is seen
+        m_findings->show(m_all, int(m_spec->id), m_known); // a card takes a while to make: only when it is seen
     m_findings->setVisible(m_open);
     m_plans->setVisible(plans);
     m_head->setText(m_head->property(wide ? "words" : "count").toString() + (wide ? (m_open ? " ▾" : " ▸") : ""));

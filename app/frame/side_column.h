@@ -19,7 +19,9 @@ public:
     Plans* plans() const { return m_plans; }
     /// \param room false: the page needs the plans' room \param beside of the page; null: none
     void setStation(const StationSpec& spec, bool room, QWidget* beside);
-    void setKnown(const Findings* findings); ///< null: not known yet
+    /// \param findings null: none are known yet \param checking they are those of before: what counts is being worked
+    /// out
+    void setKnown(const Findings* findings, bool checking = false);
     void toggle(); ///< folds or opens the findings of this station; remembered
     bool isOpen() const { return m_open; }
 
@@ -34,6 +36,7 @@ private:
     Plans* m_plans;
     const StationSpec* m_spec = nullptr;
     Findings m_all;
+    bool m_known = false;
     QPointer<QWidget> m_beside;
     bool m_open = true, m_room = true;
 };

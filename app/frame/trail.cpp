@@ -74,9 +74,9 @@ void Trail::setCurrent(int station)
     update();
 }
 
-void Trail::setFindings(const Findings& findings)
+void Trail::setFindings(const Findings& findings, bool checking)
 {
-    m_known = true;
+    m_known = true, m_checking = checking;
     std::fill(m_count.begin(), m_count.end(), 0);
     std::fill(m_broken.begin(), m_broken.end(), 0);
     for (const Finding& f : findings) {
@@ -117,7 +117,7 @@ QRect Trail::lampRect(int station) const
 
 QString Trail::wordsOf(std::size_t k) const
 {
-    return !m_known                 ? tr("looking…")
+    return !m_known || m_checking   ? tr("checking…")
         : m_count[k] == 0           ? tr("nothing to say")
         : m_broken[k] == 0          ? tr("%1 to watch").arg(m_count[k])
         : m_broken[k] == m_count[k] ? tr("%1 broken").arg(m_broken[k])

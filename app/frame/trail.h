@@ -13,7 +13,8 @@ public:
     explicit Trail(QWidget* parent = nullptr);
     void setTitle(const QString& title, const QString& detail);
     void setCurrent(int station);
-    void setFindings(const Findings& findings);
+    /// \param checking they are those of before: what counts is being worked out
+    void setFindings(const Findings& findings, bool checking = false);
     void setUnknown(); ///< nothing is known of the findings yet
     void setNames(std::vector<QString> names); ///< instead of the stations' own
     bool fits() const; ///< every name and count has room
@@ -36,7 +37,7 @@ private:
     int titleWide() const;
     std::vector<QString> m_names;
     std::vector<int> m_count, m_broken;
-    bool m_known = false;
+    bool m_known = false, m_checking = false;
 };
 
 /// A small lamp: 0 holds (burning), 1 watch (low), 2 broken (out), 3 not known yet (empty).

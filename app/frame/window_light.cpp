@@ -24,6 +24,7 @@ namespace rl::app {
 void MainWindow::projectChanged()
 {
     m_desk.tryOut({});
+    judged(); // checking, until the next review is there
     const Brief& b = m_desk.project().brief;
     const bool inch = b.unit == LengthUnit::Inch;
     const double unit = inch ? 2.54 : 1;
@@ -73,14 +74,15 @@ void MainWindow::take(std::shared_ptr<const LitWork> lit)
 
 void MainWindow::judged()
 {
-    if (!m_desk.review) {
+    const bool checking = !m_desk.known();
+    if (!m_desk.review || (checking && m_desk.findings.empty() && !m_desk.review->whole)) {
         m_trail->setUnknown();
         m_side->setKnown(nullptr);
         return;
     }
-    Findings all = m_desk.review->findings;
+    Findings all = m_desk.findings;
     review::merge(all, m_desk.more());
-    m_trail->setFindings(all);
-    m_side->setKnown(&all);
+    m_trail->setFindings(all, checking);
+    m_side->setKnown(&all, checking);
 }
 } // namespace rl::app

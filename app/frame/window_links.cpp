@@ -52,8 +52,7 @@ void MainWindow::connectDesk()
         &m_desk.light, &LiveLight::reviewed, this, [this](quint64 revision, std::shared_ptr<const review::Review> r) {
             if (revision != m_desk.document.revision())
                 return;
-            m_desk.review = std::move(r);
-            emit m_desk.reviewed();
+            m_desk.take(std::move(r), revision);
             here()->refresh();
             if (!m_previewKept)
                 QTimer::singleShot(0, this, &MainWindow::keepPreview);

@@ -1,6 +1,7 @@
 #include "core/base/finding.h"
 #include "core/base/text.h"
 #include "core/base/words.h"
+#include <algorithm>
 #include <cmath>
 
 namespace rl {
@@ -16,10 +17,11 @@ std::string number(double v, double other)
 }
 
 /// What is counted: one and many.
-constexpr std::pair<const char*, const char*> kCounted[] = {{later("element"), later("elements")},
-    {later("member"), later("members")}, {later("light"), later("lights")}, {later("outline"), later("outlines")},
-    {later("sheet"), later("sheets")}, {later("square"), later("squares")}, {later("picture"), later("pictures")},
-    {later("credit"), later("credits")}, {later("permission"), later("permissions")}};
+constexpr std::pair<const char*, const char*> kCounted[]
+    = {{later("element"), later("elements")}, {later("member"), later("members")}, {later("light"), later("lights")},
+        {later("outline"), later("outlines")}, {later("sheet"), later("sheets")}, {later("square"), later("squares")},
+        {later("picture"), later("pictures")}, {later("fact"), later("facts")}, {later("tube"), later("tubes")},
+        {later("credit"), later("credits")}, {later("permission"), later("permissions")}};
 
 std::string with(const std::string& value, const std::string& unit)
 {
@@ -34,6 +36,14 @@ std::string with(const std::string& value, const std::string& unit)
 
 std::string heldAgainst(const Finding& f)
 {
+    const auto counted = [&] {
+        return f.unit == "titles" || f.unit == "tones" || f.unit == "title"
+            || std::any_of(std::begin(kCounted), std::end(kCounted), [&](const auto& c) { return f.unit == c.second; });
+    };
+    if (f.unit.empty() || (f.against == Against::Limit && counted() && f.target <= 1 && f.measured <= 1))
+        return {}; // there is one or there is none: the sentence says it
+    if (f.against == Against::Limit && f.target == 0 && counted())
+        return with(number(f.measured, 0), f.unit);
     const std::string measured = number(f.measured, f.target), target = number(f.target, f.measured);
     const std::string held = with(measured, f.unit), wanted = f.unit == "of 100" ? target : with(target, f.unit);
     if (f.against == Against::Plan || f.measured == f.target)

@@ -43,7 +43,7 @@ struct Finding {
     int reference = 0; ///< the picture it speaks of; 0 = none
     std::string opens{}; ///< a field in which only the painter can answer: "credit", "find", "picture"; empty = none
 };
-/// "46.4 of 100, at most 45", "11 px/cm, at least 17", "0 members, at least 1 member".
+/// "46.4 of 100, at most 45", "11 px/cm, at least 17", "3 facts". Empty where a figure says no more than the sentence.
 std::string heldAgainst(const Finding& finding);
 using Findings = std::vector<Finding>;
 

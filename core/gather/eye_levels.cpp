@@ -1,6 +1,8 @@
 #include "core/gather/eye_levels.h"
+#include "core/base/parallel.h"
 #include "core/base/text.h"
 #include "core/base/words.h"
+#include "core/gather/measure.h"
 #include "core/project/fixes.h"
 
 namespace rl::gather {
@@ -14,9 +16,10 @@ std::optional<double> EyeLevels::of(const Reference& r)
         if (const auto known = m_known.find(r.sha256()); known != m_known.end())
             return known->second;
     }
-    const Photo photo = r.pixels;
-    if (photo.empty())
+    const Photo whole = r.pixels;
+    if (whole.empty())
         return {}; // missing: not measured, and not remembered
+    const Photo photo = atMost(whole, kMeasuredPx);
     std::optional<double> level;
     if (photo.height() > 0)
         if (const auto told = weighed(eyeLevelOf(photo), horizonOf(photo), photo.height()); told.confidence >= 0.55)
@@ -30,6 +33,14 @@ Findings eyeLevelFindings(const Project& p, stage::SurfaceCache& cache, EyeLevel
 {
     Findings out;
     const stage::Eye eye = stage::eyeOf(p);
+    parallelItems(int(p.references.size()), [&](int i) {
+        const Reference& r = p.references[std::size_t(i)];
+        if (std::any_of(p.elements.begin(), p.elements.end(), [&](const Element& e) {
+                const Cutout* c = p.cutout(e.cutout);
+                return c && c->reference == r.id;
+            }))
+            (void)levels.of(r);
+    });
     for (const Element& e : p.elements) {
         const Cutout* c = p.cutout(e.cutout);
         const Reference* r = c ? p.reference(c->reference) : nullptr;

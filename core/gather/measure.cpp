@@ -1,4 +1,5 @@
 #include "core/gather/measure.h"
+#include "core/base/parallel.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/touch.h"
 #include "core/gather/figures.h"
@@ -22,9 +23,11 @@ cv::Mat smaller(const cv::Mat& m, int longest)
 cv::Mat lightnessOf(const Photo& picture)
 {
     cv::Mat out(picture.height(), picture.width(), CV_32FC1);
-    for (int y = 0; y < picture.height(); ++y)
-        for (int x = 0; x < picture.width(); ++x)
-            out.at<float>(y, x) = colour::lightness(luminance(colour::linearOf(picture.at(x, y))));
+    parallelRows(picture.height(), [&](int begin, int end) {
+        for (int y = begin; y < end; ++y)
+            for (int x = 0; x < picture.width(); ++x)
+                out.at<float>(y, x) = colour::lightness(luminance(colour::linearOf(picture.at(x, y))));
+    });
     return out;
 }
 
@@ -99,46 +102,68 @@ void measureTonesWhole(const LinearPicture& linear, const cv::Mat& lightness, Pi
     if (shadedN > 0)
         m.shadeKelvin = colourTemperature(shaded * (1 / shadedN));
 }
-/// A figure's light, or the cut-out's: what is looked for and not pointed at is believed as far as its outline is sure.
-FigureLight lightOf(const Photo& small, const Mask& figure, double sure)
+Mask sized(const Mask& alpha, const Photo& small)
 {
-    const auto light = relief::photoLight(small, figure);
+    cv::Mat scaled;
+    cv::resize(alpha.mat(), scaled, cv::Size(small.width(), small.height()), 0, 0, cv::INTER_AREA);
+    return Mask::fromMat(scaled);
+}
+
+/// A figure's light, or the cut-out's: what is looked for and not pointed at is believed as far as its outline is sure.
+FigureLight lightOf(const relief::MeasuredLight& light, const Mask& figure, double sure)
+{
     const cv::Rect box = cv::boundingRect(figure.mat());
-    return {{double(box.x) / small.width(), double(box.y) / small.height(), double(box.width) / small.width(),
-                double(box.height) / small.height()},
+    const double w = figure.width(), h = figure.height();
+    return {{box.x / w, box.y / h, box.width / w, box.height / h},
         {light.azimuth, light.elevation, light.confidence * sure}, light.azimuthHalf, light.azimuthMost};
+}
+
+void takeTones(const LinearPicture& linear, const Mask& figure, PictureMeasure& m)
+{
+    m.light = m.figures[0].light;
+    if (m.light.confidence >= 0.25)
+        measureTones(linear, figure, m);
+    else
+        m.softness = 1;
+}
+
+/// The light of a cut-out.
+void takeLight(const relief::MeasuredLight& light, const Mask& cutout, const LinearPicture& linear, PictureMeasure& m)
+{
+    m.lightOfCutout = true;
+    m.figures.push_back(lightOf(light, cutout, 1));
+    takeTones(linear, cutout, m);
 }
 
 /// The light of a cut-out, else of each figure that is found; the surest speaks for the picture.
 void measureLight(const Photo& small, const Mask& cutout, const Horizon& horizon, const LinearPicture& linear,
     PictureMeasure& m, Progress& progress)
 {
-    std::vector<Figure> figures;
     if (!cutout.empty()) {
-        cv::Mat scaled;
-        cv::resize(cutout.mat(), scaled, cv::Size(small.width(), small.height()), 0, 0, cv::INTER_AREA);
-        figures.push_back({Mask::fromMat(scaled), 1});
-        m.lightOfCutout = true;
-    } else {
-        figures = figuresOf(small, horizon, progress);
+        const Mask figure = sized(cutout, small);
+        return takeLight(relief::photoLight(small, figure), figure, linear, m);
     }
+    const std::vector<Figure> figures = figuresOf(small, horizon, progress);
     std::size_t surest = 0;
     for (std::size_t i = 0; i < figures.size(); ++i) {
-        m.figures.push_back(lightOf(small, figures[i].mask, figures[i].sure));
+        m.figures.push_back(lightOf(relief::photoLight(small, figures[i].mask), figures[i].mask, figures[i].sure));
         if (m.figures[i].light.confidence > m.figures[surest].light.confidence)
             surest = i;
     }
     if (m.figures.empty())
         return;
     std::swap(m.figures[0], m.figures[surest]);
-    m.light = m.figures[0].light;
-    if (m.light.confidence >= 0.25)
-        measureTones(linear, figures[surest].mask, m);
-    else
-        m.softness = 1;
+    takeTones(linear, figures[surest].mask, m);
 }
 
 } // namespace
+
+Photo atMost(const Photo& picture, int longest)
+{
+    return std::max(picture.width(), picture.height()) <= longest
+        ? picture
+        : Photo::fromMat(smaller(picture.mat(), longest).clone());
+}
 
 double colourTemperature(Rgb c)
 {
@@ -265,7 +290,7 @@ PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progr
     if (picture.empty())
         return m;
     progress.report(0, "measuring");
-    const Photo small = Photo::fromMat(smaller(picture.mat(), 1600).clone());
+    const Photo small = atMost(picture, kMeasuredPx);
     const cv::Mat lightness = lightnessOf(small);
     measureRange(lightness, m);
     m.palette = paletteOf(small, {});
@@ -289,6 +314,21 @@ PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progr
     m.sharpness = edgeWidth(Photo::fromMat(picture.mat()(middle)));
     m.noise = grainOf(picture);
     progress.report(1, "measured");
+    return m;
+}
+
+PictureMeasure measuredLight(const Photo& picture, const Mask& alpha, const relief::MeasuredLight* known)
+{
+    PictureMeasure m;
+    if (picture.empty() || alpha.empty())
+        return m;
+    const Photo small = atMost(picture, kMeasuredPx);
+    const cv::Mat lightness = lightnessOf(small);
+    measureRange(lightness, m);
+    const LinearPicture linear = colour::linearOf(small);
+    measureTonesWhole(linear, lightness, m);
+    const Mask figure = sized(alpha, small);
+    takeLight(known ? *known : relief::photoLight(small, figure), figure, linear, m);
     return m;
 }
 

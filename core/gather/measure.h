@@ -20,6 +20,10 @@ struct FigureLight {
     double azimuthHalf = 90, azimuthMost = 180; ///< degrees: half, and nine in ten, of such readings are nearer
 };
 
+inline constexpr int kMeasuredPx = 1600; ///< longest side of what is measured
+/// A copy of at most so many pixels on its longer side: means over areas.
+Photo atMost(const Photo& picture, int longest);
+
 /// What a photograph measures. Worked out on a copy of at most 1600 px, but for sharpness and noise.
 struct PictureMeasure {
     PictureLight light; ///< of the thing cut out of it, or of what seems to be the figure; confidence 0 = cannot tell
@@ -38,6 +42,10 @@ struct PictureMeasure {
 
 /// \param alpha of a cut-out from it, same size; empty = none, then the middle is cut out roughly to measure its light
 PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progress);
+
+/// Of that only the light of a cut-out: where it comes from, how soft and warm it is, how light its lights are.
+/// \param alpha not empty \param known its light as it was read already; null: it is read here
+PictureMeasure measuredLight(const Photo& picture, const Mask& alpha, const relief::MeasuredLight* known = nullptr);
 
 /// The same with the painter's word put in place of what was measured.
 PictureMeasure overruled(PictureMeasure measure, const Overrule& word);

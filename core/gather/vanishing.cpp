@@ -1,4 +1,5 @@
 #include "core/gather/vanishing.h"
+#include "core/base/parallel.h"
 #include <Eigen/Dense>
 #include <opencv2/imgproc.hpp>
 
@@ -349,14 +350,19 @@ Horizon horizonOf(const Photo& picture)
     };
     for (const float sign : {1.f, -1.f}) {
         const cv::Mat crossing = crossings(steps, sign);
-        for (int y = grey.rows / 12; y < grey.rows - grey.rows / 12; ++y)
+        const int from = grey.rows / 12, rows = grey.rows - 2 * from;
+        std::vector<std::vector<Line>> at(std::size_t(std::max(0, rows)));
+        parallelItems(rows, [&](int i) {
+            const int y = from + i;
             for (double tilt = -4; tilt <= 4; tilt += 0.5) {
                 const double slope = std::tan(radians(tilt)), agreement = agreementOf(crossing, y, slope);
-                if (agreement < 0.6)
-                    continue;
-                lines.push_back({double(y), agreement, agreement * std::sqrt(depthOf(y, slope))});
-                best = std::max(best, lines.back().score);
+                if (agreement >= 0.6)
+                    at[std::size_t(i)].push_back({double(y), agreement, agreement * std::sqrt(depthOf(y, slope))});
             }
+        });
+        for (const auto& row : at)
+            for (const Line& l : row)
+                lines.push_back(l), best = std::max(best, l.score);
     }
     // The highest of the good ones: shores and furrows nearer by lie below the horizon, never above it.
     std::sort(lines.begin(), lines.end(), [](const Line& a, const Line& b) { return a.y < b.y; });

@@ -14,24 +14,32 @@ std::string keyOf(const char* kind, int id)
 
 void side(const Project& p, const Element& e, stage::SurfaceCache& cache, Findings& out)
 {
-    const stage::Placement place = stage::placed(p, e, cache);
-    if (!place.visible || e.material == Material::Glowing || e.delight >= 0.95)
+    const auto s = sideOff(p, e, cache);
+    if (!s || s->off <= SideOff::kSideOff)
         return;
-    const PictureLight own = stage::ownLight(p, e, cache);
-    const PlannedLight plan = plannedLight(p, e, cache);
-    if (own.confidence < 0.25 || plan.level < 0.02 || own.elevation > 60 || plan.direction.elevation > 60)
-        return;
-    const double off = std::abs(turnBetween(own.azimuth, plan.direction.azimuth));
-    if (off <= 50)
-        return;
-    const double mirrored = std::abs(turnBetween(180 - own.azimuth, plan.direction.azimuth));
-    const bool helps = mirrored < 50;
-    out.push_back({keyOf("light.side", e.id), Station::Light, off > 90 ? Severity::Broken : Severity::Watch,
-        tr("“%1” was photographed with its light %2° away from where %3 is%4", e.name, fixed(off, 0), plan.strongest,
-            helps ? tr("; mirrored it would be %1° off.", fixed(mirrored, 0)) : "."),
-        off, 50, "°", place.canvas, e.id,
+    const bool sure = s->own.confidence >= SideOff::kSure;
+    out.push_back({keyOf("light.side", e.id), Station::Light, s->off > 90 && sure ? Severity::Broken : Severity::Watch,
+        tr("“%1” was photographed with its light %2° away from where %3 is%4%5", e.name, fixed(s->off, 0),
+            s->plan.strongest,
+            s->mirrorHelps() ? tr("; mirrored it would be %1° off", fixed(s->mirrored, 0)) : std::string(),
+            sure ? "." : tr(". Its light is uncertain (%1 % sure).", fixed(100 * s->own.confidence, 0))),
+        s->off, SideOff::kSideOff, "°", stage::placed(p, e, cache).canvas, e.id,
         tr("Light from two sides is the first thing that makes an element look stuck on."),
-        helps ? fixes::mirror(e) : fixes::ownLightOff(e)});
+        s->mirrorHelps() ? fixes::mirror(e) : fixes::ownLightOff(e)});
+}
+
+bool lanternBurns(const Project& p)
+{
+    return std::any_of(
+        p.lights.lanterns.begin(), p.lights.lanterns.end(), [&](const Lantern& l) { return p.lights.burns(l); });
+}
+Fix sunSet(const std::string& label, const std::function<void(Sun&)>& change)
+{
+    return {label, [=](Project q) {
+                Sun s = q.lights.sun;
+                change(s);
+                return edits::withSun(std::move(q), s);
+            }};
 }
 
 void lanternPlace(const Project& p, const Lantern& l, Findings& out)
@@ -57,11 +65,8 @@ void sunUnder(const Project& p, Findings& out)
     out.push_back({"light.sun-under", Station::Light, Severity::Watch,
         tr("The sun is %1° under the horizon and still lights upright things.", fixed(-s.elevation, 0)), s.elevation, 0,
         "°", {}, 0, tr("After sunset only the sky is left; warm light on a figure then needs a lantern."),
-        Fix{tr("Put the sun out"), [](Project q) {
-                Sun s = q.lights.sun;
-                s.on = false;
-                return edits::withSun(std::move(q), s);
-            }}});
+        lanternBurns(p) ? sunSet(tr("Put the sun out"), [](Sun& sun) { sun.on = false; })
+                        : sunSet(tr("Raise the sun to 8°"), [](Sun& sun) { sun.elevation = 8; })});
 }
 
 void clearAir(const Project& p, stage::SurfaceCache& cache, Findings& out)
@@ -86,19 +91,16 @@ void clearAir(const Project& p, stage::SurfaceCache& cache, Findings& out)
 
 void dark(const Project& p, Findings& out)
 {
-    const bool lantern = std::any_of(
-        p.lights.lanterns.begin(), p.lights.lanterns.end(), [&](const Lantern& l) { return p.lights.burns(l); });
     const bool sun = p.lights.sun.on && p.lights.sun.strength > 0;
-    if (sun || lantern)
+    if (sun || lanternBurns(p))
         return;
     out.push_back({"light.no-light", Station::Light, Severity::Watch,
         tr("No light is burning: everything is filled by the sky alone."), 0, 1, "lights", {}, 0,
         tr("Without a direction of light no form turns and nothing casts a shadow."),
-        Fix{tr("Light the sun"), [](Project q) {
-                Sun s = q.lights.sun;
-                s.on = true, s.strength = std::max(s.strength, 0.6);
-                return edits::withSun(std::move(q), s);
-            }}});
+        sunSet(tr("Light the sun"), [](Sun& sun) {
+            sun.on = true, sun.strength = std::max(sun.strength, 0.6);
+            sun.elevation = std::max(sun.elevation, 8.0);
+        })});
 }
 } // namespace
 
@@ -135,11 +137,17 @@ PlannedLight plannedLight(const Project& p, const Element& e, stage::SurfaceCach
     return plan;
 }
 
-bool wrongSide(const Project& p, const Element& e, stage::SurfaceCache& cache)
+std::optional<SideOff> sideOff(const Project& p, const Element& e, stage::SurfaceCache& cache)
 {
-    Findings said;
-    side(p, e, cache, said);
-    return !said.empty();
+    const stage::Placement place = stage::placed(p, e, cache);
+    if (!place.visible || e.material == Material::Glowing || e.delight >= 0.95)
+        return {};
+    SideOff s{stage::ownLight(p, e, cache), plannedLight(p, e, cache)};
+    if (s.own.confidence < 0.25 || s.plan.level < 0.02 || s.own.elevation > 60 || s.plan.direction.elevation > 60)
+        return {};
+    s.off = std::abs(turnBetween(s.own.azimuth, s.plan.direction.azimuth));
+    s.mirrored = std::abs(turnBetween(180 - s.own.azimuth, s.plan.direction.azimuth));
+    return s;
 }
 
 Findings lightFindings(const Project& p, stage::SurfaceCache& cache)

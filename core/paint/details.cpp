@@ -97,11 +97,25 @@ std::vector<FineDetail> fineDetails(const RecipeMap& map, double pixelsPerCm, do
     return all;
 }
 
+int strokesFor(const std::vector<FineDetail>& details)
+{
+    constexpr double kStroke = 4; // cm, of a hand at rest
+    double n = 0;
+    for (const FineDetail& d : details)
+        n += std::max(1.0, std::ceil(d.lengthCm / kStroke));
+    return int(n);
+}
+
 double weaveHolds(const PaintGround& g)
 {
     switch (g.support) {
-    case Support::Canvas:
-        return 2 / std::max(1.0, g.threadsPerCm);
+    case Support::Canvas: {
+        // The hollows of a plain weave are about a quarter of its pitch deep; a coat of primer dries to some 0.04 mm in
+        // them, half as much again where it is sanded down to the threads, finer than grit 150.
+        const double pitch = 1 / std::max(1.0, g.threadsPerCm), deep = pitch / 4,
+                     filled = 0.004 * g.coats * (g.grit >= 150 ? 1.5 : 1);
+        return 2 * pitch * std::clamp(1 - filled / deep, 0.2, 1.0);
+    }
     case Support::Paper:
         return 0.03; // the tooth of a cold-pressed sheet
     default:

@@ -3,6 +3,7 @@
 #include "core/paint/glaze.h"
 #include "core/paint/mixing.h"
 #include "core/project/edits.h"
+#include <map>
 
 namespace rl::paint {
 
@@ -22,7 +23,7 @@ struct View {
     {
         const Puddle& p = mixing.map.puddles[puddle];
         const Element* e = project.element(p.element);
-        return tr("Puddle %1 (%2 of %3)", std::to_string(puddle + 1), p.light ? tr("light") : tr("shade"),
+        return tr("Puddle %1 (%2 of %3)", std::to_string(p.number), p.light ? tr("light") : tr("shade"),
             e ? tr("“%1”", e->name) : tr("the backdrop"));
     }
     std::string tubeName(const std::string& id) const
@@ -51,7 +52,8 @@ void outOfReach(const View& v)
         const Puddle& p = v.mixing.map.puddles[i];
         const OtherTube other = i < v.mixing.others.size() ? v.mixing.others[i] : OtherTube{};
         const Pigment* pigment = pigmentOf(other.pigment);
-        Finding f{"mix.reach:" + std::to_string(i), Station::Mix, a.reachDe > 8 ? Severity::Broken : Severity::Watch,
+        Finding f{"mix.reach:" + std::to_string(p.number), Station::Mix,
+            a.reachDe > 8 ? Severity::Broken : Severity::Watch,
             tr("%1 cannot be reached: the nearest is %2, by %3 ΔE on %4 % of the canvas.%5", v.nameOf(i), a.missed,
                 fixed(a.reachDe), fixed(100 * p.share, 1),
                 pigment ? tr(" With %1 (%2) it would be %3 ΔE.", pigment->name, pigment->id, fixed(other.de))
@@ -108,11 +110,12 @@ void alikeOnes(const View& v)
     for (const Alike& a : v.mixing.alike) {
         if (++said > 4)
             break;
-        const Puddle& p = v.mixing.map.puddles[std::size_t(a.second)];
-        Finding f{
-            (a.twoLights ? "mix.two-lights:" : "mix.alike:") + std::to_string(a.first) + "," + std::to_string(a.second),
+        const Puddle &first = v.mixing.map.puddles[std::size_t(a.first)],
+                     &p = v.mixing.map.puddles[std::size_t(a.second)];
+        Finding f{(a.twoLights ? "mix.two-lights:" : "mix.alike:") + std::to_string(first.number) + ","
+                + std::to_string(p.number),
             Station::Mix, Severity::Watch,
-            tr("%1 and %2%3 (%4 ΔE).", v.nameOf(std::size_t(a.first)), std::to_string(a.second + 1),
+            tr("%1 and %2%3 (%4 ΔE).", v.nameOf(std::size_t(a.first)), std::to_string(p.number),
                 a.twoLights ? tr(" do two lights' work with one colour") : tr(" can hardly be told apart"),
                 fixed(a.de)),
             a.de, 2, "ΔE00", v.placeOf(p), p.element,
@@ -135,8 +138,8 @@ void runsOut(const View& v)
         if (t.runsOutInCoat)
             v.say({"mix.runs-out:" + std::to_string(t.tube), Station::Mix, Severity::Broken,
                 tr("%1 runs out in coat %2: %3 ml are needed, %4 ml are left; another tube, or %5 ml less of it.",
-                    v.tubeName(t.id), std::to_string(t.runsOutInCoat), fixed(t.ml, 0), fixed(t.leftMl, 0),
-                    fixed(t.missingMl, 0)),
+                    v.tubeName(t.id), std::to_string(t.runsOutInCoat), fixed(t.ml, 1), fixed(t.leftMl, 1),
+                    fixed(t.missingMl, 1)),
                 t.leftMl, t.ml, "ml", v.whole(), 0,
                 tr("A colour mixed again from another tube never matches quite; mix all of it at once."), {}});
 }
@@ -182,21 +185,20 @@ void underlayers(const View& v)
     if (share < 0.01)
         return;
     const int limit = specOf(v.box.medium).layers;
+    const std::string sealed = worst > limit
+        ? tr(" That is more than the %1 layers that %2 usually takes before it seals or cracks.", std::to_string(limit),
+            wordOf(v.box.medium))
+        : std::string();
     v.say({"mix.underlayer", Station::Mix, worst > limit ? Severity::Broken : Severity::Watch,
         tr("The toned ground still shows after %1 on %2 % of the canvas; %3 needs %4: lay white or its lightest opaque "
-           "neighbour under it first.",
+           "neighbour under it first.%5",
             counted(coats, later("coat"), later("coats")), fixed(100 * share, 0), v.nameOf(which),
-            worst > kMostCoats ? tr("more than 12") : tr("%1 to %2", std::to_string(worst), std::to_string(worst + 1))),
+            worst > kMostCoats ? tr("more than 12") : tr("%1 to %2", std::to_string(worst), std::to_string(worst + 1)),
+            sealed),
         double(worst), double(coats), later("coats"), v.placeOf(v.mixing.map.puddles[which]),
         v.mixing.map.puddles[which].element,
         tr("A transparent colour over a dark ground never reaches its light; one opaque coat under it does in one go."),
         {}});
-    if (worst > limit)
-        v.say({"mix.layers", Station::Mix, Severity::Broken,
-            tr("That is more than the %1 layers that %2 usually takes before it seals or cracks.",
-                std::to_string(limit), wordOf(v.box.medium)),
-            double(worst), double(limit), later("layers"), v.whole(), 0,
-            tr("Too many films lose their hold on each other."), {}});
 }
 
 void tooFine(const View& v)
@@ -208,14 +210,25 @@ void tooFine(const View& v)
     const double k = v.mixing.pixelsPerCm, weave = weaveHolds(v.project.brief.ground);
     const bool ground = weave * 10 > v.project.mix.finestMm;
     const Element* e = v.project.element(d.element);
+    std::map<int, int> by;
+    for (const FineDetail& x : all)
+        ++by[x.element];
+    const auto most
+        = std::max_element(by.begin(), by.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
+    const Element* m = v.project.element(most->first);
     v.say({"mix.fine", Station::Mix, Severity::Watch,
-        tr("%1 thinner than %2; the thinnest, %3 mm, on %4: leave %5 out, or make %6 wider%7",
+        tr("%1 finer than %2, %3, most on %4 (%5); the finest, %6 mm, on %7. The map of puddles shows where. Leave "
+           "them "
+           "out, make them wider%8",
             counted(int(all.size()), tr("detail is"), tr("details are")),
-            ground ? tr("what this ground holds (%1 mm: two threads)", fixed(10 * weave))
+            ground ? tr("this ground holds (%1 mm after %2)", fixed(10 * weave),
+                counted(v.project.brief.ground.coats, later("coat of primer"), later("coats of primer")))
                    : tr("the finest stroke of the brushes at hand (%1 mm)", fixed(v.project.mix.finestMm)),
-            fixed(10 * d.widthCm), e ? tr("“%1”", e->name) : tr("the backdrop"), all.size() > 1 ? tr("them") : tr("it"),
-            all.size() > 1 ? tr("them") : tr("it"),
-            ground ? tr(", or take a finer weave or a panel.") : tr(", or take a finer brush and more fluid paint.")),
+            tr("some %1", counted(strokesFor(all), later("stroke"), later("strokes"))),
+            m ? tr("“%1”", m->name) : tr("the backdrop"), std::to_string(most->second), fixed(10 * d.widthCm),
+            e ? tr("“%1”", e->name) : tr("the backdrop"),
+            ground ? tr(", or take a finer weave, a coat more or a panel.")
+                   : tr(", or take a finer brush and more fluid paint.")),
         10 * d.widthCm, 10 * v.mixing.finestCm, "mm", {d.box.x / k, d.box.y / k, d.box.width / k, d.box.height / k},
         d.element, tr("A line thinner than brush or weave breaks up into dots."), {}});
 }

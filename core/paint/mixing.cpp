@@ -1,5 +1,6 @@
 #include "core/paint/mixing.h"
 #include "core/base/parallel.h"
+#include "core/paint/palette_numbers.h"
 
 namespace rl::paint {
 
@@ -41,6 +42,25 @@ void nearerTubes(Mixing& m)
         const std::size_t i = far[std::size_t(n)];
         m.others[i] = otherTube(m.box, m.map.puddles[i].wanted, m.recipes[i].reachDe);
     });
+}
+
+/// What stands mixed stays as it was mixed, while its tubes are there; what would be advised now comes second.
+void keepMixed(const Project& p, Mixing& m)
+{
+    for (std::size_t i = 0; i < m.recipes.size(); ++i) {
+        const KnownPuddle* k = knownPuddle(p, m.map.puddles[i].number);
+        if (!k || k->mixed.empty())
+            continue;
+        const auto recipe = recipeFrom(k->mixed, m.box.paints);
+        if (!recipe)
+            continue;
+        Formula f;
+        f.recipe = *recipe, f.lab = colourOf(*recipe, m.box.paints);
+        f.de = colour::deltaE2000(m.map.puddles[i].wanted, f.lab);
+        f.sensitivity = sensitivityOf(*recipe, m.box.paints, m.map.puddles[i].wanted);
+        m.recipes[i].formulas.insert(m.recipes[i].formulas.begin(), std::move(f));
+        m.recipes[i].mixed = true;
+    }
 }
 } // namespace
 
@@ -95,11 +115,13 @@ Mixing mixing(const Project& p, const LinearPicture& picture, const IdMap& ids, 
     m.map = map ? *map : recipeMap(picture, ids, p.mix.puddles, progress);
     if (p.mix.mergeDe > 0)
         m.map = merged(std::move(m.map), p.mix.mergeDe);
+    m.map = numbered(std::move(m.map), p);
     if (!box || progress.cancelled())
         return m;
     m.box = mixingBox(*box);
     const Search search(m.box.paints);
     m.recipes = puddleRecipes(search, m.map, true, p.mix.letDown, progress);
+    keepMixed(p, m);
     m.needs = needsOf(m.recipes, m.map, m.box, *box, p.mix, areaOf(p.brief));
     m.alike = alike(m.map);
     m.finestCm = std::max(p.mix.finestMm / 10, weaveHolds(p.brief.ground));

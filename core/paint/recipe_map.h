@@ -7,6 +7,7 @@ namespace rl::paint {
 
 /// One mix of the recipe map and where it goes.
 struct Puddle {
+    int number = 0; ///< what it is called everywhere, 1…; see numbered()
     int element = 0; ///< whose; 0 = the backdrop
     bool light = true; ///< of its light family; else of its shade
     colour::ExactLab wanted; ///< mean of where it goes

@@ -32,6 +32,7 @@ struct Answer {
     colour::ExactLab reach; ///< the nearest that any amounts of four of them come
     double reachDe = 0;
     std::string missed; ///< where that misses by more than 2: in which direction
+    bool mixed = false; ///< the first stands mixed already
     bool hueKept = false; ///< the nearest of all would be a grey or of another hue: set aside
 };
 

@@ -74,4 +74,30 @@ Project withoutFact(Project p, int fact)
     return p;
 }
 
+std::vector<std::pair<int, int>> freshNamesakes(const Project& before, const Project& after)
+{
+    const auto lower = [](std::string s) {
+        for (char& c : s)
+            if (c >= 'A' && c <= 'Z')
+                c = char(c - 'A' + 'a');
+        return s;
+    };
+    std::vector<std::pair<int, int>> out;
+    for (const CastMember& m : after.brief.cast) {
+        const bool shown = m.place.width > 0
+            || std::any_of(
+                after.elements.begin(), after.elements.end(), [&](const Element& e) { return e.cast == m.id; });
+        const CastMember* was = before.castMember(m.id);
+        for (const Element& e : after.elements) {
+            const Element* had = before.element(e.id);
+            const bool fresh = !was || was->name != m.name || !had || had->name != e.name;
+            if (!shown && fresh && !e.cast && !m.name.empty() && lower(e.name) == lower(m.name)) {
+                out.emplace_back(e.id, m.id);
+                break;
+            }
+        }
+    }
+    return out;
+}
+
 } // namespace rl::edits

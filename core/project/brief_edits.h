@@ -18,4 +18,8 @@ Project withFact(Project project, Fact fact); ///< its id is given here
 Project withFactChecked(Project project, int fact, bool checked);
 Project withoutFact(Project project, int fact);
 
+/// Elements and members of the cast that an edit has given one name (case aside), which are not linked yet: pairs of
+/// element and member. A member that is shown already is left alone.
+std::vector<std::pair<int, int>> freshNamesakes(const Project& before, const Project& after);
+
 } // namespace rl::edits

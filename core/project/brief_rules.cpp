@@ -193,6 +193,7 @@ Findings briefFindings(const Project& p)
 Findings creditFindings(const Project& p)
 {
     Findings out;
+    std::vector<const Reference*> toAsk, nobody;
     for (const Reference& r : p.references) {
         if (r.pixels.missing())
             out.push_back({"gather.missing:" + std::to_string(r.id), Station::Gather,
@@ -211,12 +212,28 @@ Findings creditFindings(const Project& p)
                 Against::Limit, r.id, "credit"});
             continue;
         }
-        out.push_back({"gather.permission:" + std::to_string(r.id), Station::Gather, Severity::Watch,
-            tr("“%1” is used, but %2", r.name,
-                credited ? tr("permission for it is still to be asked.") : tr("nobody is credited for it.")),
-            0, 1, credited ? "permissions" : "credits", {}, 0,
+        if (!p.setAside.contains("gather.permission:" + std::to_string(r.id))) // as it was set aside one by one before
+            (credited ? toAsk : nobody).push_back(&r);
+    }
+    for (const auto& [all, key, unit] :
+        {std::tuple(&toAsk, "gather.permission", "permissions"), {&nobody, "gather.credit", "credits"}}) {
+        if (all->empty())
+            continue;
+        std::string names;
+        for (std::size_t i = 0; i < std::min<std::size_t>(4, all->size()); ++i)
+            names += (i ? ", " : "") + tr("“%1”", (*all)[i]->name);
+        if (all->size() > 4)
+            names += tr(" and %1 more", std::to_string(all->size() - 4));
+        const bool ask = all == &toAsk, one = all->size() == 1;
+        out.push_back({key, Station::Gather, Severity::Watch,
+            tr(ask        ? one ? later("%1 is used, but permission for it is still to be asked.")
+                                : later("%1 are used, but permission for them is still to be asked.")
+                           : one ? later("%1 is used, but nobody is credited for it.")
+                          : later("%1 are used, but nobody is credited for them."),
+                names),
+            double(all->size()), 0, unit, {}, 0,
             tr("A finished work that cannot be shown is a lost work; asking takes a minute now."), {}, Against::Limit,
-            r.id, "credit"});
+            all->front()->id, "credit"});
     }
     return out;
 }

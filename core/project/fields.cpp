@@ -71,12 +71,12 @@ std::vector<FieldTold> allFields()
 {
     std::vector<FieldTold> out;
     tell<Brief>("brief", out);
-    tell<PaintGround>(tr("canvas ground"), out);
+    tell<PaintGround>("canvas ground", out);
     tell<Camera>("camera", out);
     tell<Backdrop>("backdrop", out);
     tell<Sun>("sun", out);
     tell<Lantern>("lantern", out);
-    tell<LightGroup>(tr("light group"), out);
+    tell<LightGroup>("light group", out);
     tell<Air>("air", out);
     tell<Mist>("mist", out);
     tell<Drift>("drift", out);
@@ -107,7 +107,7 @@ std::vector<FieldTold> allFields()
     tell<TaskWord>("task", out);
     tell<WorkSpan>("span", out);
     tell<Sitting>("sitting", out);
-    tell<CanvasPhoto>(tr("canvas photograph"), out);
+    tell<CanvasPhoto>("canvas photograph", out);
     tell<Tolerance>("tolerance", out);
     return out;
 }

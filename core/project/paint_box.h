@@ -63,4 +63,15 @@ struct MixPlan {
     bool operator==(const MixPlan&) const = default;
 };
 
+/// A puddle of the palette that has a number.
+struct KnownPuddle {
+    int number = 0; ///< 1…999: what it is called on palette, cards and sheets
+    int take = 0; ///< whose palette; 0 = of the only one
+    int element = 0; ///< whose light or shade; 0 = the backdrop
+    bool light = true;
+    Vec3 lab; ///< L*, a*, b* that was wanted
+    std::string mixed{}; ///< its recipe, "PB29=1+PW6=10", once it stands mixed and is to stay so; empty: it does not
+    bool operator==(const KnownPuddle&) const = default;
+};
+
 } // namespace rl

@@ -154,6 +154,7 @@ struct Project : Scene {
     int lead = 0; ///< reference the others are held against; 0 = the backdrop
     std::vector<PaintBox> boxes;
     MixPlan mix;
+    std::vector<KnownPuddle> puddles; ///< of the palettes, with their numbers
     Painting painting;
     std::map<std::string, std::string> setAside; ///< finding key → the painter's reason
     int lastId = 0;

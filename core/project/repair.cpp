@@ -323,6 +323,12 @@ void repairPaints(Project& p, Repairs& r)
             }
         }
     }
+    std::set<std::pair<int, int>> numbers;
+    r.dropIf(p.puddles, [&](const KnownPuddle& k) {
+        const bool finite = std::isfinite(k.lab.x) && std::isfinite(k.lab.y) && std::isfinite(k.lab.z);
+        return !finite || k.number < 1 || k.number > 999 || k.mixed.size() > 1000 || (k.take && !p.takeOf(k.take))
+            || !numbers.insert({k.take, k.number}).second;
+    });
     r.keep(p.mix);
     r.unlink(p.mix.box, std::none_of(p.boxes.begin(), p.boxes.end(), [&](const auto& b) { return b.id == p.mix.box; }));
 }

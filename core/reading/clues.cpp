@@ -136,17 +136,19 @@ Findings clueFindings(const Project& p, const light::Picture& picture, const std
                     if (!s.seen() && (!worst || s.arcMinutes < worst->arcMinutes))
                         worst = &s, which = &c;
                 }
-        const bool few = idea.clues.size() < 3;
-        if (!few && good >= 3)
+        // As many as the painter chose, three at most; an idea without any is told once.
+        const int wanted = std::clamp(int(idea.clues.size()), 1, 3);
+        const bool few = idea.clues.empty();
+        if (good >= wanted)
             continue;
         const double k = picture.pixelsPerCm;
         Finding f{"brief.idea:" + std::to_string(idea.id), Station::Brief,
             good == 0 ? Severity::Broken : Severity::Watch,
             tr("%1: %2 of %3 clues can be seen%4", idea.words, std::to_string(good), std::to_string(idea.clues.size()),
                 which     ? tr("; “%1” is %2.", which->words, whyNotSeen(*worst))
-                    : few ? tr("; three are wanted.")
+                    : few ? tr("; say what shows it.")
                           : "."),
-            double(good), 3, later("clues seen"),
+            double(good), double(wanted), later("clues seen"),
             worst && worst->there ? Rect{worst->at.x / k, worst->at.y / k, worst->at.width / k, worst->at.height / k}
                                   : Rect{},
             which ? which->element : 0,

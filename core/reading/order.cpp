@@ -46,7 +46,8 @@ namespace {
 constexpr int kKinds = 4; // lightness, contrast, saturation, softness
 constexpr std::array<double, kKinds> kUnit{10, 0.35, 0.35, 3}; ///< as costly as each other
 constexpr std::array<double, kKinds> kStep{3, 0.15, 0.2, 1.5}; ///< of a finite difference
-constexpr std::array<double, kKinds> kLow{-30, -1, -2, 0}, kHigh{30, 0.6, 0.8, 8};
+const std::array<double, kKinds> kLow{-kMostDL, std::log(kLeastFactor), std::log(kLeastFactor), 0},
+    kHigh{kMostDL, std::log(kMostFactor), std::log(kMostFactor), kMostSoft};
 const double kGoal = std::log(1.15);
 
 struct Lever { ///< one thing that can be changed
@@ -400,8 +401,9 @@ private:
 Touch rounded(Touch t)
 {
     const auto to = [](double v, double step) { return std::round(v / step) * step; };
-    t.dL = to(t.dL, 0.5), t.contrast = to(t.contrast, 0.01), t.saturation = to(t.saturation, 0.01),
-    t.soft = to(t.soft, 0.1);
+    const auto kept = [](double v, std::size_t kind) { return std::clamp(v, kLow[kind], kHigh[kind]); };
+    t.dL = kept(to(t.dL, 0.5), 0), t.contrast = kept(to(t.contrast, 0.01), 1),
+    t.saturation = kept(to(t.saturation, 0.01), 2), t.soft = kept(to(t.soft, 0.1), 3);
     return t;
 }
 
@@ -464,6 +466,8 @@ Suggestion putInOrder(
     }
     s.measured += solver ? solver->measured : 0;
     best.measured = s.measured;
+    if (!best.solved)
+        best.nearest = std::exchange(best.touches, {});
     progress.report(1, "measured");
     return best;
 }

@@ -2,7 +2,7 @@
 #include "core/base/parallel.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
-#include "core/reading/read_rules.h"
+#include "core/reading/rule_help.h"
 #include "core/reading/value_bins.h"
 #include <opencv2/imgproc.hpp>
 #include <optional>
@@ -77,6 +77,8 @@ IdMap fewer(const IdMap& ids, cv::Size size)
     return {size.width, size.height, std::move(small)};
 }
 
+} // namespace
+
 light::Picture smaller(const light::Picture& p, double k)
 {
     const cv::Size size(
@@ -84,6 +86,7 @@ light::Picture smaller(const light::Picture& p, double k)
     return {fewer(p.colour, size), fewer(p.ids, size), p.pixelsPerCm * size.width / p.ids.width()};
 }
 
+namespace {
 Rect larger(const Rect& r, double k)
 {
     return {r.x * k, r.y * k, r.width * k, r.height * k};
@@ -187,6 +190,30 @@ std::vector<Silhouette> contours(
     return all;
 }
 } // namespace
+
+light::Picture smallerIds(const light::Picture& p)
+{
+    const double k = std::min(1.0, kOutlinesPx / std::max(p.ids.width(), p.ids.height()));
+    const cv::Size size(
+        std::max(8, int(std::lround(p.ids.width() * k))), std::max(8, int(std::lround(p.ids.height() * k))));
+    return {{}, k < 1 ? fewer(p.ids, size) : p.ids, p.pixelsPerCm * size.width / p.ids.width()};
+}
+
+Findings strongPlaces(const Project& p, const light::Picture& picture)
+{
+    Findings out;
+    if (picture.colour.empty())
+        return out;
+    const double k = kOutlinesPx / std::max(picture.ids.width(), picture.ids.height());
+    const light::Picture small = k < 1 ? smaller(picture, k) : picture;
+    Reading r;
+    r.attention
+        = attention(small.colour, small.ids, {p.brief.widthCm, p.brief.heightCm, p.brief.viewingDistanceCm}, 384, true);
+    enlarge(r, picture.ids.width() / double(small.ids.width()));
+    placeFindings(RuleView(p, picture, r), out);
+    std::erase_if(out, [](const Finding& f) { return !f.key.starts_with("read.place:"); });
+    return out;
+}
 
 Reading read(const Project& p, const light::Picture& picture, int steps, const stage::StageFrame* frame,
     const Progress* progress)

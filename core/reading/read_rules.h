@@ -66,6 +66,14 @@ MediumRange rangeOf(const std::string& medium);
 
 /// Measured order against the intended one, melting contours, tangents, pull at the edge, range of values.
 Findings readFindings(const Project& project, const light::Picture& picture, const Reading& reading);
+/// Share of a contour that is lost without being meant to: stretches planned as lost are left out.
+double lostUnmeant(const Element& element, const Silhouette& silhouette);
+/// A picture with fewer pixels: means over areas; ids of the middles. \param k ≤ 1, of its width
+light::Picture smaller(const light::Picture& picture, double k);
+/// Ids alone, as small as outlines are told from.
+light::Picture smallerIds(const light::Picture& picture);
+/// Of those only the patches of the backdrop that draw as an element would, in a fraction of the time.
+Findings strongPlaces(const Project& project, const light::Picture& picture);
 
 /// Share of attention of each cast member (several elements, and a place of the backdrop, may show one), and the rest
 /// under 0.

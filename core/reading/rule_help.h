@@ -27,6 +27,8 @@ const char* wordOf(EdgeWish wish);
 void edgeFindings(const RuleView& view, Findings& out);
 void meltFindings(const RuleView& view, Findings& out);
 void tangentFindings(const RuleView& view, Findings& out);
+/// Moves that should part two outlines, the least first; what is locked is not moved.
+std::vector<Fix> tangentMoves(const RuleView& view, const Tangent& tangent);
 void silhouetteFindings(const RuleView& view, Findings& out);
 void valueFindings(const RuleView& view, Findings& out);
 void colourFindings(const RuleView& view, Findings& out);

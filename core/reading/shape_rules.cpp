@@ -64,6 +64,52 @@ EdgeHeld heldOf(const PlannedEdge& wish, const Silhouette& s, const std::vector<
 }
 } // namespace
 
+namespace {
+/// Which wish a place of a contour has; −1: none. A later wish takes its stretch from those before it.
+class Wishes {
+public:
+    Wishes(const Element& e, const Silhouette& s)
+        : m_element(e)
+    {
+        for (const EdgePoint& q : s.contour) {
+            m_x0 = std::min(m_x0, q.at.x), m_x1 = std::max(m_x1, q.at.x);
+            m_y0 = std::min(m_y0, q.at.y), m_y1 = std::max(m_y1, q.at.y);
+        }
+    }
+    int at(Vec2 px) const
+    {
+        const double side = std::max({m_x1 - m_x0, m_y1 - m_y0, 1.0});
+        for (std::size_t i = m_element.edges.size(); i-- > 0;) {
+            const PlannedEdge& w = m_element.edges[i];
+            const Vec2 at{m_x0 + w.at.x * (m_x1 - m_x0), m_y0 + w.at.y * (m_y1 - m_y0)};
+            if ((px - at).length() <= w.reach * side)
+                return int(i);
+        }
+        return -1;
+    }
+    bool lostAt(Vec2 px) const
+    {
+        const int i = at(px);
+        return i >= 0 && m_element.edges[std::size_t(i)].wish == EdgeWish::Lost;
+    }
+
+private:
+    const Element& m_element;
+    double m_x0 = 1e9, m_y0 = 1e9, m_x1 = -1e9, m_y1 = -1e9;
+};
+} // namespace
+
+double lostUnmeant(const Element& e, const Silhouette& s)
+{
+    if (e.edges.empty() || s.contour.empty())
+        return s.lost;
+    const Wishes wishes(e, s);
+    double lost = 0;
+    for (const EdgePoint& q : s.contour)
+        lost += q.kind == EdgeKind::Lost && !wishes.lostAt(q.at);
+    return std::min(s.lost, lost / double(s.contour.size()));
+}
+
 std::vector<EdgeHeld> plannedEdges(const Project& p, const std::vector<Silhouette>& shapes)
 {
     std::vector<EdgeHeld> out;
@@ -71,23 +117,11 @@ std::vector<EdgeHeld> plannedEdges(const Project& p, const std::vector<Silhouett
         const Element* e = p.element(s.element);
         if (!e || e->edges.empty() || s.contour.empty())
             continue;
-        double x0 = 1e9, y0 = 1e9, x1 = -1e9, y1 = -1e9;
-        for (const EdgePoint& q : s.contour) {
-            x0 = std::min(x0, q.at.x), x1 = std::max(x1, q.at.x);
-            y0 = std::min(y0, q.at.y), y1 = std::max(y1, q.at.y);
-        }
-        const double side = std::max({x1 - x0, y1 - y0, 1.0});
-        // A later wish takes its stretch from those before it.
+        const Wishes wishes(*e, s);
         std::vector<std::vector<const EdgePoint*>> stretches(e->edges.size());
         for (const EdgePoint& q : s.contour)
-            for (std::size_t i = e->edges.size(); i-- > 0;) {
-                const PlannedEdge& w = e->edges[i];
-                const Vec2 at{x0 + w.at.x * (x1 - x0), y0 + w.at.y * (y1 - y0)};
-                if ((q.at - at).length() <= w.reach * side) {
-                    stretches[i].push_back(&q);
-                    break;
-                }
-            }
+            if (const int i = wishes.at(q.at); i >= 0)
+                stretches[std::size_t(i)].push_back(&q);
         for (std::size_t i = 0; i < stretches.size(); ++i)
             if (!stretches[i].empty())
                 out.push_back(heldOf(e->edges[i], s, stretches[i]));
@@ -123,29 +157,59 @@ void meltFindings(const RuleView& v, Findings& out)
 {
     const double k = v.picture.pixelsPerCm;
     for (const Silhouette& s : v.reading.silhouettes) {
-        if (s.lost < 0.25 || s.contour.size() < 30)
-            continue;
+        const Element* e = v.project.element(s.element);
+        const double lost = e ? lostUnmeant(*e, s) : s.lost;
+        if (lost < 0.25 || s.contour.size() < 30 || (e && e->quiet))
+            continue; // what is meant to be lost, or to be quiet, may melt
         const bool grain = s.medianDifference >= 6 && s.medianSeparation < 6;
         out.push_back({"read.melts:" + std::to_string(s.element), Station::Read,
-            s.lost > 0.45 ? Severity::Broken : Severity::Watch,
+            lost > 0.45 ? Severity::Broken : Severity::Watch,
             tr("%1 melts into what is behind it along %2 % of its contour (median difference ΔE %3, %4 L*%5).",
-                v.name(s.element), fixed(100 * s.lost, 0), fixed(s.medianDifference), fixed(s.medianLightness),
+                v.name(s.element), fixed(100 * lost, 0), fixed(s.medianDifference), fixed(s.medianLightness),
                 grain ? tr("; both sides are strewn alike, so that the eye sees only ΔE %1", fixed(s.medianSeparation))
                       : ""),
-            100 * s.lost, 25, later("% lost"),
+            100 * lost, 25, later("% lost"),
             {s.lostPlace.x / k, s.lostPlace.y / k, s.lostPlace.width / k, s.lostPlace.height / k}, s.element,
             grain ? tr("Like grain before like grain hides a contour even where the colours differ; calm one side, or "
                        "turn its strokes.")
                   : tr("A lost edge here and there lets a shape breathe; when a quarter is gone the shape itself is."),
             {}});
     }
+    const auto meant = [&](int element, Vec2 at) { // quiet, or lost there on purpose
+        const Element* e = v.project.element(element);
+        if (!e || e->quiet)
+            return e != nullptr;
+        return std::any_of(v.reading.silhouettes.begin(), v.reading.silhouettes.end(),
+            [&](const Silhouette& s) { return s.element == element && Wishes(*e, s).lostAt(at); });
+    };
     for (const Merged& m : v.reading.merged)
-        out.push_back(
-            {"read.merged:" + std::to_string(m.first) + "+" + std::to_string(m.second), Station::Read, Severity::Watch,
+        if (!meant(m.first, m.at) && !meant(m.second, m.at))
+            out.push_back({"read.merged:" + std::to_string(m.first) + "+" + std::to_string(m.second), Station::Read,
+                Severity::Watch,
                 tr("%1 and %2 run into one shape: %3 % of the %4 cm they share is lost.", v.name(m.first),
                     v.name(m.second), fixed(100 * m.lost, 0), fixed(m.lengthPx / k, 0)),
                 100 * m.lost, 60, later("% lost"), v.around(m.at, 4), m.first,
                 tr("Two things of one value become one thing; a step of 12 in ΔE between them parts them again."), {}});
+}
+
+std::vector<Fix> tangentMoves(const RuleView& v, const Tangent& t)
+{
+    std::vector<Fix> all;
+    const Rect a = v.boundsOf(t.first), b = v.boundsOf(t.second);
+    const double free = t.freePx / v.picture.pixelsPerCm;
+    const bool firstMoves = a.width * a.height <= b.width * b.height; // the smaller, if it helps
+    for (const bool first : {firstMoves, !firstMoves})
+        for (const double more : {1.0, 1.6}) {
+            const int moved = first ? t.first : t.second;
+            const Vec2 by = t.way * (more * (first ? free : -free));
+            if (const Element* e = v.project.element(moved))
+                if (auto fix = fixes::shift(*e,
+                        tr("Move %1 %2%3", v.name(moved), fixed(10 * by.length(), 0),
+                            free > 0 ? tr(" mm away") : tr(" mm further over")),
+                        by))
+                    all.push_back(std::move(*fix));
+        }
+    return all;
 }
 
 void tangentFindings(const RuleView& v, Findings& out)
@@ -155,10 +219,7 @@ void tangentFindings(const RuleView& v, Findings& out)
         if (t.second == 0)
             continue; // the margin rule of the stage speaks of the canvas edge
         const Rect a = v.boundsOf(t.first), b = v.boundsOf(t.second);
-        const bool firstMoves = a.width * a.height <= b.width * b.height;
-        const int moved = firstMoves ? t.first : t.second;
-        const double free = t.freePx / k;
-        const Vec2 by = t.way * (firstMoves ? free : -free);
+        const int smaller = a.width * a.height <= b.width * b.height ? t.first : t.second;
         Finding f{"read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second), Station::Read,
             Severity::Watch,
             t.kind == Tangent::Kind::Graze
@@ -166,13 +227,10 @@ void tangentFindings(const RuleView& v, Findings& out)
                     v.name(t.first), v.name(t.second))
                 : tr("The outlines of %1 and %2 just kiss: %3 mm between them.", v.name(t.first), v.name(t.second),
                     fixed(10 * t.gapPx / k, 0)),
-            10 * t.gapPx / k, 10 * std::abs(free), "mm", v.around(t.at, 2), moved,
+            10 * t.gapPx / k, 10 * std::abs(t.freePx / k), "mm", v.around(t.at, 2), smaller,
             tr("Two edges that just touch tie near and far together; let them overlap clearly or stand apart."), {}};
-        if (const Element* e = v.project.element(moved))
-            f.fix = fixes::shift(*e,
-                tr("Move %1 %2%3", v.name(moved), fixed(10 * by.length(), 0),
-                    free > 0 ? tr(" mm away") : tr(" mm further over")),
-                by);
+        if (auto moves = tangentMoves(v, t); !moves.empty())
+            f.fix = std::move(moves.front());
         out.push_back(std::move(f));
     }
 }
@@ -203,8 +261,8 @@ void silhouetteFindings(const RuleView& v, Findings& out)
 {
     for (const ThumbShape& t : v.reading.thumbs) {
         const Element* e = v.project.element(t.element);
-        if (!e || !e->cast)
-            continue; // what is not in the cast need not be told
+        if (!e || !e->cast || e->quiet)
+            continue; // what is not in the cast, or is to be quiet, need not be told
         if (t.hidden > 0.5)
             out.push_back({"read.hidden:" + std::to_string(t.element), Station::Read, Severity::Watch,
                 tr("%1 % of %2 is hidden behind others or off the canvas.", fixed(100 * t.hidden, 0),

@@ -20,6 +20,12 @@ struct Touch {
     bool operator==(const Touch&) const = default;
 };
 
+/// What a painter would accept of one thing for the sake of the order of reading: more bleaches it, or makes it
+/// another. The same wherever an order is looked for.
+inline constexpr double kMostDL = 12; ///< L*, lighter or darker
+inline constexpr double kLeastFactor = 0.6, kMostFactor = 1.6; ///< of contrast, of saturation
+inline constexpr double kMostSoft = 4; ///< thousandths of the long side
+
 /// The picture with its things touched, in CIELAB inside their masks, which are softened by 0.6 px:
 ///
 ///     L' = m + dL + e^contrast (L - m) + lights t⁺ + darks t⁻      a', b' = e^saturation (a, b) + (0, warm)

@@ -22,7 +22,9 @@ namespace {
 /// Air makes near darks pale as well as far ones; paint has black to spare for accents.
 void paleDarks(const RuleView& v, Findings& out)
 {
-    constexpr double pale = 18, wanted = 12; // L*
+    // What the medium reaches, and a little to spare: else the rule of the medium would lift them again.
+    const MediumRange reaches = rangeOf(v.project.brief.medium);
+    const double pale = std::max(18.0, reaches.darkest + 6), wanted = std::max(12.0, reaches.darkest); // L*
     const double darkest = v.reading.darkest;
     if (darkest <= pale || v.project.lights.air.darks >= 0.299)
         return;
@@ -32,7 +34,7 @@ void paleDarks(const RuleView& v, Findings& out)
     const double more = std::clamp(y * (y - aim) / std::max(aim - y * y, 1e-4), 0.01, 0.3);
     out.push_back({"read.pale-darks", Station::Read, Severity::Watch,
         tr("The darkest hundredth of the picture is only L* %1.", fixed(darkest, 0)), darkest, pale, "L*", v.whole(), 0,
-        tr("Paint goes down to about L* 12 and lower; without a dark accent nothing stands near."),
+        tr("Paint goes down to about L* %1; without a dark accent nothing stands near.", fixed(wanted, 0)),
         fixes::air(tr("Deepen the darks"), [more](Air& a) { a.darks = std::min(0.3, a.darks + more); })});
 }
 
@@ -79,7 +81,9 @@ void accents(const RuleView& v, Findings& out)
         say("read.black", tr("under L* 12, next to black"), plan.blackShare,
             near ? tr("Your school keeps black out: near-black, and black only as an accent.")
                  : tr("Black in large areas goes flat and leaves nothing darker for accents."));
-    if (plan.whiteShare > allowed)
+    // Lights first: the white of the ground is kept on purpose.
+    const bool kept = choiceOf(b, School::Darks).key == std::string("lights");
+    if (plan.whiteShare > allowed && (near || !kept))
         say("read.white", tr("over L* 95, next to white"), plan.whiteShare,
             near ? tr("Your school keeps white out: near-white, and white only as an accent.")
                  : tr("White in large areas leaves nothing lighter for the lights that count."));
@@ -146,11 +150,15 @@ void valueFindings(const RuleView& v, Findings& out)
 {
     paleDarks(v, out);
     const double span = v.reading.lightest - v.reading.darkest;
-    if (span < 45)
+    const auto paler = [](const Finding& f) { return f.key == "read.pale-darks"; };
+    const bool decided = v.project.brief.wantedSpan == 0; // a minor key is meant
+    if (span < 45 && !decided && std::none_of(out.begin(), out.end(), paler))
         out.push_back({"read.range", Station::Read, Severity::Watch,
             tr("From the darkest to the lightest hundredth there are only %1 L*.", fixed(span, 0)), span, 45, "L*",
             v.whole(), 0, tr("Paint has less range than light; a plan that uses half of it comes out grey."),
-            fixes::air(tr("Brighten by half a stop"), [](Air& a) { a.exposureStops += 0.5; })});
+            v.project.brief.wantedKey >= 0 // the key is decided; brightening would leave it
+                ? std::optional<Fix>()
+                : fixes::air(tr("Brighten by half a stop"), [](Air& a) { a.exposureStops += 0.5; })});
     key(v, out);
     accents(v, out);
     medium(v, out);

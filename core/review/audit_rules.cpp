@@ -48,13 +48,10 @@ std::optional<Fix> cureOf(
     CauseKind kind, const Project& p, const Element& e, const AuditRow& row, stage::SurfaceCache& cache)
 {
     switch (kind) {
-    case CauseKind::Direction: {
-        const double off = std::abs(turnBetween(row.now.direction.azimuth, row.planned.direction.azimuth)),
-                     mirrored = std::abs(turnBetween(180 - row.now.direction.azimuth, row.planned.direction.azimuth));
-        if (mirrored + 25 < off)
+    case CauseKind::Direction:
+        if (const auto side = light::sideOff(p, e, cache); side && side->mirrorHelps())
             return fixes::mirror(e);
         return e.delight < 0.95 ? std::optional(fixes::ownLightOff(e)) : std::nullopt;
-    }
     case CauseKind::Warmth:
         if (row.now.kelvin > 0 && row.planned.kelvin > 0)
             return shifted(miredOff(row) > 0, shiftFor(miredOff(row)), e.id);
@@ -94,8 +91,10 @@ void sticker(const Project& p, const Element& e, const AuditRow& row, const std:
     for (std::size_t i = 0; i < std::min<std::size_t>(3, left.size()); ++i)
         why += tr("%1%2 (%3 % of it)", i ? "; " : "", left[i].what, fixed(100 * left[i].weight / weights, 0));
     Finding f{keyOf("light.sticker", e), Station::Light, share > 0.6 ? Severity::Broken : Severity::Watch,
-        tr("“%1” looks pasted in, %2 of 100: %3.", e.name, fixed(100 * share, 0), why), 100 * share, 100 * kSticker,
-        tr("of 100"), stage::placed(p, e, cache).canvas, e.id,
+        tr("“%1” looks pasted in, %2 of 100: %3.%4", e.name, fixed(100 * share, 0), why,
+            row.sideTold || !e.cutout ? std::string()
+                                      : tr(" Where its own light came from is not told and counts for nothing.")),
+        100 * share, 100 * kSticker, tr("of 100"), stage::placed(p, e, cache).canvas, e.id,
         tr("What does not share the light, the darks and the ground of its neighbours stays a sticker, however well "
            "painted."),
         {}};
@@ -179,7 +178,8 @@ bool overlit(const Project& p, const Element& e, const AuditRow& row, const Rect
         if (l.id == row.overBy)
             name = tr("“%1”", l.name);
     out.push_back({keyOf("light.over", e), Station::Light, row.overStops > 2 ? Severity::Broken : Severity::Watch,
-        tr("“%1” is lit %2 stops brighter than paint can show, mostly by %3.", e.name, fixed(row.overStops, 1), name),
+        tr("“%1” is lit brighter than paint can show on %4 % of it, a fifth of it by %2 stops, mostly by %3.", e.name,
+            fixed(row.overStops, 1), name, fixed(100 * row.overShare, 0)),
         row.overStops, 0, later("stops"), where, e.id,
         tr("What is brighter than paper white loses its form and its colour; whatever the lamp, it comes out pale."),
         Fix{tr("Lower %1 by %2 stops", name, fixed(row.overStops, 1)),
@@ -243,7 +243,7 @@ Findings auditFindings(const Project& p, const std::vector<AuditRow>& rows, stag
             continue;
         const Rect where = stage::placed(p, *e, cache).canvas;
         std::vector<CauseKind> told;
-        if (light::wrongSide(p, *e, cache))
+        if (const auto side = light::sideOff(p, *e, cache); side && side->off > light::SideOff::kSideOff)
             told.push_back(CauseKind::Direction);
         const bool over = overlit(p, *e, row, where, out);
         if (over || warmth(*e, row, where, out))
@@ -255,19 +255,6 @@ Findings auditFindings(const Project& p, const std::vector<AuditRow>& rows, stag
     }
     spill(p, out);
     farDark(p, rows, cache, out);
-    return out;
-}
-
-Findings closeLook(const Project& p, std::shared_ptr<const stage::StageFrame> frame, const light::Picture& picture,
-    stage::SurfaceCache& cache, Progress& progress)
-{
-    const std::vector<AuditRow> rows = lightAudit(p, std::move(frame), picture, cache, progress);
-    if (progress.cancelled())
-        return {};
-    Findings out;
-    for (Finding& f : auditFindings(p, rows, cache))
-        if (!p.setAside.contains(f.key))
-            out.push_back(std::move(f));
     return out;
 }
 

@@ -2,6 +2,7 @@
 #include "core/base/progress.h"
 #include "core/base/result.h"
 #include "core/gather/fit.h"
+#include <set>
 
 /// From a heap of photographs to a first lit scene: sensible places to begin with. The painter changes any of it later.
 namespace rl::review {

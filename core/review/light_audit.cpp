@@ -1,10 +1,12 @@
 #include "core/review/light_audit.h"
+#include "core/base/parallel.h"
 #include "core/base/text.h"
 #include "core/base/words.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/cut.h"
 #include "core/gather/fit.h"
+#include "core/gather/light_measures.h"
 #include "core/light/tone.h"
 #include "core/stage/match.h"
 #include <opencv2/imgproc.hpp>
@@ -14,10 +16,7 @@ namespace rl::review {
 namespace {
 Mask maskOf(const IdMap& ids, int element)
 {
-    std::vector<std::uint8_t> out(ids.size());
-    for (std::size_t i = 0; i < out.size(); ++i)
-        out[i] = ids.data()[i] == element ? 255 : 0;
-    return {ids.width(), ids.height(), std::move(out)};
+    return Mask::fromMat(cv::Mat(ids.mat() == element));
 }
 
 /// The element's rectangle with room around it; empty when it is not seen.
@@ -125,13 +124,16 @@ void judge(const Project& p, const Element& e, const light::Picture& picture, co
         if (weight > 0.01)
             row.causes.push_back({kind, what, weight});
     };
+    // What cannot be told has no weight: the direction by the light it was photographed in, the warmth by a light that
+    // shows in the picture.
+    const auto side = light::sideOff(p, e, cache);
+    row.sideTold = side.has_value();
+    if (side && row.planned.softness < 0.85)
+        add(CauseKind::Direction,
+            tr("it was photographed with its light %1° from where it should be", fixed(side->off, 0)),
+            kWeightDirection * ramp(side->off, kDirectionFrom, kDirectionFull));
     const bool told
         = row.now.direction.confidence >= 0.25 && row.planned.direction.confidence > 0 && row.planned.softness < 0.85;
-    if (told && row.now.direction.elevation < 60 && row.planned.direction.elevation < 60) {
-        const double off = std::abs(turnBetween(row.now.direction.azimuth, row.planned.direction.azimuth));
-        add(CauseKind::Direction, tr("its light still comes %1° from where it should", fixed(off, 0)),
-            kWeightDirection * ramp(off, kDirectionFrom, kDirectionFull));
-    }
     if (row.now.kelvin > 0 && row.planned.kelvin > 0 && told) {
         const double mired = std::abs(1e6 / row.now.kelvin - 1e6 / row.planned.kelvin);
         add(CauseKind::Warmth,
@@ -241,7 +243,15 @@ void reach(const Project& p, const stage::StageFrame& f, const light::LampSource
     std::nth_element(levels.begin(), at, levels.end());
     const double sky = p.lights.air.skyStrength * double(std::max(luminance(f.sky.horizon), luminance(f.sky.zenith)));
     const float shows = float(0.9 * (double(*at) + sky));
-    row.overStops = std::max(0.0, std::log2(double(shows) * std::exp2(p.lights.air.exposureStops)));
+    // A white card, where a fifth of the thing is lit as much or more: a small place beside a lamp may burn out.
+    const auto fifth = levels.begin() + long(levels.size() * 4 / 5);
+    std::nth_element(levels.begin(), fifth, levels.end());
+    const double gain = 0.9 * std::exp2(p.lights.air.exposureStops),
+                 white = std::max(1e-6, gain * (double(*fifth) + sky));
+    row.overStops = std::max(0.0, std::log2(white));
+    row.overShare
+        = double(std::count_if(levels.begin(), levels.end(), [&](float l) { return gain * (double(l) + sky) > 1; }))
+        / double(levels.size());
     if (!lamps.empty()) {
         const auto& most = lamps[std::size_t(std::max_element(given.begin(), given.end()) - given.begin())];
         row.overBy = most->lantern ? most->lantern->id : 0;
@@ -264,47 +274,54 @@ double lightestOf(const light::Picture& picture, const Mask& mask, const cv::Rec
 }
 } // namespace
 
+namespace {
+gather::LightMeasures& lightMeasures() // of cut-outs, by their content: the same in every work
+{
+    static gather::LightMeasures all;
+    return all;
+}
+
+/// One row; element 0 where too little of it is seen.
+AuditRow rowOf(const Project& p, const Element& e, const stage::StageFrame& frame, const light::Picture& picture,
+    const Photo& whole, const light::LampSources& lamps, stage::SurfaceCache& cache)
+{
+    AuditRow row;
+    const Mask mask = maskOf(picture.ids, e.id);
+    const cv::Rect box = around(mask, std::max(6, picture.ids.width() / 60));
+    if (box.empty())
+        return row;
+    row.element = e.id;
+    const Cutout* c = p.cutout(e.cutout);
+    if (const Reference* r = c ? p.reference(c->reference) : nullptr; r && !c->alpha.empty() && !r->pixels.missing()) {
+        row.photographed = toldBy(gather::overruled(lightMeasures().of(*r, c->alpha, cache.light(p, e)), r->overrule));
+        row.photographed.direction = stage::ownLight(p, e, cache); // mirrored, overruled
+    }
+    row.planned = plannedFor(p, e, frame, cache);
+    const Photo crop = Photo::fromMat(whole.mat()(box).clone());
+    const Mask part = Mask::fromMat(mask.mat()(box).clone());
+    row.now = toldBy(gather::measuredLight(crop, part));
+    judge(p, e, picture, mask, box, cache, row);
+    families(picture, mask, box, row);
+    row.lightest = lightestOf(picture, mask, box);
+    for (std::size_t k = 0; k < frame.layers.size(); ++k)
+        if (frame.layers[k].element == e.id)
+            reach(p, frame, lamps, k, row);
+    return row;
+}
+} // namespace
+
 std::vector<AuditRow> lightAudit(const Project& p, std::shared_ptr<const stage::StageFrame> frame,
     const light::Picture& picture, stage::SurfaceCache& cache, Progress& progress, int only)
 {
-    std::vector<AuditRow> rows;
+    std::vector<AuditRow> rows(p.elements.size());
     const Photo whole = colour::codeOf(picture.colour);
-    std::map<int, gather::PictureMeasure> byCutout;
     const light::LampSources lamps = light::sourcesOf(*frame, p.lights);
-    int done = 0;
-    for (const Element& e : p.elements) {
-        if (progress.cancelled())
-            return rows;
-        if (only && e.id != only)
-            continue;
-        progress.report(double(done++) / double(p.elements.size()), tr("looking at %1", e.name));
-        const Mask mask = maskOf(picture.ids, e.id);
-        const cv::Rect box = around(mask, std::max(6, picture.ids.width() / 60));
-        if (box.empty())
-            continue;
-        AuditRow row;
-        row.element = e.id;
-        const Cutout* c = p.cutout(e.cutout);
-        if (const Reference* r = c ? p.reference(c->reference) : nullptr;
-            r && !c->alpha.empty() && !r->pixels.missing()) {
-            if (!byCutout.contains(c->id))
-                byCutout[c->id] = gather::overruled(gather::measured(r->pixels, c->alpha, progress), r->overrule);
-            row.photographed = toldBy(byCutout[c->id]);
-            const PictureLight own = stage::ownLight(p, e, cache); // mirrored, overruled
-            row.photographed.direction = own;
-        }
-        row.planned = plannedFor(p, e, *frame, cache);
-        const Photo crop = Photo::fromMat(whole.mat()(box).clone());
-        const Mask part = Mask::fromMat(mask.mat()(box).clone());
-        row.now = toldBy(gather::measured(crop, part, progress));
-        judge(p, e, picture, mask, box, cache, row);
-        families(picture, mask, box, row);
-        row.lightest = lightestOf(picture, mask, box);
-        for (std::size_t k = 0; k < frame->layers.size(); ++k)
-            if (frame->layers[k].element == e.id)
-                reach(p, *frame, lamps, k, row);
-        rows.push_back(std::move(row));
-    }
+    parallelItems(int(rows.size()), [&](int i) {
+        const Element& e = p.elements[std::size_t(i)];
+        if (!progress.cancelled() && (!only || e.id == only))
+            rows[std::size_t(i)] = rowOf(p, e, *frame, picture, whole, lamps, cache);
+    });
+    std::erase_if(rows, [](const AuditRow& r) { return r.element == 0; });
     return rows;
 }
 

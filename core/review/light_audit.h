@@ -1,6 +1,9 @@
 #pragma once
+#include "core/base/finding.h"
 #include "core/gather/measure.h"
-#include "core/review/review.h"
+#include "core/light/light_rules.h"
+#include "core/light/relight.h"
+#include "core/stage/compose.h"
 
 namespace rl::review {
 
@@ -47,7 +50,10 @@ struct AuditRow {
     double reached = 1; ///< share of the lamps' light that no shadow keeps from it, 0…1; 1 without lamps
     double lightest = -1; ///< L* over which 2 % of it lie; negative = unknown
     double cardL = -1; ///< L* of a white card (0.9) in the strongest light that falls on it; negative = unknown
-    double overStops = 0; ///< by which that card is brighter than paper can show; 0 = it is not
+    bool sideTold = false; ///< where its own light came from could be told, and is held against the plan
+    double overStops
+        = 0; ///< by which a white card is brighter than paper can show, where a fifth of it is lit so; 0 = it is not
+    double overShare = 0; ///< of it that is lit brighter than that, 0…1
     int overBy = -1; ///< the lamp that gives most of it: a lantern's id, 0 = the sun, -1 = none
 };
 
@@ -62,10 +68,5 @@ std::vector<AuditRow> lightAudit(const Project& project, std::shared_ptr<const s
 /// shade; lit brighter than any lamp can give; edges without spill; distant things darker than near ones. One fact is
 /// said once: a sticker speaks only of causes that no other finding has named.
 Findings auditFindings(const Project& project, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache);
-
-/// Audit and its findings at once, those set aside left out: what the quick rules cannot see. Seconds. Empty when
-/// cancelled.
-Findings closeLook(const Project& project, std::shared_ptr<const stage::StageFrame> frame,
-    const light::Picture& picture, stage::SurfaceCache& cache, Progress& progress);
 
 } // namespace rl::review

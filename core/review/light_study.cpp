@@ -43,18 +43,16 @@ LightStudy::Standing standingOf(const Project& p, const Element& e, stage::Surfa
 }
 } // namespace
 
-LightStudy lightStudy(
-    const Project& p, stage::SurfaceCache& cache, Progress& progress, int widthPx, int valueSteps, int zoneSteps)
+LightStudy lightStudy(const Project& p, stage::SurfaceCache& cache, Progress& progress, int valueSteps, int zoneSteps)
 {
     LightStudy study;
     study.project = p;
-    const auto frame = stage::compose(p, widthPx, cache, progress);
+    const auto [frame, picture] = judged(p, cache, progress);
     if (!frame)
         return study;
-    light::Relighter relighter;
-    study.picture = relighter.light(frame, p.lights);
+    study.picture = picture;
     study.values = inSteps(study.picture.colour, std::clamp(valueSteps, 2, 9));
-    study.zones = relighter.pass(frame, p.lights, light::Pass::Zones, zoneSteps);
+    study.zones = light::Relighter().pass(frame, p.lights, light::Pass::Zones, zoneSteps);
     for (const Element& e : p.elements)
         if (const auto s = standingOf(p, e, cache); s.element)
             study.standing.push_back(s);

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/review/judged.h"
 #include "core/review/light_audit.h"
 
 namespace rl::review {
@@ -20,9 +21,9 @@ struct LightStudy {
     std::vector<Standing> standing; ///< every element that is seen
 };
 
-/// \param widthPx of the pictures \param valueSteps 2…9 \param zoneSteps 2…6 \return what was done when cancelled
-LightStudy lightStudy(const Project& project, stage::SurfaceCache& cache, Progress& progress, int widthPx = 900,
-    int valueSteps = 5, int zoneSteps = 6);
+/// Of the judged picture. \param valueSteps 2…9 \param zoneSteps 2…6 \return what was done when cancelled
+LightStudy lightStudy(
+    const Project& project, stage::SurfaceCache& cache, Progress& progress, int valueSteps = 5, int zoneSteps = 6);
 
 /// The colour families of the rows as a table: element, family, L*, a*, b*, share, sRGB in hex; comma-separated, first
 /// line the heads. Names that start like a formula are kept from being one.

@@ -4,7 +4,13 @@
 #include "core/colour/lab.h"
 #include "core/light/relight.h"
 #include "core/project/edits.h"
+#include "core/project/stage_edits.h"
+#include "core/project/usual_heights.h"
 #include "core/reading/values.h"
+#include "core/review/judged.h"
+#include <optional>
+#include <set>
+#include <utility>
 
 namespace rl::review {
 
@@ -76,6 +82,7 @@ struct Trial {
     std::string words;
     double price = 0; ///< how much of a change it is; 1 = a doubling
     std::function<Project(Project)> apply;
+    int element = 0;
 };
 
 Project withLanternBy(Project p, int lantern, const std::function<void(Lantern&)>& change)
@@ -138,21 +145,60 @@ std::vector<Trial> trialsOf(const Project& p)
     return out;
 }
 
-/// The one change of light or air that mends most.
-std::optional<Remedy> lightFor(
-    const Project& p, Looker& looker, const Pairs& pairs, double violation, Progress& progress)
+/// A thing nearer or farther off, or larger or smaller where it stands: one step of size.
+void sizeTrials(
+    const Project& p, const Element& e, double wasM, bool more, stage::SurfaceCache& cache, std::vector<Trial>& out)
+{
+    constexpr double kMostSize = 1.35; // × of what it was, in all, where nothing is known of its size
+    const stage::Placement place = stage::placed(p, e, cache);
+    if (e.locked || !place.visible)
+        return;
+    const UsualHeight usual = usualHeight(p, e.usual);
+    const double room = e.baseCm.y - p.camera.horizonCm;
+    for (const double step : {1.15, 1.33}) {
+        const double k = more ? step : 1 / step;
+        const double y = p.camera.horizonCm + room * k;
+        if (room > 0 && y < 0.98 * p.brief.heightCm && e.altitudeM < 0.5 * e.heightM) // its foot stays on the canvas
+            out.push_back({tr(more ? later("“%1” nearer, %2 m away") : later("“%1” farther off, %2 m away"), e.name,
+                               fixed(place.distance / k)),
+                0.5 * std::abs(std::log2(k)),
+                [id = e.id, to = Vec2{e.baseCm.x, y}](Project q) { return edits::withFoot(std::move(q), id, to); },
+                e.id});
+        const double height = e.heightM * k;
+        const double all = height / wasM;
+        if (usual.name.empty() ? all <= kMostSize && all >= 1 / kMostSize
+                               : height >= usual.least && height <= usual.most)
+            out.push_back(
+                {tr(more ? later("“%1” larger, %2 m") : later("“%1” smaller, %2 m"), e.name, fixed(height, 2)),
+                    0.7 * std::abs(std::log2(k)),
+                    [id = e.id, height](Project q) { return edits::withTrueHeight(std::move(q), id, height); }, e.id});
+    }
+}
+
+std::vector<Trial> sizesOf(const Project& p, const Project& was, const Pairs& wrong, stage::SurfaceCache& cache)
+{
+    std::vector<Trial> out;
+    std::set<int> more, less;
+    for (const auto& [a, b] : wrong)
+        more.insert(a), less.insert(b);
+    for (const Element& e : p.elements)
+        if (more.contains(e.id) != less.contains(e.id)) // in between it is left alone
+            sizeTrials(p, e, was.element(e.id)->heightM, more.contains(e.id), cache, out);
+    return out;
+}
+
+/// The one change that mends most; nothing where none mends that share of what is wrong.
+std::optional<Remedy> bestOf(const Project& p, const std::vector<Trial>& trials, Remedy::Kind kind, double leastShare,
+    Looker& looker, const Pairs& pairs, Progress& progress)
 {
     std::optional<Remedy> best;
-    double least = violation * 2 / 3;
-    const std::vector<Trial> trials = trialsOf(p);
-    int done = 0;
+    double least = (1 - leastShare) * violationOf(looker.look(p).attention, pairs);
     for (const Trial& t : trials) {
         if (progress.cancelled())
             return best;
-        progress.report(0.4 * ++done / double(trials.size()), tr("trying the lights"));
         const double left = violationOf(looker.look(t.apply(p)).attention, pairs) + 0.02 * t.price;
         if (left < least)
-            least = left, best = Remedy{0, t.words, t.apply};
+            least = left, best = Remedy{t.element, kind, t.words, t.apply};
     }
     return best;
 }
@@ -174,9 +220,12 @@ std::string wordsOf(const Project& p, const Touch& t)
     return out;
 }
 
+/// More of it, within the same bounds.
 Touch scaled(Touch t, double k)
 {
-    t.dL *= k, t.contrast *= k, t.saturation *= k;
+    const double low = std::log(reading::kLeastFactor), high = std::log(reading::kMostFactor);
+    t.dL = std::clamp(t.dL * k, -reading::kMostDL, reading::kMostDL);
+    t.contrast = std::clamp(t.contrast * k, low, high), t.saturation = std::clamp(t.saturation * k, low, high);
     return t;
 }
 
@@ -274,70 +323,172 @@ Project withRemedies(Project p, const std::vector<Remedy>& remedies, const std::
     return p;
 }
 
-PutRight putRight(const Project& project, stage::SurfaceCache& cache, Progress& progress, int widthPx)
-{
+namespace {
+/// Part of something longer: it says nothing, and is given up with it.
+class Quiet final : public Progress {
+public:
+    explicit Quiet(const Progress& whole)
+        : m_whole(whole)
+    {
+    }
+    void report(double, std::string_view) override { }
+    bool cancelled() const override { return m_whole.cancelled(); }
+
+private:
+    const Progress& m_whole;
+};
+
+/// The search: what was done so far, and what it came to.
+class Search {
+public:
+    Search(const Project& project, const reading::Intent& intent, stage::SurfaceCache& cache, Progress& progress)
+        : m_cache(cache)
+        , m_progress(progress)
+        , m_looker(cache, progress, judgedWidthPx(project.brief))
+        , m_quick(cache, progress, std::max(64, judgedWidthPx(project.brief) / 3))
+        , m_was(project)
+        , m_now(project)
+        , m_seen(m_looker.look(project))
+        , m_intent(intent)
+        , m_pairs(m_intent.pairs(m_seen.attention.order))
+    {
+        m_intent.softness = false; // a contour's softness is painted, not lit
+        out.before = m_seen.attention.order;
+        judge(m_seen);
+        out.already = out.solved;
+    }
     PutRight out;
-    Looker looker(cache, progress, widthPx);
-    reading::Intent intent = reading::intentOf(project);
-    intent.softness = false; // a contour's softness is painted, not lit
-    Looker::Seen seen = looker.look(project);
-    const Pairs pairs = intent.pairs(seen.attention.order);
-    out.before = seen.attention.order;
-    const auto judge = [&](const Looker::Seen& s) {
+
+    bool over() const { return out.solved || m_pairs.empty() || m_progress.cancelled(); }
+    void light()
+    {
+        for (int step = 0; step < 2 && !over(); ++step) {
+            m_progress.report(0.1 * (step + 1), tr("trying the lights"));
+            auto r = bestOf(m_now, trialsOf(m_now), Remedy::Kind::Light, 1 / 3.0, m_quick, m_pairs, m_progress);
+            if (!r)
+                return;
+            take(std::move(*r));
+        }
+    }
+    void sizes()
+    {
+        for (int step = 0; step < 4 && !over(); ++step) {
+            m_progress.report(0.45 + 0.1 * step, tr("trying size and place"));
+            auto r = bestOf(m_now, sizesOf(m_now, m_was, out.remain, m_cache), Remedy::Kind::Size, 0.12, m_quick,
+                m_pairs, m_progress);
+            if (!r)
+                return;
+            take(std::move(*r));
+        }
+    }
+    /// \param share of what a painter would accept \param keep what does not put it in order as well
+    void tone(double share, bool keep)
+    {
+        if (over())
+            return;
+        m_progress.report(keep ? 0.85 : 0.3, tr("looking for the smallest change"));
+        Quiet quiet(m_progress);
+        const reading::Suggestion s
+            = reading::putInOrder(m_seen.picture.colour, m_seen.picture.ids, Looker::viewingOf(m_now), m_intent, quiet);
+        const std::vector<Touch>& touches = s.solved ? s.touches : s.nearest;
+        const bool gentle = std::all_of(touches.begin(), touches.end(), [&](const Touch& t) {
+            return std::abs(t.dL) <= share * reading::kMostDL
+                && std::abs(t.contrast) <= share * std::log(reading::kMostFactor)
+                && std::abs(t.saturation) <= share * std::log(reading::kMostFactor);
+        });
+        if (touches.empty() || (share < 1 && (!gentle || !s.solved)))
+            return;
+        const PutRight before = out;
+        std::optional<PutRight> best;
+        double least = violationOf(m_seen.attention, m_pairs);
+        for (const double k : {1.0, 1.3, 1.7}) {
+            out = before;
+            Project tried = m_now;
+            for (const Touch& t : touches)
+                out.remedies.push_back(toneOf(scaled(t, k))), tried = out.remedies.back().apply(std::move(tried));
+            const Looker::Seen after = m_looker.look(tried);
+            judge(after);
+            if (const double left = violationOf(after.attention, m_pairs); left < least || (out.solved && !best))
+                least = left, best = out;
+            if (out.solved || m_progress.cancelled())
+                break;
+        }
+        out = best && (keep || best->solved) ? *best : before;
+    }
+    void end()
+    {
+        for (const auto& [a, b] : out.remain) {
+            const Element *first = m_now.element(a), *second = m_now.element(b);
+            const auto driver = m_last.drivers.find(b);
+            if (first && second && driver != m_last.drivers.end())
+                out.against.push_back(tr("“%1” still draws more than “%2”, mostly through %3", second->name,
+                    first->name, tr(driver->second)));
+        }
+        if (!out.solved)
+            out.nearest = std::exchange(out.remedies, {});
+        m_progress.report(1, "measured");
+    }
+
+private:
+    void judge(const Looker::Seen& s)
+    {
+        m_last = s.attention;
         out.after = s.attention.order;
         out.remain.clear();
         double least = 1e9;
-        for (const auto& [a, b] : pairs) {
-            const double ratio = s.attention.share.at(a) / std::max(s.attention.share.at(b), 1e-9);
+        for (const auto& [a, b] : m_pairs) {
+            const double ratio = shareOf(s.attention, a) / std::max(shareOf(s.attention, b), 1e-9);
             least = std::min(least, ratio);
             if (ratio <= 1)
                 out.remain.emplace_back(a, b);
         }
-        out.margin = pairs.empty() ? 0 : least;
+        out.margin = m_pairs.empty() ? 0 : least;
         out.solved = out.remain.empty();
-    };
-    judge(seen);
-    out.already = out.solved;
-    if (out.already || pairs.empty())
-        return out;
-    Project now = project;
-    Looker quick(cache, progress, std::min(widthPx, 420)); // what is found there is judged at full width
-    if (auto light = lightFor(project, quick, pairs, violationOf(seen.attention, pairs), progress)) {
-        now = light->apply(std::move(now));
-        out.remedies.push_back(std::move(*light));
-        judge(seen = looker.look(now));
     }
-    if (out.solved || progress.cancelled())
-        return out;
-    progress.report(0.45, tr("looking for the smallest change"));
-    const reading::Suggestion s
-        = reading::putInOrder(seen.picture.colour, seen.picture.ids, Looker::viewingOf(now), intent, progress);
-    if (progress.cancelled() || s.touches.empty())
-        return out;
-    const Looker::Seen lit = seen;
-    PutRight best = out;
-    double least = 1e9;
-    for (const double k : {1.0, 1.3, 1.7}) {
-        Project tried = now;
-        PutRight made = out;
-        for (const Touch& t : s.touches) {
-            const Touch more = scaled(t, k);
-            made.remedies.push_back({t.element, wordsOf(project, more),
-                [more, frame = lit.frame, L = meanL(lit.picture, t.element)](
-                    Project q) { return withTouch(std::move(q), *frame, more, L); }});
-            tried = made.remedies.back().apply(std::move(tried));
-        }
-        const Looker::Seen after = looker.look(tried);
-        std::swap(out, made);
-        judge(after);
-        std::swap(out, made);
-        if (const double left = violationOf(after.attention, pairs); left < least || (made.solved && !best.solved))
-            least = left, best = std::move(made);
-        if (best.solved)
-            break;
+    static double shareOf(const reading::Attention& a, int id)
+    {
+        const auto at = a.share.find(id);
+        return at == a.share.end() ? 0 : at->second;
     }
-    progress.report(1, "measured");
-    return best;
+    void take(Remedy r)
+    {
+        m_now = r.apply(std::move(m_now));
+        out.remedies.push_back(std::move(r));
+        judge(m_seen = m_looker.look(m_now));
+    }
+    Remedy toneOf(const Touch& t) const
+    {
+        return {t.element, Remedy::Kind::Tone, wordsOf(m_now, t),
+            [t, frame = m_seen.frame, L = meanL(m_seen.picture, t.element)](
+                Project q) { return withTouch(std::move(q), *frame, t, L); }};
+    }
+
+    stage::SurfaceCache& m_cache;
+    Progress& m_progress;
+    Looker m_looker, m_quick; ///< what is found by the quick one is judged by the other
+    const Project& m_was;
+    Project m_now;
+    Looker::Seen m_seen;
+    reading::Intent m_intent;
+    Pairs m_pairs;
+    reading::Attention m_last;
+};
+} // namespace
+
+PutRight putRight(const Project& project, stage::SurfaceCache& cache, Progress& progress)
+{
+    return putRight(project, reading::intentOf(project), cache, progress);
+}
+
+PutRight putRight(const Project& project, const reading::Intent& intent, stage::SurfaceCache& cache, Progress& progress)
+{
+    Search search(project, intent, cache, progress);
+    search.light();
+    search.tone(0.5, false);
+    search.sizes();
+    search.tone(1, true);
+    search.end();
+    return std::move(search.out);
 }
 
 } // namespace rl::review

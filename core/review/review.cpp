@@ -1,16 +1,17 @@
 #include "core/review/review.h"
 #include "core/gather/eye_levels.h"
-#include "core/light/relight.h"
 #include "core/project/brief_rules.h"
 #include "core/reading/balance.h"
+#include "core/reading/rule_help.h"
 #include "core/reading/tangents.h"
 #include "core/schedule/paint_rules.h"
-#include "core/stage/compose.h"
 #include "core/stage/stage_rules.h"
 #include "core/transfer/carry_rules.h"
+#include <algorithm>
 #include <chrono>
 #include <cstdio>
 #include <ctime>
+#include <set>
 
 namespace rl::review {
 
@@ -31,22 +32,13 @@ schedule::Minutes localNow()
     return schedule::Minutes((now + t.tm_gmtoff) / 60);
 }
 /// What the plan of work says, once there is one: before that nobody is asked for free hours.
-Findings workFindingsOf(
-    const Project& p, const light::Picture& picture, const paint::Mixing& mixing, stage::SurfaceCache& cache)
+Findings workFindingsOf(const Project& p, const Review& r)
 {
     if (p.painting == Painting{} && p.brief.deadline.empty())
         return {};
-    std::vector<std::pair<double, int>> far;
-    for (const Element& e : p.elements)
-        if (const auto at = stage::placed(p, e, cache); at.visible)
-            far.emplace_back(-at.distance, e.id);
-    std::sort(far.begin(), far.end());
-    std::vector<int> order;
-    for (const auto& [d, id] : far)
-        order.push_back(id);
     NoProgress progress;
-    return schedule::planWork(p, schedule::factsOf(p, picture, order), &mixing, localNow(), {600, 0}, progress)
-        .findings;
+    const auto facts = schedule::factsOf(p, r.picture, schedule::farToNear(*r.frame));
+    return schedule::planWork(p, facts, r.mixing.get(), localNow(), schedule::kPlanEffort, progress).findings;
 }
 gather::EyeLevels& eyeLevels() // of files, by their content: the same in every work
 {
@@ -55,7 +47,7 @@ gather::EyeLevels& eyeLevels() // of files, by their content: the same in every 
 }
 } // namespace
 
-std::shared_ptr<const paint::Mixing> mixingOf(const Project& p, const light::Picture& picture, Progress& progress)
+std::shared_ptr<const paint::Mixing> paletteOf(const Project& p, const light::Picture& picture, Progress& progress)
 {
     constexpr std::size_t kPixels = 450'000;
     LinearPicture colour = picture.colour;
@@ -66,51 +58,96 @@ std::shared_ptr<const paint::Mixing> mixingOf(const Project& p, const light::Pic
 }
 
 namespace {
-/// Do two things part clearly in a work? Both are looked at alone: what the move uncovers is known only then.
-bool parted(Project p, std::pair<int, int> both, stage::SurfaceCache& cache)
-{
-    std::erase_if(p.elements, [&](const Element& e) { return e.id != both.first && e.id != both.second; });
-    p.backdrop = {}, p.lights = {};
-    NoProgress progress;
-    const auto frame = stage::compose(p, 800, cache, progress);
-    const auto all = reading::tangents(light::Relighter().light(frame, p.lights));
-    return std::none_of(all.begin(), all.end(), [&](const reading::Tangent& t) {
-        return std::minmax(t.first, t.second) == std::minmax(both.first, both.second);
-    });
-}
-
-/// Does no patch of the backdrop draw the eye at a place any more?
-bool calm(const Project& p, Vec2 cm, stage::SurfaceCache& cache)
-{
-    NoProgress progress;
-    const auto frame = stage::compose(p, 800, cache, progress);
-    const light::Picture picture = light::Relighter().light(frame, p.lights);
-    const auto found = reading::readFindings(p, picture, reading::Reader().read(p, picture, 3, frame.get(), &progress));
-    return std::none_of(found.begin(), found.end(),
-        [&](const Finding& f) { return f.key.starts_with("read.place:") && f.place.contains(cm); });
-}
-
-/// What is estimated may fall short: a move that does not part, a dimming that leaves a patch as strong beside what
-/// lies around it, is not offered.
-void keepFixesThatHelp(Findings& all, const Project& p, const reading::Reading& reading, stage::SurfaceCache& cache)
-{
-    for (Finding& f : all) {
+/// What is estimated may fall short: a move that does not part, one that crowds an edge or kisses something else, a
+/// dimming that leaves a patch as strong beside what lies around it, is not offered.
+class Proof {
+public:
+    Proof(const Project& project, const Review& review, stage::SurfaceCache& cache)
+        : m_project(project)
+        , m_view(project, review.picture, review.reading)
+        , m_cache(cache)
+        , m_about(aboutPlaces(project))
+    {
+        for (const reading::Tangent& t : review.reading.tangents)
+            m_tangents.insert(std::minmax(t.first, t.second));
+    }
+    void check(Finding& f)
+    {
         if (!f.fix)
-            continue;
-        bool helps = true;
-        if (f.key.starts_with("read.place:"))
-            helps = calm(f.fix->apply(p), f.place.centre(), cache);
-        for (const reading::Tangent& t : reading.tangents)
-            if (f.key == "read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second))
-                helps = parted(f.fix->apply(p), {t.first, t.second}, cache);
-        if (!helps)
+            return;
+        if (f.key.starts_with("read.tangent:"))
+            return checkTangent(f);
+        const bool place = f.key.starts_with("read.place:");
+        const bool moves = f.key.starts_with("stage.") || f.key == "brief.focus" || f.key.starts_with("read.edge:");
+        if ((place && !calm(f.fix->apply(m_project), f.place.centre())) || (moves && !standsWell(f)))
             f.fix.reset();
     }
-}
-} // namespace
 
-Findings findingsOf(const Project& p, const light::Picture& picture, const reading::Reading& reading,
-    const paint::Mixing& mixing, stage::SurfaceCache& cache)
+private:
+    using Keys = std::set<std::string>;
+    /// What rules say of where things stand, and propose to move.
+    Keys aboutPlaces(const Project& p) const
+    {
+        Keys keys;
+        for (const Findings& part : {briefFindings(p), stage::stageFindings(p, m_cache)})
+            for (const Finding& f : part)
+                if (f.fix)
+                    keys.insert(f.key);
+        return keys;
+    }
+    bool standsWell(const Finding& f) const
+    {
+        const auto after = fixedBy(m_project, *f.fix);
+        return !after
+            || (!f.key.starts_with("read.") && aboutPlaces(*after).contains(f.key)
+                    ? false
+                    : std::ranges::includes(m_about, aboutPlaces(*after)));
+    }
+    /// Does no patch of the backdrop draw the eye at a place any more?
+    bool calm(const Project& p, Vec2 cm)
+    {
+        NoProgress progress;
+        const auto found = reading::strongPlaces(p, m_judging.look(p, progress).picture);
+        return std::none_of(found.begin(), found.end(), [&](const Finding& f) { return f.place.contains(cm); });
+    }
+    void checkTangent(Finding& f)
+    {
+        for (const reading::Tangent& t : m_view.reading.tangents)
+            if (f.key == "read.tangent:" + std::to_string(t.first) + "+" + std::to_string(t.second)) {
+                f.fix.reset();
+                for (Fix& move : reading::tangentMoves(m_view, t))
+                    if (parts(move, std::minmax(t.first, t.second))) {
+                        f.fix = std::move(move);
+                        return;
+                    }
+            }
+    }
+    /// Does a move part two outlines without bringing two others together?
+    bool parts(const Fix& move, std::pair<int, int> both)
+    {
+        const auto after = fixedBy(m_project, move);
+        if (!after || !std::ranges::includes(m_about, aboutPlaces(*after)))
+            return false;
+        NoProgress progress;
+        const auto frame = m_composer.compose(*after, judgedWidthPx(after->brief), m_cache, progress);
+        light::Picture seen;
+        seen.ids = stage::idsOf(*frame), seen.pixelsPerCm = frame->pixelsPerCm;
+        for (const reading::Tangent& t : reading::tangents(reading::smallerIds(seen)))
+            if (const std::pair<int, int> pair = std::minmax(t.first, t.second); pair == both || !m_tangents.contains(pair))
+                return false;
+        return true;
+    }
+
+    const Project& m_project;
+    reading::RuleView m_view;
+    stage::SurfaceCache& m_cache;
+    Judging m_judging{m_cache};
+    stage::Composer m_composer;
+    Keys m_about;
+    std::set<std::pair<int, int>> m_tangents;
+};
+
+Findings findingsOf(const Project& p, const Review& r, stage::SurfaceCache& cache)
 {
     Findings all;
     const auto take = [&](Findings part) {
@@ -125,21 +162,24 @@ Findings findingsOf(const Project& p, const light::Picture& picture, const readi
     take(stage::cutFindings(p, cache));
     take(stage::stageFindings(p, cache));
     take(gather::eyeLevelFindings(p, cache, eyeLevels()));
-    take(reading::balanceFindings(p, reading.balance));
+    take(reading::balanceFindings(p, r.reading.balance));
     take(light::lightFindings(p, cache));
-    take(reading::readFindings(p, picture, reading));
-    take(paint::mixFindings(p, mixing, today()));
-    take(workFindingsOf(p, picture, mixing, cache));
+    take(auditFindings(p, r.light, cache));
+    take(reading::readFindings(p, r.picture, r.reading));
+    take(paint::mixFindings(p, *r.mixing, today()));
+    take(workFindingsOf(p, r));
     std::vector<Rect> faces;
-    for (const Rect& f : reading.faces)
-        faces.push_back({f.x / picture.pixelsPerCm, f.y / picture.pixelsPerCm, f.width / picture.pixelsPerCm,
-            f.height / picture.pixelsPerCm});
-    take(transfer::carryFindings(
-        p, transfer::seenThings(picture.ids, picture.pixelsPerCm, reading.attention.share), faces));
-    keepFixesThatHelp(all, p, reading, cache);
+    const double k = r.picture.pixelsPerCm;
+    for (const Rect& f : r.reading.faces)
+        faces.push_back({f.x / k, f.y / k, f.width / k, f.height / k});
+    take(transfer::carryFindings(p, transfer::seenThings(r.picture.ids, k, r.reading.attention.share), faces));
+    Proof proof(p, r, cache);
+    for (Finding& f : all)
+        proof.check(f);
     merge(all, {});
     return all;
 }
+} // namespace
 
 std::optional<Project> fixedBy(const Project& project, const Fix& fix)
 {
@@ -159,20 +199,58 @@ void merge(Findings& all, Findings more)
     });
 }
 
-Review review(const Project& p, stage::SurfaceCache& cache, Progress& progress, int widthPx)
+const AuditRow* Review::lightOf(int element) const
 {
+    const auto row = std::find_if(light.begin(), light.end(), [=](const AuditRow& r) { return r.element == element; });
+    return row == light.end() ? nullptr : &*row;
+}
+
+Reviewer::Reviewer(stage::SurfaceCache& cache)
+    : m_cache(cache)
+    , m_judging(cache)
+{
+}
+
+/// The one of before where nothing of what it is made of has changed: who hangs from it is not asked anew then.
+std::shared_ptr<const paint::Mixing> Reviewer::mixed(
+    const Project& p, const light::Picture& picture, Progress& progress)
+{
+    Mixed& last = m_mixed;
+    if (last.mixing && last.brief == p.brief && last.mix == p.mix && last.boxes == p.boxes && last.ids == picture.ids
+        && last.colour == picture.colour)
+        return last.mixing;
+    auto mixing = paletteOf(p, picture, progress);
+    if (!progress.cancelled())
+        last = {p.brief, p.mix, p.boxes, picture.colour, picture.ids, mixing};
+    return mixing;
+}
+
+Reviewed Reviewer::look(const Project& p, Progress& progress, const std::function<void(Reviewed)>& first)
+{
+    const Judged seen = m_judging.look(p, progress);
+    if (!seen.frame || progress.cancelled())
+        return nullptr;
     Review r;
-    const auto frame = stage::compose(p, widthPx, cache, progress);
-    if (!frame)
-        return r;
-    light::Relighter relighter;
-    r.picture = relighter.light(frame, p.lights);
+    r.frame = seen.frame, r.picture = seen.picture;
+    r.reading = m_reader.read(p, r.picture, 3, r.frame.get(), &progress);
+    if (!progress.cancelled())
+        r.mixing = mixed(p, r.picture, progress);
     if (progress.cancelled())
-        return {};
-    r.reading = reading::read(p, r.picture, 3, frame.get());
-    r.mixing = mixingOf(p, r.picture, progress);
-    r.findings = findingsOf(p, r.picture, r.reading, *r.mixing, cache);
-    return r;
+        return nullptr;
+    if (first)
+        first(std::make_shared<const Review>(r));
+    r.light = lightAudit(p, r.frame, r.picture, m_cache, progress);
+    if (progress.cancelled())
+        return nullptr;
+    r.findings = findingsOf(p, r, m_cache);
+    r.whole = true;
+    return progress.cancelled() ? nullptr : std::make_shared<const Review>(std::move(r));
+}
+
+Review review(const Project& p, stage::SurfaceCache& cache, Progress& progress)
+{
+    const Reviewed r = Reviewer(cache).look(p, progress);
+    return r ? *r : Review{};
 }
 
 } // namespace rl::review

@@ -8,11 +8,16 @@ namespace rl::review {
 
 TakeFigures figuresOf(const Project& project, int take, stage::SurfaceCache& cache, Progress& progress, int widthPx)
 {
+    const Project p = takes::projectOf(project, take);
+    return figuresOf(p, take, review(p, cache, progress), cache, widthPx);
+}
+
+TakeFigures figuresOf(const Project& p, int take, const Review& r, stage::SurfaceCache& cache, int widthPx)
+{
     TakeFigures f;
     f.take = take;
-    const Project p = takes::projectOf(project, take);
-    const Review r = review(p, cache, progress, widthPx);
-    f.picture = r.picture;
+    if (!r.picture.colour.empty())
+        f.picture = reading::smaller(r.picture, std::min(1.0, widthPx / double(r.picture.ids.width())));
     f.elements = int(p.elements.size());
     f.horizonShare = p.camera.horizonCm / p.brief.heightCm;
     f.fovDegrees = p.camera.fovDegrees;

@@ -19,9 +19,13 @@ struct TakeFigures {
     double range = 0; ///< L*, from the 1 % to the 99 % point
     int broken = 0, watch = 0; ///< findings
 };
+/// \param widthPx of the picture that is kept; the figures are those of the whole review of the judged one
 /// \return an empty picture when cancelled
 TakeFigures figuresOf(
     const Project& project, int take, stage::SurfaceCache& cache, Progress& progress, int widthPx = 360);
+/// Of a take that has been reviewed already. \param project the take's own
+TakeFigures figuresOf(
+    const Project& project, int take, const Review& review, stage::SurfaceCache& cache, int widthPx = 360);
 
 /// What two takes differ in, each as a short line: "horizon 38 % → 52 % of the height". Empty: nothing measurable.
 std::vector<std::string> differences(const Project& project, const TakeFigures& from, const TakeFigures& to);

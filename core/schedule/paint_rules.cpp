@@ -156,15 +156,23 @@ void orders(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
 void layers(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Findings& out)
 {
     const int most = paint::specOf(mediumOf(p)).layers;
-    for (const PartFacts& part : facts.parts) {
-        const int n = layersOn(plan.tasks, part.element, false);
-        if (n <= most || part.areaCm2 <= 0)
-            continue;
-        Finding f = made("layers:" + std::to_string(part.element), Severity::Watch,
-            tr("%1 gets %2 layers; after about %3 this ground is sealed, and paint slides or cracks.",
-                nameOf(p, part.element), std::to_string(n), std::to_string(most)),
+    std::vector<std::pair<int, int>> thick; // layers, element
+    for (const PartFacts& part : facts.parts)
+        if (const int n = layersOn(plan.tasks, part.element, false); n > most && part.areaCm2 > 0)
+            thick.emplace_back(n, part.element);
+    std::stable_sort(thick.begin(), thick.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
+    if (!thick.empty()) { // one cause, told once for all it touches
+        std::string names;
+        for (std::size_t i = 0; i < std::min<std::size_t>(4, thick.size()); ++i)
+            names += (i ? ", " : "") + nameOf(p, thick[i].second);
+        if (thick.size() > 4)
+            names += tr(" and %1 more", std::to_string(thick.size() - 4));
+        const int n = thick.front().first;
+        Finding f = made("layers", Severity::Watch,
+            tr("%1: up to %2 layers; after about %3 this ground is sealed, and paint slides or cracks.", names,
+                std::to_string(n), std::to_string(most)),
             n, most, later("layers"), tr("A sealed ground holds no more paint."));
-        f.element = part.element;
+        f.element = thick.front().second;
         if (p.mix.coats > 1)
             f.fix = Fix{tr("One coat less in every pass"), [](Project q) {
                             q.mix.coats = std::max(1, q.mix.coats - 1);

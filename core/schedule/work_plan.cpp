@@ -133,6 +133,7 @@ WorkPlan planWork(const Project& project, const PlanFacts& facts, const paint::M
 {
     WorkPlan out;
     out.tasks = workOf(project, facts, mixing);
+    now -= ((now % 15) + 15) % 15;
     out.now = now;
     const Minutes begins = std::max(now, minutesFrom(project.painting.from).value_or(now));
     Diary diary = project.painting.diary;

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/finding.h"
 #include "core/schedule/diary.h"
+#include "core/schedule/sittings.h"
 #include "core/schedule/tasks.h"
 
 namespace rl::schedule {
@@ -28,7 +29,10 @@ struct WorkPlan {
     std::optional<Error> problem; ///< why it could not be laid over the days
     Findings findings;
 };
-/// \param now local \param effort see planned(); some 2000 rounds plan 150 tasks in a fifth of a second
+/// What every plan of a work is made with, so that it is the same wherever it is shown; 150 tasks take a fifth of a
+/// second.
+inline constexpr Effort kPlanEffort{2000, 40'000};
+/// \param now local; the quarter of an hour it lies in counts \param effort see planned()
 WorkPlan planWork(const Project& project, const PlanFacts& facts, const paint::Mixing* mixing, Minutes now,
     const Effort& effort, Progress& progress);
 

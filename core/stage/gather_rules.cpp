@@ -1,6 +1,7 @@
 #include "core/base/text.h"
 #include "core/base/words.h"
 #include "core/project/fixes.h"
+#include "core/project/usual_heights.h"
 #include "core/stage/camera.h"
 #include "core/stage/stage_rules.h"
 
@@ -29,13 +30,19 @@ void enoughPixels(const Project& p, const Element& e, const Placement& place, Fi
     if (have >= need)
         return;
     const double height = e.heightM * have / need;
+    // Not where it would be no size it may have, nor a dot: those rules would make it larger again.
+    const UsualHeight u = usualHeight(p, e.usual);
+    const double across = std::max(place.canvas.width, place.canvas.height) * have / need;
+    const bool may = (u.name.empty() || height >= u.least) && across >= leastReadableCm(p.brief);
     out.push_back({keyOf("gather.pixels", e.id), Station::Gather, have < need / 2 ? Severity::Broken : Severity::Watch,
         tr("“%1” has too few pixels for its size: %2 a centimetre, and from %3 cm the eye can tell %4%5", e.name,
             fixed(have), fixed(p.brief.viewingDistanceCm, 0), fixed(neededPixelsPerCm(p.brief.viewingDistanceCm)),
             need >= 60 ? tr("; a face wants 60.") : "."),
         have, need, "px/cm", place.canvas, e.id,
         tr("What the picture does not hold must be invented at the easel; better to know it before."),
-        fixes::trueHeight(e, tr("Show it no larger than its pixels carry (%1 m)", fixed(height, 2)), height)});
+        may ? std::optional(
+            fixes::trueHeight(e, tr("Show it no larger than its pixels carry (%1 m)", fixed(height, 2)), height))
+            : std::nullopt});
 }
 
 void litFlat(const Project& p, const Element& e, const Placement& place, SurfaceCache& cache, Findings& out)

@@ -45,10 +45,18 @@ void crowded(const Project& p, const Element& e, const Rect& r, Findings& out)
     out.push_back(std::move(f));
 }
 
+} // namespace
+
+double leastReadableCm(const Brief& b)
+{
+    return b.viewingDistanceCm * std::tan(radians(20.0 / 60));
+}
+
+namespace {
 /// Smaller than the finest brush mark that can be read at the viewing distance: twenty arc minutes.
 void tooSmall(const Project& p, const Element& e, const Placement& place, Findings& out)
 {
-    const double least = p.brief.viewingDistanceCm * std::tan(radians(20.0 / 60));
+    const double least = leastReadableCm(p.brief);
     const double size = std::max(place.canvas.width, place.canvas.height);
     if (size >= least)
         return;

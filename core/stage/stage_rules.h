@@ -13,6 +13,8 @@ double neededPixelsPerCm(const Project& project, const Reference& reference);
 Findings gatherFindings(const Project& project, SurfaceCache& cache);
 /// Cut-outs: run off their picture, edges too wide or with a halo.
 Findings cutFindings(const Project& project, SurfaceCache& cache);
+/// Under a third of a degree a shape is a dot to the viewer. \return cm
+double leastReadableCm(const Brief& brief);
 /// Elements: off the ground or hovering, of an impossible size, crowding the margin, too small to be painted, repeated,
 /// short of room, cut at joints.
 Findings stageFindings(const Project& project, SurfaceCache& cache);

@@ -1,6 +1,7 @@
 #include "core/survey/survey_rules.h"
 #include "core/base/text.h"
 #include "core/base/words.h"
+#include "core/project/schools.h"
 #include <algorithm>
 #include <map>
 
@@ -41,7 +42,7 @@ int puddleFor(const PaintedWork& w, int element, double lightness)
     const auto& all = w.mixing->map.puddles;
     for (std::size_t i = 0; i < all.size(); ++i)
         if (const double d = std::abs(all[i].wanted.L - lightness) + (all[i].element == element ? 0 : 200); d < nearest)
-            nearest = d, best = int(i) + 1;
+            nearest = d, best = all[i].number;
     return nearest < 200 ? best : 0;
 }
 
@@ -94,15 +95,19 @@ void values(const PaintedWork& w, const WorkSurvey& s, Findings& out)
         if (!c.judged || std::abs(c.dL) <= most)
             continue;
         const int puddle = puddleFor(w, c.element, c.lightness);
+        const bool lights = choiceOf(w.project.brief, School::Darks).key == std::string("lights");
         Finding f;
         f.key = "paint.value:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
         f.severity = std::abs(c.dL) > 2 * most ? Severity::Broken : Severity::Watch;
-        f.sentence
-            = tr("%1 is %2 L* too %3 for this stage: %4%5%6", nameOf(w.project, c.element), fixed(std::abs(c.dL), 0),
-                c.dL > 0 ? tr("light") : tr("dark"), c.dL > 0 ? tr("darken it") : tr("lighten it"),
-                puddle ? tr(", puddle %1", std::to_string(puddle)) : std::string(),
-                c.dL > 0 ? std::abs(c.dL) < 10 ? tr(", one glaze.") : tr(", opaque.")
-                         : tr(", opaque, in its lights first."));
+        f.sentence = tr("%1 is %2 L* too %3 for this stage: %4%5%6", nameOf(w.project, c.element),
+            fixed(std::abs(c.dL), 0), c.dL > 0 ? tr("light") : tr("dark"),
+            c.dL > 0     ? tr("darken it")
+                : lights ? tr("lift it with a damp brush while it moves, for every layer only darkens")
+                         : tr("lighten it"),
+            puddle && (c.dL > 0 || !lights) ? tr(", puddle %1", std::to_string(puddle)) : std::string(),
+            c.dL > 0     ? std::abs(c.dL) < 10 ? tr(", one glaze.") : tr(", opaque.")
+                    : lights ? std::string(".")
+                         : std::string(tr(", opaque, in its lights first.")));
         f.measured = c.dL, f.target = 0, f.unit = "L*", f.against = Against::Plan;
         f.why = tr("Every later value is judged against this one.");
         out.push_back(std::move(f));
@@ -149,11 +154,31 @@ void bare(const PaintedWork& w, const WorkSurvey& s, Findings& out)
     }
 }
 
+bool quiet(const PaintedWork& w, int element)
+{
+    const Element* e = w.project.element(element);
+    return e && e->quiet;
+}
+
+/// Does its own value, put right as it is said already, part it from its ground again? And the backdrop's?
+bool partsByValue(const PaintedWork& w, const WorkSurvey& s, const PartCheck& c)
+{
+    const auto told = [&](const PartCheck& o) { return o.judged && std::abs(o.dL) > 4 * tolerance(w, o.element); };
+    double after = c.contrast - (told(c) ? c.dL : 0);
+    bool any = told(c);
+    for (const PartCheck& o : s.parts)
+        if (o.element == 0 && told(o))
+            after += o.dL, any = true;
+    return any && std::abs(c.planned - after) < std::abs(c.planned - c.contrast);
+}
+
 void melting(const PaintedWork& w, const WorkSurvey& s, Findings& out)
 {
     for (const PartCheck& c : s.parts) {
         if (!c.judged || !c.element || std::abs(c.planned) < 8 || std::abs(c.contrast) >= 0.5 * std::abs(c.planned))
             continue;
+        if (quiet(w, c.element) || partsByValue(w, s, c))
+            continue; // it may; or the value that makes it is told already
         const double by = std::abs(c.planned) - std::abs(c.contrast);
         Finding f;
         f.key = "paint.melts:" + std::to_string(c.element), f.station = Station::Paint, f.element = c.element;
@@ -175,7 +200,7 @@ void edges(const PaintedWork& w, const WorkSurvey& s, Findings& out)
     for (const PartCheck& c : s.parts) {
         const double by = c.lost - c.plannedLost, most = 0.2 * std::min(2.0, tolerance(w, c.element));
         // what melts as a whole is told already
-        if (!c.judged || !c.element || c.painted < 0.7 || std::abs(by) <= most
+        if (!c.judged || !c.element || c.painted < 0.7 || std::abs(by) <= most || (by > 0 && quiet(w, c.element))
             || (std::abs(c.planned) >= 8 && std::abs(c.contrast) < 0.5 * std::abs(c.planned)))
             continue;
         Finding f;
@@ -216,15 +241,34 @@ void leaks(const PaintedWork& w, const WorkSurvey& s, Findings& out)
     }
 }
 
+/// What should draw most by now: of what is painted, the first of the cast; without a cast, what the plan's stage
+/// shows.
+int wantedFirst(const PaintedWork& w, const WorkSurvey& s)
+{
+    const auto painted = [&](int element) {
+        return std::any_of(s.parts.begin(), s.parts.end(),
+            [=](const PartCheck& c) { return c.element == element && c.painted > 0.3; });
+    };
+    for (const CastMember& m : w.project.brief.cast)
+        for (const int id : s.plannedOrder)
+            if (const Element* e = w.project.element(id); e && e->cast == m.id && painted(id))
+                return id;
+    return s.plannedOrder.front();
+}
+
 void order(const PaintedWork& w, const WorkSurvey& s, Findings& out)
 {
-    if (s.order.empty() || s.plannedOrder.empty() || s.order.front() == s.plannedOrder.front())
+    if (s.order.empty() || s.plannedOrder.empty())
         return;
+    const int wanted = wantedFirst(w, s), first = s.order.front();
+    const Element *is = w.project.element(first), *meant = w.project.element(wanted);
+    if (first == wanted || first == s.plannedOrder.front() || (is && meant && is->cast && is->cast == meant->cast))
+        return; // as meant, or as the plan has it, of which the plan's own findings speak
     Finding f;
-    f.key = "paint.order-read", f.station = Station::Paint, f.element = s.order.front();
-    f.sentence = tr("On the canvas %1 draws most; at this stage it should be %2.", nameOf(w.project, s.order.front()),
-        nameOf(w.project, s.plannedOrder.front()));
-    const auto at = std::find(s.order.begin(), s.order.end(), s.plannedOrder.front());
+    f.key = "paint.order-read", f.station = Station::Paint, f.element = first;
+    f.sentence = tr("On the canvas %1 draws most; at this stage it should be %2.", nameOf(w.project, first),
+        nameOf(w.project, wanted));
+    const auto at = std::find(s.order.begin(), s.order.end(), wanted);
     f.measured = double(at - s.order.begin()) + 1, f.target = 1, f.unit = later("place");
     f.why = tr("What draws first now will be hard to hold back later.");
     out.push_back(std::move(f));

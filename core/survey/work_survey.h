@@ -18,7 +18,7 @@ struct PaintedWork {
     std::shared_ptr<const StageLooks> looks;
     std::vector<schedule::WorkTask> tasks;
 };
-/// \param picture some 900 px on its long side is enough
+/// \param picture the judged one
 PaintedWork paintedWork(const Project& project, const light::Picture& picture, const std::vector<int>& farToNear,
     std::shared_ptr<const paint::Mixing> mixing);
 /// Line art and from it the landmarks of a work. \return nothing when given up

@@ -1,4 +1,6 @@
 #include "cli/commands.h"
+#include "core/paint/box.h"
+#include "core/project/edits.h"
 #include "core/project/takes.h"
 #include "store/picture_reader.h"
 #include "store/project_file.h"
@@ -52,7 +54,7 @@ private slots:
     {
         for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "stage",
                  "place", "takes", "relief", "measure", "fit", "cut", "patch", "still", "fields", "set", "salvage",
-                 "study", "report", "whatif"}) {
+                 "study", "report", "whatif", "fix"}) {
             const Ran r = lantern({"help", c});
             QCOMPARE(r.code, 0);
             QVERIFY2(r.out.contains(c), c);
@@ -502,11 +504,108 @@ private slots:
         }
     }
 
-    void findingsLookCloselyUnlessToldToBeQuick()
+    void aFixIsDoneAndCanBeGoneBackFrom()
     {
-        const Ran quick = lantern({"findings", m_work, "--quick"}), all = lantern({"findings", m_work});
-        QVERIFY(quick.code == 0 && all.code == 0);
-        QVERIFY(all.json.size() >= quick.json.size());
+        Project p = kit::postWork();
+        p.elements[0].altitudeM = 0.2; // hovers
+        p.brief.title = "Post", p.brief.cast = {{p.freshId(), "Post"}};
+        p.elements[0].cast = p.brief.cast[0].id;
+        const std::string work = at("fixed.lantern");
+        QVERIFY(bool(store::ProjectFile::create(work, p)));
+        QVERIFY(lantern({"findings", work}).out.contains("stage.hovers:4"));
+        const Ran done = lantern({"fix", work, "stage.hovers:4"});
+        QVERIFY2(done.code == 0, qPrintable(done.err));
+        QCOMPARE(done.json["done"].get<std::string>(), std::string("Set it on the ground"));
+        QVERIFY(!lantern({"findings", work}).out.contains("stage.hovers:4"));
+        auto opened = store::ProjectFile::open(work);
+        QVERIFY(opened && opened->project.elements[0].altitudeM == 0);
+        const auto points = opened->file.milestones();
+        QVERIFY(points && points->size() == 1);
+        QCOMPARE(opened->file.projectAt(points->front().id)->elements[0].altitudeM, 0.2);
+    }
+
+    void allFixesAreDoneAndItEnds()
+    {
+        Project p = kit::postWork();
+        p.elements[0].altitudeM = -0.1;
+        p.lights.sun.elevation = -5; // under the horizon, and nothing else burns
+        const std::string work = at("all.lantern");
+        QVERIFY(bool(store::ProjectFile::create(work, p)));
+        const Ran all = lantern({"fix", work, "--all"});
+        QVERIFY2(all.code == 0, qPrintable(all.err));
+        QVERIFY(all.json["done"].size() >= 2);
+        for (const auto& f : all.json["findings"])
+            QVERIFY2(f["severity"] != "broken" || f["fix"].is_null(), f["key"].get<std::string>().c_str());
+        QVERIFY(all.json["findings"].size() < all.json["findings_before"].get<std::size_t>());
+        const Ran again = lantern({"fix", work, "--all"}); // what is left cannot be bettered
+        QVERIFY(again.code == 0 && again.json["done"].empty());
+        QCOMPARE(again.json["findings"].size(), all.json["findings"].size());
+    }
+
+    void fixesThatCannotBeAreSaidSo_data()
+    {
+        QTest::addColumn<QStringList>("words");
+        QTest::newRow("no key") << QStringList{};
+        QTest::newRow("a key and all") << QStringList{"stage.hovers:4", "--all"};
+        QTest::newRow("no such finding") << QStringList{"stage.hovers:99"};
+        QTest::newRow("one without a fix") << QStringList{"brief.no-cast"};
+        QTest::newRow("no such take") << QStringList{"--all", "--take", "Q"};
+    }
+    void fixesThatCannotBeAreSaidSo()
+    {
+        QFETCH(QStringList, words);
+        std::vector<std::string> all{"fix", m_work};
+        for (const QString& w : words)
+            all.push_back(w.toStdString());
+        const auto before = store::ProjectFile::open(m_work)->project;
+        const Ran r = lantern(all);
+        QCOMPARE(r.code, 2);
+        QVERIFY(r.err.startsWith("lantern: ") && r.out.isEmpty());
+        QVERIFY(store::ProjectFile::open(m_work)->project == before);
+    }
+
+    /// Every kind of number that `lantern fields` lists can be set, where the work has such a thing.
+    void everyListedNumberCanBeSet()
+    {
+        Project p = edits::withPaintBox(kit::postWork(), paint::firstBox());
+        Lantern l;
+        l.name = "Lamp", l.position = {0, 2, 8};
+        p = edits::withLantern(std::move(p), l);
+        p.lights.air.mists.push_back({});
+        p.painting.diary.hours = {{1, 1140, 1260}};
+        Element& e = p.elements[0];
+        e.parts.push_back({}), e.ridges.push_back({}), e.eyes.push_back({}), e.feet.push_back({}),
+            e.edges.push_back({});
+        p.painting.tolerances = {{e.id, 2}};
+        repair(p);
+        const std::string work = at("numbers.lantern");
+        QVERIFY(bool(store::ProjectFile::create(work, p)));
+        const std::map<std::string, std::string> named{{"lantern", ":Lamp"}, {"element", ":Post"}, {"tone", ":Post"},
+            {"ownLight", ":Post"}, {"standin", ":Post"}, {"pose", ":Post"}, {"pattern", ":Post"}, {"part", ":Post:1"},
+            {"ridge", ":Post:1"}, {"eye", ":Post:1"}, {"foot", ":Post:1"}, {"edge", ":Post:1"},
+            {"limb", ":Post:leftArm"}, {"mist", ":1"}, {"tube", ":PW6"}, {"swatches", ":PW6"}, {"hours", ":1"},
+            {"tolerance", ":1"}};
+        int set = 0;
+        for (const auto& f : lantern({"fields"}).json) {
+            const std::string kind = f["of"];
+            static const std::set<std::string> without{"overrule", "cutout", "ground", "day", "task", "span", "sitting",
+                "canvas photograph", "light group"}; // this work has none
+            if (without.contains(kind))
+                continue;
+            const auto at = named.find(kind);
+            const double low = f["from"], high = f["to"], start = f["starts_as"];
+            const double value = std::clamp(start, low, high);
+            const Ran r = lantern({"set", work, kind + (at == named.end() ? "" : at->second), f["field"],
+                QString::number(value, 'g', 17).toStdString()});
+            QVERIFY2(
+                r.code == 0, qPrintable(QString::fromStdString(kind + " " + f["field"].get<std::string>()) + r.err));
+            ++set;
+        }
+        QVERIFY(set > 150);
+        QVERIFY(lantern({"set", work, "mix", "coats", "3"}).code == 0);
+        QVERIFY(lantern({"set", work, "ground", "coats", "4"}).code == 0);
+        const auto now = store::ProjectFile::open(work)->project;
+        QVERIFY(now.mix.coats == 3 && now.brief.ground.coats == 4);
     }
 
     void mistakesGetOneSentenceAndCodeTwo_data()

@@ -122,10 +122,8 @@ public:
     }
     bool hasFinding(const char* kind)
     {
-        const auto& r = desk().review;
-        return r && std::any_of(r->findings.begin(), r->findings.end(), [&](const Finding& f) {
-            return f.key.starts_with(kind);
-        });
+        const Findings& all = desk().findings;
+        return std::any_of(all.begin(), all.end(), [&](const Finding& f) { return f.key.starts_with(kind); });
     }
     QString lastNotice() { return desk().notices.all().empty() ? QString() : desk().notices.all().back().sentence; }
     bool wasSaid(const QString& part)

@@ -36,7 +36,7 @@ private slots:
         }
         stage::SurfaceCache cache;
         NoProgress progress;
-        m_study = review::lightStudy(p, cache, progress, 400);
+        m_study = review::lightStudy(p, cache, progress);
     }
 
     void everyElementIsStudied()

@@ -30,7 +30,7 @@ private slots:
         m_work.mix.puddles = 9;
         stage::SurfaceCache cache;
         NoProgress progress;
-        m_review = review::review(m_work, cache, progress, 400);
+        m_review = review::review(m_work, cache, progress);
         QVERIFY(!m_review.mixing->recipes.empty());
     }
     void theCardsHoldEveryPuddle()

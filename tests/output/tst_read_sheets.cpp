@@ -39,7 +39,7 @@ private slots:
         m_work = edits::withFact(std::move(m_work), {0, "a rope, not a chain", "", 0, true});
         stage::SurfaceCache cache;
         NoProgress progress;
-        m_review = review::review(m_work, cache, progress, 500);
+        m_review = review::review(m_work, cache, progress);
     }
 
     void theReportHoldsEveryFinding()

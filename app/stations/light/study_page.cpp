@@ -14,7 +14,6 @@ StudyPage::StudyPage(Desk& desk, StationView& view)
     : LightPage(desk, view, tr("Study"), tr("Form zones, a close look, colours to mix, sheets for the easel"))
     , m_strips(new Strips)
     , m_map(desk.jobs)
-    , m_audit(desk.jobs)
     , m_sheets(desk.jobs)
 {
     m_zones = m_form->latch("formZones", tr("Form zones"),
@@ -41,13 +40,9 @@ StudyPage::StudyPage(Desk& desk, StationView& view)
     m_form->button("studySheets", tr("Study sheets…"),
         tr("Writes sheets to hang beside the easel: plan, values, form zones, and where each element's light is"),
         [this] { askPath(tr("Light study sheets"), "light-study.pdf", tr("Sheets (*.pdf)")); });
-    m_form->add(m_strips, [this] { return m_audit.answer(auditKey()) && !m_audit.answer(auditKey())->empty(); });
+    m_form->add(m_strips, [this] { return row() != nullptr; });
     connect(&m_map, &JobBase::done, this, [this] { emit m_desk.overlayChanged(); });
     connect(&m_desk, &Desk::pictureChanged, this, &StudyPage::askMap);
-    connect(&m_audit, &JobBase::done, this, [this] {
-        show();
-        emit saysChanged();
-    });
     connect(&m_sheets, &JobBase::done, this, [this] {
         if (!m_sheets.problem() && m_sheets.last())
             m_desk.notices.say(*m_sheets.last());
@@ -64,10 +59,9 @@ JobKey StudyPage::mapKey() const
     return Map{m_desk.lit, m_photographed ? 0 : m_steps};
 }
 
-JobKey StudyPage::auditKey() const
+const review::AuditRow* StudyPage::row() const
 {
-    // Of the work, not of the picture of it: that is made anew whenever the board changes its size.
-    return std::pair(m_desk.lit ? m_desk.lit->revision : 0, m_desk.element());
+    return looked() && m_desk.known() ? m_desk.review->lightOf(m_looked) : nullptr;
 }
 
 void StudyPage::setMap(bool zones, bool photographed)
@@ -131,18 +125,8 @@ void StudyPage::askMap()
 
 void StudyPage::lookClosely()
 {
-    if (!m_desk.lit || !m_desk.heldElement())
-        return;
-    m_audit.ask(
-        auditKey(),
-        [this, p = project(), lit = m_desk.lit, id = m_desk.element()](
-            Progress& progress) -> Result<std::vector<review::AuditRow>> {
-            auto rows = review::lightAudit(p, lit->frame, lit->picture, m_desk.surfaces(), progress, id);
-            if (progress.cancelled())
-                return Error{Kind::Cancelled, {}, {}};
-            return rows;
-        },
-        Lane::Long);
+    m_looked = m_desk.element();
+    show();
     emit saysChanged();
 }
 
@@ -176,8 +160,8 @@ void StudyPage::writeStudy(const QString& path)
 
 void StudyPage::show()
 {
-    if (const auto* rows = m_audit.answer(auditKey()); rows && !rows->empty())
-        m_strips->show(rows->front());
+    if (const review::AuditRow* r = row())
+        m_strips->show(*r);
     LightPage::show();
 }
 
@@ -197,14 +181,13 @@ QString told(const review::LightTold& t)
 
 QString StudyPage::says() const
 {
-    if (m_audit.running())
-        return tr("Looking at it…");
-    const auto* rows = m_audit.answer(auditKey());
-    if (!rows)
+    if (!looked())
         return tr("Look closely measures the element in hand: as photographed, as planned and as it is now.");
-    if (rows->empty())
+    if (!m_desk.known())
+        return tr("Looking at it…");
+    if (!row())
         return tr("It cannot be seen well enough to measure.");
-    const review::AuditRow& r = rows->front();
+    const review::AuditRow& r = *row();
     QStringList causes;
     for (const review::Cause& c : r.causes)
         causes << QString::fromStdString(c.what);

@@ -15,7 +15,7 @@ public:
     StudyPage(Desk& desk, StationView& view);
     QString says() const override;
     void show() override;
-    bool busy() const override { return m_map.running() || m_audit.running() || m_sheets.running(); }
+    bool busy() const override { return m_map.running() || m_sheets.running() || (looked() && !m_desk.known()); }
 
     QImage studied(); ///< zones or photographs, when they are shown; null else
     void toggleZones();
@@ -31,14 +31,15 @@ private:
     void askMap();
     void askPath(const QString& title, const QString& name, const QString& kind);
     JobKey mapKey() const;
-    JobKey auditKey() const;
+    bool looked() const { return m_looked && m_looked == m_desk.element(); }
+    const review::AuditRow* row() const; ///< of the element in hand, once it is looked at; null while it is not known
     bool m_zonesOn = false, m_photographed = false;
     int m_steps = 6;
     QPushButton* m_zones;
     Strips* m_strips;
     Job<QImage> m_map;
-    Job<std::vector<review::AuditRow>> m_audit;
     Job<QString> m_sheets;
+    int m_looked = 0; ///< the element that was looked at closely
     int m_written = 0;
 };
 

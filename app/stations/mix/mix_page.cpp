@@ -18,10 +18,19 @@ public:
     {
         const paint::Mixing* m = m_state.mixing();
         if (m && m_state.shown() == MixState::Map) {
+            // What is finer than brush and ground hold, where it lies.
+            p.setBrush(Qt::NoBrush);
+            p.setPen(QPen(theme::kAccent, 1));
+            for (const paint::FineDetail& d : m->fine) {
+                const double k = 1 / m->pixelsPerCm;
+                p.drawRect(QRectF(board.toScreen(Vec2{d.box.x * k, d.box.y * k}),
+                    board.toScreen(Vec2{d.box.right() * k, d.box.bottom() * k}))
+                               .adjusted(-1, -1, 1, 1));
+            }
             for (std::size_t i = 0; i < m->map.puddles.size(); ++i) {
                 const Vec2 at = m->map.puddles[i].at * (1 / m->pixelsPerCm);
                 p.setFont(theme::text(12, int(i) == m_desk.selection().puddle));
-                paintLabel(p, board.toScreen(at) + QPointF(-6, 6), QString::number(i + 1));
+                paintLabel(p, board.toScreen(at) + QPointF(-6, 6), QString::number(m->map.puddles[i].number));
             }
         }
         if (m_state.wanted() && m_state.wanted()->at) {

@@ -2,6 +2,8 @@
 #include "app/stations/station.h"
 #include "core/colour/srgb.h"
 #include "core/paint/mixing.h"
+#include "core/paint/palette_numbers.h"
+#include "core/paint/recipe_words.h"
 
 namespace rl::app {
 
@@ -35,6 +37,11 @@ MixState::MixState(Desk& desk)
         connect(job, &JobBase::done, this, &MixState::changed);
 }
 
+int MixState::puddleWanted() const
+{
+    return canMix() && m_wanted && m_wanted->puddle ? paint::placeOf(mixing()->map, m_wanted->puddle) : -1;
+}
+
 void MixState::show(int what)
 {
     m_shown = what;
@@ -49,7 +56,8 @@ JobKey MixState::answerKey() const
 }
 JobKey MixState::proofKey() const
 {
-    return std::tuple(m_desk.lit, m_desk.project().boxes, m_desk.project().mix.finish);
+    return std::tuple(m_desk.review ? m_desk.review->picture.colour : LinearPicture(), m_desk.project().boxes,
+        m_desk.project().mix.finish);
 }
 
 void MixState::ask()
@@ -83,20 +91,21 @@ void MixState::refresh()
     if (m_wanted)
         ask();
     const PaintBox* box = m_desk.project().paintBox();
-    if ((m_shown != Paints && m_shown != Lost) || !box || !m_desk.lit)
+    if ((m_shown != Paints && m_shown != Lost) || !box || !m_desk.review)
         return;
     m_proof.ask(
         proofKey(),
-        [box = *box, lit = m_desk.lit, finish = m_desk.project().mix.finish](Progress& progress) -> Result<Proofed> {
+        [box = *box, seen = m_desk.review, finish = m_desk.project().mix.finish](
+            Progress& progress) -> Result<Proofed> {
             const paint::Search search(paint::mixingBox(box).paints);
-            const auto reach = paint::Reach::of(search, lit->picture.colour, finish, progress);
+            const auto reach = paint::Reach::of(search, seen->picture.colour, finish, progress);
             if (!reach)
                 return Error{Kind::Cancelled, {}, {}};
             Proofed out;
             Plane off;
-            out.proof = imageOf(reach->proof(lit->picture.colour, &off));
+            out.proof = imageOf(reach->proof(seen->picture.colour, &off));
             out.kept = paint::keptOf(off);
-            out.lost = imageOf(paint::lossPicture(lit->picture.colour, off));
+            out.lost = imageOf(paint::lossPicture(seen->picture.colour, off));
             return out;
         },
         Lane::Long);
@@ -104,6 +113,8 @@ void MixState::refresh()
 
 const paint::Answer* MixState::answer() const
 {
+    if (const int i = m_wanted && !m_full ? puddleWanted() : -1; i >= 0)
+        return &mixing()->recipes[std::size_t(i)]; // what palette, cards and sheets say
     return m_wanted ? m_answer.answer(answerKey()) : nullptr;
 }
 const paint::OtherTube* MixState::otherTube() const
@@ -146,27 +157,21 @@ QImage MixState::look()
 
 QString MixState::nameOf(const std::string& id) const
 {
-    const paint::BoxPaint* b = mixing() ? mixing()->box.of(id) : nullptr;
-    const paint::Pigment* p = paint::pigmentOf(id.substr(0, id.find_first_of("/#")));
-    QString name = b ? QString::fromStdString(b->name)
-        : p          ? QString::fromStdString(p->name)
-                     : QString::fromStdString(id);
-    if (const auto slash = id.rfind('/'); slash != std::string::npos)
-        name = tr("%1 (1 in %2 white)").arg(name, QString::fromStdString(id.substr(slash + 1)));
-    return name;
+    static const paint::MixingBox none;
+    return QString::fromStdString(paint::paintSaid(mixing() ? mixing()->box : none, id));
 }
 
 QString MixState::partsOf(const paint::Recipe& recipe) const
 {
-    QStringList words;
-    paint::Recipe sorted = recipe;
-    std::stable_sort(sorted.begin(), sorted.end(), [](const auto& a, const auto& b) { return a.parts > b.parts; });
-    for (const paint::Part& p : sorted)
-        words << (p.parts == 0.25         ? QString(QChar(0xbc))
-                         : p.parts == 0.5 ? QString(QChar(0xbd))
-                                          : QString::number(p.parts, 'g', 3))
-                + " " + nameOf(p.paint);
-    return words.join(" + ");
+    static const paint::MixingBox none;
+    return QString::fromStdString(paint::recipeSaid(mixing() ? mixing()->box : none, recipe));
+}
+
+int MixState::numberOf(int place) const
+{
+    return mixing() && place >= 0 && place < int(mixing()->map.puddles.size())
+        ? mixing()->map.puddles[std::size_t(place)].number
+        : 0;
 }
 
 QString MixState::placeOf(int i) const
@@ -189,7 +194,7 @@ void MixState::wantAt(Vec2 cm)
 {
     if (!m_desk.lit)
         return;
-    const light::Picture& p = m_desk.lit->picture;
+    const light::Picture& p = m_desk.review->picture;
     constexpr double kSpot = 0.15, kRingFrom = 1, kRingTo = 4; // cm
     const auto at = paint::colourAbout(p.colour, p.pixelsPerCm, cm, 0, std::max(kSpot, 1 / p.pixelsPerCm)),
                around = paint::colourAbout(p.colour, p.pixelsPerCm, cm, kRingFrom, kRingTo);
@@ -205,7 +210,7 @@ void MixState::wantPuddle(int i)
     const Vec2 at = p.at * (1 / mixing()->pixelsPerCm);
     wantAt(at); // for what surrounds it
     const ExactLab around = m_wanted ? m_wanted->around : p.wanted;
-    want({p.wanted, around, tr("puddle %1, %2").arg(i + 1).arg(placeOf(i)), at});
+    want({p.wanted, around, tr("puddle %1, %2").arg(p.number).arg(placeOf(i)), at, p.number});
 }
 
 void MixState::wantFamily(int element, bool light)

@@ -32,15 +32,17 @@ public:
     QString nameOf(const std::string& paint) const; ///< the painter's own name of a tube
     QString partsOf(const paint::Recipe& recipe) const; ///< "8 titanium white + ½ ultramarine"
     QString placeOf(int puddle) const; ///< "light of Tortoise"
+    int numberOf(int puddle) const; ///< what it is called; 0: there is none
 
     /// A colour that recipes are wanted for.
     struct Wanted {
         colour::ExactLab lab, around; ///< itself; what surrounds it on the canvas
         QString from; ///< where it comes from, in words
         std::optional<Vec2> at; ///< cm
+        int puddle = 0; ///< its number; 0 = of no puddle
         bool operator==(const Wanted& o) const
         {
-            return lab.L == o.lab.L && lab.a == o.lab.a && lab.b == o.lab.b && from == o.from;
+            return lab.L == o.lab.L && lab.a == o.lab.a && lab.b == o.lab.b && from == o.from && puddle == o.puddle;
         }
     };
     const std::optional<Wanted>& wanted() const { return m_wanted; }
@@ -67,6 +69,7 @@ private:
         QImage proof, lost;
         paint::Kept kept;
     };
+    int puddleWanted() const; ///< its place; −1: none is, or it has gone
     JobKey answerKey() const;
     JobKey proofKey() const;
     void ask();

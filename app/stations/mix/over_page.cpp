@@ -1,6 +1,7 @@
 #include "app/stations/mix/over_page.h"
 #include "core/base/words.h"
 #include "core/paint/mixing.h"
+#include "core/paint/palette_numbers.h"
 #include "core/project/schools.h"
 #include <QVBoxLayout>
 
@@ -18,7 +19,8 @@ OverPage::OverPage(Desk& desk, StationView& view)
             Choices all{{tr("the toned ground"), -1}, {tr("white"), -2}, {tr("black"), -3}};
             if (m_state.canMix())
                 for (int i = 0; i < int(m_state.mixing()->map.puddles.size()); ++i)
-                    all.emplace_back(tr("puddle %1, %2").arg(i + 1).arg(m_state.placeOf(i)), i);
+                    all.emplace_back(
+                        tr("puddle %1, %2").arg(m_state.numberOf(i)).arg(m_state.placeOf(i)), m_state.numberOf(i));
             return all;
         },
         [this] { return std::optional(m_under); },
@@ -72,11 +74,11 @@ std::optional<paint::Spectrum> OverPage::under() const
         return paint::evenly(paint::kBlackInside);
     if (m_under == -1)
         return paint::groundInside(project());
-    if (!m_state.canMix() || m_under >= int(m_state.mixing()->recipes.size())
-        || m_state.mixing()->recipes[std::size_t(m_under)].formulas.empty())
+    const int place = m_state.canMix() ? paint::placeOf(m_state.mixing()->map, m_under) : -1;
+    if (place < 0 || m_state.mixing()->recipes[std::size_t(place)].formulas.empty())
         return {};
     return paint::opaque(paint::opticsOf(
-        m_state.mixing()->recipes[std::size_t(m_under)].formulas[0].recipe, m_state.mixing()->box.paints));
+        m_state.mixing()->recipes[std::size_t(place)].formulas[0].recipe, m_state.mixing()->box.paints));
 }
 colour::ExactLab OverPage::underLab() const
 {
@@ -175,12 +177,13 @@ QString OverPage::says() const
     if (k.share <= 0.01 || k.share > 1)
         return s;
     return s
-        + tr(" Or strokes of puddle 1 over it: %1 % covered, %2 a cm, %3 mm between; from %4 m the eye %5.")
+        + tr(" Or strokes of puddle %6 over it: %1 % covered, %2 a cm, %3 mm between; from %4 m the eye %5.")
               .arg(100 * k.share, 0, 'f', 0)
               .arg(k.perCm, 0, 'f', 1)
               .arg(k.gapMm, 0, 'f', 1)
               .arg(project().brief.viewingDistanceCm / 100, 0, 'f', 1)
-              .arg(k.mixes ? tr("mixes them") : tr("still sees them (%1\u2032)").arg(k.arcMinutes, 0, 'f', 1));
+              .arg(k.mixes ? tr("mixes them") : tr("still sees them (%1\u2032)").arg(k.arcMinutes, 0, 'f', 1))
+              .arg(m->map.puddles.front().number);
 }
 
 } // namespace rl::app

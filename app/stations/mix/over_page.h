@@ -22,7 +22,7 @@ private:
     ChipRow* m_chips;
     Job<std::vector<paint::GlazePlan>> m_glazes;
     paint::GlazeKind m_kind;
-    int m_under = -1; ///< puddle that lies there; −1 the toned ground, −2 white, −3 black
+    int m_under = -1; ///< number of the puddle that lies there; −1 the toned ground, −2 white, −3 black
     double m_brushMm = 1;
     int m_layer = 0; ///< what lies there: acrylic, gouache, oil, watercolour
 };

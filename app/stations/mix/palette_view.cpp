@@ -2,6 +2,7 @@
 #include "app/theme/theme.h"
 #include "core/paint/appearance.h"
 #include "core/paint/mixing.h"
+#include "core/paint/recipe_words.h"
 #include <QHelpEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -91,10 +92,10 @@ void PaletteView::layPuddles()
             area.top() + (1 - std::clamp(p.wanted.L / 100, 0.05, 0.95)) * area.height()};
         s.colour = screenColour(m->recipes[i].formulas.empty() ? p.wanted : m->recipes[i].formulas[0].lab);
         s.words
-            = tr("%1: %2, %3 ml. %4")
-                  .arg(i + 1)
+            = tr("%1: %2, %3. %4")
+                  .arg(p.number)
                   .arg(m_state.placeOf(int(i)))
-                  .arg(m->needs.puddles[i].ml, 0, 'f', 0)
+                  .arg(QString::fromStdString(paint::mlSaid(m->needs.puddles[i].ml)))
                   .arg(m->recipes[i].formulas.empty() ? QString() : m_state.partsOf(m->recipes[i].formulas[0].recipe));
         m_puddles.push_back(s);
     }
@@ -152,7 +153,8 @@ void PaletteView::paintEvent(QPaintEvent*)
         const double grey = 0.3 * s.colour.redF() + 0.59 * s.colour.greenF() + 0.11 * s.colour.blueF();
         p.setPen(grey > 0.5 ? theme::kInk : theme::kPaper);
         p.setFont(theme::text(12, s.id == held));
-        p.drawText(QRectF(s.at.x() - 20, s.at.y() - 10, 40, 20), Qt::AlignCenter, QString::number(s.id + 1));
+        p.drawText(
+            QRectF(s.at.x() - 20, s.at.y() - 10, 40, 20), Qt::AlignCenter, QString::number(m_state.numberOf(s.id)));
     }
     if (m_puddles.empty()) {
         p.setPen(theme::kInk);

@@ -1,6 +1,8 @@
 #include "app/stations/mix/puddles_page.h"
 #include "app/theme/theme.h"
 #include "core/paint/mixing.h"
+#include "core/paint/palette_numbers.h"
+#include "core/paint/recipe_words.h"
 #include "output/paint_sheets.h"
 #include <QFileDialog>
 #include <QFileInfo>
@@ -41,6 +43,20 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
         {"mixFinest", tr("finest stroke"), tr("The thinnest line your brushes can lay; what is thinner is said"),
             tr("Say your finest stroke")});
     const auto can = [this] { return m_state.canMix(); };
+    m_form->check(
+        {"puddleMixed", tr("stands mixed"),
+            tr("The puddle in hand is mixed: it keeps its number and its recipe, whatever becomes of the picture"), {}},
+        [this]() -> std::optional<bool> {
+            const int number = m_state.numberOf(m_desk.selection().puddle);
+            const KnownPuddle* k = number ? paint::knownPuddle(project(), number) : nullptr;
+            return number && m_state.canMix() ? std::optional(k && !k->mixed.empty()) : std::nullopt;
+        },
+        [this](bool on) { setMixed(on); });
+    m_form->button(
+        "numberAnew", tr("Number anew"),
+        tr("Numbers all puddles anew, the lightest 1. Cards and sheets printed before have the old numbers"),
+        [this] { m_desk.edit(tr("Number the puddles anew"), paint::numberedAnew(project(), m_state.mixing()->map)); },
+        can);
     m_form->mainButton(
         "puddleCards", tr("Puddle cards…"),
         tr("A PDF to lie beside the palette: each puddle with its number on a small picture, parts, ml, where it goes, "
@@ -87,11 +103,11 @@ void PuddlesPage::show()
     if (held >= 0 && held < int(m->recipes.size())) {
         const auto& p = m->map.puddles[std::size_t(held)];
         const auto& a = m->recipes[std::size_t(held)];
-        html += tr("<b>Puddle %1</b>, %2: %3 % of the canvas, %4 ml. ")
-                    .arg(held + 1)
+        html += tr("<b>Puddle %1</b>, %2: %3 % of the canvas, %4. ")
+                    .arg(p.number)
                     .arg(m_state.placeOf(held).toHtmlEscaped())
                     .arg(100 * p.share, 0, 'f', 1)
-                    .arg(m->needs.puddles[std::size_t(held)].ml, 0, 'f', 0);
+                    .arg(QString::fromStdString(paint::mlSaid(m->needs.puddles[std::size_t(held)].ml)));
         if (!a.formulas.empty())
             html += m_state.partsOf(a.formulas[0].recipe).toHtmlEscaped()
                 + tr(", %1E %2.").arg(QChar(0x394)).arg(a.formulas[0].de, 0, 'f', 1);
@@ -99,14 +115,27 @@ void PuddlesPage::show()
     }
     QStringList tubes;
     for (const auto& t : m->needs.tubes)
-        tubes << tr("%1 %2 ml%3")
+        tubes << tr("%1 %2%3")
                      .arg(m_state.nameOf(t.id).toHtmlEscaped())
-                     .arg(t.ml, 0, 'f', 0)
-                     .arg(t.runsOutInCoat ? tr(" <b>(runs out in coat %1, %2 ml missing)</b>")
+                     .arg(QString::fromStdString(paint::mlSaid(t.ml)))
+                     .arg(t.runsOutInCoat ? tr(" <b>(runs out in coat %1, %2 missing)</b>")
                                                 .arg(t.runsOutInCoat)
-                                                .arg(t.missingMl, 0, 'f', 0)
+                                                .arg(QString::fromStdString(paint::mlSaid(t.missingMl)))
                                           : QString());
     m_figures->setText(html + tubes.join(" · "));
+}
+
+void PuddlesPage::setMixed(bool on)
+{
+    const paint::Mixing* m = m_state.mixing();
+    const int held = m_desk.selection().puddle;
+    if (!m_state.canMix() || held < 0 || held >= int(m->recipes.size()))
+        return;
+    const auto& formulas = m->recipes[std::size_t(held)].formulas;
+    if (on && formulas.empty())
+        return m_desk.notices.say(tr("There is no recipe for it yet."));
+    m_desk.edit(on ? tr("The puddle stands mixed") : tr("The puddle does not stand mixed"),
+        paint::withMixed(project(), m->map, m_state.numberOf(held), on ? paint::textOf(formulas[0].recipe) : ""));
 }
 
 QString PuddlesPage::says() const
@@ -118,9 +147,9 @@ QString PuddlesPage::says() const
     for (const auto& [id, count] : paint::sharedPaints(m->recipes))
         if (shared.size() < 3)
             shared << tr("%1 in %2").arg(m_state.nameOf(id).toHtmlEscaped()).arg(count);
-    QString s = tr("<b>%1 puddles, %2 ml, %3 tubes.</b> Held together by %4.")
+    QString s = tr("<b>%1 puddles, %2, %3 tubes.</b> Held together by %4.")
                     .arg(m->map.puddles.size())
-                    .arg(m->needs.ml, 0, 'f', 0)
+                    .arg(QString::fromStdString(paint::mlSaid(m->needs.ml)))
                     .arg(m->needs.tubes.size())
                     .arg(shared.join(", "));
     if (m->needs.cost > 0)

@@ -14,6 +14,7 @@ public:
     void turnedTo() override;
 
 private:
+    void setMixed(bool on);
     void cards();
     void list(const QString& suffix);
     QLabel* m_figures;

@@ -97,7 +97,7 @@ void DaysPage::fillList()
     if (!puddles.empty()) {
         QStringList numbers;
         for (const int p : puddles)
-            numbers << QString::number(p + 1);
+            numbers << m_state.puddleNumber(p);
         add(tr("Puddles %1").arg(numbers.join(", ")));
     }
     for (const auto& c : cautions)

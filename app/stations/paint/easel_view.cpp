@@ -33,7 +33,7 @@ QString EaselView::sentence() const
     if (!t->puddles.empty()) {
         QStringList numbers;
         for (std::size_t i = 0; i < std::min<std::size_t>(6, t->puddles.size()); ++i)
-            numbers << QString::number(t->puddles[i] + 1);
+            numbers << m_state.puddleNumber(t->puddles[i]);
         s += tr(" Puddles %1.").arg(numbers.join(", "));
     }
     if (t->wet)

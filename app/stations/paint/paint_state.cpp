@@ -89,9 +89,9 @@ PaintState::~PaintState()
 JobKey PaintState::workKey() const
 {
     const Project& p = m_desk.project();
-    const auto mixing = m_desk.review ? m_desk.review->mixing : nullptr;
-    return std::tuple(
-        p.scene(), p.brief, p.mix, p.painting.blockMm, mixing, m_desk.lit ? m_desk.lit->picture.colour.width() : 0);
+    const auto& r = m_desk.review;
+    return std::tuple(p.scene(), p.brief, p.mix, p.painting.blockMm, r ? r->mixing : nullptr,
+        r ? r->picture.colour : LinearPicture());
 }
 
 JobKey PaintState::planKey() const
@@ -104,21 +104,20 @@ JobKey PaintState::planKey() const
 
 void PaintState::want()
 {
-    if (!m_desk.lit || m_desk.lit->picture.colour.empty() || !m_desk.lit->frame)
+    const auto& seen = m_desk.review;
+    if (!seen || seen->picture.colour.empty())
         return;
     if (!m_work.answer(workKey()))
-        m_work.ask(workKey(),
-            [p = m_desk.project(), lit = m_desk.lit, mixing = m_desk.review ? m_desk.review->mixing : nullptr](
-                Progress&) {
-                return Result<std::shared_ptr<const survey::PaintedWork>>(std::make_shared<const survey::PaintedWork>(
-                    survey::paintedWork(p, lit->picture, schedule::farToNear(*lit->frame), mixing)));
-            });
+        m_work.ask(workKey(), [p = m_desk.project(), seen](Progress&) {
+            return Result<std::shared_ptr<const survey::PaintedWork>>(std::make_shared<const survey::PaintedWork>(
+                survey::paintedWork(p, seen->picture, schedule::farToNear(*seen->frame), seen->mixing)));
+        });
     if (m_work.last() && !m_plan.answer(planKey())) {
         const Instant now = clock.now();
         const schedule::Minutes local = now / 60 + clock.utcMinutes(now);
         m_plan.ask(planKey(), [p = m_desk.project(), work = *m_work.last(), local](Progress& progress) {
             return Result<schedule::WorkPlan>(
-                schedule::planWork(p, work->facts, work->mixing.get(), local, {2000, 40'000}, progress));
+                schedule::planWork(p, work->facts, work->mixing.get(), local, schedule::kPlanEffort, progress));
         });
     }
 }
@@ -131,6 +130,13 @@ std::optional<survey::PaintedWork> PaintState::current() const
     w.project = m_desk.project();
     w.tasks = plan()->tasks;
     return w;
+}
+
+QString PaintState::puddleNumber(int place) const
+{
+    const auto mixing = work() ? work()->mixing : nullptr;
+    const bool known = mixing && place >= 0 && place < int(mixing->map.puddles.size());
+    return known ? QString::number(mixing->map.puddles[std::size_t(place)].number) : QString("?");
 }
 
 void PaintState::holdSitting(int which)

@@ -44,6 +44,7 @@ public:
     /// The work as it stands, with the plan's tasks: what a worker takes along.
     std::optional<survey::PaintedWork> current() const;
 
+    QString puddleNumber(int place) const; ///< of a task's puddle
     int sitting() const { return m_sitting; } ///< of the plan; −1: as it stands now
     void holdSitting(int which);
     const std::string& task() const { return m_task; } ///< key of the one in hand; empty: none

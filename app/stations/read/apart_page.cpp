@@ -144,16 +144,16 @@ const review::PictureStudy* ApartPage::study() const
 
 void ApartPage::ask()
 {
-    if (!m_desk.lit)
+    if (!m_desk.review)
         return;
     const Brief& b = project().brief;
     m_study.ask(
         key(),
-        [lit = m_desk.lit, n = m_regions, names = m_names,
+        [seen = m_desk.review, n = m_regions, names = m_names,
             v = reading::Viewing{b.widthCm, b.heightCm, b.viewingDistanceCm}](
             Progress& progress) -> Result<std::shared_ptr<review::PictureStudy>> {
             auto s = std::make_shared<review::PictureStudy>(
-                review::studyOf(lit->picture.colour, {}, names, v, n, progress));
+                review::studyOf(seen->picture.colour, {}, names, v, n, progress));
             if (s->picture.colour.empty())
                 return Error{Kind::Cancelled, rl::tr("The study was given up."), {}};
             return s;

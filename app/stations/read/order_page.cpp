@@ -5,17 +5,9 @@
 
 namespace rl::app {
 
-namespace {
-QString nameOf(const Project& p, int id)
-{
-    const Element* e = p.element(id);
-    return e ? QString::fromStdString(e->name) : QString::number(id);
-}
-} // namespace
-
 OrderPage::OrderPage(Desk& desk)
     : Page(desk, tr("Put it in order"),
-        tr("The smallest changes of light and tone that make the measured order the intended one"))
+        tr("The smallest changes of light, place and tone that make the measured order the intended one"))
     , m_list(new QWidget)
     , m_rows(new QVBoxLayout(m_list))
     , m_bar(new QProgressBar)
@@ -26,8 +18,9 @@ OrderPage::OrderPage(Desk& desk)
     const auto any = [this] { return holds() && !m_switches.empty() && !m_found.running(); };
     m_form->mainButton(
         "putInOrder", tr("Find the smallest change"),
-        tr("First what light can do, then tone. Takes a second or two; nothing is changed by it"), [this] { find(); },
-        [this] { return !m_found.running(); });
+        tr("First what light can do, then size and place, then tone, within what a painter would accept. Takes some "
+           "seconds; nothing is changed by it"),
+        [this] { find(); }, [this] { return !m_found.running(); });
     m_form->add(m_bar, [this] { return m_found.running(); });
     m_form->button(
         "stopOrder", tr("Stop"), tr("Gives the search up"), [this] { m_found.stop(); },
@@ -135,7 +128,7 @@ void OrderPage::show()
 QString OrderPage::says() const
 {
     if (m_found.running())
-        return tr("Trying lights and tones…");
+        return tr("Trying lights, places and tones…");
     if (!holds())
         return tr("The intended order is that of the cast in the Brief. What is found can be seen first, and switched "
                   "off one by one.");
@@ -149,10 +142,15 @@ QString OrderPage::says() const
         return tr("With these it is in order; the closest pair stands %1 to 1. By contrast alone: it does not know "
                   "faces or meaning.")
             .arg(r.margin, 0, 'f', 2);
-    QStringList pairs;
-    for (const auto& [a, b] : r.remain)
-        pairs << tr("“%1” over “%2”").arg(nameOf(project(), a), nameOf(project(), b));
-    return tr("It cannot be put in order by light and tone alone, because these remain: %1.").arg(pairs.join(", "));
+    QStringList against, nearest;
+    for (const std::string& words : r.against)
+        against << QString::fromStdString(words);
+    for (const review::Remedy& remedy : r.nearest)
+        nearest << QString::fromStdString(remedy.words);
+    return tr("It cannot be had within what a painter would accept (12 L*, contrast and saturation 0.6 to 1.6 times). "
+              "Against it: %1.%2")
+        .arg(
+            against.join("; "), nearest.isEmpty() ? QString() : tr(" Nearest would come: %1.").arg(nearest.join("; ")));
 }
 
 } // namespace rl::app

@@ -209,7 +209,7 @@ JobKey ReadPage::lookKey() const
 
 JobKey ReadPage::seenKey() const
 {
-    return std::tuple(m_desk.lit, m_steps, project().brief.valueBounds);
+    return std::tuple(m_desk.lit, m_desk.review, m_steps, project().brief.valueBounds);
 }
 
 namespace {
@@ -256,10 +256,10 @@ void ReadPage::ask()
             [lit, look = m_look, steps = m_steps, brief = project().brief, from = squintedFromCm()](
                 Progress&) -> Result<QImage> { return lookOf(*lit, look, steps, brief, from); });
     m_seen.ask(seenKey(),
-        [lit, steps = m_steps, bounds = project().brief.valueBounds, wide = int(physicalDpiX() / 2.54 * 3)](
-            Progress&) -> Result<Seen> {
+        [lit, seen = m_desk.review, steps = m_steps, bounds = project().brief.valueBounds,
+            wide = int(physicalDpiX() / 2.54 * 3)](Progress&) -> Result<Seen> {
             Seen s;
-            s.steps = stepsOf(lit->picture.colour, steps, bounds);
+            s.steps = stepsOf(seen ? seen->picture.colour : lit->picture.colour, steps, bounds);
             s.silhouettes = imageOf(reading::silhouettePicture(lit->picture))
                                 .scaled(theme::px(112), theme::px(80), Qt::KeepAspectRatio, Qt::SmoothTransformation);
             s.squinted = lit->image.scaled(24, 24, Qt::KeepAspectRatio, Qt::SmoothTransformation)

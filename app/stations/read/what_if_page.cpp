@@ -91,7 +91,7 @@ reading::Touch WhatIfPage::touch() const
 JobKey WhatIfPage::key() const
 {
     const reading::Touch t = touch();
-    return std::tuple(m_desk.lit, t.element, t.lights, t.darks, t.dL, t.saturation, t.warm);
+    return std::tuple(m_desk.review, t.element, t.lights, t.darks, t.dL, t.saturation, t.warm);
 }
 
 void WhatIfPage::changed()
@@ -104,13 +104,13 @@ void WhatIfPage::changed()
 void WhatIfPage::show()
 {
     Page::show();
-    if (isVisible() && m_desk.lit && touch().any()) {
+    if (isVisible() && m_desk.review && touch().any()) {
         const Brief& b = project().brief;
         m_made.ask(key(),
-            [lit = m_desk.lit, t = touch(), v = reading::Viewing{b.widthCm, b.heightCm, b.viewingDistanceCm}](
+            [seen = m_desk.review, t = touch(), v = reading::Viewing{b.widthCm, b.heightCm, b.viewingDistanceCm}](
                 Progress&) -> Result<Looked> {
                 Looked l;
-                const light::Picture& p = lit->picture;
+                const light::Picture& p = seen->picture;
                 const LinearPicture after = reading::touched(p.colour, p.ids, {t});
                 l.image = imageOf(after);
                 l.before = reading::attention(p.colour, p.ids, v), l.after = reading::attention(after, p.ids, v);
@@ -158,13 +158,13 @@ QImage WhatIfPage::look()
 
 void WhatIfPage::keep(bool asTake)
 {
-    if (!m_desk.lit || !touch().any())
+    if (!m_desk.review || !touch().any())
         return;
     m_kept.forget();
     m_kept.ask(m_desk.document.revision(),
-        [p = project(), lit = m_desk.lit, t = touch(), asTake](Progress&) -> Result<std::shared_ptr<Project>> {
+        [p = project(), seen = m_desk.review, t = touch(), asTake](Progress&) -> Result<std::shared_ptr<Project>> {
             Project q = asTake ? takes::withDuplicate(p, "what if") : p;
-            return std::make_shared<Project>(review::withLook(std::move(q), *lit->frame, lit->picture, t));
+            return std::make_shared<Project>(review::withLook(std::move(q), *seen->frame, seen->picture, t));
         });
 }
 

@@ -10,7 +10,7 @@ namespace rl::app {
 
 TakesPage::TakesPage(Desk& desk, StationView& view)
     : StagePage(desk, view, tr("Takes"), tr("Several arrangements kept side by side"))
-    , m_takes(desk.document, desk.surfaces(), desk.jobs)
+    , m_takes(desk)
     , m_strip(new TakeStrip)
     , m_sheet(desk.jobs)
 {
@@ -82,7 +82,8 @@ void TakesPage::fillStrip()
                                         : tr("no lead in it"))
                          << tr("%1 % of the canvas").arg(100 * f.leadHeightShare, 0, 'f', 0)
                          << tr("%1 %").arg(100 * f.leftWeight, 0, 'f', 0) << tr("%1 L*").arg(f.range, 0, 'f', 0)
-                         << tr("%1 broken, %2 to watch").arg(f.broken).arg(f.watch)
+                         << (m_takes.current(id) ? tr("%1 broken, %2 to watch").arg(f.broken).arg(f.watch)
+                                                 : tr("checking…"))
                          << QString::number(takes::votesFor(p, id));
         }
         items.push_back(std::move(item));

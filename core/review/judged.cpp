@@ -1,0 +1,25 @@
+#include "core/review/judged.h"
+
+namespace rl::review {
+
+int judgedWidthPx(const Brief& b)
+{
+    constexpr double kPixels = 1e6;
+    return std::clamp(int(std::lround(std::sqrt(kPixels * b.widthCm / b.heightCm))), 64, 8000);
+}
+
+Judged Judging::look(const Project& p, Progress& progress)
+{
+    Judged j;
+    j.frame = m_composer.compose(p, judgedWidthPx(p.brief), m_cache, progress);
+    if (j.frame && !progress.cancelled())
+        j.picture = m_relighter.light(j.frame, p.lights);
+    return j;
+}
+
+Judged judged(const Project& p, stage::SurfaceCache& cache, Progress& progress)
+{
+    return Judging(cache).look(p, progress);
+}
+
+} // namespace rl::review

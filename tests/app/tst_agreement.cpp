@@ -1,0 +1,236 @@
+#include "app/stations/paint/paint_state.h"
+#include "app/stations/stage/takes_page.h"
+#include "core/paint/box.h"
+#include "core/paint/palette_numbers.h"
+#include "core/paint/recipe_words.h"
+#include "core/project/edits.h"
+#include "demo/demo_work.h"
+#include "tests/kit/lantern_run.h"
+#include "tests/kit/program.h"
+#include "tests/kit/station_hand.h"
+#include "tests/kit/tiny.h"
+#include <QSignalSpy>
+#include <QToolButton>
+#include <QUndoStack>
+
+using namespace rl;
+using namespace rl::app;
+
+/// One work, one answer: on every page, in windows of several sizes, and by the command line.
+class TestAgreement : public QObject {
+    Q_OBJECT
+    std::unique_ptr<kit::StationHand> m_hand;
+    kit::StationHand& hand() { return *m_hand; }
+    Desk& desk() { return hand().desk(); }
+    using Told = QMap<QString, QString>;
+
+    static QString q(const std::string& s) { return QString::fromStdString(s); }
+    static QString number(double v) { return QString::number(v, 'g', 12); }
+    Told told()
+    {
+        Told all;
+        for (const Finding& f : desk().findings)
+            all["finding " + q(f.key)] = q(f.sentence) + " " + number(f.measured);
+        const paint::Mixing& m = *desk().review->mixing;
+        for (std::size_t i = 0; i < m.map.puddles.size(); ++i)
+            all["puddle " + QString::number(m.map.puddles[i].number)]
+                = m.recipes.empty() ? QString() : q(paint::recipeSaid(m, i)) + " " + number(m.needs.puddles[i].ml);
+        for (const paint::TubeNeed& t : m.needs.tubes)
+            all["tube " + q(t.id)] = number(t.ml);
+        return all;
+    }
+    /// The plan's tasks with the numbers of their puddles.
+    Told planTold()
+    {
+        Told all;
+        const PaintState& s = PaintState::of(desk(), hand().view(Station::Paint));
+        if (s.plan())
+            for (const auto& t : s.plan()->tasks) {
+                QStringList numbers;
+                for (const int p : t.puddles)
+                    numbers << s.puddleNumber(p);
+                all["task " + q(t.key)] = number(t.hours) + ": " + numbers.join(",");
+            }
+        return all;
+    }
+    static Told commandLine(const QString& file, bool mixed)
+    {
+        Told all;
+        const std::string path = file.toStdString();
+        for (const auto& f : kit::lantern({"findings", path}).second)
+            all["finding " + q(f["key"])] = q(f["sentence"]) + " " + number(f["measured"]);
+        for (const auto& p : kit::lantern({"palette", path}).second["puddles"])
+            all["puddle " + QString::number(p["number"].get<int>())]
+                = mixed ? q(p["recipe"]) + " " + number(p["ml"]) : QString();
+        if (mixed)
+            for (const auto& t : kit::lantern({"paints", path}).second["tubes"])
+                all["tube " + q(t["paint"])] = number(t["ml"]);
+        return all;
+    }
+    static QString differences(const Told& a, const Told& b)
+    {
+        QStringList out;
+        for (const auto& key : a.keys() + b.keys())
+            if (a.value(key, "-") != b.value(key, "-"))
+                out << key + ": " + a.value(key, "-") + " / " + b.value(key, "-");
+        out.removeDuplicates();
+        return out.mid(0, 12).join("\n");
+    }
+    static Project made(bool demo)
+    {
+        NoProgress progress;
+        if (demo)
+            return demo::lowTideCaravan(progress).take();
+        Project p = edits::withPaintBox(kit::shoreWork(), paint::firstBox());
+        p.brief.cast = {{p.freshId(), "Post"}};
+        p.brief.widthCm = 47, p.brief.heightCm = 31, p.brief.deadline = "2099-03-01"; // another proportion
+        return p;
+    }
+
+private slots:
+    void cleanup() { m_hand.reset(); }
+
+    void oneWorkOneAnswer_data()
+    {
+        QTest::addColumn<bool>("demo");
+        QTest::newRow("the demo") << true;
+        QTest::newRow("a made-up work") << false;
+    }
+    void oneWorkOneAnswer()
+    {
+        QFETCH(bool, demo);
+        m_hand = std::make_unique<kit::StationHand>(made(demo));
+        QVERIFY(hand().settle());
+        const Told first = told();
+        QVERIFY(first.size() > 3);
+        Told plan;
+        for (const QSize size : {QSize(1024, 720), QSize(1280, 800), QSize(1700, 1000)}) {
+            hand().window().resize(size);
+            for (int s = 0; s < kStationCount; ++s) {
+                hand().go(Station(s));
+                for (int i = 0; i < hand().window().here()->pageCount(); ++i) {
+                    hand().page(i);
+                    QTest::qWait(20);
+                }
+                QVERIFY(hand().settle());
+                QVERIFY2(told() == first, qPrintable(differences(first, told())));
+            }
+            hand().go(Station::Paint);
+            const auto* state = &PaintState::of(desk(), hand().view(Station::Paint));
+            QTRY_VERIFY_WITH_TIMEOUT(state->plan() && !state->busy(), 60000);
+            if (plan.isEmpty())
+                plan = planTold();
+            QVERIFY2(planTold() == plan, qPrintable(differences(plan, planTold())));
+        }
+        hand().window().document().waitSaved();
+        const QString file = hand().window().document().path();
+        QVERIFY2(commandLine(file, true) == first, qPrintable(differences(commandLine(file, true), first)));
+        Told planned;
+        for (const auto& t : kit::lantern({"plan", file.toStdString()}).second["tasks"]) {
+            QStringList numbers;
+            for (const auto& n : t["puddles"])
+                numbers << QString::number(n.get<int>());
+            planned["task " + q(t["key"])] = number(t["hours"]) + ": " + numbers.join(",");
+        }
+        QVERIFY2(planned == plan, qPrintable(differences(planned, plan)));
+    }
+
+    /// While it is worked out the trail says so, and what was known stays; it never goes down and up again.
+    void whileItIsCheckedItIsSaid()
+    {
+        m_hand = std::make_unique<kit::StationHand>(made(true));
+        QVERIFY(hand().settle() && desk().known());
+        const Findings before = desk().findings;
+        hand().window().goTo(Station::Stage);
+        std::vector<std::pair<bool, std::size_t>> seen; // known, findings
+        QObject::connect(&desk(), &Desk::reviewed, &hand().window(),
+            [&] { seen.emplace_back(desk().known(), desk().findings.size()); });
+        Element e = *desk().heldElement();
+        e.baseCm.x += 0.3;
+        desk().edit("Move it", edits::withElement(hand().project(), e));
+        QVERIFY(!desk().known() && desk().findings.size() == before.size());
+        auto* head = hand().window().findChild<QToolButton*>("findingsHead");
+        QCOMPARE(head->accessibleName(), QString("checking…"));
+        QVERIFY(hand().settle());
+        QVERIFY(!seen.empty() && seen.back().first);
+        for (std::size_t i = 0; i + 1 < seen.size(); ++i)
+            QCOMPARE(seen[i].second, before.size());
+        QVERIFY(head->accessibleName() != "checking…");
+    }
+
+    /// A puddle keeps its number through edits, is marked as mixed with a click, and is still that after opening again.
+    void numbersStayThroughEditsAndOpening()
+    {
+        m_hand = std::make_unique<kit::StationHand>(made(false));
+        QVERIFY(hand().settle());
+        const auto numbers = [&] {
+            QMap<int, double> all;
+            for (const auto& p : desk().review->mixing->map.puddles)
+                all[p.number] = p.wanted.L;
+            return all;
+        };
+        const auto first = numbers();
+        QVERIFY(!hand().project().puddles.empty());
+        const int steps = hand().window().document().undoStack().count();
+        hand().go(Station::Mix);
+        hand().page("Puddles");
+        Selection s = desk().selection();
+        s.puddle = int(desk().review->mixing->map.puddles.size()) / 2;
+        const int number = desk().review->mixing->map.puddles[std::size_t(s.puddle)].number;
+        desk().hold(s);
+        hand().window().here()->refresh();
+        hand().find<QAbstractButton>("puddleMixed")->click();
+        QVERIFY(hand().settle());
+        QCOMPARE(hand().window().document().undoStack().count(), steps + 1); // keeping numbers is no step
+        const KnownPuddle* known = paint::knownPuddle(hand().project(), number);
+        QVERIFY(known && !known->mixed.empty());
+        const std::string recipe = known->mixed;
+        Sun sun = hand().project().lights.sun;
+        sun.strength *= 1.12; // all of it a little lighter
+        desk().edit("Light", edits::withSun(hand().project(), sun));
+        QVERIFY(hand().settle());
+        for (const int n : numbers().keys())
+            if (first.contains(n))
+                QVERIFY2(std::abs(numbers()[n] - first[n]) < 14, qPrintable(QString::number(n)));
+        const QString path = hand().window().document().path();
+        hand().window().document().waitSaved();
+        const auto before = numbers();
+        QSignalSpy opened(&hand().window(), &MainWindow::opened);
+        hand().window().openWork(path);
+        QVERIFY(opened.count() || opened.wait(20000));
+        QVERIFY(hand().settle());
+        QCOMPARE(numbers(), before);
+        const int place = paint::placeOf(desk().review->mixing->map, number);
+        QVERIFY(place >= 0 && desk().review->mixing->recipes[std::size_t(place)].mixed);
+        QCOMPARE(paint::textOf(desk().review->mixing->recipes[std::size_t(place)].formulas[0].recipe), recipe);
+    }
+
+    /// The takes' page, the trail and the command line count alike.
+    void takesAreCountedAlike()
+    {
+        m_hand = std::make_unique<kit::StationHand>(made(true));
+        QVERIFY(hand().settle());
+        hand().go(Station::Stage);
+        hand().page("Takes");
+        const TakeKeeper& keeper = hand().window().here()->find<TakesPage>()->takes();
+        QTRY_VERIFY_WITH_TIMEOUT(std::all_of(hand().project().takes.begin(), hand().project().takes.end(),
+                                     [&](const Take& t) { return keeper.current(t.id); }),
+            120000);
+        hand().window().document().waitSaved();
+        const std::string file = hand().window().document().path().toStdString();
+        for (const auto& t : kit::lantern({"takes", file}).second["takes"])
+            for (const Take& take : hand().project().takes)
+                if (take.letter == t["letter"].get<std::string>()) {
+                    QCOMPARE(keeper.known(take.id)->figures.broken, t["broken"].get<int>());
+                    QCOMPARE(keeper.known(take.id)->figures.watch, t["watch"].get<int>());
+                    QCOMPARE(keeper.known(take.id)->figures.leadPull, t["lead_pull"].get<double>());
+                }
+        int broken = 0;
+        for (const Finding& f : desk().findings)
+            broken += f.severity == Severity::Broken;
+        QCOMPARE(broken, keeper.known(hand().project().take)->figures.broken);
+    }
+};
+
+RL_TEST(TestAgreement)
+#include "tst_agreement.moc"
