@@ -152,6 +152,9 @@ public:
         }
         const auto plan = schedule::planWork(w.project, w.facts, w.mixing.get(), *at, schedule::kPlanEffort, progress);
         json j = jsonOf(plan, w.mixing.get());
+        j["ml"] = w.mixing->needs.ml, j["tubes"] = json::array();
+        for (const paint::TubeNeed& t : w.mixing->needs.tubes)
+            j["tubes"].push_back({{"paint", t.id}, {"ml", t.ml}});
         if (!m_ics.empty()) {
             const std::string ics
                 = schedule::icsOf(schedule::calendarOf(plan, w.project.brief.title), w.project.brief.title, *at);

@@ -292,27 +292,35 @@ PictureMeasure measured(const Photo& picture, const Mask& alpha, Progress& progr
     progress.report(0, "measuring");
     const Photo small = atMost(picture, kMeasuredPx);
     const cv::Mat lightness = lightnessOf(small);
-    measureRange(lightness, m);
-    m.palette = paletteOf(small, {});
+    const LinearPicture linear = colour::linearOf(small);
+    const Horizon horizon = horizonOf(small);
+    measureTonesWhole(linear, lightness, m); // what a figure does not tell
+    EyeLevel eye;
+    const std::function<void()> pieces[] = {
+        // the longest first
+        [&] { measureLight(small, alpha, horizon, linear, m, progress); },
+        [&] { eye = eyeLevelOf(small); },
+        [&] { m.palette = paletteOf(small, {}); },
+        [&] {
+            const int crop = kMeasuredPx;
+            const cv::Rect middle = cv::Rect((picture.width() - crop) / 2, (picture.height() - crop) / 2, crop, crop)
+                & cv::Rect(0, 0, picture.width(), picture.height());
+            m.sharpness = edgeWidth(Photo::fromMat(picture.mat()(middle)));
+        },
+        [&] { m.noise = grainOf(picture); },
+        [&] { measureRange(lightness, m); },
+    };
+    parallelItems(int(std::size(pieces)), [&](int i) {
+        if (!progress.cancelled())
+            pieces[i]();
+    });
     if (progress.cancelled())
         return m;
-    const Horizon horizon = horizonOf(small);
-    const LinearPicture linear = colour::linearOf(small);
-    measureTonesWhole(linear, lightness, m);
-    measureLight(small, alpha, horizon, linear, m, progress);
     if (m.lightKelvin > 0 && m.shadeKelvin > 0)
         m.warmerBy = 1e6 / m.lightKelvin - 1e6 / m.shadeKelvin;
-    if (progress.cancelled())
-        return m;
-    const EyeLevel eye = eyeLevelOf(small);
     const ToldEyeLevel told = weighed(eye, horizon, small.height());
     m.eyeLevel = told.y / small.height();
     m.eyeConfidence = told.confidence;
-    const int crop = 1600;
-    const cv::Rect middle = cv::Rect((picture.width() - crop) / 2, (picture.height() - crop) / 2, crop, crop)
-        & cv::Rect(0, 0, picture.width(), picture.height());
-    m.sharpness = edgeWidth(Photo::fromMat(picture.mat()(middle)));
-    m.noise = grainOf(picture);
     progress.report(1, "measured");
     return m;
 }

@@ -1,5 +1,6 @@
 #include "core/paint/box.h"
 #include "core/base/words.h"
+#include "core/project/schools.h"
 #include <map>
 
 namespace rl::paint {
@@ -80,6 +81,14 @@ MixingBox mixingBox(const PaintBox& box, bool chosenOnly)
         }
         out.paints.push_back(std::move(paint)), out.tubes.push_back(std::move(b));
     }
+    return out;
+}
+
+Paints paintsOf(const MixingBox& box, const Brief& brief)
+{
+    Paints out = box.paints;
+    if (choiceOf(brief, School::Black).key == std::string("mixed"))
+        std::erase_if(out, [](const Paint& p) { return p.id.starts_with("PBk"); });
     return out;
 }
 

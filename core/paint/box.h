@@ -25,6 +25,10 @@ struct MixingBox {
 /// The chosen tubes of a box, each fitted to its swatches where it has some.
 MixingBox mixingBox(const PaintBox& box, bool chosenOnly = true);
 
+/// Those of a box that a work's recipes may hold: all that can be mixed, but no tube of black where the painter's
+/// school mixes its darks.
+Paints paintsOf(const MixingBox& box, const Brief& brief);
+
 const char* wordOf(PaintMedium medium); ///< "heavy acrylic"
 /// The finish that this medium dries to by itself.
 Finish finishOf(PaintMedium medium);

@@ -119,7 +119,7 @@ Mixing mixing(const Project& p, const LinearPicture& picture, const IdMap& ids, 
     if (!box || progress.cancelled())
         return m;
     m.box = mixingBox(*box);
-    const Search search(m.box.paints);
+    const Search search(paintsOf(m.box, p.brief));
     m.recipes = puddleRecipes(search, m.map, true, p.mix.letDown, progress);
     keepMixed(p, m);
     m.needs = needsOf(m.recipes, m.map, m.box, *box, p.mix, areaOf(p.brief));

@@ -107,8 +107,10 @@ void focus(const Project& p, Findings& out)
         crossings(0.382);
     else if (school == "centre")
         wanted.push_back({0.5 * b.widthCm, -1});
+    else if (school == "lines") // where the guide's lines meet
+        wanted.push_back({p.guides.meet.x >= 0 ? p.guides.meet.x : 0.5 * b.widthCm, -1});
     else
-        return; // diagonals and meeting lines are held against the picture, not the foot
+        return; // a diagonal is held against the picture, not the foot
     double off = 1e9, at = 0;
     for (const Vec2 w : wanted)
         if (std::abs(lead->baseCm.x - w.x) < off)

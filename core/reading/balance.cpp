@@ -2,6 +2,7 @@
 #include "core/base/text.h"
 #include "core/base/words.h"
 #include "core/colour/lab.h"
+#include "core/project/schools.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::reading {
@@ -87,7 +88,8 @@ Findings balanceFindings(const Project& p, const Balance& b)
     Findings out;
     if (p.elements.empty())
         return out;
-    if (b.deadEven)
+    const bool meant = choiceOf(p.brief, School::Focus).key == std::string("centre"); // still and solemn, on purpose
+    if (b.deadEven && !meant)
         out.push_back({"stage.dead-even", Station::Stage, Severity::Watch,
             tr("Left and right weigh the same (%1 to %2 %) and mirror each other by %3 %.", fixed(100 * b.left, 0),
                 fixed(100 - 100 * b.left, 0), fixed(100 * b.mirrored, 0)),

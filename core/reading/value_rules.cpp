@@ -148,6 +148,8 @@ void extremes(const RuleView& v, Findings& out)
 
 void valueFindings(const RuleView& v, Findings& out)
 {
+    if (v.project.elements.empty() && !v.project.backdrop.reference)
+        return; // nothing is there yet to have values
     paleDarks(v, out);
     const double span = v.reading.lightest - v.reading.darkest;
     const auto paler = [](const Finding& f) { return f.key == "read.pale-darks"; };

@@ -12,12 +12,14 @@ std::set<std::string> keysOf(const Findings& all)
         keys.insert(f.key);
     return keys;
 }
-std::pair<long, long> weightOf(const Findings& all)
+/// Broken that can be mended, broken, to watch: in that order it becomes less.
+std::tuple<long, long, long> weightOf(const Findings& all)
 {
-    const auto count = [&](Severity s) {
-        return std::count_if(all.begin(), all.end(), [=](const Finding& f) { return f.severity == s; });
+    const auto count = [&](Severity s, bool mendable) {
+        return std::count_if(
+            all.begin(), all.end(), [=](const Finding& f) { return f.severity == s && (f.fix || !mendable); });
     };
-    return {count(Severity::Broken), count(Severity::Watch)};
+    return {count(Severity::Broken, true), count(Severity::Broken, false), count(Severity::Watch, false)};
 }
 std::vector<std::string> without(const std::set<std::string>& all, const std::set<std::string>& less)
 {

@@ -175,6 +175,14 @@
       <translation>Dieses Werk ist nur zum Lesen offen; zum Ändern eine Kopie sichern.</translation>
     </message>
     <message>
+      <source>Link “%1” to the cast</source>
+      <translation>„%1“ mit der Besetzung verbinden</translation>
+    </message>
+    <message>
+      <source>“%1” in the scene now shows “%1” of the cast, for they have one name; Ctrl+Z parts them again.</source>
+      <translation>„%1“ in der Szene zeigt jetzt „%1“ aus der Besetzung, denn beide heißen gleich; Strg+Z trennt sie wieder.</translation>
+    </message>
+    <message>
       <source>There is no picture in that folder.</source>
       <translation>In diesem Ordner ist kein Bild.</translation>
     </message>
@@ -297,6 +305,10 @@
     <message>
       <source>Opens the field: only you can answer.</source>
       <translation>Öffnet das Feld: nur du kannst antworten.</translation>
+    </message>
+    <message>
+      <source>checking…</source>
+      <translation>wird geprüft…</translation>
     </message>
     <message>
       <source>The lamp of this station burns bright. Findings come back by themselves when a change brings one about.</source>
@@ -559,10 +571,6 @@
       <translation>Klappt die Befunde weg oder auf (G); Lampe und Anzahl bleiben</translation>
     </message>
     <message>
-      <source>judging…</source>
-      <translation>wird beurteilt…</translation>
-    </message>
-    <message>
       <source>nothing to say</source>
       <translation>nichts zu sagen</translation>
     </message>
@@ -633,10 +641,6 @@
     <message>
       <source>Stations</source>
       <translation>Stationen</translation>
-    </message>
-    <message>
-      <source>looking…</source>
-      <translation>wird betrachtet…</translation>
     </message>
     <message>
       <source>%1 to watch</source>
@@ -4821,12 +4825,12 @@
       <translation>, %1 K</translation>
     </message>
     <message>
-      <source>Looking at it…</source>
-      <translation>Wird betrachtet…</translation>
-    </message>
-    <message>
       <source>Look closely measures the element in hand: as photographed, as planned and as it is now.</source>
       <translation>Genau hinsehen misst das Ding in der Hand: wie fotografiert, wie geplant und wie jetzt.</translation>
+    </message>
+    <message>
+      <source>Looking at it…</source>
+      <translation>Wird betrachtet…</translation>
     </message>
     <message>
       <source>It cannot be seen well enough to measure.</source>
@@ -5129,10 +5133,6 @@
       <translation>Legt den Plan über das, was die Bildtafel zeigt, durch eine Leiste geteilt, die sich schieben lässt; Esc beendet</translation>
     </message>
     <message>
-      <source>%1 (1 in %2 white)</source>
-      <translation>%1 (1 in %2 Weiß)</translation>
-    </message>
-    <message>
       <source>the backdrop</source>
       <translation>der Hintergrund</translation>
     </message>
@@ -5293,8 +5293,8 @@
       <translation> kommen auf %1 %2E heran.</translation>
     </message>
     <message>
-      <source> Or strokes of puddle 1 over it: %1 % covered, %2 a cm, %3 mm between; from %4 m the eye %5.</source>
-      <translation> Oder Striche von Klecks 1 darüber: %1 % gedeckt, %2 je cm, %3 mm dazwischen; aus %4 m Abstand %5 das Auge.</translation>
+      <source> Or strokes of puddle %6 over it: %1 % covered, %2 a cm, %3 mm between; from %4 m the eye %5.</source>
+      <translation> Oder Striche von Klecks %6 darüber: %1 % gedeckt, %2 je cm, %3 mm dazwischen; aus %4 m %5 das Auge.</translation>
     </message>
     <message>
       <source>mixes them</source>
@@ -5317,8 +5317,8 @@
       <translation>; bleibt im Kasten</translation>
     </message>
     <message>
-      <source>%1: %2, %3 ml. %4</source>
-      <translation>%1: %2, %3 ml. %4</translation>
+      <source>%1: %2, %3. %4</source>
+      <translation>%1: %2, %3. %4</translation>
     </message>
     <message>
       <source>Mixing…</source>
@@ -5445,6 +5445,26 @@
       <translation>Deinen feinsten Strich sagen</translation>
     </message>
     <message>
+      <source>stands mixed</source>
+      <translation>steht gemischt</translation>
+    </message>
+    <message>
+      <source>The puddle in hand is mixed: it keeps its number and its recipe, whatever becomes of the picture</source>
+      <translation>Der Klecks in der Hand ist gemischt: er behält Nummer und Rezept, was auch aus dem Bild wird</translation>
+    </message>
+    <message>
+      <source>Number anew</source>
+      <translation>Neu nummerieren</translation>
+    </message>
+    <message>
+      <source>Numbers all puddles anew, the lightest 1. Cards and sheets printed before have the old numbers</source>
+      <translation>Nummeriert alle Kleckse neu, der hellste ist 1. Früher gedruckte Karten und Bögen haben die alten Nummern</translation>
+    </message>
+    <message>
+      <source>Number the puddles anew</source>
+      <translation>Die Kleckse neu nummerieren</translation>
+    </message>
+    <message>
       <source>Puddle cards…</source>
       <translation>Kleckskarten…</translation>
     </message>
@@ -5469,28 +5489,40 @@
       <translation>Die Rezepte als CSV für eine Tabelle, oder als JSON</translation>
     </message>
     <message>
-      <source>&lt;b&gt;Puddle %1&lt;/b&gt;, %2: %3 % of the canvas, %4 ml. </source>
-      <translation>&lt;b&gt;Klecks %1&lt;/b&gt;, %2: %3 % der Leinwand, %4 ml. </translation>
+      <source>&lt;b&gt;Puddle %1&lt;/b&gt;, %2: %3 % of the canvas, %4. </source>
+      <translation>&lt;b&gt;Klecks %1&lt;/b&gt;, %2: %3 % der Leinwand, %4. </translation>
     </message>
     <message>
       <source>, %1E %2.</source>
       <translation>, %1E %2.</translation>
     </message>
     <message>
-      <source>%1 %2 ml%3</source>
-      <translation>%1 %2 ml%3</translation>
+      <source>%1 %2%3</source>
+      <translation>%1 %2%3</translation>
     </message>
     <message>
-      <source> &lt;b&gt;(runs out in coat %1, %2 ml missing)&lt;/b&gt;</source>
-      <translation> &lt;b&gt;(geht in Schicht %1 aus, %2 ml fehlen)&lt;/b&gt;</translation>
+      <source> &lt;b&gt;(runs out in coat %1, %2 missing)&lt;/b&gt;</source>
+      <translation> &lt;b&gt;(geht in Lage %1 aus, %2 fehlen)&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>There is no recipe for it yet.</source>
+      <translation>Dafür gibt es noch kein Rezept.</translation>
+    </message>
+    <message>
+      <source>The puddle stands mixed</source>
+      <translation>Der Klecks steht gemischt</translation>
+    </message>
+    <message>
+      <source>The puddle does not stand mixed</source>
+      <translation>Der Klecks steht nicht gemischt</translation>
     </message>
     <message>
       <source>%1 in %2</source>
       <translation>%1 in %2</translation>
     </message>
     <message>
-      <source>&lt;b&gt;%1 puddles, %2 ml, %3 tubes.&lt;/b&gt; Held together by %4.</source>
-      <translation>&lt;b&gt;%1 Kleckse, %2 ml, %3 Tuben.&lt;/b&gt; Zusammengehalten von %4.</translation>
+      <source>&lt;b&gt;%1 puddles, %2, %3 tubes.&lt;/b&gt; Held together by %4.</source>
+      <translation>&lt;b&gt;%1 Kleckse, %2, %3 Tuben.&lt;/b&gt; Zusammengehalten von %4.</translation>
     </message>
     <message>
       <source> Paint for %1.</source>
@@ -7363,16 +7395,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>In Ordnung bringen</translation>
     </message>
     <message>
-      <source>The smallest changes of light and tone that make the measured order the intended one</source>
-      <translation>Die kleinsten Änderungen an Licht und Ton, die aus der gemessenen die gemeinte Reihenfolge machen</translation>
+      <source>The smallest changes of light, place and tone that make the measured order the intended one</source>
+      <translation>Die kleinsten Änderungen an Licht, Ort und Ton, die die gemessene Folge zur gemeinten machen</translation>
     </message>
     <message>
       <source>Find the smallest change</source>
       <translation>Die kleinste Änderung finden</translation>
     </message>
     <message>
-      <source>First what light can do, then tone. Takes a second or two; nothing is changed by it</source>
-      <translation>Erst was Licht vermag, dann Ton. Braucht ein, zwei Sekunden; dabei wird nichts geändert</translation>
+      <source>First what light can do, then size and place, then tone, within what a painter would accept. Takes some seconds; nothing is changed by it</source>
+      <translation>Erst was Licht kann, dann Größe und Ort, dann Ton, in Grenzen, die ein Maler hinnähme. Dauert einige Sekunden; nichts wird dadurch geändert</translation>
     </message>
     <message>
       <source>Gives the search up</source>
@@ -7399,8 +7431,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>in Ordnung gebracht</translation>
     </message>
     <message>
-      <source>Trying lights and tones…</source>
-      <translation>Lichter und Töne werden versucht…</translation>
+      <source>Trying lights, places and tones…</source>
+      <translation>Lichter, Orte und Töne werden versucht…</translation>
     </message>
     <message>
       <source>The intended order is that of the cast in the Brief. What is found can be seen first, and switched off one by one.</source>
@@ -7419,12 +7451,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Damit ist es in Ordnung; das knappste Paar steht %1 zu 1. Allein nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
-      <source>“%1” over “%2”</source>
-      <translation>„%1“ vor „%2“</translation>
+      <source>It cannot be had within what a painter would accept (12 L*, contrast and saturation 0.6 to 1.6 times). Against it: %1.%2</source>
+      <translation>Es ist nicht zu haben in Grenzen, die ein Maler hinnähme (12 L*, Kontrast und Sättigung 0,6- bis 1,6-fach). Dagegen steht: %1.%2</translation>
     </message>
     <message>
-      <source>It cannot be put in order by light and tone alone, because these remain: %1.</source>
-      <translation>Mit Licht und Ton allein lässt es sich nicht in Ordnung bringen, denn diese bleiben: %1.</translation>
+      <source> Nearest would come: %1.</source>
+      <translation> Am nächsten käme: %1.</translation>
     </message>
     <message>
       <source>as the others</source>
@@ -9525,6 +9557,18 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Bilder</translation>
     </message>
     <message>
+      <source>fact</source>
+      <translation>Tatsache</translation>
+    </message>
+    <message>
+      <source>facts</source>
+      <translation>Tatsachen</translation>
+    </message>
+    <message>
+      <source>tubes</source>
+      <translation>Tuben</translation>
+    </message>
+    <message>
       <source>credit</source>
       <translation>Nachweis</translation>
     </message>
@@ -9709,12 +9753,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>%1 wird gemessen</translation>
     </message>
     <message>
-      <source>“%1” was photographed with its light %2° away from where %3 is%4</source>
-      <translation>„%1“ wurde mit Licht fotografiert, das %2° anders kam, als hier %3 scheint%4</translation>
+      <source>“%1” was photographed with its light %2° away from where %3 is%4%5</source>
+      <translation>„%1“ wurde mit seinem Licht %2° neben dem fotografiert, wo %3 steht%4%5</translation>
     </message>
     <message>
-      <source>; mirrored it would be %1° off.</source>
-      <translation>; gespiegelt wären es %1°.</translation>
+      <source>; mirrored it would be %1° off</source>
+      <translation>; gespiegelt wären es %1°</translation>
+    </message>
+    <message>
+      <source>. Its light is uncertain (%1 % sure).</source>
+      <translation>. Sein Licht ist unsicher (%1 % sicher).</translation>
     </message>
     <message>
       <source>Light from two sides is the first thing that makes an element look stuck on.</source>
@@ -9735,6 +9783,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>After sunset only the sky is left; warm light on a figure then needs a lantern.</source>
       <translation>Nach Sonnenuntergang bleibt nur der Himmel; warmes Licht auf einer Figur braucht dann eine Laterne.</translation>
+    </message>
+    <message>
+      <source>Raise the sun to 8°</source>
+      <translation>Die Sonne auf 8° heben</translation>
     </message>
     <message>
       <source>At %1 m the air still lets %2 % of the contrast through.</source>
@@ -9977,8 +10029,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>; oder ein Malmittel, das lange genug offen bleibt: %1.</translation>
     </message>
     <message>
-      <source>The toned ground still shows after %1 on %2 % of the canvas; %3 needs %4: lay white or its lightest opaque neighbour under it first.</source>
-      <translation>Der getönte Grund scheint nach %1 auf %2 % der Leinwand noch durch; %3 braucht %4: erst Weiß oder den hellsten deckenden Nachbarn darunterlegen.</translation>
+      <source> That is more than the %1 layers that %2 usually takes before it seals or cracks.</source>
+      <translation> Das sind mehr als die %1 Lagen, die %2 gewöhnlich verträgt, ehe es dicht wird oder reißt.</translation>
+    </message>
+    <message>
+      <source>The toned ground still shows after %1 on %2 % of the canvas; %3 needs %4: lay white or its lightest opaque neighbour under it first.%5</source>
+      <translation>Der getönte Grund scheint nach %1 auf %2 % der Leinwand noch durch; %3 braucht %4: lege zuerst Weiß oder den hellsten deckenden Nachbarn darunter.%5</translation>
     </message>
     <message>
       <source>coat</source>
@@ -10001,16 +10057,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Eine durchsichtige Farbe auf dunklem Grund erreicht nie ihr Licht; eine deckende Schicht darunter schafft es in einem Zug.</translation>
     </message>
     <message>
-      <source>That is more than the %1 layers that %2 usually takes before it seals or cracks.</source>
-      <translation>Das sind mehr als die %1 Schichten, die %2 gewöhnlich verträgt, ehe es zumacht oder reißt.</translation>
-    </message>
-    <message>
-      <source>Too many films lose their hold on each other.</source>
-      <translation>Zu viele Filme verlieren den Halt aneinander.</translation>
-    </message>
-    <message>
-      <source>%1 thinner than %2; the thinnest, %3 mm, on %4: leave %5 out, or make %6 wider%7</source>
-      <translation>%1 dünner als %2; die dünnste, %3 mm, auf %4: %5 weglassen, oder %6 breiter machen%7</translation>
+      <source>%1 finer than %2, %3, most on %4 (%5); the finest, %6 mm, on %7. The map of puddles shows where. Leave them out, make them wider%8</source>
+      <translation>%1 feiner als %2, %3, die meisten auf %4 (%5); das feinste, %6 mm, auf %7. Die Karte der Kleckse zeigt, wo. Weglassen, breiter machen%8</translation>
     </message>
     <message>
       <source>detail is</source>
@@ -10021,24 +10069,32 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Einzelheiten sind</translation>
     </message>
     <message>
-      <source>what this ground holds (%1 mm: two threads)</source>
-      <translation>was dieser Grund hält (%1 mm: zwei Fäden)</translation>
+      <source>this ground holds (%1 mm after %2)</source>
+      <translation>dieser Grund hält (%1 mm nach %2)</translation>
+    </message>
+    <message>
+      <source>coat of primer</source>
+      <translation>Grundierschicht</translation>
+    </message>
+    <message>
+      <source>coats of primer</source>
+      <translation>Grundierschichten</translation>
     </message>
     <message>
       <source>the finest stroke of the brushes at hand (%1 mm)</source>
       <translation>der feinste Strich der vorhandenen Pinsel (%1 mm)</translation>
     </message>
     <message>
-      <source>them</source>
-      <translation>sie</translation>
+      <source>some %1</source>
+      <translation>etwa %1</translation>
     </message>
     <message>
-      <source>it</source>
-      <translation>sie</translation>
+      <source>strokes</source>
+      <translation>Striche</translation>
     </message>
     <message>
-      <source>, or take a finer weave or a panel.</source>
-      <translation>, oder ein feineres Gewebe oder eine Tafel nehmen.</translation>
+      <source>, or take a finer weave, a coat more or a panel.</source>
+      <translation>, oder ein feineres Gewebe, eine Schicht mehr oder eine Tafel nehmen.</translation>
     </message>
     <message>
       <source>, or take a finer brush and more fluid paint.</source>
@@ -10131,10 +10187,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>tubes are</source>
       <translation>Tuben sind</translation>
-    </message>
-    <message>
-      <source>tubes</source>
-      <translation>Tuben</translation>
     </message>
     <message>
       <source>Tubes of one name differ from maker to maker.</source>
@@ -10265,6 +10317,18 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Rezeptkarte</translation>
     </message>
     <message>
+      <source>%1 (1 in %2 white)</source>
+      <translation>%1 (1 in %2 Weiß)</translation>
+    </message>
+    <message>
+      <source>no recipe</source>
+      <translation>kein Rezept</translation>
+    </message>
+    <message>
+      <source>%1 ml</source>
+      <translation>%1 ml</translation>
+    </message>
+    <message>
       <source>Recipes in parts</source>
       <translation>Rezepte in Teilen</translation>
     </message>
@@ -10377,10 +10441,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation> Tatsachen sind</translation>
     </message>
     <message>
-      <source>facts</source>
-      <translation>Tatsachen</translation>
-    </message>
-    <message>
       <source>A wrong count of spokes is what strangers see first and what cannot be painted out at the end.</source>
       <translation>Eine falsche Zahl Speichen sieht jeder Fremde zuerst, und am Ende lässt sie sich nicht mehr wegmalen.</translation>
     </message>
@@ -10477,32 +10537,28 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Was zum Lernen geliehen ist, darf nicht gezeigt werden; darum bitten, oder nach einem anderen Bild malen.</translation>
     </message>
     <message>
-      <source>“%1” is used, but %2</source>
-      <translation>„%1“ wird benutzt, aber %2</translation>
+      <source> and %1 more</source>
+      <translation> und %1 weitere</translation>
     </message>
     <message>
-      <source>permission for it is still to be asked.</source>
-      <translation>um Genehmigung ist noch zu bitten.</translation>
+      <source>%1 is used, but permission for it is still to be asked.</source>
+      <translation>%1 wird benutzt, aber um Erlaubnis ist noch zu fragen.</translation>
     </message>
     <message>
-      <source>nobody is credited for it.</source>
-      <translation>niemand ist dafür genannt.</translation>
+      <source>%1 are used, but permission for them is still to be asked.</source>
+      <translation>%1 werden benutzt, aber um Erlaubnis ist noch zu fragen.</translation>
+    </message>
+    <message>
+      <source>%1 is used, but nobody is credited for it.</source>
+      <translation>%1 wird benutzt, aber niemand ist dafür genannt.</translation>
+    </message>
+    <message>
+      <source>%1 are used, but nobody is credited for them.</source>
+      <translation>%1 werden benutzt, aber niemand ist dafür genannt.</translation>
     </message>
     <message>
       <source>A finished work that cannot be shown is a lost work; asking takes a minute now.</source>
       <translation>Ein fertiges Werk, das man nicht zeigen darf, ist verloren; fragen dauert jetzt eine Minute.</translation>
-    </message>
-    <message>
-      <source>canvas ground</source>
-      <translation>Malgrund</translation>
-    </message>
-    <message>
-      <source>light group</source>
-      <translation>Lichtgruppe</translation>
-    </message>
-    <message>
-      <source>canvas photograph</source>
-      <translation>Foto der Leinwand</translation>
     </message>
     <message>
       <source>Take its own light off wholly</source>
@@ -11001,8 +11057,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>; „%1“: %2.</translation>
     </message>
     <message>
-      <source>; three are wanted.</source>
-      <translation>; drei sollten es sein.</translation>
+      <source>; say what shows it.</source>
+      <translation>; sag, was ihn zeigt.</translation>
     </message>
     <message>
       <source>clues seen</source>
@@ -11281,18 +11337,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Zwei Dinge eines Tonwerts werden ein Ding; eine Stufe von 12 ΔE zwischen ihnen trennt sie wieder.</translation>
     </message>
     <message>
-      <source>The outlines of %1 and %2 graze: they cross so flat that they run into one another.</source>
-      <translation>Die Umrisse von %1 und %2 streifen sich: sie kreuzen so flach, dass sie ineinanderlaufen.</translation>
-    </message>
-    <message>
-      <source>The outlines of %1 and %2 just kiss: %3 mm between them.</source>
-      <translation>Die Umrisse von %1 und %2 küssen sich gerade: %3 mm dazwischen.</translation>
-    </message>
-    <message>
-      <source>Two edges that just touch tie near and far together; let them overlap clearly or stand apart.</source>
-      <translation>Zwei Kanten, die sich eben berühren, binden nah und fern zusammen; klar überschneiden oder klar trennen.</translation>
-    </message>
-    <message>
       <source>Move %1 %2%3</source>
       <translation>%1 verschieben: %2%3</translation>
     </message>
@@ -11303,6 +11347,18 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source> mm further over</source>
       <translation> mm weiter darüber</translation>
+    </message>
+    <message>
+      <source>The outlines of %1 and %2 graze: they cross so flat that they run into one another.</source>
+      <translation>Die Umrisse von %1 und %2 streifen sich: sie kreuzen so flach, dass sie ineinanderlaufen.</translation>
+    </message>
+    <message>
+      <source>The outlines of %1 and %2 just kiss: %3 mm between them.</source>
+      <translation>Die Umrisse von %1 und %2 küssen sich gerade: %3 mm dazwischen.</translation>
+    </message>
+    <message>
+      <source>Two edges that just touch tie near and far together; let them overlap clearly or stand apart.</source>
+      <translation>Zwei Kanten, die sich eben berühren, binden nah und fern zusammen; klar überschneiden oder klar trennen.</translation>
     </message>
     <message>
       <source>The %1 of %2 lies inside its own outline along %3 %.</source>
@@ -11385,8 +11441,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Das dunkelste Hundertstel des Bildes ist nur L* %1.</translation>
     </message>
     <message>
-      <source>Paint goes down to about L* 12 and lower; without a dark accent nothing stands near.</source>
-      <translation>Farbe reicht bis etwa L* 12 hinab und tiefer; ohne dunklen Akzent steht nichts nah.</translation>
+      <source>Paint goes down to about L* %1; without a dark accent nothing stands near.</source>
+      <translation>Farbe reicht hinab bis etwa L* %1; ohne dunklen Akzent steht nichts nah.</translation>
     </message>
     <message>
       <source>A %1 key is meant; the middle of the picture lies at L* %2, which is %3.</source>
@@ -11577,8 +11633,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>%1%2 (%3 % davon)</translation>
     </message>
     <message>
-      <source>“%1” looks pasted in, %2 of 100: %3.</source>
-      <translation>„%1“ sieht aufgeklebt aus, %2 von 100: %3.</translation>
+      <source>“%1” looks pasted in, %2 of 100: %3.%4</source>
+      <translation>„%1“ sieht aufgeklebt aus, %2 von 100: %3.%4</translation>
+    </message>
+    <message>
+      <source> Where its own light came from is not told and counts for nothing.</source>
+      <translation> Woher sein eigenes Licht kam, ist nicht bekannt und zählt nicht mit.</translation>
     </message>
     <message>
       <source>of 100</source>
@@ -11637,8 +11697,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Seine Lichter auf L* %1 senken</translation>
     </message>
     <message>
-      <source>“%1” is lit %2 stops brighter than paint can show, mostly by %3.</source>
-      <translation>„%1“ ist %2 Blenden heller beleuchtet, als Farbe zeigen kann, meist von %3.</translation>
+      <source>“%1” is lit brighter than paint can show on %4 % of it, a fifth of it by %2 stops, mostly by %3.</source>
+      <translation>„%1“ ist auf %4 % seiner Fläche heller beleuchtet, als Farbe zeigen kann, ein Fünftel davon um %2 Blenden, vor allem durch %3.</translation>
     </message>
     <message>
       <source>stops</source>
@@ -11797,8 +11857,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Seine Höhe sagen</translation>
     </message>
     <message>
-      <source>its light still comes %1° from where it should</source>
-      <translation>sein Licht kommt immer noch %1° neben dem, woher es sollte</translation>
+      <source>it was photographed with its light %1° from where it should be</source>
+      <translation>es wurde mit Licht fotografiert, das %1° neben dem richtigen liegt</translation>
     </message>
     <message>
       <source>its light is %1 mired %2 than planned</source>
@@ -11815,10 +11875,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>its edge keeps colour of the old background, ΔE %1</source>
       <translation>seine Kante behält Farbe des alten Hintergrunds, ΔE %1</translation>
-    </message>
-    <message>
-      <source>looking at %1</source>
-      <translation>%1 wird angesehen</translation>
     </message>
     <message>
       <source>from where you stand</source>
@@ -12029,8 +12085,20 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>dünnerer</translation>
     </message>
     <message>
-      <source>trying the lights</source>
-      <translation>die Lichter werden versucht</translation>
+      <source>“%1” nearer, %2 m away</source>
+      <translation>„%1“ näher, %2 m entfernt</translation>
+    </message>
+    <message>
+      <source>“%1” farther off, %2 m away</source>
+      <translation>„%1“ ferner, %2 m entfernt</translation>
+    </message>
+    <message>
+      <source>“%1” larger, %2 m</source>
+      <translation>„%1“ größer, %2 m</translation>
+    </message>
+    <message>
+      <source>“%1” smaller, %2 m</source>
+      <translation>„%1“ kleiner, %2 m</translation>
     </message>
     <message>
       <source>%1 L* lighter</source>
@@ -12055,6 +12123,18 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>%1%2 saturated</source>
       <translation>%1%2 Sättigung</translation>
+    </message>
+    <message>
+      <source>trying the lights</source>
+      <translation>die Lichter werden versucht</translation>
+    </message>
+    <message>
+      <source>trying size and place</source>
+      <translation>Größe und Ort werden versucht</translation>
+    </message>
+    <message>
+      <source>“%1” still draws more than “%2”, mostly through %3</source>
+      <translation>„%1“ zieht noch mehr als „%2“, vor allem durch %3</translation>
     </message>
     <message>
       <source>element more</source>
@@ -12217,8 +12297,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Wieder in seine Folge setzen</translation>
     </message>
     <message>
-      <source>%1 gets %2 layers; after about %3 this ground is sealed, and paint slides or cracks.</source>
-      <translation>%1 bekommt %2 Schichten; nach etwa %3 ist dieser Grund zu, und Farbe rutscht oder reißt.</translation>
+      <source>%1: up to %2 layers; after about %3 this ground is sealed, and paint slides or cracks.</source>
+      <translation>%1: bis zu %2 Lagen; nach etwa %3 ist dieser Grund dicht, und Farbe gleitet oder reißt.</translation>
     </message>
     <message>
       <source>A sealed ground holds no more paint.</source>
@@ -12885,6 +12965,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>dunkler machen</translation>
     </message>
     <message>
+      <source>lift it with a damp brush while it moves, for every layer only darkens</source>
+      <translation>nimm es mit feuchtem Pinsel ab, solange es sich bewegt, denn jede Lage macht nur dunkler</translation>
+    </message>
+    <message>
       <source>lighten it</source>
       <translation>heller machen</translation>
     </message>
@@ -13529,10 +13613,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Dieses Werk wurde von einer späteren Version gespeichert, die diese nicht lesen kann.</translation>
     </message>
     <message>
-      <source> and %1 more</source>
-      <translation> und %1 weitere</translation>
-    </message>
-    <message>
       <source>%1 is not a work that can be opened.</source>
       <translation>%1 ist kein Werk, das sich öffnen lässt.</translation>
     </message>
@@ -13857,40 +13937,24 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Es gibt kein Bild für eine Lichtstudie.</translation>
     </message>
     <message>
-      <source>light of </source>
-      <translation>Licht: </translation>
-    </message>
-    <message>
-      <source>shade of </source>
-      <translation>Schatten: </translation>
-    </message>
-    <message>
-      <source> (1 in %1 white)</source>
-      <translation> (1 zu %1 Weiß)</translation>
-    </message>
-    <message>
       <source>dab it here</source>
       <translation>hier tupfen</translation>
     </message>
     <message>
-      <source>%1 ml, %2 % of the canvas</source>
-      <translation>%1 ml, %2 % der Leinwand</translation>
-    </message>
-    <message>
-      <source>no recipe</source>
-      <translation>kein Rezept</translation>
+      <source>%1, %2 % of the canvas</source>
+      <translation>%1, %2 % der Leinwand</translation>
     </message>
     <message>
       <source>What each tube gives</source>
       <translation>Was jede Tube gibt</translation>
     </message>
     <message>
-      <source>%1 (%2): %3 ml of %4 ml left%5</source>
-      <translation>%1 (%2): %3 ml von %4 ml übrig%5</translation>
+      <source>%1 (%2): %3 of %4 left%5</source>
+      <translation>%1 (%2): %3 von noch %4%5</translation>
     </message>
     <message>
-      <source>, runs out in coat %1: buy %2 ml</source>
-      <translation>, geht in Schicht %1 aus: %2 ml kaufen</translation>
+      <source>, runs out in coat %1: buy %2</source>
+      <translation>, geht in Lage %1 aus: %2 kaufen</translation>
     </message>
     <message>
       <source>Mix these first, with fresh water and a clean brush; they grey with what the others leave in it: puddles </source>
@@ -14113,8 +14177,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>und %1 weitere: siehe die Kleckskarten</translation>
     </message>
     <message>
-      <source>  –  %1 ml a coat</source>
-      <translation>  –  %1 ml je Schicht</translation>
+      <source>  –  %1 in all, %2 coats</source>
+      <translation>  –  %1 im Ganzen, %2 Lagen</translation>
     </message>
     <message>
       <source>The plan of work has no such sitting.</source>
@@ -14469,16 +14533,16 @@ Versuche: lantern help
       <translation>Es gibt im Werk nicht genau ein Ding dieser Art (%1) mit dieser Nummer oder diesem Namen.</translation>
     </message>
     <message>
-      <source>Say what it is a number of: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, group:NAME or element:NAME.</source>
-      <translation>Sag, wovon es eine Zahl ist: brief, camera, backdrop, sun, air, drift, guides, sheets, lantern:NAME, group:NAME oder element:NAME.</translation>
+      <source>Say what it is a number of, as `lantern fields` names it: sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1.</source>
+      <translation>Sag, wovon es eine Zahl ist, wie `lantern fields` es nennt: sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1.</translation>
     </message>
     <message>
       <source>sets one number of a work, as `lantern fields` lists them, and saves it</source>
       <translation>setzt eine Zahl eines Werks, wie `lantern fields` sie nennt, und speichert es</translation>
     </message>
     <message>
-      <source>sun, camera, …, lantern:NAME, element:NAME</source>
-      <translation>sun, camera, …, lantern:NAME, element:NAME</translation>
+      <source>sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1</source>
+      <translation>sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1</translation>
     </message>
     <message>
       <source>its key</source>
@@ -14507,6 +14571,42 @@ Versuche: lantern help
     <message>
       <source>reads all of a work, every picture too, and says what is missing or damaged</source>
       <translation>liest eine Arbeit ganz, auch jedes Bild, und nennt, was fehlt oder beschädigt ist</translation>
+    </message>
+    <message>
+      <source>does the fix of a finding, or every fix that helps, and saves the work</source>
+      <translation>führt die Abhilfe eines Befunds aus, oder jede, die hilft, und sichert das Werk</translation>
+    </message>
+    <message>
+      <source>of a finding, as `lantern findings` tells it</source>
+      <translation>eines Befunds, wie `lantern findings` ihn nennt</translation>
+    </message>
+    <message>
+      <source>another take than the one in hand, by its letter</source>
+      <translation>eine andere Fassung als die in der Hand, nach ihrem Buchstaben</translation>
+    </message>
+    <message>
+      <source>every fix that leaves less to say than before</source>
+      <translation>jede Abhilfe, die weniger zu sagen lässt als zuvor</translation>
+    </message>
+    <message>
+      <source>Say the key of a finding, or --all.</source>
+      <translation>Nenne den Schlüssel eines Befunds oder --all.</translation>
+    </message>
+    <message>
+      <source>before the fixes</source>
+      <translation>vor den Abhilfen</translation>
+    </message>
+    <message>
+      <source>There is no finding “%1” in this work now.</source>
+      <translation>Es gibt jetzt keinen Befund „%1“ in diesem Werk.</translation>
+    </message>
+    <message>
+      <source>“%1” has no fix: only you can decide it.</source>
+      <translation>„%1“ hat keine Abhilfe: nur du kannst es entscheiden.</translation>
+    </message>
+    <message>
+      <source>Given up; nothing was changed.</source>
+      <translation>Aufgegeben; nichts wurde geändert.</translation>
     </message>
     <message>
       <source>bring pictures, or folders of them, onto a work's wall</source>
@@ -14675,10 +14775,6 @@ Versuche: lantern help
     <message>
       <source>everything the program has to say about a work, worst first within each station</source>
       <translation>alles, was das Programm über ein Werk zu sagen hat, je Station das Schlimmste zuerst</translation>
-    </message>
-    <message>
-      <source>without measuring the light on every element, which takes seconds</source>
-      <translation>ohne das Licht auf jedem Ding zu messen, was Sekunden dauert</translation>
     </message>
     <message>
       <source>where the light of a photograph comes from; of a work: --audit</source>
@@ -15001,10 +15097,6 @@ Versuche: lantern help
       <translation>Das Bild und seine Nummern sind nicht gleich groß.</translation>
     </message>
     <message>
-      <source>The work has no take “%1”.</source>
-      <translation>Das Werk hat keine Fassung „%1“.</translation>
-    </message>
-    <message>
       <source>order and share of attention, what drives it, values, contours; --suggest</source>
       <translation>Folge und Anteil der Aufmerksamkeit, was sie treibt, Tonwerte, Konturen; --suggest</translation>
     </message>
@@ -15163,6 +15255,10 @@ Versuche: lantern help
     <message>
       <source>The report was given up.</source>
       <translation>Der Bericht wurde abgebrochen.</translation>
+    </message>
+    <message>
+      <source>The work has no take “%1”.</source>
+      <translation>Das Werk hat keine Fassung „%1“.</translation>
     </message>
     <message>
       <source>local time to plan from, 2031-03-01T19:00; without it the clock's</source>

@@ -57,14 +57,17 @@ class TestAgreement : public QObject {
     {
         Told all;
         const std::string path = file.toStdString();
-        for (const auto& f : kit::lantern({"findings", path}).second)
+        const auto found = kit::lantern({"findings", path}).second, palette = kit::lantern({"palette", path}).second;
+        for (const auto& f : found)
             all["finding " + q(f["key"])] = q(f["sentence"]) + " " + number(f["measured"]);
-        for (const auto& p : kit::lantern({"palette", path}).second["puddles"])
+        for (const auto& p : palette["puddles"])
             all["puddle " + QString::number(p["number"].get<int>())]
                 = mixed ? q(p["recipe"]) + " " + number(p["ml"]) : QString();
-        if (mixed)
-            for (const auto& t : kit::lantern({"paints", path}).second["tubes"])
-                all["tube " + q(t["paint"])] = number(t["ml"]);
+        if (!mixed)
+            return all;
+        const auto paints = kit::lantern({"paints", path}).second;
+        for (const auto& t : paints["tubes"])
+            all["tube " + q(t["paint"])] = number(t["ml"]);
         return all;
     }
     static QString differences(const Told& a, const Told& b)
@@ -125,8 +128,13 @@ private slots:
         hand().window().document().waitSaved();
         const QString file = hand().window().document().path();
         QVERIFY2(commandLine(file, true) == first, qPrintable(differences(commandLine(file, true), first)));
-        Told planned;
-        for (const auto& t : kit::lantern({"plan", file.toStdString()}).second["tasks"]) {
+        Told planned, tubes;
+        const auto plans = kit::lantern({"plan", file.toStdString()}).second;
+        for (const auto& t : plans["tubes"])
+            tubes["tube " + q(t["paint"])] = number(t["ml"]);
+        for (const auto& key : tubes.keys())
+            QCOMPARE(tubes[key], first[key]);
+        for (const auto& t : plans["tasks"]) {
             QStringList numbers;
             for (const auto& n : t["puddles"])
                 numbers << QString::number(n.get<int>());
@@ -218,7 +226,8 @@ private slots:
             120000);
         hand().window().document().waitSaved();
         const std::string file = hand().window().document().path().toStdString();
-        for (const auto& t : kit::lantern({"takes", file}).second["takes"])
+        const auto takes = kit::lantern({"takes", file}).second;
+        for (const auto& t : takes["takes"])
             for (const Take& take : hand().project().takes)
                 if (take.letter == t["letter"].get<std::string>()) {
                     QCOMPARE(keeper.known(take.id)->figures.broken, t["broken"].get<int>());

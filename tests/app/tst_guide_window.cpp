@@ -117,7 +117,7 @@ private slots:
         hand().window().document().edit("Begin", p);
         QTRY_VERIFY_WITH_TIMEOUT(hand().hasFinding("paint.no-hours"), 30000);
         hand().go(Station::Paint);
-        for (const Finding& f : hand().desk().review->findings)
+        for (const Finding& f : hand().desk().findings)
             if (f.key == "paint.no-hours")
                 emit hand().window().side()->findings()->fixWanted(f);
         QVERIFY(!hand().project().painting.diary.hours.empty());

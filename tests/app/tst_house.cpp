@@ -326,13 +326,12 @@ private slots:
         auto* head = hand().find<QAbstractButton>("findingsHead");
         window().goTo(Station::Brief);
         window().side()->setKnown(nullptr);
-        QVERIFY(head->text().contains("judging"));
+        QVERIFY(head->text().contains("checking"));
         const QImage unknown = head->icon().pixmap(22, 22).toImage();
         const Findings none;
         window().side()->setKnown(&none);
         QVERIFY(head->text().contains("nothing to say") && head->icon().pixmap(22, 22).toImage() != unknown);
-        if (hand().desk().review)
-            window().side()->setKnown(&hand().desk().review->findings);
+        window().side()->setKnown(&hand().desk().findings);
     }
 
     void theInterfaceDoesNotStop()

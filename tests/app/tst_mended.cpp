@@ -150,7 +150,7 @@ private slots:
         QVERIFY(hand().settle());
         const auto placeOf = [](const Element& e) { return std::tuple(e.baseCm, e.altitudeM, e.heightM); };
         int moving = 0;
-        for (const Finding& f : hand().desk().review->findings) {
+        for (const Finding& f : hand().desk().findings) {
             if (!f.fix)
                 continue;
             const Project after = f.fix->apply(p);

@@ -236,7 +236,7 @@ private slots:
         QTest::qWait(60);
         const QString all = readOut(QAccessible::queryAccessibleInterface(window().side())).simplified();
         int spoken = 0;
-        for (const Finding& f : hand().desk().review->findings)
+        for (const Finding& f : hand().desk().findings)
             if (f.station == Station::Light) {
                 const QString words = QString::fromStdString(f.sentence)
                                           .replace(QString(" %"), QString(QChar(0xa0)) + "%")

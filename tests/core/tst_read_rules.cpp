@@ -1,4 +1,5 @@
 #include "core/colour/lab.h"
+#include "core/project/schools.h"
 #include "core/project/stage_edits.h"
 #include "core/reading/read_rules.h"
 #include "core/reading/rule_help.h"
@@ -188,6 +189,79 @@ private slots:
         QVERIFY(find(loud, "read.loud:3"));
         QVERIFY(!find(of(p, discs(50, {95, 90, 53})), "read.loud"));
         QVERIFY2(find(loud, "read.loud:3")->element == 3, "it is held by it");
+    }
+
+    /// What the painter has decided, and the finding it ends. Each is there without the decision.
+    void whatIsDecidedIsHeard_data()
+    {
+        QTest::addColumn<QString>("decision");
+        QTest::addColumn<QString>("key");
+        QTest::addColumn<double>("ground");
+        QTest::addColumn<double>("third"); // L* of the thing that is in no cast
+        QTest::newRow("quiet: it may melt") << "quiet"
+                                            << "read.melts:3" << 50.0 << 50.5;
+        QTest::newRow("an edge planned to be lost all round") << "lost"
+                                                              << "read.melts:3" << 50.0 << 50.5;
+        QTest::newRow("lights first: the ground's white is kept") << "lights"
+                                                                  << "read.white" << 97.0 << 30.0;
+        QTest::newRow("a minor key: a few close steps") << "minor"
+                                                        << "read.range" << 50.0 << 52.0;
+        QTest::newRow("set aside") << "aside"
+                                   << "read.melts:3" << 50.0 << 50.5;
+    }
+    void whatIsDecidedIsHeard()
+    {
+        QFETCH(QString, decision);
+        QFETCH(QString, key);
+        QFETCH(double, ground);
+        QFETCH(double, third);
+        Project p = workOfThree();
+        p.brief.medium = "oil";
+        const bool range = key == "read.range";
+        const auto picture = discs(ground, {range ? 25.0 : 85.0, range ? 60.0 : 20.0, third}, 90);
+        const auto spoken = [&] {
+            const Findings all = of(p, picture);
+            const Finding* f = find(all, key.toStdString());
+            return f && !p.setAside.contains(f->key);
+        };
+        if (decision == "minor") { // from a plan whose darks reach far enough
+            p.brief.medium = "watercolour";
+        }
+        QVERIFY(spoken());
+        Element& e = p.elements[2];
+        if (decision == "quiet")
+            e.quiet = true;
+        if (decision == "lost")
+            e.edges = {{{0.5, 0.5}, 3, EdgeWish::Lost}};
+        if (decision == "lights")
+            p.brief.schools[std::size_t(School::Darks)] = 3;
+        if (decision == "minor")
+            p.brief.wantedSpan = 0;
+        if (decision == "aside")
+            p.setAside[key.toStdString()] = "meant so";
+        QVERIFY(!spoken());
+    }
+
+    /// Between them no lightness of the darks is both too pale and too dark, whatever the medium.
+    void noDarkIsTooPaleAndTooDark_data()
+    {
+        QTest::addColumn<QString>("medium");
+        for (const char* m : {"oil", "acrylic", "gouache", "watercolour", "casein", "mixed"})
+            QTest::newRow(m) << m;
+    }
+    void noDarkIsTooPaleAndTooDark()
+    {
+        QFETCH(QString, medium);
+        Project p = workOfThree();
+        p.brief.medium = medium.toStdString();
+        bool pale = false, dark = false;
+        for (double L = 4; L <= 40; L += 1) {
+            const Findings all = of(p, discs(70, {L, 90, 80}, 90));
+            const bool isPale = find(all, "read.pale-darks"), isDark = find(all, "read.medium-dark");
+            QVERIFY2(!(isPale && isDark), qPrintable(QString::number(L)));
+            pale |= isPale, dark |= isDark;
+        }
+        QVERIFY(pale && dark);
     }
 
     void theLightestIsWhereItShouldBeRead()

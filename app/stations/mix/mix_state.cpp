@@ -52,12 +52,12 @@ void MixState::show(int what)
 JobKey MixState::answerKey() const
 {
     const Project& p = m_desk.project();
-    return std::tuple(*m_wanted, p.boxes, p.mix, m_full);
+    return std::tuple(*m_wanted, p.boxes, p.mix, p.brief.schools, m_full);
 }
 JobKey MixState::proofKey() const
 {
     return std::tuple(m_desk.review ? m_desk.review->picture.colour : LinearPicture(), m_desk.project().boxes,
-        m_desk.project().mix.finish);
+        m_desk.project().mix.finish, m_desk.project().brief.schools);
 }
 
 void MixState::ask()
@@ -66,9 +66,9 @@ void MixState::ask()
     if (!m_wanted || !box)
         return;
     m_answer.ask(answerKey(),
-        [box = *box, wanted = m_wanted->lab, full = m_full, letDown = m_desk.project().mix.letDown](
-            Progress& progress) -> Result<paint::Answer> {
-            const paint::Search search(paint::mixingBox(box).paints);
+        [box = *box, brief = m_desk.project().brief, wanted = m_wanted->lab, full = m_full,
+            letDown = m_desk.project().mix.letDown](Progress& progress) -> Result<paint::Answer> {
+            const paint::Search search(paint::paintsOf(paint::mixingBox(box), brief));
             paint::Wish wish;
             wish.wanted = wanted, wish.inParts = true, wish.letDown = letDown;
             wish.effort = full ? paint::Effort::Full : paint::Effort::Moving;
@@ -95,9 +95,9 @@ void MixState::refresh()
         return;
     m_proof.ask(
         proofKey(),
-        [box = *box, seen = m_desk.review, finish = m_desk.project().mix.finish](
+        [box = *box, brief = m_desk.project().brief, seen = m_desk.review, finish = m_desk.project().mix.finish](
             Progress& progress) -> Result<Proofed> {
-            const paint::Search search(paint::mixingBox(box).paints);
+            const paint::Search search(paint::paintsOf(paint::mixingBox(box), brief));
             const auto reach = paint::Reach::of(search, seen->picture.colour, finish, progress);
             if (!reach)
                 return Error{Kind::Cancelled, {}, {}};
