@@ -74,7 +74,11 @@ void tellCaravan(Builder& b)
     b.fact("both hands on the pole, the right one lower", "pose sketch of the first week", "Lamplighter");
     b.fact("two cross-arms, the upper one shorter", "survey drawing made for this picture", "Near pylon");
     b.project.brief.ground.threadsPerCm = 12;
-    b.project = edits::withPaintBox(std::move(b.project), paint::firstBox());
+    PaintBox box = paint::firstBox();
+    for (Tube& t : box.tubes)
+        if (t.pigment == "PR254")
+            t.leftMl = 14; // enough for the lamplighter's coat
+    b.project = edits::withPaintBox(std::move(b.project), std::move(box));
 }
 
 int stand(Project& p, Solid solid, const char* name, Vec2 baseCm, double heightM)

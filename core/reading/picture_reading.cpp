@@ -191,6 +191,12 @@ std::vector<Silhouette> contours(
 }
 } // namespace
 
+light::Picture smallerForReading(const light::Picture& p)
+{
+    const double k = kOutlinesPx / std::max(p.ids.width(), p.ids.height());
+    return k < 1 ? smaller(p, k) : p;
+}
+
 light::Picture smallerIds(const light::Picture& p)
 {
     const double k = std::min(1.0, kOutlinesPx / std::max(p.ids.width(), p.ids.height()));

@@ -50,14 +50,10 @@ void order(const RuleView& v, Findings& out)
 
 void leak(const RuleView& v, Findings& out)
 {
-    const Project& p = v.project;
     const Attention& a = v.reading.attention;
     if (a.edgeShare < 0.08 || !a.edgeElement)
         return;
     const Rect r = v.boundsOf(a.edgeElement);
-    const double w = p.brief.widthCm, room = 0.08 * std::min(w, p.brief.heightCm);
-    const double left = r.x, right = w - r.right();
-    const double move = left < right ? room - left : right - room;
     const auto driver = a.drivers.find(a.edgeElement);
     Finding f{keyOf("read.edge", a.edgeElement), Station::Read, Severity::Watch,
         tr("%1 pulls the gaze off the edge: %2 % of the pull lies with it in the outer band%3", v.name(a.edgeElement),
@@ -65,8 +61,7 @@ void leak(const RuleView& v, Findings& out)
             driver != a.drivers.end() ? tr(", mostly through %1.", driver->second.c_str()) : "."),
         100 * a.edgeShare, 8, later("% of pull"), r, a.edgeElement,
         tr("A strong patch at the edge is a door out of the picture."), {}};
-    if (std::abs(move) > 0.2)
-        f.fix = fixes::shift(*p.element(a.edgeElement), tr("Move it in by %1 cm", fixed(std::abs(move))), {move, 0});
+    f.fix = edgeMove(v, a.edgeElement, 1);
     out.push_back(std::move(f));
 }
 
@@ -99,6 +94,17 @@ void quiet(const RuleView& v, Findings& out)
     }
 }
 } // namespace
+
+std::optional<Fix> edgeMove(const RuleView& v, int element, double more)
+{
+    const Element* e = v.project.element(element);
+    const Rect r = v.boundsOf(element);
+    const double w = v.project.brief.widthCm, room = 0.08 * std::min(w, v.project.brief.heightCm);
+    const double left = r.x, right = w - r.right(), move = more * (left < right ? room - left : right - room);
+    if (!e || std::abs(move) <= 0.2)
+        return {};
+    return fixes::shift(*e, tr("Move it in by %1 cm", fixed(std::abs(move))), {move, 0});
+}
 
 const CastMember* shownBy(const Project& p, Vec2 cm)
 {

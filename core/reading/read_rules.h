@@ -70,6 +70,8 @@ Findings readFindings(const Project& project, const light::Picture& picture, con
 double lostUnmeant(const Element& element, const Silhouette& silhouette);
 /// A picture with fewer pixels: means over areas; ids of the middles. \param k ≤ 1, of its width
 light::Picture smaller(const light::Picture& picture, double k);
+/// As outlines and attention are read from it.
+light::Picture smallerForReading(const light::Picture& picture);
 /// Ids alone, as small as outlines are told from.
 light::Picture smallerIds(const light::Picture& picture);
 /// Of those only the patches of the backdrop that draw as an element would, in a fraction of the time.

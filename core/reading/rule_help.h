@@ -27,6 +27,11 @@ const char* wordOf(EdgeWish wish);
 void edgeFindings(const RuleView& view, Findings& out);
 void meltFindings(const RuleView& view, Findings& out);
 void tangentFindings(const RuleView& view, Findings& out);
+/// The whole picture brighter or darker.
+Fix keyFix(double stops);
+/// A thing moved in from the edge it pulls the gaze off; nothing where it has room, or is locked. \param more × the
+/// move
+std::optional<Fix> edgeMove(const RuleView& view, int element, double more);
 /// Moves that should part two outlines, the least first; what is locked is not moved.
 std::vector<Fix> tangentMoves(const RuleView& view, const Tangent& tangent);
 void silhouetteFindings(const RuleView& view, Findings& out);

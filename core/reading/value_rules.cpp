@@ -18,6 +18,12 @@ MediumRange rangeOf(const std::string& medium)
     return at == known.end() ? MediumRange{} : at->second;
 }
 
+Fix keyFix(double stops)
+{
+    return fixes::air(tr("%1%2 stops", stops > 0 ? tr("Brighten by ") : tr("Darken by "), fixed(std::abs(stops))),
+        [stops](Air& a) { a.exposureStops += stops; });
+}
+
 namespace {
 /// Air makes near darks pale as well as far ones; paint has black to spare for accents.
 void paleDarks(const RuleView& v, Findings& out)
@@ -52,8 +58,7 @@ void key(const RuleView& v, Findings& out)
             tr("A %1 key is meant; the middle of the picture lies at L* %2, which is %3.",
                 nameOf(KeyHeight(b.wantedKey)), fixed(at, 0), nameOf(plan.height)),
             at, aim, "L*", v.whole(), 0, tr("The key is the mood; it is decided once, before any colour."),
-            fixes::air(tr("%1%2 stops", stops > 0 ? tr("Brighten by ") : tr("Darken by "), fixed(std::abs(stops))),
-                [stops](Air& a) { a.exposureStops += stops; })});
+            keyFix(stops)});
     }
     const double span = plan.all.lightest - plan.all.darkest;
     if (b.wantedSpan >= 0 && plan.major != bool(b.wantedSpan))

@@ -30,9 +30,9 @@ Fix shifted(bool cool, double by, int id)
 }
 
 /// b* by which a light is off, from its distance in mired: about 12 mired a unit near daylight.
-double shiftFor(double mired)
+double shiftFor(double mired, double more = 1)
 {
-    return std::clamp(std::abs(mired) * 0.08, 3.0, 20.0);
+    return std::clamp(std::abs(mired) * 0.08 * more, 3.0, 20.0 * more);
 }
 double miredOff(const AuditRow& row) ///< positive: warmer than planned
 {
@@ -233,6 +233,11 @@ void farDark(const Project& p, const std::vector<AuditRow>& rows, stage::Surface
         }
 }
 } // namespace
+
+Fix warmthFix(const AuditRow& row, double more)
+{
+    return shifted(miredOff(row) > 0, shiftFor(miredOff(row), more), row.element);
+}
 
 Findings auditFindings(const Project& p, const std::vector<AuditRow>& rows, stage::SurfaceCache& cache)
 {

@@ -64,6 +64,9 @@ struct AuditRow {
 std::vector<AuditRow> lightAudit(const Project& project, std::shared_ptr<const stage::StageFrame> frame,
     const light::Picture& picture, stage::SurfaceCache& cache, Progress& progress, int only = 0);
 
+/// Warms or cools a thing towards its lamps. \param more × of what is reckoned to do
+Fix warmthFix(const AuditRow& row, double more);
+
 /// What of it is worth saying: stickers; warmth, level and softness that disagree with the plan; warm light in full
 /// shade; lit brighter than any lamp can give; edges without spill; distant things darker than near ones. One fact is
 /// said once: a sticker speaks only of causes that no other finding has named.

@@ -1,4 +1,5 @@
 #include "core/review/review.h"
+#include "core/colour/lab.h"
 #include "core/gather/eye_levels.h"
 #include "core/project/brief_rules.h"
 #include "core/reading/balance.h"
@@ -64,6 +65,7 @@ class Proof {
 public:
     Proof(const Project& project, const Review& review, stage::SurfaceCache& cache)
         : m_project(project)
+        , m_review(review)
         , m_view(project, review.picture, review.reading)
         , m_cache(cache)
         , m_about(aboutPlaces(project))
@@ -77,8 +79,22 @@ public:
             return;
         if (f.key.starts_with("read.tangent:"))
             return checkTangent(f);
+        if (f.key.starts_with("read.edge:"))
+            return offer(
+                f, {edgeMoved(f, 1), edgeMoved(f, 1.7)}, [&](const Fix& fix) { return keepsOffTheEdge(f, fix); });
+        if (f.key == "read.key") {
+            const double stops = std::log2(double(colour::luminanceOf(float(f.target)))
+                / std::max(1e-4, double(colour::luminanceOf(float(f.measured)))));
+            return offer(f, {f.fix, reading::keyFix(1.5 * stops), reading::keyFix(2.3 * stops)},
+                [&](const Fix& fix) { return middleOf(fix.apply(m_project)) == m_project.brief.wantedKey; });
+        }
+        if (const AuditRow* row = m_review.lightOf(f.element); row && f.key.starts_with("light.warmth:"))
+            return offer(f, {f.fix, warmthFix(*row, 1.6), warmthFix(*row, 2.4)},
+                [&](const Fix& fix) { return !audited(fix, f.element).contains(f.key); });
+        if (f.key.starts_with("light.sticker:"))
+            return offer(f, {f.fix}, [&](const Fix& fix) { return !audited(fix, f.element).contains(f.key); });
         const bool place = f.key.starts_with("read.place:");
-        const bool moves = f.key.starts_with("stage.") || f.key == "brief.focus" || f.key.starts_with("read.edge:");
+        const bool moves = f.key.starts_with("stage.") || f.key == "brief.focus";
         if ((place && !calm(f.fix->apply(m_project), f.place.centre())) || (moves && !standsWell(f)))
             f.fix.reset();
     }
@@ -98,10 +114,56 @@ private:
     bool standsWell(const Finding& f) const
     {
         const auto after = fixedBy(m_project, *f.fix);
-        return !after
-            || (!f.key.starts_with("read.") && aboutPlaces(*after).contains(f.key)
-                    ? false
-                    : std::ranges::includes(m_about, aboutPlaces(*after)));
+        const Keys about = after ? aboutPlaces(*after) : Keys();
+        return !after || (!about.contains(f.key) && std::ranges::includes(m_about, about));
+    }
+    /// The first of some fixes that does what it should; none where none does.
+    static void offer(Finding& f, std::vector<std::optional<Fix>> fixes, const std::function<bool(const Fix&)>& helps)
+    {
+        f.fix.reset();
+        for (auto& fix : fixes)
+            if (fix && helps(*fix)) {
+                f.fix = std::move(fix);
+                return;
+            }
+    }
+    std::optional<Fix> edgeMoved(const Finding& f, double more) const
+    {
+        return reading::edgeMove(m_view, f.element, more);
+    }
+    light::Picture seen(const Project& p)
+    {
+        NoProgress progress;
+        return m_judging.look(p, progress).picture;
+    }
+    bool keepsOffTheEdge(const Finding& f, const Fix& fix)
+    {
+        const auto after = fixedBy(m_project, fix);
+        if (!after || !std::ranges::includes(m_about, aboutPlaces(*after)))
+            return false;
+        const Brief& b = after->brief;
+        const light::Picture picture = reading::smallerForReading(seen(*after));
+        const reading::Attention a
+            = reading::attention(picture.colour, picture.ids, {b.widthCm, b.heightCm, b.viewingDistanceCm});
+        return a.edgeShare < 0.08 || a.edgeElement != f.element;
+    }
+    int middleOf(const Project& p)
+    {
+        const light::Picture picture = seen(p);
+        return int(reading::valuePlan(picture.colour, picture.ids).height);
+    }
+    /// What is said of the light of one thing after a fix.
+    Keys audited(const Fix& fix, int element)
+    {
+        Keys keys;
+        NoProgress progress;
+        if (const auto after = fixedBy(m_project, fix)) {
+            const Judged now = m_judging.look(*after, progress);
+            for (const Finding& f :
+                auditFindings(*after, lightAudit(*after, now.frame, now.picture, m_cache, progress, element), m_cache))
+                keys.insert(f.key);
+        }
+        return keys;
     }
     /// Does no patch of the backdrop draw the eye at a place any more?
     bool calm(const Project& p, Vec2 cm)
@@ -133,12 +195,14 @@ private:
         light::Picture seen;
         seen.ids = stage::idsOf(*frame), seen.pixelsPerCm = frame->pixelsPerCm;
         for (const reading::Tangent& t : reading::tangents(reading::smallerIds(seen)))
-            if (const std::pair<int, int> pair = std::minmax(t.first, t.second); pair == both || !m_tangents.contains(pair))
+            if (const std::pair<int, int> pair = std::minmax(t.first, t.second);
+                pair == both || !m_tangents.contains(pair))
                 return false;
         return true;
     }
 
     const Project& m_project;
+    const Review& m_review;
     reading::RuleView m_view;
     stage::SurfaceCache& m_cache;
     Judging m_judging{m_cache};

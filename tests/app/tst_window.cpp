@@ -113,7 +113,7 @@ private slots:
         clickButton("useBackdrop");
         QTRY_COMPARE_WITH_TIMEOUT(project().backdrop.reference, project().references[1].id, 20000);
         QVERIFY(settle());
-        QVERIFY(hasFinding("gather.permission"));
+        QVERIFY(hasFinding("gather.credit"));
         type(find<QLineEdit>("credit"), "painted by me");
         QCOMPARE(project().references[1].credit, std::string("painted by me"));
         QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(0).center());

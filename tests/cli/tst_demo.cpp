@@ -50,7 +50,7 @@ private slots:
         QVERIFY(keysAt("read.edge").contains("Salt heap")); // over-bright at the edge
         QVERIFY(keysAt("read.tangent").contains("Kite")); // just kisses the near pylon
         QVERIFY(!keysAt("cut.border").empty()); // the pylon was cropped by its photographer
-        QVERIFY(!keysAt("gather.permission").empty());
+        QVERIFY(!keysAt("gather.credit").empty());
     }
 
     void putRightTheyAreGone()

@@ -84,7 +84,7 @@ private slots:
         QVERIFY(j["stages"].size() > 8);
         for (const auto& s : j["stages"]) {
             const auto picture = store::readPicture(std::filesystem::path(s["picture"].get<std::string>()));
-            QVERIFY(picture && picture->pixels.width() == 900);
+            QVERIFY(picture && picture->pixels.width() == 1225);
         }
     }
     void aPhotographIsHeldAgainstAPicture()

@@ -303,13 +303,14 @@ private slots:
             Element e = edits::standinOf(Solid::Box);
             e.cast = i + 1, e.name = i ? "Loud" : "Meek";
             e.baseCm = {i ? 42.0 : 18.0, 27}, e.heightM = i ? 1.8 : 1.3;
-            e.standin.lightness = i ? 55 : 68, e.standin.chroma = i ? 75 : 3, e.standin.hue = 40;
+            e.standin.lightness = i ? 55 : 68, e.standin.chroma = i ? 26 : 12, e.standin.hue = 40;
             p = edits::withElement(std::move(p), e);
         }
         stage::SurfaceCache cache;
         NoProgress progress;
         const review::PutRight right = review::putRight(p, cache, progress);
-        QVERIFY(!right.already && !right.remedies.empty());
+        QVERIFY(!right.already);
+        QVERIFY2(!right.remedies.empty(), right.against.empty() ? "" : right.against[0].c_str());
         QVERIFY2(right.solved, qPrintable(QString::number(right.margin)));
         const auto orderOf = [&](const Project& q) {
             light::Relighter r;
