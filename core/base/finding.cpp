@@ -40,7 +40,7 @@ std::string heldAgainst(const Finding& f)
         return f.unit == "titles" || f.unit == "tones" || f.unit == "title"
             || std::any_of(std::begin(kCounted), std::end(kCounted), [&](const auto& c) { return f.unit == c.second; });
     };
-    if (f.unit.empty() || (f.against == Against::Limit && counted() && f.target <= 1 && f.measured <= 1))
+    if ((f.unit.empty() && f.measured == f.target) || (f.against == Against::Limit && counted() && f.target <= 1 && f.measured <= 1))
         return {}; // there is one or there is none: the sentence says it
     if (f.against == Against::Limit && f.target == 0 && counted())
         return with(number(f.measured, 0), f.unit);

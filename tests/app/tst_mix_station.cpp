@@ -103,8 +103,9 @@ private slots:
         for (int i = 0; i < int(state().mixing()->map.puddles.size()); ++i)
             more = more || state().placeOf(i).contains("more");
         QVERIFY(more);
-        hand().type("mixFinest", "40"); // nothing on the post is as wide as that
-        QVERIFY(QTest::qWaitFor([&] { return state().mixing() && !state().mixing()->fine.empty(); }, 20000));
+        hand().type("mixFinest", "40");
+        QVERIFY(QTest::qWaitFor(
+            [&] { return state().mixing() && std::abs(state().mixing()->finestCm - 4) < 1e-9; }, 20000));
         const std::size_t merged = state().mixing()->map.puddles.size();
         hand().undo();
         hand().undo();

@@ -138,7 +138,8 @@ private slots:
         const int limit = int(Against::Limit), plan = int(Against::Plan);
         QTest::newRow("too much") << 46.4 << 45.0 << "of 100" << limit << "46.4 of 100, at most 45";
         QTest::newRow("too little") << 11.0 << 17.0 << "px/cm" << limit << "11 px/cm, at least 17 px/cm";
-        QTest::newRow("none of one") << 0.0 << 1.0 << "members" << limit << "0 members, at least 1 member";
+        QTest::newRow("none of one") << 0.0 << 1.0 << "members" << limit << ""; // the sentence says it
+        QTest::newRow("some of none") << 3.0 << 0.0 << "facts" << limit << "3 facts";
         QTest::newRow("another than planned") << 3.0 << 1.0 << "" << plan << "3, planned: 1";
         QTest::newRow("share") << 4.0 << 1.0 << "%" << limit << "4 %, at most 1 %";
     }
