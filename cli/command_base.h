@@ -2,6 +2,7 @@
 #include "cli/commands.h"
 #include "core/base/progress.h"
 #include "core/project/project.h"
+#include "store/project_file.h"
 #include <CLI/CLI.hpp>
 
 namespace rl::cli {
@@ -49,6 +50,8 @@ struct MaskedPicture {
 };
 /// \return Invalid where they are not of one size, and what reading them returns
 Result<MaskedPicture> readMasked(const std::string& image, const std::string& mask);
+/// A work to be changed and saved. \return NotWritable where it can only be read here
+Result<store::ProjectFile::Opened> openToChange(const std::string& file);
 /// A work as it is in its file.
 Result<Project> openWork(const std::string& file);
 /// With a take in hand, by its letter; empty: the one that is. \return Invalid where there is none of that letter

@@ -249,12 +249,10 @@ public:
         const auto value = numberIn(m_value);
         if (!value)
             return Error{Kind::Invalid, tr("“%1” is no number.", m_value), {}};
-        auto opened = store::ProjectFile::open(m_file);
+        auto opened = openToChange(m_file);
         if (!opened)
             return opened.error();
         auto work = opened.take();
-        if (work.file.readOnly())
-            return Error{Kind::NotWritable, tr("This work can only be read here; nothing was changed."), m_file};
         auto changed = withNumber(work.project, m_object, m_key, *value);
         if (!changed)
             return changed.error();

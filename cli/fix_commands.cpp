@@ -30,12 +30,10 @@ public:
     {
         if (m_key.empty() == !m_all)
             return Error{Kind::Invalid, tr("Say the key of a finding, or --all."), {}};
-        auto opened = store::ProjectFile::open(m_file);
+        auto opened = openToChange(m_file);
         if (!opened)
             return opened.error();
         auto work = opened.take();
-        if (work.file.readOnly())
-            return Error{Kind::NotWritable, tr("This work can only be read here; nothing was changed."), m_file};
         auto asked = inTake(work.project, m_take);
         if (!asked)
             return asked.error();

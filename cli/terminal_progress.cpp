@@ -62,6 +62,14 @@ Result<MaskedPicture> readMasked(const std::string& image, const std::string& ma
     return out;
 }
 
+Result<store::ProjectFile::Opened> openToChange(const std::string& file)
+{
+    auto opened = store::ProjectFile::open(file);
+    if (opened && opened->file.readOnly())
+        return Error{Kind::NotWritable, tr("This work can only be read here; nothing was changed."), file};
+    return opened;
+}
+
 Result<Project> openWork(const std::string& file)
 {
     auto opened = store::ProjectFile::open(file);

@@ -16,15 +16,17 @@ void SheetPage::pen(double mm, QColor colour, Qt::PenStyle style)
     m_painter.setPen(QPen(colour, mm / 10, style, Qt::RoundCap, Qt::RoundJoin));
 }
 
-void SheetPage::text(double x, double y, const QString& words, double heightCm, bool bold)
+void SheetPage::text(double x, double y, const QString& words, double heightCm, bool bold, double mostCm)
 {
-    m_painter.save();
-    m_painter.translate(x, y);
-    const double k = heightCm / 100;
-    m_painter.scale(k, k);
     QFont font("Cabin");
     font.setPixelSize(140);
     font.setBold(bold);
+    double k = heightCm / 100;
+    if (const double wide = k * QFontMetricsF(font).horizontalAdvance(words); mostCm > 0 && wide > mostCm)
+        k *= mostCm / wide;
+    m_painter.save();
+    m_painter.translate(x, y);
+    m_painter.scale(k, k);
     m_painter.setFont(font);
     m_painter.drawText(QPointF(0, 0), words);
     m_painter.restore();
@@ -335,7 +337,7 @@ void coloursPage(SheetPage& page, const SheetJob& job, double width, double heig
             samples.push_back({p.number,
                 {p.at.x / job.mixing->map.which.width(), p.at.y / job.mixing->map.which.height()}, p.wanted, words});
         }
-    const int columns = 2, rows = (int(samples.size()) + columns - 1) / columns;
+    const int columns = mixed ? 1 : 2, rows = (int(samples.size()) + columns - 1) / columns;
     const double top = at.bottom() + 0.8, row = std::min(0.8, (height - top - 1.6) / std::max(1, rows)),
                  column = (width - 3) / columns;
     for (std::size_t i = 0; i < samples.size(); ++i) {
@@ -350,7 +352,8 @@ void coloursPage(SheetPage& page, const SheetJob& job, double width, double heig
         page->setBrush(QColor(int(shown.rgb[0] + 0.5), int(shown.rgb[1] + 0.5), int(shown.rgb[2] + 0.5)));
         page->drawRect(QRectF(x, y, 1.4, 0.8 * row));
         page->setBrush(Qt::NoBrush);
-        page.text(x + 1.55, y + 0.55 * row, QString("%1  %2").arg(s.number).arg(s.words), 0.22);
+        page.text(x + 1.55, y + 0.55 * row, QString("%1  %2").arg(s.number).arg(s.words), std::min(0.22, 0.55 * row),
+            false, column - 1.55);
     }
     page.text(1.5, height - 0.9,
         mixed ? tr("Parts by volume; numbers are the puddles of Mix.")

@@ -23,7 +23,8 @@ public:
     QPainter& painter() { return m_painter; }
     void pen(double mm, QColor colour = Qt::black, Qt::PenStyle style = Qt::SolidLine);
     /// \param heightCm of the capitals, roughly
-    void text(double x, double y, const QString& words, double heightCm = 0.3, bool bold = false);
+    /// \param mostCm longer words are drawn smaller, so that they end there; 0 = however long they are
+    void text(double x, double y, const QString& words, double heightCm = 0.3, bool bold = false, double mostCm = 0);
     /// Over several lines. \return the height they took, cm
     double paragraph(const QRectF& r, const QString& words, double heightCm = 0.26);
 

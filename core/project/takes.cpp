@@ -88,7 +88,13 @@ Project withCurrent(Project p, int id)
 Project projectOf(const Project& p, int id)
 {
     const Take* t = p.takeOf(id);
-    return t && id != p.take ? withScene(p, t->scene) : p;
+    if (!t || id == p.take)
+        return p;
+    Project q = p;
+    if (Take* from = found(q, p.take))
+        from->scene = sceneOf(p);
+    q.take = id;
+    return withScene(std::move(q), t->scene);
 }
 
 Project withAside(Project p, int id, const std::string& reason)

@@ -12,7 +12,8 @@ std::string freshLetter(const Project& project);
 Project withDuplicate(Project project, const std::string& name);
 /// Goes to another take; what was being worked on is kept in its own.
 Project withCurrent(Project project, int take);
-/// The work as it would be with that take in hand. Unknown: as it is.
+/// The work with that take in hand, all else as it is: the one in hand is kept in its own, and what is set aside stays
+/// so. Unknown: as it is.
 Project projectOf(const Project& project, int take);
 /// Set aside with the painter's reason. The one being worked on cannot be.
 Project withAside(Project project, int take, const std::string& reason);

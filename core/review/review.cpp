@@ -91,7 +91,13 @@ public:
         if (const AuditRow* row = m_review.lightOf(f.element); row && f.key.starts_with("light.warmth:"))
             return offer(f, {f.fix, warmthFix(*row, 1.6), warmthFix(*row, 2.4)},
                 [&](const Fix& fix) { return !audited(fix, f.element).contains(f.key); });
-        if (f.key.starts_with("light.sticker:"))
+        if (f.key == "read.pale-darks" && m_project.brief.wantedKey >= 0) // not out of the key that is meant
+            return offer(f, {f.fix}, [&](const Fix& fix) {
+                return int(m_review.reading.values.height) != m_project.brief.wantedKey
+                    || middleOf(fix.apply(m_project)) == m_project.brief.wantedKey;
+            });
+        if (f.key.starts_with("light.sticker:") || f.key.starts_with("light.too-bright:")
+            || f.key.starts_with("light.over:"))
             return offer(f, {f.fix}, [&](const Fix& fix) { return !audited(fix, f.element).contains(f.key); });
         const bool place = f.key.starts_with("read.place:");
         const bool moves = f.key.starts_with("stage.") || f.key == "brief.focus";

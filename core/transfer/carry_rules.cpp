@@ -10,6 +10,8 @@
 namespace rl::transfer {
 
 namespace {
+constexpr double kShown = 0.75; ///< share of the backdrop under which it is said to be cropped
+
 /// Pixels of the backdrop per cm, and the share of it that the canvas shows.
 struct BackdropFit {
     double pixelsPerCm = 0, shown = 1;
@@ -20,6 +22,18 @@ BackdropFit fitOf(const Project& p, const Reference& r)
     return {r.pixels.width() / place.width, p.brief.widthCm * p.brief.heightCm / (place.width * place.height)};
 }
 
+/// The horizon where the backdrop has it, if that shows enough of it: a picture of another shape is cropped all the
+/// same.
+std::optional<Fix> horizonFix(const Project& p, const Reference& r)
+{
+    Fix fix{tr("Set the horizon where the backdrop has it"), [h = p.backdrop.horizon](Project q) {
+                Camera c = q.camera;
+                c.horizonCm = h * q.brief.heightCm;
+                return edits::withCamera(std::move(q), c);
+            }};
+    return fitOf(fix.apply(p), r).shown < kShown ? std::nullopt : std::optional(std::move(fix));
+}
+
 void backdrop(const Project& p, Findings& out)
 {
     const Reference* r = p.reference(p.backdrop.reference);
@@ -27,17 +41,13 @@ void backdrop(const Project& p, Findings& out)
         return;
     const BackdropFit fit = fitOf(p, *r);
     const Rect whole{0, 0, p.brief.widthCm, p.brief.heightCm};
-    if (fit.shown < 0.75)
+    if (fit.shown < kShown)
         out.push_back({"carry.crop", Station::Carry, Severity::Watch,
             tr("The canvas shows only %1 % of the backdrop; the rest is cropped to bring its horizon to yours.",
                 fixed(100 * fit.shown, 0)),
-            100 * fit.shown, 75, "%", whole, 0,
+            100 * fit.shown, 100 * kShown, "%", whole, 0,
             tr("What is cropped is lost for the composition; a horizon nearer to the picture's own keeps more."),
-            Fix{tr("Set the horizon where the backdrop has it"), [h = p.backdrop.horizon](Project q) {
-                    Camera c = q.camera;
-                    c.horizonCm = h * q.brief.heightCm;
-                    return edits::withCamera(std::move(q), c);
-                }}});
+            horizonFix(p, *r)});
     const double need = 200 / 2.54;
     if (fit.pixelsPerCm < need / 3)
         out.push_back({"carry.print", Station::Carry, Severity::Watch,

@@ -1,10 +1,15 @@
 #include "app/stations/paint/paint_state.h"
 #include "app/stations/stage/takes_page.h"
+#include "core/gather/measure.h"
 #include "core/paint/box.h"
 #include "core/paint/palette_numbers.h"
 #include "core/paint/recipe_words.h"
 #include "core/project/edits.h"
+#include "core/project/stage_edits.h"
+#include "core/project/takes.h"
+#include "core/review/first_steps.h"
 #include "demo/demo_work.h"
+#include "store/picture_reader.h"
 #include "tests/kit/lantern_run.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
@@ -79,6 +84,23 @@ class TestAgreement : public QObject {
         out.removeDuplicates();
         return out.mid(0, 12).join("\n");
     }
+    /// A work begun with a photograph of the tester's (RL_PICTURE), a figure before it.
+    static Project begunWith(const QString& picture)
+    {
+        const auto read = store::readPicture(std::filesystem::path(picture.toStdString()));
+        Project p = review::freshWork("Begun");
+        if (!read)
+            return p;
+        p.references.push_back(kit::referenceOf("picture", gather::atMost(read->pixels, 1600)));
+        p.references.back().id = p.freshId();
+        p = review::withBackdropChosen(std::move(p), p.references.back().id, nullptr);
+        Element e = edits::standinOf(Solid::Figure);
+        e.name = "Walker", e.heightM = 1.7, e.usual = "adult";
+        p.brief.cast = {{p.freshId(), "Walker"}};
+        e.cast = p.brief.cast[0].id;
+        p = edits::withElement(std::move(p), review::firstPlace(p, e));
+        return edits::withPaintBox(std::move(p), paint::firstBox());
+    }
     static Project made(bool demo)
     {
         NoProgress progress;
@@ -98,11 +120,14 @@ private slots:
         QTest::addColumn<bool>("demo");
         QTest::newRow("the demo") << true;
         QTest::newRow("a made-up work") << false;
+        if (qEnvironmentVariableIsSet("RL_PICTURE"))
+            QTest::newRow("begun with a picture") << false;
     }
     void oneWorkOneAnswer()
     {
         QFETCH(bool, demo);
-        m_hand = std::make_unique<kit::StationHand>(made(demo));
+        const bool begun = QByteArray(QTest::currentDataTag()) == "begun with a picture";
+        m_hand = std::make_unique<kit::StationHand>(begun ? begunWith(qEnvironmentVariable("RL_PICTURE")) : made(demo));
         QVERIFY(hand().settle());
         const Told first = told();
         QVERIFY(first.size() > 3);
@@ -127,6 +152,10 @@ private slots:
         }
         hand().window().document().waitSaved();
         const QString file = hand().window().document().path();
+        QSignalSpy opened(&hand().window(), &MainWindow::opened); // closed and opened again
+        hand().window().openWork(file);
+        QVERIFY((opened.count() || opened.wait(20000)) && hand().settle());
+        QVERIFY2(told() == first, qPrintable(differences(first, told())));
         QVERIFY2(commandLine(file, true) == first, qPrintable(differences(commandLine(file, true), first)));
         Told planned, tubes;
         const auto plans = kit::lantern({"plan", file.toStdString()}).second;
@@ -234,6 +263,24 @@ private slots:
                     QCOMPARE(keeper.known(take.id)->figures.watch, t["watch"].get<int>());
                     QCOMPARE(keeper.known(take.id)->figures.leadPull, t["lead_pull"].get<double>());
                 }
+        // The palette of another take is the same before it is in hand and when it is.
+        const auto there = kit::lantern({"palette", file, "--take", "B"}).second;
+        Told before, then;
+        for (const auto& puddle : there["puddles"])
+            before[QString::number(puddle["number"].get<int>())] = q(puddle["recipe"]);
+        const int was = hand().project().take;
+        for (const Take& t : hand().project().takes)
+            if (t.letter == "B") {
+                desk().edit("Work on another take", takes::withCurrent(hand().project(), t.id));
+                break;
+            }
+        QVERIFY(hand().settle() && hand().project().take != was);
+        const paint::Mixing& m = *desk().review->mixing;
+        for (std::size_t i = 0; i < m.map.puddles.size(); ++i)
+            then[QString::number(m.map.puddles[i].number)] = q(paint::recipeSaid(m, i));
+        QVERIFY2(then == before, qPrintable(differences(then, before)));
+        hand().undo();
+        QVERIFY(hand().settle() && hand().project().take == was);
         int broken = 0;
         for (const Finding& f : desk().findings)
             broken += f.severity == Severity::Broken;

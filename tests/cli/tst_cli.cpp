@@ -524,6 +524,30 @@ private slots:
         QCOMPARE(opened->file.projectAt(points->front().id)->elements[0].altitudeM, 0.2);
     }
 
+    /// Of another take: only that one is another afterwards, and the one in hand stays in hand.
+    void aFixOfAnotherTakeLeavesTheOthersAlone()
+    {
+        Project p = kit::postWork();
+        p = takes::withDuplicate(std::move(p), "lifted"); // B is in hand
+        p = takes::withDuplicate(takes::withCurrent(std::move(p), p.takes[0].id), "third");
+        p.elements[0].baseCm.x = 40; // of the third, C, which is in hand
+        p = takes::withCurrent(std::move(p), p.takes[1].id);
+        p.elements[0].altitudeM = 0.2; // B hovers
+        p = takes::withCurrent(std::move(p), p.takes[2].id);
+        p = takes::withAside(std::move(p), p.takes[1].id, "not now");
+        const std::string work = at("takes-fixed.lantern");
+        QVERIFY(bool(store::ProjectFile::create(work, p)));
+        const Ran done = lantern({"fix", work, "stage.hovers:4", "--take", "B"});
+        QVERIFY2(done.code == 0, qPrintable(done.err));
+        const Project after = store::ProjectFile::open(work)->project;
+        QCOMPARE(after.take, p.take);
+        QVERIFY(after.scene() == p.scene() && after.takes[0].scene == p.takes[0].scene);
+        QCOMPARE(after.takes[1].scene.elements[0].altitudeM, 0.0);
+        QVERIFY(after.takes[1].aside && after.takes[1].reason == p.takes[1].reason);
+        QVERIFY(lantern({"findings", work, "--take", "B"}).json.is_array());
+        QVERIFY(!lantern({"findings", work, "--take", "B"}).out.contains("stage.hovers:4"));
+    }
+
     void allFixesAreDoneAndItEnds()
     {
         Project p = kit::postWork();

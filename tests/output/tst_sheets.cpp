@@ -1,3 +1,5 @@
+#include "core/paint/box.h"
+#include "core/project/edits.h"
 #include "core/transfer/grid.h"
 #include "output/sheets.h"
 #include "tests/kit/pdf.h"
@@ -52,6 +54,45 @@ private slots:
             const double ruler = kit::rulerMm(pdf, page);
             QVERIFY2(std::abs(ruler - 100) <= 0.1, qPrintable(QString("page %1: %2 mm").arg(page).arg(ruler)));
         }
+    }
+
+    /// However long a recipe is, it stays on its line and on the page, in any number of puddles.
+    void recipesStayOnThePage_data()
+    {
+        QTest::addColumn<QString>("paper");
+        QTest::addColumn<int>("puddles");
+        for (const int n : {8, 40})
+            QTest::addRow("A4, %d", n) << "A4" << n;
+        QTest::newRow("A3, 24") << "A3" << 24;
+    }
+    void recipesStayOnThePage()
+    {
+        QFETCH(QString, paper);
+        QFETCH(int, puddles);
+        Project p = edits::withPaintBox(kit::shoreWork(), paint::firstBox());
+        p.sheets.paper = paper.toStdString(), p.mix.puddles = puddles;
+        stage::SurfaceCache cache;
+        NoProgress progress;
+        SheetJob job = sheetJob(p, SheetContent::Colours, true, cache, progress).take();
+        paint::Mixing mixed = *job.mixing;
+        QVERIFY(!mixed.recipes.empty());
+        for (paint::Answer& a : mixed.recipes) // four tints each: as long as they come
+            a.formulas[0].recipe = {{"PG7/20", 12}, {"PV23/20", 11}, {"PO73/20", 9}, {"PBk9/20", 8}};
+        job.mixing = std::make_shared<const paint::Mixing>(std::move(mixed));
+        const QString pdf = m_dir.filePath("colours.pdf");
+        QVERIFY(bool(writeSheets(job, pdf, progress)));
+        QCOMPARE(kit::pdfPages(pdf), 1);
+        const QImage page = kit::pdfPage(pdf, 1, 100).convertToFormat(QImage::Format_Grayscale8);
+        const int margin = int(9 / 25.4 * 100);
+        const auto inked = [&](int x0, int y0, int x1, int y1) {
+            int n = 0;
+            for (int y = y0; y < y1; ++y)
+                for (int x = x0; x < x1; ++x)
+                    n += page.constScanLine(y)[x] < 200;
+            return n;
+        };
+        QCOMPARE(inked(page.width() - margin, 0, page.width(), page.height()), 0);
+        QVERIFY(inked(margin, page.height() / 2, page.width() - margin, page.height()) > 2000);
     }
 
     void thePostIsDrawnWhereItStands()

@@ -192,7 +192,7 @@ void MixState::want(Wanted wanted)
 
 void MixState::wantAt(Vec2 cm)
 {
-    if (!m_desk.lit)
+    if (!m_desk.review)
         return;
     const light::Picture& p = m_desk.review->picture;
     constexpr double kSpot = 0.15, kRingFrom = 1, kRingTo = 4; // cm
