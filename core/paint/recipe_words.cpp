@@ -51,7 +51,7 @@ std::string whoseSaid(const Project& project, const Puddle& p)
 
 std::string mlSaid(double ml)
 {
-    return tr("%1 ml", fixed(ml, 1));
+    return ml > 0 && ml < 0.05 ? std::string(tr("under 0.1 ml")) : tr("%1 ml", fixed(ml, 1));
 }
 
 } // namespace rl::paint

@@ -14,7 +14,7 @@ std::string recipeSaid(const MixingBox& box, Recipe recipe);
 std::string recipeSaid(const Mixing& mixing, std::size_t puddle);
 /// "light of Tortoise, shade of the backdrop".
 std::string whoseSaid(const Project& project, const Puddle& puddle);
-/// "12.4 ml": one decimal everywhere.
+/// "12.4 ml": one decimal everywhere; a trace is "under 0.1 ml".
 std::string mlSaid(double ml);
 
 } // namespace rl::paint

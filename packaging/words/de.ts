@@ -644,7 +644,7 @@
     </message>
     <message>
       <source>%1 to watch</source>
-      <translation>%1 im Auge behalten</translation>
+      <translation>%1 beachten</translation>
     </message>
     <message>
       <source>%1 broken</source>
@@ -5445,26 +5445,6 @@
       <translation>Deinen feinsten Strich sagen</translation>
     </message>
     <message>
-      <source>stands mixed</source>
-      <translation>steht gemischt</translation>
-    </message>
-    <message>
-      <source>The puddle in hand is mixed: it keeps its number and its recipe, whatever becomes of the picture</source>
-      <translation>Der Klecks in der Hand ist gemischt: er behält Nummer und Rezept, was auch aus dem Bild wird</translation>
-    </message>
-    <message>
-      <source>Number anew</source>
-      <translation>Neu nummerieren</translation>
-    </message>
-    <message>
-      <source>Numbers all puddles anew, the lightest 1. Cards and sheets printed before have the old numbers</source>
-      <translation>Nummeriert alle Kleckse neu, der hellste ist 1. Früher gedruckte Karten und Bögen haben die alten Nummern</translation>
-    </message>
-    <message>
-      <source>Number the puddles anew</source>
-      <translation>Die Kleckse neu nummerieren</translation>
-    </message>
-    <message>
       <source>Puddle cards…</source>
       <translation>Kleckskarten…</translation>
     </message>
@@ -5487,6 +5467,26 @@
     <message>
       <source>The recipes as CSV for a table, or as JSON</source>
       <translation>Die Rezepte als CSV für eine Tabelle, oder als JSON</translation>
+    </message>
+    <message>
+      <source>Number anew</source>
+      <translation>Neu nummerieren</translation>
+    </message>
+    <message>
+      <source>Numbers all puddles anew, the lightest 1. Cards and sheets printed before have the old numbers</source>
+      <translation>Nummeriert alle Kleckse neu, der hellste ist 1. Früher gedruckte Karten und Bögen haben die alten Nummern</translation>
+    </message>
+    <message>
+      <source>Number the puddles anew</source>
+      <translation>Die Kleckse neu nummerieren</translation>
+    </message>
+    <message>
+      <source>stands mixed</source>
+      <translation>steht gemischt</translation>
+    </message>
+    <message>
+      <source>The puddle in hand is mixed: it keeps its number and its recipe, whatever becomes of the picture</source>
+      <translation>Der Klecks in der Hand ist gemischt: er behält Nummer und Rezept, was auch aus dem Bild wird</translation>
     </message>
     <message>
       <source>&lt;b&gt;Puddle %1&lt;/b&gt;, %2: %3 % of the canvas, %4. </source>
@@ -10325,6 +10325,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>kein Rezept</translation>
     </message>
     <message>
+      <source>under 0.1 ml</source>
+      <translation>unter 0,1 ml</translation>
+    </message>
+    <message>
       <source>%1 ml</source>
       <translation>%1 ml</translation>
     </message>
@@ -11217,10 +11221,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Eine starke Stelle am Rand ist eine Tür aus dem Bild.</translation>
     </message>
     <message>
-      <source>Move it in by %1 cm</source>
-      <translation>Um %1 cm hineinrücken</translation>
-    </message>
-    <message>
       <source>%1%2, yet it draws %3 % of the measured pull, more than “%4” (%5 %)%6</source>
       <translation>%1%2, zieht aber %3 % des gemessenen Zugs, mehr als „%4“ (%5 %)%6</translation>
     </message>
@@ -11235,6 +11235,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>What has nothing to say should not speak louder than what has.</source>
       <translation>Was nichts zu sagen hat, sollte nicht lauter reden als das, was etwas zu sagen hat.</translation>
+    </message>
+    <message>
+      <source>Move it in by %1 cm</source>
+      <translation>Um %1 cm hineinrücken</translation>
     </message>
     <message>
       <source>the canvas edge</source>
@@ -11437,6 +11441,18 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Gleiche Spitzen lesen sich als Zaun; eine hohe, eine niedrige und eine weite Lücke machen einen Rhythmus.</translation>
     </message>
     <message>
+      <source>%1%2 stops</source>
+      <translation>%1%2 Blenden</translation>
+    </message>
+    <message>
+      <source>Brighten by </source>
+      <translation>Heller um </translation>
+    </message>
+    <message>
+      <source>Darken by </source>
+      <translation>Dunkler um </translation>
+    </message>
+    <message>
       <source>The darkest hundredth of the picture is only L* %1.</source>
       <translation>Das dunkelste Hundertstel des Bildes ist nur L* %1.</translation>
     </message>
@@ -11451,18 +11467,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>The key is the mood; it is decided once, before any colour.</source>
       <translation>Die Tonart ist die Stimmung; sie wird einmal entschieden, vor jeder Farbe.</translation>
-    </message>
-    <message>
-      <source>%1%2 stops</source>
-      <translation>%1%2 Blenden</translation>
-    </message>
-    <message>
-      <source>Brighten by </source>
-      <translation>Heller um </translation>
-    </message>
-    <message>
-      <source>Darken by </source>
-      <translation>Dunkler um </translation>
     </message>
     <message>
       <source>%1%2 L* apart.</source>
@@ -13165,16 +13169,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Eines zieht %1 × so viel, wie die Lesbarkeit es misst.</translation>
     </message>
     <message>
+      <source>Set the horizon where the backdrop has it</source>
+      <translation>Den Horizont setzen, wo der Hintergrund ihn hat</translation>
+    </message>
+    <message>
       <source>The canvas shows only %1 % of the backdrop; the rest is cropped to bring its horizon to yours.</source>
       <translation>Die Leinwand zeigt nur %1 % des Hintergrunds; der Rest ist abgeschnitten, damit sein Horizont auf deinem liegt.</translation>
     </message>
     <message>
       <source>What is cropped is lost for the composition; a horizon nearer to the picture's own keeps more.</source>
       <translation>Was abgeschnitten ist, fehlt der Komposition; ein Horizont näher am eigenen des Bildes behält mehr.</translation>
-    </message>
-    <message>
-      <source>Set the horizon where the backdrop has it</source>
-      <translation>Den Horizont setzen, wo der Hintergrund ihn hat</translation>
     </message>
     <message>
       <source>Printed as a picture at 1:1, the backdrop has %1 pixels an inch; line art stays sharp at any size.</source>
@@ -14557,10 +14561,6 @@ Versuche: lantern help
       <translation>„%1“ ist keine Zahl.</translation>
     </message>
     <message>
-      <source>This work can only be read here; nothing was changed.</source>
-      <translation>Dieses Werk lässt sich hier nur lesen; nichts wurde geändert.</translation>
-    </message>
-    <message>
       <source>saves what can be read of a damaged work into a copy, and names what is lost</source>
       <translation>rettet, was von einem beschädigten Werk lesbar ist, in eine Kopie und nennt, was verloren ist</translation>
     </message>
@@ -15187,6 +15187,10 @@ Versuche: lantern help
     <message>
       <source>There is no single element of that id or name in the work.</source>
       <translation>Es gibt im Werk nicht genau ein Ding dieser Nummer oder dieses Namens.</translation>
+    </message>
+    <message>
+      <source>This work can only be read here; nothing was changed.</source>
+      <translation>Dieses Werk lässt sich hier nur lesen; nichts wurde geändert.</translation>
     </message>
     <message>
       <source>Say where it goes (--base x,y), how tall it is (--height-m H), or both.</source>

@@ -127,6 +127,13 @@ private slots:
         QVERIFY(std::abs(tubes - after.needs.puddles[0].ml) < 1e-6); // and its tubes are reckoned so
     }
 
+    void amountsAreSaidToATenth()
+    {
+        QCOMPARE(mlSaid(12.44), std::string("12.4 ml"));
+        QCOMPARE(mlSaid(0.02), std::string("under 0.1 ml"));
+        QCOMPARE(mlSaid(0), std::string("0.0 ml"));
+    }
+
     void aTintIsSaidWithItsWhite_data()
     {
         QTest::addColumn<QString>("recipe");

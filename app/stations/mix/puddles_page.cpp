@@ -43,20 +43,6 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
         {"mixFinest", tr("finest stroke"), tr("The thinnest line your brushes can lay; what is thinner is said"),
             tr("Say your finest stroke")});
     const auto can = [this] { return m_state.canMix(); };
-    m_form->check(
-        {"puddleMixed", tr("stands mixed"),
-            tr("The puddle in hand is mixed: it keeps its number and its recipe, whatever becomes of the picture"), {}},
-        [this]() -> std::optional<bool> {
-            const int number = m_state.numberOf(m_desk.selection().puddle);
-            const KnownPuddle* k = number ? paint::knownPuddle(project(), number) : nullptr;
-            return number && m_state.canMix() ? std::optional(k && !k->mixed.empty()) : std::nullopt;
-        },
-        [this](bool on) { setMixed(on); });
-    m_form->button(
-        "numberAnew", tr("Number anew"),
-        tr("Numbers all puddles anew, the lightest 1. Cards and sheets printed before have the old numbers"),
-        [this] { m_desk.edit(tr("Number the puddles anew"), paint::numberedAnew(project(), m_state.mixing()->map)); },
-        can);
     m_form->mainButton(
         "puddleCards", tr("Puddle cards…"),
         tr("A PDF to lie beside the palette: each puddle with its number on a small picture, parts, ml, where it goes, "
@@ -71,6 +57,21 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
         [this](bool on) { m_ofHeld = on; });
     m_form->button(
         "puddleCsv", tr("List…"), tr("The recipes as CSV for a table, or as JSON"), [this] { list("csv"); }, can);
+    m_form->button(
+        "numberAnew", tr("Number anew"),
+        tr("Numbers all puddles anew, the lightest 1. Cards and sheets printed before have the old numbers"),
+        [this] { m_desk.edit(tr("Number the puddles anew"), paint::numberedAnew(project(), m_state.mixing()->map)); },
+        can);
+    // Last: it comes and goes with the puddle in hand, and moves nothing.
+    m_form->check(
+        {"puddleMixed", tr("stands mixed"),
+            tr("The puddle in hand is mixed: it keeps its number and its recipe, whatever becomes of the picture"), {}},
+        [this]() -> std::optional<bool> {
+            const int number = m_state.numberOf(m_desk.selection().puddle);
+            const KnownPuddle* k = number ? paint::knownPuddle(project(), number) : nullptr;
+            return number && m_state.canMix() ? std::optional(k && !k->mixed.empty()) : std::nullopt;
+        },
+        [this](bool on) { setMixed(on); });
     m_figures->setObjectName("puddleFigures");
     m_figures->setTextFormat(Qt::RichText);
     m_figures->setWordWrap(true);
