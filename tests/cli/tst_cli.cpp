@@ -21,7 +21,7 @@ struct Ran {
     nlohmann::json json;
     QString out, err;
 };
-Ran lantern(std::vector<std::string> words)
+Ran ran(std::vector<std::string> words)
 {
     words.insert(words.begin(), "lantern");
     std::vector<const char*> argv;
@@ -55,11 +55,11 @@ private slots:
         for (const char* c : {"info", "findings", "render", "read", "carry", "light", "new", "demo", "gather", "stage",
                  "place", "takes", "relief", "measure", "fit", "cut", "patch", "still", "fields", "set", "salvage",
                  "study", "report", "whatif", "fix"}) {
-            const Ran r = lantern({"help", c});
+            const Ran r = ran({"help", c});
             QCOMPARE(r.code, 0);
             QVERIFY2(r.out.contains(c), c);
         }
-        QVERIFY(lantern({"help"}).out.contains("findings"));
+        QVERIFY(ran({"help"}).out.contains("findings"));
     }
 
     void wrongLinesAreSaidInEveryLanguage_data()
@@ -80,9 +80,9 @@ private slots:
         std::vector<std::string> line;
         for (const QString& w : words)
             line.push_back(w.toStdString());
-        const Ran english = lantern(line);
+        const Ran english = ran(line);
         speak("de");
-        const Ran german = lantern(line), page = lantern({"help", "render"});
+        const Ran german = ran(line), page = ran({"help", "render"});
         speak("en");
         QCOMPARE(english.code, 2);
         QCOMPARE(german.code, 2);
@@ -126,18 +126,18 @@ private slots:
         const std::string work = at("set.lantern");
         std::filesystem::remove(work);
         QVERIFY(bool(store::ProjectFile::create(work, kit::postWork())));
-        const Ran set = lantern({"set", work, object.toStdString(), key.toStdString(), said.toStdString()});
+        const Ran set = ran({"set", work, object.toStdString(), key.toStdString(), said.toStdString()});
         QVERIFY2(set.code == 0, qPrintable(set.err));
         const Project p = store::ProjectFile::open(work)->project;
         const std::map<QString, double> now{{"strength", p.lights.sun.strength}, {"eyeHeightM", p.camera.eyeHeightM},
             {"heightM", p.elements[0].heightM}, {"altitudeM", p.elements[0].altitudeM},
             {"wetness", p.lights.air.wetness}};
         QVERIFY2(std::abs(now.at(key) - is) < 1e-9, qPrintable(QString::number(now.at(key))));
-        const Ran all = lantern({"fields"});
+        const Ran all = ran({"fields"});
         QVERIFY(all.json.size() > 80);
         QVERIFY(std::any_of(
             all.json.begin(), all.json.end(), [&](const auto& f) { return f["field"] == key.toStdString(); }));
-        QVERIFY(lantern({"fields", "--page"}).out.startsWith("# Every number"));
+        QVERIFY(ran({"fields", "--page"}).out.startsWith("# Every number"));
     }
 
     void whatIsLockedIsNotSet()
@@ -146,14 +146,14 @@ private slots:
         Project p = kit::postWork();
         p.elements[0].locked = true;
         QVERIFY(bool(store::ProjectFile::create(work, p)));
-        const Ran r = lantern({"set", work, "element:Post", "altitudeM", "2"});
+        const Ran r = ran({"set", work, "element:Post", "altitudeM", "2"});
         QVERIFY(r.code == 2 && r.err.contains("locked in its place"));
         QCOMPARE(store::ProjectFile::open(work)->project.elements[0].altitudeM, 0.0);
     }
 
     void aNewWorkGetsItsEnding()
     {
-        QCOMPARE(lantern({"new", at("unnamed")}).code, 0);
+        QCOMPARE(ran({"new", at("unnamed")}).code, 0);
         QVERIFY(std::filesystem::exists(at("unnamed.lantern")) && !std::filesystem::exists(at("unnamed")));
     }
 
@@ -161,7 +161,7 @@ private slots:
     {
         const std::string picture = at("ground.png");
         (void)store::writeFile(picture, store::encodePng(kit::plain(60, 40, {90, 100, 110})));
-        const Ran r = lantern({"cut", picture, "--ground", "70,10,8", "-o", at("alpha.png")});
+        const Ran r = ran({"cut", picture, "--ground", "70,10,8", "-o", at("alpha.png")});
         QVERIFY(r.code == 2 && r.err.contains("outside the picture"));
     }
 
@@ -173,7 +173,7 @@ private slots:
         (void)store::writeFile(folder + "/a.png", store::encodePng(kit::litDisc(200, 70, 150, 30, 0.3).photo));
         (void)store::writeFile(folder + "/b.png", store::encodePng(kit::plain(120, 90, {90, 100, 110})));
         kit::writeBytes(QString::fromStdString(folder + "/c.jpg"), "Dear diary");
-        const Ran r = lantern({"gather", work, folder, folder + "/a.png", "--credit", "me", "--permission", "own",
+        const Ran r = ran({"gather", work, folder, folder + "/a.png", "--credit", "me", "--permission", "own",
             "--ledger", at("l.csv")});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         QCOMPARE(r.json["added"].size(), std::size_t(3));
@@ -181,13 +181,13 @@ private slots:
         QVERIFY(r.json["twins"][0]["same_file"].get<bool>());
         const auto opened = store::ProjectFile::open(work);
         QVERIFY(opened && opened->project.references.size() == 3 && opened->project.references[0].credit == "me");
-        const Ran fit = lantern({"fit", work, "--lead", "b"});
+        const Ran fit = ran({"fit", work, "--lead", "b"});
         QVERIFY2(fit.code == 0, qPrintable(fit.err));
         QCOMPARE(fit.json["candidates"].size(), std::size_t(2));
         QVERIFY(!fit.json["candidates"][0]["reasons"].empty());
-        QCOMPARE(lantern({"fit", work, "--lead", "nobody"}).code, 2);
-        QCOMPARE(lantern({"gather", work, folder + "/c.jpg"}).code, 2);
-        QCOMPARE(lantern({"gather", at("none.lantern"), folder}).code, 2);
+        QCOMPARE(ran({"fit", work, "--lead", "nobody"}).code, 2);
+        QCOMPARE(ran({"gather", work, folder + "/c.jpg"}).code, 2);
+        QCOMPARE(ran({"gather", at("none.lantern"), folder}).code, 2);
     }
 
     void cutAndPatchWritePictures_data()
@@ -220,7 +220,7 @@ private slots:
         std::vector<std::string> words{"cut", at("disc.png"), "-o", at("alpha.png"), "--colour", at("rgba.png")};
         for (const QString& w : how)
             words.push_back(w.endsWith("json") || w.endsWith("png") ? at(qPrintable(w)) : w.toStdString());
-        const Ran r = lantern(words);
+        const Ran r = ran(words);
         QVERIFY2(r.code == 0, qPrintable(r.err));
         const auto alpha = store::readMask(at("alpha.png"));
         QVERIFY(alpha && alpha->width() == 300);
@@ -239,7 +239,7 @@ private slots:
         for (int y = 30; y < 50; ++y)
             std::fill_n(hole.begin() + y * 120 + 40, 20, std::uint8_t(255));
         (void)store::writeFile(at("hole.png"), store::encodePng(Mask(120, 90, hole)));
-        const Ran r = lantern({"patch", at("plain.png"), "--mask", at("hole.png"), "-o", at("filled.png")});
+        const Ran r = ran({"patch", at("plain.png"), "--mask", at("hole.png"), "-o", at("filled.png")});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         QCOMPARE(r.json["filled_px"].get<int>(), 400);
         const auto filled = store::readPicture(std::filesystem::path(at("filled.png")));
@@ -266,14 +266,14 @@ private slots:
         std::vector<std::string> all;
         for (const QString& w : words)
             all.push_back(w.contains(".png") ? at(qPrintable(w)) : w.toStdString());
-        const Ran r = lantern(all);
+        const Ran r = ran(all);
         QCOMPARE(r.code, 2);
         QVERIFY(r.err.startsWith("lantern: ") && r.out.isEmpty());
     }
 
     void infoGivesSizesInBothWorlds()
     {
-        const Ran r = lantern({"info", m_work});
+        const Ran r = ran({"info", m_work});
         QCOMPARE(r.code, 0);
         const auto& e = r.json["elements"][0];
         QVERIFY(std::abs(e["distance_m"].get<double>() - 10) < 1e-6);
@@ -284,40 +284,40 @@ private slots:
     void newMakesAnEmptyWorkAndNeverOverwrites()
     {
         const std::string file = at("fresh.lantern");
-        QCOMPARE(lantern({"new", file, "--title", "Fresh", "--canvas-cm", "30,20"}).code, 0);
-        const Ran info = lantern({"info", file});
+        QCOMPARE(ran({"new", file, "--title", "Fresh", "--canvas-cm", "30,20"}).code, 0);
+        const Ran info = ran({"info", file});
         QCOMPARE(info.json["title"].get<std::string>(), std::string("Fresh"));
         QVERIFY(info.json["canvas_cm"] == nlohmann::json({30.0, 20.0}));
-        const Ran again = lantern({"new", file});
+        const Ran again = ran({"new", file});
         QVERIFY(again.code == 2 && again.out.isEmpty() && again.err.contains("already"));
     }
 
     void whatIfTellsBeforeAndAfter()
     {
         const std::string out = at("if.png");
-        const Ran r = lantern({"whatif", m_work, "--lighter", "12", "--element", "4", "-o", out});
+        const Ran r = ran({"whatif", m_work, "--lighter", "12", "--element", "4", "-o", out});
         QCOMPARE(r.code, 0);
         QVERIFY(r.json["after"]["lightest_L"].get<double>() >= r.json["before"]["lightest_L"].get<double>());
         QVERIFY(!QImage(QString::fromStdString(out)).isNull());
-        const Ran none = lantern({"whatif", m_work, "--element", "77"});
+        const Ran none = ran({"whatif", m_work, "--element", "77"});
         QVERIFY(none.code == 2 && none.err.contains("no element 77"));
-        QCOMPARE(lantern({"whatif", m_work, "--lights", "400"}).code, 2);
+        QCOMPARE(ran({"whatif", m_work, "--lights", "400"}).code, 2);
     }
 
     void suggestionsAndTakesAreAskedForByName()
     {
-        const Ran alone = lantern({"read", m_work, "--suggest"});
+        const Ran alone = ran({"read", m_work, "--suggest"});
         QVERIFY(alone.json["suggestion"]["already"].get<bool>() && alone.json["suggestion"]["changes"].empty());
         QVERIFY(alone.json["values"]["elements"].size() == 1 && alone.json["values"]["key"].is_string());
         QVERIFY(alone.json["drivers"].contains("4") && alone.json["leak"].contains("of_even"));
-        const Ran take = lantern({"read", m_work, "--take", "Q"});
+        const Ran take = ran({"read", m_work, "--take", "Q"});
         QVERIFY(take.code == 2 && take.err.contains("no take"));
     }
 
     void renderWritesThePictureAskedFor()
     {
         const std::string out = at("out.png");
-        const Ran r = lantern({"render", m_work, "-o", out, "--width-px", "300"});
+        const Ran r = ran({"render", m_work, "-o", out, "--width-px", "300"});
         QCOMPARE(r.code, 0);
         const QImage image(QString::fromStdString(out));
         QCOMPARE(image.size(), QSize(300, 200));
@@ -328,7 +328,7 @@ private slots:
 
     void readListsEveryElementOnce()
     {
-        const Ran r = lantern({"read", m_work});
+        const Ran r = ran({"read", m_work});
         QVERIFY(r.json["order"] == nlohmann::json({4}));
         QCOMPARE(r.json["share"]["4"].get<double>(), 1.0);
         QVERIFY(r.json["driver"].is_string() && r.json["value_steps"].size() == 3);
@@ -348,7 +348,7 @@ private slots:
         QVERIFY(bool(store::writeFile(at("p.png"), store::encodePng(Photo{120, 80, pixels}))));
         QVERIFY(bool(store::writeFile(at("ids.png"), store::encodePng(Mask{120, 80, ids}))));
         const Ran r
-            = lantern({"read", at("p.png"), "--ids", at("ids.png"), "--canvas-cm", "60,40", "--distance-cm", "150"});
+            = ran({"read", at("p.png"), "--ids", at("ids.png"), "--canvas-cm", "60,40", "--distance-cm", "150"});
         QCOMPARE(r.code, 0);
         QVERIFY(r.json["order"] == nlohmann::json({1, 2}));
     }
@@ -358,7 +358,7 @@ private slots:
         const auto d = kit::litDisc(200, 80, 130, 30, 0.2);
         QVERIFY(bool(store::writeFile(at("ball.png"), store::encodePng(d.photo))));
         QVERIFY(bool(store::writeFile(at("mask.png"), store::encodePng(d.mask))));
-        const Ran r = lantern({"light", at("ball.png"), "--mask", at("mask.png")});
+        const Ran r = ran({"light", at("ball.png"), "--mask", at("mask.png")});
         QCOMPARE(r.code, 0);
         QVERIFY(std::abs(r.json["azimuth_deg"].get<double>() - 130) < 8);
         QVERIFY(std::abs(r.json["elevation_deg"].get<double>() - 30) < 18);
@@ -368,7 +368,7 @@ private slots:
     void carryWritesTrueSheets()
     {
         const std::string out = at("sheets.pdf");
-        const Ran r = lantern({"carry", m_work, "-o", out, "--paper", "Letter", "--what", "lineart"});
+        const Ran r = ran({"carry", m_work, "-o", out, "--paper", "Letter", "--what", "lineart"});
         QCOMPARE(r.code, 0);
         QCOMPARE(kit::pdfPages(QString::fromStdString(out)), r.json["pages"].get<int>());
         QVERIFY(std::abs(kit::rulerMm(QString::fromStdString(out), 2) - 100) <= 0.1);
@@ -376,7 +376,7 @@ private slots:
 
     void stageSaysWhereEverythingStands()
     {
-        const Ran r = lantern({"stage", m_work, "--measures"});
+        const Ran r = ran({"stage", m_work, "--measures"});
         QCOMPARE(r.code, 0);
         QVERIFY(r.json["canvas_cm"] == nlohmann::json({60.0, 40.0}));
         QCOMPARE(r.json["horizon_cm"].get<double>(), 16.0);
@@ -393,12 +393,12 @@ private slots:
     {
         const std::string work = at("moved.lantern");
         QVERIFY(bool(store::ProjectFile::create(work, kit::postWork())));
-        const Ran r = lantern({"place", work, "Post", "--base", "22.5,33", "--height-m", "1.8"});
+        const Ran r = ran({"place", work, "Post", "--base", "22.5,33", "--height-m", "1.8"});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         QVERIFY(r.json["base_cm"] == nlohmann::json({22.5, 33.0}));
         // T (y_b - y_h) / h
         QVERIFY(std::abs(r.json["height_cm"].get<double>() - 1.8 * 17 / 1.6) < 1e-9);
-        const Ran again = lantern({"stage", work});
+        const Ran again = ran({"stage", work});
         QVERIFY(again.json["elements"][0]["base_cm"] == nlohmann::json({22.5, 33.0}));
         QCOMPARE(again.json["elements"][0]["real_height_m"].get<double>(), 1.8);
     }
@@ -411,7 +411,7 @@ private slots:
         p = takes::withVote(p, "Ilse", "B", "nearer");
         QVERIFY(bool(store::ProjectFile::create(work, p)));
         const std::string sheet = at("sheet.pdf");
-        const Ran r = lantern({"takes", work, "--sheet", sheet});
+        const Ran r = ran({"takes", work, "--sheet", sheet});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         QCOMPARE(r.json["takes"].size(), std::size_t(2));
         QCOMPARE(r.json["takes"][1]["letter"].get<std::string>(), std::string("B"));
@@ -419,9 +419,8 @@ private slots:
         QVERIFY(!r.json["takes"][1]["differs_from_first"].empty() && r.json["takes"][0]["differs_from_first"].empty());
         QCOMPARE(r.json["sheet"]["takes"].get<int>(), 2);
         QCOMPARE(kit::pdfPages(QString::fromStdString(sheet)), 1);
-        QCOMPARE(
-            lantern({"takes", work, "--sheet", at("one.png"), "--letters", "B"}).json["sheet"]["takes"].get<int>(), 1);
-        QCOMPARE(lantern({"takes", m_work}).json["takes"].size(), std::size_t(1)); // a work with one arrangement
+        QCOMPARE(ran({"takes", work, "--sheet", at("one.png"), "--letters", "B"}).json["sheet"]["takes"].get<int>(), 1);
+        QCOMPARE(ran({"takes", m_work}).json["takes"].size(), std::size_t(1)); // a work with one arrangement
     }
 
     void renderTakesThePictureApart_data()
@@ -434,7 +433,7 @@ private slots:
     {
         QFETCH(QString, pass);
         const std::string out = at("pass.png");
-        const Ran r = lantern({"render", m_work, "-o", out, "--width-px", "240", "--pass", pass.toStdString()});
+        const Ran r = ran({"render", m_work, "-o", out, "--width-px", "240", "--pass", pass.toStdString()});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         const QImage image(QString::fromStdString(out));
         QCOMPARE(image.size(), QSize(240, 160));
@@ -445,7 +444,7 @@ private slots:
     void theLinearPictureIsFloats()
     {
         const std::string exr = at("linear.exr");
-        const Ran r = lantern({"render", m_work, "-o", at("r.png"), "--width-px", "120", "--linear-exr", exr});
+        const Ran r = ran({"render", m_work, "-o", at("r.png"), "--width-px", "120", "--linear-exr", exr});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         const auto file = store::readFile(exr);
         QVERIFY(bool(file) && (*file)->size() > 2000);
@@ -459,7 +458,7 @@ private slots:
         (void)store::writeFile(at("disc.png"), store::encodePng(d.photo));
         (void)store::writeFile(at("disc-mask.png"), store::encodePng(d.mask));
         const std::string out = at("normal.png");
-        const Ran r = lantern({"relief", at("disc.png"), "--mask", at("disc-mask.png"), "-o", out, "--form", "ball"});
+        const Ran r = ran({"relief", at("disc.png"), "--mask", at("disc-mask.png"), "-o", out, "--form", "ball"});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         const QImage n(QString::fromStdString(out));
         QVERIFY(qBlue(n.pixel(100, 100)) > 245); // faces the viewer
@@ -469,7 +468,7 @@ private slots:
 
     void auditTellsLightThreeTimes()
     {
-        const Ran r = lantern({"light", m_work, "--audit"});
+        const Ran r = ran({"light", m_work, "--audit"});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         QCOMPARE(r.json["elements"].size(), std::size_t(1));
         const auto& e = r.json["elements"][0];
@@ -481,7 +480,7 @@ private slots:
 
     void auditWritesSheetsAndColours()
     {
-        const Ran r = lantern({"light", m_work, "--sheets", at("study.pdf"), "--families", at("mix.csv")});
+        const Ran r = ran({"light", m_work, "--sheets", at("study.pdf"), "--families", at("mix.csv")});
         QVERIFY2(r.code == 0, qPrintable(r.err));
         QCOMPARE(kit::pdfPages(QString::fromStdString(at("study.pdf"))), 2);
         QFile table(QString::fromStdString(at("mix.csv")));
@@ -493,8 +492,7 @@ private slots:
     {
         QByteArray first;
         for (const char* rows : {"1", "33", "4096"}) {
-            const Ran r
-                = lantern({"render", m_work, "-o", at("strips.png"), "--width-px", "300", "--strip-rows", rows});
+            const Ran r = ran({"render", m_work, "-o", at("strips.png"), "--width-px", "300", "--strip-rows", rows});
             QVERIFY2(r.code == 0, qPrintable(r.err));
             QFile png(QString::fromStdString(at("strips.png")));
             QVERIFY(png.open(QIODevice::ReadOnly));
@@ -512,11 +510,11 @@ private slots:
         p.elements[0].cast = p.brief.cast[0].id;
         const std::string work = at("fixed.lantern");
         QVERIFY(bool(store::ProjectFile::create(work, p)));
-        QVERIFY(lantern({"findings", work}).out.contains("stage.hovers:4"));
-        const Ran done = lantern({"fix", work, "stage.hovers:4"});
+        QVERIFY(ran({"findings", work}).out.contains("stage.hovers:4"));
+        const Ran done = ran({"fix", work, "stage.hovers:4"});
         QVERIFY2(done.code == 0, qPrintable(done.err));
         QCOMPARE(done.json["done"].get<std::string>(), std::string("Set it on the ground"));
-        QVERIFY(!lantern({"findings", work}).out.contains("stage.hovers:4"));
+        QVERIFY(!ran({"findings", work}).out.contains("stage.hovers:4"));
         auto opened = store::ProjectFile::open(work);
         QVERIFY(opened && opened->project.elements[0].altitudeM == 0);
         const auto points = opened->file.milestones();
@@ -537,15 +535,15 @@ private slots:
         p = takes::withAside(std::move(p), p.takes[1].id, "not now");
         const std::string work = at("takes-fixed.lantern");
         QVERIFY(bool(store::ProjectFile::create(work, p)));
-        const Ran done = lantern({"fix", work, "stage.hovers:4", "--take", "B"});
+        const Ran done = ran({"fix", work, "stage.hovers:4", "--take", "B"});
         QVERIFY2(done.code == 0, qPrintable(done.err));
         const Project after = store::ProjectFile::open(work)->project;
         QCOMPARE(after.take, p.take);
         QVERIFY(after.scene() == p.scene() && after.takes[0].scene == p.takes[0].scene);
         QCOMPARE(after.takes[1].scene.elements[0].altitudeM, 0.0);
         QVERIFY(after.takes[1].aside && after.takes[1].reason == p.takes[1].reason);
-        QVERIFY(lantern({"findings", work, "--take", "B"}).json.is_array());
-        QVERIFY(!lantern({"findings", work, "--take", "B"}).out.contains("stage.hovers:4"));
+        QVERIFY(ran({"findings", work, "--take", "B"}).json.is_array());
+        QVERIFY(!ran({"findings", work, "--take", "B"}).out.contains("stage.hovers:4"));
     }
 
     void allFixesAreDoneAndItEnds()
@@ -555,13 +553,13 @@ private slots:
         p.lights.sun.elevation = -5; // under the horizon, and nothing else burns
         const std::string work = at("all.lantern");
         QVERIFY(bool(store::ProjectFile::create(work, p)));
-        const Ran all = lantern({"fix", work, "--all"});
+        const Ran all = ran({"fix", work, "--all"});
         QVERIFY2(all.code == 0, qPrintable(all.err));
         QVERIFY(all.json["done"].size() + all.json["taken_back"].size() >= 2);
         for (const auto& f : all.json["findings"])
             QVERIFY2(f["severity"] != "broken" || f["fix"].is_null(), f["key"].get<std::string>().c_str());
         QVERIFY(all.json["findings"].size() <= all.json["findings_before"].get<std::size_t>());
-        const Ran again = lantern({"fix", work, "--all"}); // what is left cannot be bettered
+        const Ran again = ran({"fix", work, "--all"}); // what is left cannot be bettered
         QVERIFY(again.code == 0 && again.json["done"].empty());
         QCOMPARE(again.json["findings"].size(), all.json["findings"].size());
     }
@@ -582,7 +580,7 @@ private slots:
         for (const QString& w : words)
             all.push_back(w.toStdString());
         const auto before = store::ProjectFile::open(m_work)->project;
-        const Ran r = lantern(all);
+        const Ran r = ran(all);
         QCOMPARE(r.code, 2);
         QVERIFY(r.err.startsWith("lantern: ") && r.out.isEmpty());
         QVERIFY(store::ProjectFile::open(m_work)->project == before);
@@ -610,7 +608,7 @@ private slots:
             {"limb", ":Post:leftArm"}, {"mist", ":1"}, {"tube", ":PW6"}, {"swatches", ":PW6"}, {"hours", ":1"},
             {"tolerance", ":1"}};
         int set = 0;
-        for (const auto& f : lantern({"fields"}).json) {
+        for (const auto& f : ran({"fields"}).json) {
             const std::string kind = f["of"];
             static const std::set<std::string> without{"overrule", "cutout", "ground", "day", "task", "span", "sitting",
                 "canvas photograph", "light group"}; // this work has none
@@ -619,15 +617,15 @@ private slots:
             const auto at = named.find(kind);
             const double low = f["from"], high = f["to"], start = f["starts_as"];
             const double value = std::clamp(start, low, high);
-            const Ran r = lantern({"set", work, kind + (at == named.end() ? "" : at->second), f["field"],
+            const Ran r = ran({"set", work, kind + (at == named.end() ? "" : at->second), f["field"],
                 QString::number(value, 'g', 17).toStdString()});
             QVERIFY2(
                 r.code == 0, qPrintable(QString::fromStdString(kind + " " + f["field"].get<std::string>()) + r.err));
             ++set;
         }
         QVERIFY(set > 150);
-        QVERIFY(lantern({"set", work, "mix", "coats", "3"}).code == 0);
-        QVERIFY(lantern({"set", work, "ground", "coats", "4"}).code == 0);
+        QVERIFY(ran({"set", work, "mix", "coats", "3"}).code == 0);
+        QVERIFY(ran({"set", work, "ground", "coats", "4"}).code == 0);
         const auto now = store::ProjectFile::open(work)->project;
         QVERIFY(now.mix.coats == 3 && now.brief.ground.coats == 4);
     }
@@ -679,7 +677,7 @@ private slots:
         std::vector<std::string> argv;
         for (const QString& w : words)
             argv.push_back(w == "WORK" ? m_work : w == "NEW" ? at("never.lantern") : w.toStdString());
-        const Ran r = lantern(argv);
+        const Ran r = ran(argv);
         QCOMPARE(r.code, 2);
         QVERIFY2(r.out.isEmpty(), qPrintable(r.out));
         QVERIFY(r.err.startsWith("lantern: ") && r.err.size() < 500);

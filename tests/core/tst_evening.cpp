@@ -12,17 +12,17 @@ using namespace rl;
 using namespace rl::survey;
 
 namespace {
-constexpr int kWide = 450, kHigh = 300;
+constexpr int kEveningWide = 450, kEveningHigh = 300;
 constexpr double kPerCm = 7.5;
 
 /// Patches of many colours, in linear light.
-cv::Mat madePlan(unsigned seed)
+cv::Mat eveningPlan(unsigned seed)
 {
     std::mt19937 random(seed);
     std::uniform_real_distribution<float> any(0.03f, 0.75f);
-    cv::Mat plan(kHigh, kWide, CV_32FC3);
-    for (int y = 0; y < kHigh; y += 25)
-        for (int x = 0; x < kWide; x += 25)
+    cv::Mat plan(kEveningHigh, kEveningWide, CV_32FC3);
+    for (int y = 0; y < kEveningHigh; y += 25)
+        for (int x = 0; x < kEveningWide; x += 25)
             plan(cv::Rect(x, y, 25, 25))
                 .setTo(cv::Scalar(double(any(random)), double(any(random)), double(any(random))));
     cv::GaussianBlur(plan, plan, {}, 2);
@@ -44,12 +44,12 @@ cv::Mat lit(const cv::Mat& plan, double across, double down, double bend, const 
 }
 cv::Mat noFlow()
 {
-    return cv::Mat(kHigh, kWide, CV_32FC2, cv::Scalar(0, 0));
+    return cv::Mat(kEveningHigh, kEveningWide, CV_32FC2, cv::Scalar(0, 0));
 }
 Evened of(const cv::Mat& plan, const cv::Mat& photo, const std::vector<Known>& known = {}, double L = 50)
 {
-    return evened(plan, photo, noFlow(), cv::Mat(kHigh, kWide, CV_32F, cv::Scalar(0)),
-        cv::Mat(kHigh, kWide, CV_8U, cv::Scalar(255)), kPerCm, known, L);
+    return evened(plan, photo, noFlow(), cv::Mat(kEveningHigh, kEveningWide, CV_32F, cv::Scalar(0)),
+        cv::Mat(kEveningHigh, kEveningWide, CV_8U, cv::Scalar(255)), kPerCm, known, L);
 }
 double meanApart(const cv::Mat& a, const cv::Mat& b, const cv::Mat& mask = {})
 {
@@ -116,7 +116,7 @@ private slots:
         QFETCH(double, across);
         QFETCH(double, down);
         QFETCH(double, bend);
-        const cv::Mat plan = madePlan(5);
+        const cv::Mat plan = eveningPlan(5);
         const Evened e = of(plan, lit(plan, across, down, bend, {0.6, 0.5, 0.35}));
         QVERIFY2(meanApart(e.lab, labOf(plan)) < 0.6, qPrintable(QString::number(meanApart(e.lab, labOf(plan)))));
         QVERIFY(e.share > 0.99 && !e.known);
@@ -137,7 +137,7 @@ private slots:
     void valuesAreTold()
     {
         QFETCH(double, dL);
-        const cv::Mat plan = madePlan(6);
+        const cv::Mat plan = eveningPlan(6);
         cv::Mat lab = labOf(plan).clone(), painted;
         const cv::Rect box(150, 100, 150, 100);
         cv::Mat part = lab(box);
@@ -167,10 +167,11 @@ private slots:
         QFETCH(double, L);
         QFETCH(double, a);
         QFETCH(double, b);
-        const cv::Mat plan = madePlan(7);
+        const cv::Mat plan = eveningPlan(7);
         cv::Mat painted = plan.clone();
         const Rgb ground = colour::fromLab({float(L), float(a), float(b)});
-        painted(cv::Rect(0, 0, 160, kHigh)).setTo(cv::Scalar(double(ground.r), double(ground.g), double(ground.b)));
+        painted(cv::Rect(0, 0, 160, kEveningHigh))
+            .setTo(cv::Scalar(double(ground.r), double(ground.g), double(ground.b)));
         const Evened e = of(plan, lit(painted, 0.2, 0.1, 0, {0.5, 0.5, 0.5}));
         QVERIFY(e.ground.has_value());
         QVERIFY2(cv::norm(*e.ground - cv::Vec3f(float(L), float(a), float(b))) < 5,
@@ -178,12 +179,12 @@ private slots:
                            .arg(double((*e.ground)[0]))
                            .arg(double((*e.ground)[1]))
                            .arg(double((*e.ground)[2]))));
-        QVERIFY2(std::abs(e.share - (1 - 160.0 / kWide)) < 0.04, qPrintable(QString::number(e.share)));
+        QVERIFY2(std::abs(e.share - (1 - 160.0 / kEveningWide)) < 0.04, qPrintable(QString::number(e.share)));
         QVERIFY(!paintedAt(e, {5, 20}, kPerCm) && paintedAt(e, {45, 20}, kPerCm));
     }
     void aGreyCardFixesTheWhole()
     {
-        const cv::Mat plan = madePlan(8);
+        const cv::Mat plan = eveningPlan(8);
         // Everything painted a third too dark: only something known can tell that from less light.
         const cv::Mat photo = lit(plan * 0.66, 0, 0, 0, {0.8, 0.8, 0.8});
         std::vector<Known> card;
@@ -210,10 +211,10 @@ private slots:
     {
         QFETCH(double, dx);
         QFETCH(double, dy);
-        const cv::Mat lab = labOf(madePlan(9));
+        const cv::Mat lab = labOf(eveningPlan(9));
         cv::Mat moved;
         cv::warpAffine(lab, moved, cv::Matx23d(1, 0, dx, 0, 1, dy), lab.size(), cv::INTER_CUBIC, cv::BORDER_REPLICATE);
-        const Registration reg(lab, moved, kWide / kPerCm);
+        const Registration reg(lab, moved, kEveningWide / kPerCm);
         for (const Vec2 cm : {Vec2{20, 15}, Vec2{35, 25}, Vec2{48, 12}}) {
             const survey::Drift d = reg.at(cm);
             QVERIFY2(std::abs(d.dxMm - dx / kPerCm * 10) < 0.6 && std::abs(d.dyMm - dy / kPerCm * 10) < 0.6,
@@ -221,7 +222,7 @@ private slots:
             QVERIFY(d.confidence > 0.6);
         }
         QVERIFY(cv::mean(reg.agreement())[0] > 0.6);
-        const Registration other(lab, labOf(madePlan(77)), kWide / kPerCm);
+        const Registration other(lab, labOf(eveningPlan(77)), kEveningWide / kPerCm);
         QVERIFY(cv::mean(other.agreement())[0] < cv::mean(reg.agreement())[0] - 0.15);
     }
     void sidesAreFoundNearby_data()
@@ -259,11 +260,11 @@ private slots:
     {
         cv::Mat plan8, other8;
         cv::Mat a, b;
-        cv::extractChannel(labOf(madePlan(1)), a, 0), cv::extractChannel(labOf(madePlan(2)), b, 0);
+        cv::extractChannel(labOf(eveningPlan(1)), a, 0), cv::extractChannel(labOf(eveningPlan(2)), b, 0);
         a.convertTo(plan8, CV_8U, 2.55), b.convertTo(other8, CV_8U, 2.55);
-        const Corners all{
-            Vec2{-0.5, -0.5}, Vec2{kWide - 0.5, -0.5}, Vec2{kWide - 0.5, kHigh - 0.5}, Vec2{-0.5, kHigh - 0.5}};
-        const CanvasView whole(60, 40, {kWide, kHigh}, all, 0);
+        const Corners all{Vec2{-0.5, -0.5}, Vec2{kEveningWide - 0.5, -0.5},
+            Vec2{kEveningWide - 0.5, kEveningHigh - 0.5}, Vec2{-0.5, kEveningHigh - 0.5}};
+        const CanvasView whole(60, 40, {kEveningWide, kEveningHigh}, all, 0);
         QVERIFY(agreementOf(plan8, plan8, whole) > 0.98);
         QVERIFY(std::abs(agreementOf(plan8, other8, whole)) < 0.4);
         const cv::Mat n = normalised(a, 8);

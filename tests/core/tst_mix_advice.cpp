@@ -10,7 +10,7 @@ using namespace rl::paint;
 using colour::ExactLab;
 
 namespace {
-Project workWith(PaintBox box)
+Project advisedWork(PaintBox box)
 {
     Project p;
     p.brief.widthCm = 60, p.brief.heightCm = 40;
@@ -75,7 +75,7 @@ private slots:
     {
         NoProgress progress;
         const light::Picture s = likeDiscs();
-        Project work = workWith(firstBox());
+        Project work = advisedWork(firstBox());
         const auto mixed = [&] { return mixing(work, s.colour, s.ids, s.pixelsPerCm, nullptr, progress); };
         std::size_t before = mixed().map.puddles.size();
         int clicks = 0;
@@ -111,7 +111,7 @@ private slots:
             return line ? kit::Pixel{1, L, 0, 0} : kit::Pixel{0, y < 100 ? 70.0 : 60.0, 0, 0};
         });
         NoProgress progress;
-        Project work = workWith(firstBox());
+        Project work = advisedWork(firstBox());
         work.mix.finestMm = finest;
         work.brief.ground.support = Support::Panel;
         const Mixing m = mixing(work, s.colour, s.ids, s.pixelsPerCm, nullptr, progress);
@@ -141,7 +141,7 @@ private slots:
         const auto s = kit::pictureBy(150, 100, 60, [](double x, double) {
             return x < 75 ? kit::Pixel{0, 35, 20, -45} : kit::Pixel{0, 60, 8, 20}; // a blue; an earth
         });
-        Project work = workWith(earths);
+        Project work = advisedWork(earths);
         const auto mixed = [&] { return mixing(work, s.colour, s.ids, s.pixelsPerCm, nullptr, progress); };
         const Mixing m = mixed();
         const auto f = said(work, m, "mix.reach");
@@ -165,7 +165,7 @@ private slots:
         Tube t;
         t.pigment = "FLPINK";
         box.tubes.push_back(t);
-        Project work = workWith(box);
+        Project work = advisedWork(box);
         const light::Picture s = likeDiscs();
         const Mixing m = mixing(work, s.colour, s.ids, s.pixelsPerCm, nullptr, progress);
         const auto f = said(work, m, "mix.glowing");

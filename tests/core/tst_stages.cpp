@@ -35,7 +35,7 @@ light::Picture madePicture(const Project& p)
         }
     return {LinearPicture(kWide, kHigh, std::move(colour)), IdMap(kWide, kHigh, std::move(ids)), 8};
 }
-Project madeWork()
+Project stagedWork()
 {
     Project p;
     p.brief.widthCm = 60, p.brief.heightCm = 40, p.brief.title = "made";
@@ -104,7 +104,7 @@ class TestStages : public QObject {
 private slots:
     void factsAreMeasured()
     {
-        const Project p = madeWork();
+        const Project p = stagedWork();
         const PaintedWork w = made(p);
         QCOMPARE(int(w.facts.parts.size()), 3);
         const auto& hut = w.facts.parts[1];
@@ -120,14 +120,14 @@ private slots:
     }
     void theLastStageIsThePlan()
     {
-        const Project p = madeWork();
+        const Project p = stagedWork();
         const PaintedWork w = made(p);
         const auto last = w.looks->afterTask(w.tasks, w.tasks.size() - 1);
         QVERIFY2(apart(last, w.picture.colour) < 0.3, qPrintable(QString::number(apart(last, w.picture.colour))));
     }
     void theFirstIsGroundAlone()
     {
-        const Project p = madeWork();
+        const Project p = stagedWork();
         const PaintedWork w = made(p);
         const auto first = w.looks->now(w.tasks);
         cv::Scalar mean, dev;
@@ -149,7 +149,7 @@ private slots:
     void everyStageComesNearerToThePlan()
     {
         QFETCH(QStringList, keys);
-        const Project p = madeWork();
+        const Project p = stagedWork();
         const PaintedWork w = made(p);
         double before = 1e9;
         for (const QString& key : keys) {
@@ -164,7 +164,7 @@ private slots:
     }
     void onlyWhatIsPaintedChanges()
     {
-        const Project p = madeWork();
+        const Project p = stagedWork();
         const PaintedWork w = made(p);
         std::set<std::string> done;
         for (const auto& t : w.tasks) {
@@ -181,7 +181,7 @@ private slots:
     }
     void lightsAreHeldBackUntilTheirTurn()
     {
-        const Project p = madeWork();
+        const Project p = stagedWork();
         const PaintedWork w = made(p);
         const cv::Mat mine = w.picture.ids.mat() == p.elements[1].id;
         const auto upTo = [&](const char* key) {
@@ -201,7 +201,7 @@ private slots:
     }
     void partsOfASplitTaskGoFromLeftToRight()
     {
-        Project p = madeWork();
+        Project p = stagedWork();
         TaskWord split;
         split.task = "pass:0", split.pieces = 4;
         p = edits::withTaskWord(std::move(p), split);
@@ -236,7 +236,7 @@ private slots:
         QFETCH(double, width);
         QFETCH(double, height);
         QFETCH(int, fit);
-        Project p = madeWork();
+        Project p = stagedWork();
         p.sheets.canvasWidthCm = width, p.sheets.canvasHeightCm = height, p.sheets.fit = CanvasFit(fit);
         const PaintedWork w = made(p);
         const auto face = onCanvasFace(p, w.picture, w.tone, 600);
@@ -252,7 +252,7 @@ private slots:
     }
     void theCanvasIsHeldAgainstItsStage()
     {
-        Project p = madeWork();
+        Project p = stagedWork();
         const auto natural = made(p).tasks;
         p = doneUpTo(std::move(p), natural, "lights");
         const PaintedWork w = made(p);
@@ -297,7 +297,7 @@ private slots:
     }
     void whatIsNewSinceTheLastPhotographIsTold()
     {
-        Project p = madeWork();
+        Project p = stagedWork();
         const auto natural = made(p).tasks;
         const Project before = doneUpTo(p, natural, "pass:0"),
                       after = doneUpTo(p, natural, "pass:" + std::to_string(p.elements[1].id));
@@ -346,7 +346,7 @@ private slots:
     {
         QFETCH(double, dL);
         QFETCH(QString, key);
-        Project p = madeWork();
+        Project p = stagedWork();
         PaintedWork w = made(p);
         WorkSurvey s;
         PartCheck c;
@@ -363,7 +363,7 @@ private slots:
     }
     void whatMeltsAndWhatIsBareIsSaid()
     {
-        Project p = madeWork();
+        Project p = stagedWork();
         p = doneUpTo(std::move(p), made(p).tasks, "pass:" + std::to_string(p.elements[1].id));
         const PaintedWork w = made(p);
         WorkSurvey s;
@@ -399,7 +399,7 @@ private slots:
         QFETCH(double, lost);
         QFETCH(double, planned);
         QFETCH(QString, word);
-        Project p = madeWork();
+        Project p = stagedWork();
         const PaintedWork w = made(p);
         WorkSurvey s;
         PartCheck c;
@@ -419,7 +419,7 @@ private slots:
     }
     void aCardInThePhotographTellsTheLight()
     {
-        Project p = madeWork();
+        Project p = stagedWork();
         p = doneUpTo(std::move(p), made(p).tasks, "lights");
         const PaintedWork w = made(p);
         auto stage = w.picture;
@@ -449,7 +449,7 @@ private slots:
     }
     void theFirstLookComesBeforeTheRest()
     {
-        Project p = madeWork();
+        Project p = stagedWork();
         const PaintedWork w = made(p);
         devices::SimulatedEasel::Room room;
         room.seed = 3, room.longPx = 1600;
@@ -534,7 +534,7 @@ private slots:
     void exercisesAskWhatTheySay()
     {
         QFETCH(int, skill);
-        const Project p = madeWork();
+        const Project p = stagedWork();
         const PaintedWork w = made(p);
         const auto& spec = trainer::specOf(trainer::Skill(skill));
         std::set<int> right;
@@ -559,7 +559,7 @@ private slots:
     void theLighterPatchIsLighter()
     {
         QFETCH(double, difference);
-        const Project p = madeWork();
+        const Project p = stagedWork();
         const PaintedWork w = made(p);
         int misled = 0;
         for (unsigned seed = 1; seed <= 30; ++seed) {

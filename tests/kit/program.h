@@ -16,5 +16,5 @@ int runTest(int argc, char** argv);
 } // namespace rl::kit
 
 #define RL_TEST(Class)                                                                                                 \
-    [[maybe_unused]] static const bool s_registered                                                                    \
+    [[maybe_unused]] static const bool s_registered##Class                                                             \
         = rl::kit::registerTest(__FILE__, [] { return std::unique_ptr<QObject>(std::make_unique<Class>()); });
