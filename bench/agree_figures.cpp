@@ -2,6 +2,7 @@
 #include "bench/figures.h"
 #include "core/gather/measure.h"
 #include "core/paint/box.h"
+#include "core/paint/palette_numbers.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "core/project/takes.h"
@@ -102,7 +103,7 @@ std::optional<Work> strangers(const std::filesystem::path& file, int n)
     return Work{"photograph: " + file.stem().string(), std::move(p)};
 }
 
-std::vector<Work> worksOf(const std::filesystem::path& folder)
+std::vector<Work> worksOf(const std::filesystem::path& folder, const std::string& only)
 {
     NoProgress progress;
     std::vector<Work> all;
@@ -128,6 +129,7 @@ std::vector<Work> worksOf(const std::filesystem::path& folder)
         if (taken < 10)
             if (auto w = strangers(file, taken))
                 all.push_back(std::move(*w)), ++taken;
+    std::erase_if(all, [&](const Work& w) { return w.name.find(only) == std::string::npos; });
     return all;
 }
 
@@ -170,14 +172,17 @@ Counts judged(const Work& w)
     stage::SurfaceCache cache;
     review::Reviewer reviewer(cache);
     const auto look = [&](const Project& p) { return reviewer.look(p, progress)->findings; };
-    const Findings all = look(w.project);
+    Project begun = w.project;
+    const auto first = reviewer.look(begun, progress);
+    begun.puddles = paint::keptNumbers(first->mixing->map, begun); // as the window does
+    const Findings& all = first->findings;
     c.findings = int(all.size()), c.opposite = opposites(all);
     const auto before = keysOf(all);
     for (const Finding& f : all) {
         if (!f.fix)
             continue;
         ++c.fixes;
-        const auto after = review::fixedBy(w.project, *f.fix);
+        const auto after = review::fixedBy(begun, *f.fix);
         if (!after) {
             ++c.idle;
             std::printf("    idle: %s, %s\n", f.key.c_str(), f.fix->label.c_str());
@@ -207,8 +212,14 @@ Counts judged(const Work& w)
     for (const review::FixTold& t : fixed.told)
         (t.kept ? c.kept : c.takenBack) += 1;
     for (const Finding& f : fixed.left)
-        if (f.severity == Severity::Broken && f.fix)
-            std::printf("    left broken: %s, %s\n", f.key.c_str(), f.fix->label.c_str());
+        if (f.severity == Severity::Broken && f.fix) {
+            std::printf("    left broken: %s, %s; it brings", f.key.c_str(), f.fix->label.c_str());
+            for (const review::FixTold& t : fixed.told)
+                for (const std::string& came : t.came)
+                    if (t.key == f.key)
+                        std::printf(" %s", came.c_str());
+            std::printf("\n");
+        }
     return c;
 }
 
@@ -228,9 +239,9 @@ std::vector<reading::Intent> wishesOf(const Project& p)
 }
 } // namespace
 
-void agreeFigures(std::vector<Figure>& out, const std::string& folder)
+void agreeFigures(std::vector<Figure>& out, const std::string& folder, const std::string& only)
 {
-    const std::vector<Work> works = worksOf(folder);
+    const std::vector<Work> works = worksOf(folder, only);
     Counts sum;
     std::printf("%-34s %8s %6s %5s %6s %7s %9s %7s %11s\n", "work", "findings", "fixes", "idle", "stays", "fights",
         "opposite", "kept", "broken");
@@ -251,13 +262,13 @@ void agreeFigures(std::vector<Figure>& out, const std::string& folder)
     out.push_back({"agree: left broken that has a fix, after all", double(sum.brokenFixable), "", 0});
 }
 
-void wishFigures(std::vector<Figure>& out, const std::string& folder)
+void wishFigures(std::vector<Figure>& out, const std::string& folder, const std::string& only)
 {
     NoProgress progress;
     stage::SurfaceCache cache;
     double works = 0, asked = 0, had = 0, toneAsked = 0, toneHad = 0;
     std::vector<double> seconds;
-    for (const Work& w : worksOf(folder)) {
+    for (const Work& w : worksOf(folder, only)) {
         if (w.project.brief.cast.size() < 2)
             continue;
         ++works;
@@ -271,6 +282,13 @@ void wishFigures(std::vector<Figure>& out, const std::string& folder)
             review::PutRight right;
             seconds.push_back(bestMs(1, [&] { right = review::putRight(w.project, wish, cache, progress); }) / 1000);
             ++asked, had += right.solved;
+            std::printf("%-34s %-4s %-4s %5.1f s, %zu pairs left, margin %.2f\n", w.name.c_str(),
+                s.solved ? "tone" : "", right.solved ? "work" : "", seconds.back(), right.remain.size(), right.margin);
+            for (const std::string& a : right.against)
+                std::printf("    %s\n", a.c_str());
+            for (const review::Remedy& r : right.nearest)
+                std::printf("    nearest: %s\n", r.words.c_str());
+            std::fflush(stdout);
             for (const reading::Touch& t : s.touches) // never beyond what a painter would accept
                 if (std::abs(t.dL) > reading::kMostDL || std::exp(t.contrast) > reading::kMostFactor + 0.01
                     || std::exp(t.saturation) > reading::kMostFactor + 0.01)

@@ -5,7 +5,8 @@
 // lantern-bench --paint: canvases squared up and compared, stages, plans of work, the eye trainer.
 // lantern-bench --read: reading order, suggestions and their speed, on sets whose truth is known.
 // lantern-bench --agree [FOLDER]: every fix of many works done and judged; --wishes [FOLDER]: other orders put right;
-//     --review: how long a whole review takes. FOLDER: photographs to judge beside the made works.
+//     --review: how long a whole review takes. FOLDER: photographs to judge beside the made works;
+//     --only WORDS: works whose name has them.
 // lantern-bench --memory: a work of 300 photographs opened, closed and held; dragging while photographs are measured.
 // lantern-bench --figures [--json]: how good Gather and Cut are, on sets whose truth is known.
 #include "app/frame/main_window.h"
@@ -360,11 +361,16 @@ int main(int argc, char** argv)
         std::vector<bench::Figure> all;
         if (words.contains("--read"))
             bench::readFigures(all);
-        const std::string folder = words.last().startsWith("--") ? std::string() : words.last().toStdString();
+        const int named = int(words.indexOf("--only"));
+        const std::string only = named >= 0 ? words.value(named + 1).toStdString() : std::string();
+        std::string folder;
+        for (int i = 0; i < words.size(); ++i)
+            if (!words[i].startsWith("--") && (named < 0 || i != named + 1))
+                folder = words[i].toStdString();
         if (words.contains("--agree"))
-            bench::agreeFigures(all, folder);
+            bench::agreeFigures(all, folder, only);
         if (words.contains("--wishes"))
-            bench::wishFigures(all, folder);
+            bench::wishFigures(all, folder, only);
         if (words.contains("--review"))
             bench::reviewFigures(all);
         if (words.contains("--memory"))

@@ -48,8 +48,10 @@ void cutFigures(std::vector<Figure>& out, int cases); ///< cut-outs with known a
 void readFigures(
     std::vector<Figure>& out); ///< orders and suggestions on tests/data/attention-examples; speed of reading
 /// Every fix of many works done and judged: the demos' takes, twenty made by script, up to ten photographs of a folder.
-void agreeFigures(std::vector<Figure>& out, const std::string& folder);
-void wishFigures(std::vector<Figure>& out, const std::string& folder); ///< other orders of their casts put right
+/// \param only works whose name contains it
+void agreeFigures(std::vector<Figure>& out, const std::string& folder, const std::string& only);
+/// Other orders of their casts put right.
+void wishFigures(std::vector<Figure>& out, const std::string& folder, const std::string& only);
 void reviewFigures(std::vector<Figure>& out); ///< how long a whole review takes
 void sessionFigures(std::vector<Figure>& out); ///< a large work opened, closed, held; dragging beside measuring
 void mixFigures(std::vector<Figure>& out); ///< recipes, recipe map, soft proof, and their speed

@@ -86,6 +86,7 @@ void Plans::connectPlan(GroundPlan* plan)
     });
     connect(plan, &GroundPlan::gripMoved, this, &Plans::moveGrip);
     connect(plan, &GroundPlan::released, this, [this] { m_desk.document.finishGesture(); });
+    connect(plan, &GroundPlan::dropped, this, [this] { m_desk.document.cancelGesture(); });
     connect(plan, &GroundPlan::enlargeWanted, this, [this, plan] { emit enlargeWanted(plan); });
 }
 

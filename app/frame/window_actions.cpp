@@ -6,11 +6,13 @@
 #include "app/frame/side_column.h"
 #include "app/frame/what_now.h"
 #include "app/theme/theme.h"
+#include "app/widgets/ground_plan.h"
 #include <QApplication>
 #include <QMenu>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QSettings>
+#include <algorithm>
 
 namespace rl::app {
 
@@ -129,6 +131,9 @@ void addBoardActions(MainWindow& w)
     board("board.finish", tr("Finish what is being drawn"), "Return", on([](Board& b) { b.finish(); }));
     board("board.back", tr("Take back the last point of it"), "Backspace", on([](Board& b) { b.stepBack(); }));
     board("board.drop", tr("Drop what is being drawn; close what is open over the picture"), "Esc", [&w] {
+        const auto plans = w.findChildren<GroundPlan*>();
+        if (std::any_of(plans.begin(), plans.end(), [](GroundPlan* plan) { return plan->drop(); }))
+            return;
         if (w.bare())
             w.setBare(false);
         else if (w.enlarged())

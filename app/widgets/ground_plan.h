@@ -41,6 +41,7 @@ public:
     void show(Scene scene);
     /// Clicks point at places on the ground instead of taking hold.
     void setPointing(bool on);
+    bool drop(); ///< Escape: what is being dragged goes back. \return whether something was
     QPointF toScreen(Vec3 at) const;
     QPointF sunHandle() const;
     /// Where a grip of what is held can be taken; null where it has none.
@@ -58,6 +59,7 @@ signals:
     /// A ring, arm, rod or line: m or degrees.
     void gripMoved(rl::app::GroundPlan::Grip grip, int id, double value, int gesture);
     void released();
+    void dropped(); ///< the drag is given up: what it did is to be undone
     void groundPointed(rl::Vec3 at);
     void enlargeWanted(); ///< double click
 

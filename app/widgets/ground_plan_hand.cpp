@@ -142,6 +142,15 @@ void GroundPlan::mouseReleaseEvent(QMouseEvent*)
     m_grip = Grip::None;
 }
 
+bool GroundPlan::drop()
+{
+    if (std::exchange(m_grip, Grip::None) == Grip::None)
+        return false;
+    if (std::exchange(m_moved, false))
+        emit dropped();
+    return true;
+}
+
 void GroundPlan::mouseDoubleClickEvent(QMouseEvent*)
 {
     if (!m_pointing)

@@ -62,7 +62,7 @@ void outOfReach(const View& v)
             tr("What no tube here gives is better changed in the plan (its light, its colour) or bought now than "
                "missed in paint."),
             {}};
-        if (pigment)
+        if (pigment && other.de <= kMissed) // else it would only come nearer
             f.fix = Fix{tr("Put %1 on the shopping list", pigment->name), [id = pigment->id](Project q) {
                             Tube t;
                             t.pigment = id, t.leftMl = 0;

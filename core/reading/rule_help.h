@@ -29,6 +29,7 @@ void meltFindings(const RuleView& view, Findings& out);
 void tangentFindings(const RuleView& view, Findings& out);
 /// The whole picture brighter or darker.
 Fix keyFix(double stops);
+Fix darksFix(double more); ///< near darks deeper by that much of Air::darks
 /// A thing moved in from the edge it pulls the gaze off; nothing where it has room, or is locked. \param more × the
 /// move
 std::optional<Fix> edgeMove(const RuleView& view, int element, double more);

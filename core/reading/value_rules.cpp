@@ -24,6 +24,11 @@ Fix keyFix(double stops)
         [stops](Air& a) { a.exposureStops += stops; });
 }
 
+Fix darksFix(double more)
+{
+    return fixes::air(tr("Deepen the darks"), [more](Air& a) { a.darks = std::min(0.3, a.darks + more); });
+}
+
 namespace {
 /// Air makes near darks pale as well as far ones; paint has black to spare for accents.
 void paleDarks(const RuleView& v, Findings& out)
@@ -41,7 +46,7 @@ void paleDarks(const RuleView& v, Findings& out)
     out.push_back({"read.pale-darks", Station::Read, Severity::Watch,
         tr("The darkest hundredth of the picture is only L* %1.", fixed(darkest, 0)), darkest, pale, "L*", v.whole(), 0,
         tr("Paint goes down to about L* %1; without a dark accent nothing stands near.", fixed(wanted, 0)),
-        fixes::air(tr("Deepen the darks"), [more](Air& a) { a.darks = std::min(0.3, a.darks + more); })});
+        darksFix(more)});
 }
 
 void key(const RuleView& v, Findings& out)

@@ -1,5 +1,6 @@
 #include "core/review/fix_all.h"
 #include "core/base/words.h"
+#include "core/paint/palette_numbers.h"
 #include <set>
 
 namespace rl::review {
@@ -43,38 +44,91 @@ bool better(const std::string& key, const Findings& before, const Findings& afte
     return !keysOf(after).contains(key) && weightOf(after) < weightOf(before);
 }
 
+namespace {
+class Fixing {
+public:
+    Fixing(Project project, stage::SurfaceCache& cache, Progress& progress)
+        : m_reviewer(cache)
+        , m_progress(progress)
+    {
+        out.project = std::move(project);
+        if (!(m_now = m_reviewer.look(out.project, progress)))
+            return;
+        out.before = out.left = m_now->findings;
+        // Findings name puddles by number: a number that goes is not to come back as another puddle.
+        out.project.puddles = paint::keptNumbers(m_now->mixing->map, out.project);
+    }
+    FixedAll out;
+
+    void run()
+    {
+        while (const Finding* f = m_now ? nextOf(m_now->findings, m_tried) : nullptr) {
+            m_tried.insert(f->key);
+            m_progress.report(
+                double(out.told.size()) / double(out.told.size() + m_now->findings.size()), f->fix->label);
+            const bool broken = f->severity == Severity::Broken;
+            std::vector<FixTold> chain;
+            Step last = step(*f, {out.project, m_now}, chain);
+            const std::string key = f->key;
+            // What is broken is worth a few more: those that its fix asks for.
+            for (int more = 0; broken && more < 4 && last.seen && !better(key, m_now->findings, last.seen->findings);
+                 ++more) {
+                const Finding* next = nextOf(last.seen->findings, keysOf(m_now->findings));
+                if (!next || next->severity != Severity::Broken)
+                    break;
+                last = step(*next, last, chain);
+            }
+            if (m_progress.cancelled())
+                return;
+            settle(key, std::move(last), std::move(chain));
+        }
+    }
+
+private:
+    struct Step {
+        Project project;
+        Reviewed seen; ///< null: nothing was changed
+    };
+    Step step(const Finding& f, const Step& from, std::vector<FixTold>& chain)
+    {
+        FixTold told{f.key, f.fix->label, false, {}, {}};
+        const auto after = fixedBy(from.project, *f.fix);
+        Step to{after ? *after : from.project, after ? m_reviewer.look(*after, m_progress) : nullptr};
+        if (to.seen) {
+            const auto was = keysOf(from.seen->findings), is = keysOf(to.seen->findings);
+            told.gone = without(was, is), told.came = without(is, was);
+        }
+        chain.push_back(std::move(told));
+        return to;
+    }
+    /// All of a chain stays, or none of it: then its first is told as taken back.
+    void settle(const std::string& key, Step last, std::vector<FixTold> chain)
+    {
+        const bool kept = last.seen && better(key, m_now->findings, last.seen->findings);
+        if (!kept)
+            chain.resize(1);
+        for (FixTold& told : chain)
+            told.kept = kept, out.told.push_back(std::move(told));
+        if (!kept)
+            return;
+        out.project = std::move(last.project), m_now = last.seen, out.left = m_now->findings;
+        for (const Finding& left : out.left) // what is broken may be helped by what was done since
+            if (left.severity == Severity::Broken && left.key != key)
+                m_tried.erase(left.key);
+    }
+
+    Reviewer m_reviewer;
+    Progress& m_progress;
+    Reviewed m_now;
+    std::set<std::string> m_tried;
+};
+} // namespace
+
 FixedAll fixAll(Project project, stage::SurfaceCache& cache, Progress& progress)
 {
-    FixedAll out;
-    out.project = std::move(project);
-    Reviewer reviewer(cache);
-    Reviewed now = reviewer.look(out.project, progress);
-    if (!now)
-        return out;
-    out.before = out.left = now->findings;
-    std::set<std::string> tried;
-    while (const Finding* f = nextOf(now->findings, tried)) {
-        tried.insert(f->key);
-        FixTold told{f->key, f->fix->label, false, {}, {}};
-        const auto after = fixedBy(out.project, *f->fix);
-        progress.report(double(out.told.size()) / double(out.told.size() + now->findings.size()), told.label);
-        const Reviewed then = after ? reviewer.look(*after, progress) : nullptr;
-        if (progress.cancelled())
-            return out;
-        if (then) {
-            const auto was = keysOf(now->findings), is = keysOf(then->findings);
-            told.gone = without(was, is), told.came = without(is, was);
-            told.kept = better(f->key, now->findings, then->findings);
-            if (told.kept) {
-                out.project = *after, now = then, out.left = now->findings;
-                for (const Finding& left : out.left) // what is broken may be helped by what was done since
-                    if (left.severity == Severity::Broken && left.key != told.key)
-                        tried.erase(left.key);
-            }
-        }
-        out.told.push_back(std::move(told));
-    }
-    return out;
+    Fixing fixing(std::move(project), cache, progress);
+    fixing.run();
+    return std::move(fixing.out);
 }
 
 } // namespace rl::review

@@ -17,7 +17,8 @@ struct FixedAll {
 
 /// Every fix that makes a work better, one after the other, the worst finding first. Each is judged by a whole review:
 /// it stays where its finding has gone and less is left: less broken that can be mended, else less broken, else less to
-/// watch. Else it is taken back. It ends because what is left becomes less with every fix that stays. \return what was
+/// watch. A fix of what is broken that brings other broken things is tried with their fixes, four at most: all stay or
+/// none. Else it is taken back. It ends because what is left becomes less with every fix that stays. \return what was
 /// done so far when cancelled
 FixedAll fixAll(Project project, stage::SurfaceCache& cache, Progress& progress);
 

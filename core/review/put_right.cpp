@@ -145,6 +145,20 @@ std::vector<Trial> trialsOf(const Project& p)
     return out;
 }
 
+/// A thing aside, where it stays on the canvas: away from what it is lost before, or from the middle.
+void asideTrials(const Project& p, const Element& e, std::vector<Trial>& out)
+{
+    constexpr double kAside = 0.12; // of the canvas's width
+    for (const double by : {-kAside, kAside}) {
+        const double x = e.baseCm.x + by * p.brief.widthCm;
+        if (x > 0.08 * p.brief.widthCm && x < 0.92 * p.brief.widthCm)
+            out.push_back({tr(by < 0 ? later("“%1” %2 cm to the left") : later("“%1” %2 cm to the right"), e.name,
+                               fixed(std::abs(by) * p.brief.widthCm, 0)),
+                0.6, [id = e.id, to = Vec2{x, e.baseCm.y}](Project q) { return edits::withFoot(std::move(q), id, to); },
+                e.id});
+    }
+}
+
 /// A thing nearer or farther off, or larger or smaller where it stands: one step of size.
 void sizeTrials(
     const Project& p, const Element& e, double wasM, bool more, stage::SurfaceCache& cache, std::vector<Trial>& out)
@@ -155,7 +169,7 @@ void sizeTrials(
         return;
     const UsualHeight usual = usualHeight(p, e.usual);
     const double room = e.baseCm.y - p.camera.horizonCm;
-    for (const double step : {1.15, 1.33}) {
+    for (const double step : {1.15, 1.33, 1.8}) {
         const double k = more ? step : 1 / step;
         const double y = p.camera.horizonCm + room * k;
         if (room > 0 && y < 0.98 * p.brief.heightCm && e.altitudeM < 0.5 * e.heightM) // its foot stays on the canvas
@@ -175,15 +189,19 @@ void sizeTrials(
     }
 }
 
-std::vector<Trial> sizesOf(const Project& p, const Project& was, const Pairs& wrong, stage::SurfaceCache& cache)
+std::vector<Trial> sizesOf(
+    const Project& p, const Project& was, const Pairs& wrong, bool aside, stage::SurfaceCache& cache)
 {
     std::vector<Trial> out;
     std::set<int> more, less;
     for (const auto& [a, b] : wrong)
         more.insert(a), less.insert(b);
     for (const Element& e : p.elements)
-        if (more.contains(e.id) != less.contains(e.id)) // in between it is left alone
+        if (more.contains(e.id) != less.contains(e.id)) { // in between it is left alone
             sizeTrials(p, e, was.element(e.id)->heightM, more.contains(e.id), cache, out);
+            if (!e.locked && aside)
+                asideTrials(p, e, out);
+        }
     return out;
 }
 
@@ -370,20 +388,46 @@ public:
             take(std::move(*r));
         }
     }
-    void sizes()
+    /// \param aside whether things may be moved aside as well \param leastShare of what is wrong that a step mends
+    void sizes(bool aside, double leastShare)
     {
         for (int step = 0; step < 4 && !over(); ++step) {
-            m_progress.report(0.45 + 0.1 * step, tr("trying size and place"));
-            auto r = bestOf(m_now, sizesOf(m_now, m_was, out.remain, m_cache), Remedy::Kind::Size, 0.12, m_quick,
-                m_pairs, m_progress);
+            m_progress.report((aside ? 0.7 : 0.45) + 0.05 * step, tr("trying size and place"));
+            auto r = bestOf(m_now, sizesOf(m_now, m_was, out.remain, aside, m_cache), Remedy::Kind::Size, leastShare,
+                m_quick, m_pairs, m_progress);
             if (!r)
                 return;
             take(std::move(*r));
         }
     }
+    /// Where tone did not do it: size and place seen with that tone, then the tone anew.
+    void sizesWithTone()
+    {
+        if (over())
+            return;
+        const PutRight toned = out;
+        const Project untoned = m_now;
+        const auto tones = std::vector(out.remedies.begin() + long(m_placed), out.remedies.end());
+        const double left = violationOf(m_last, m_pairs);
+        m_now = withRemedies(m_now, tones, std::vector<bool>(tones.size(), true));
+        m_seen = m_looker.look(m_now);
+        sizes(true, 0.06);
+        if (over())
+            return;
+        const auto placed = std::vector(out.remedies.begin() + long(toned.remedies.size()), out.remedies.end());
+        out.remedies.resize(toned.remedies.size() - tones.size());
+        m_now = untoned;
+        for (const Remedy& r : placed)
+            m_now = r.apply(std::move(m_now)), out.remedies.push_back(r);
+        judge(m_seen = m_looker.look(m_now));
+        tone(1, true);
+        if (!out.solved && violationOf(m_last, m_pairs) > left)
+            out = toned;
+    }
     /// \param share of what a painter would accept \param keep what does not put it in order as well
     void tone(double share, bool keep)
     {
+        m_placed = out.remedies.size();
         if (over())
             return;
         m_progress.report(keep ? 0.85 : 0.3, tr("looking for the smallest change"));
@@ -399,6 +443,7 @@ public:
         if (touches.empty() || (share < 1 && (!gentle || !s.solved)))
             return;
         const PutRight before = out;
+        reading::Attention last = m_last;
         std::optional<PutRight> best;
         double least = violationOf(m_seen.attention, m_pairs);
         for (const double k : {1.0, 1.3, 1.7}) {
@@ -409,11 +454,15 @@ public:
             const Looker::Seen after = m_looker.look(tried);
             judge(after);
             if (const double left = violationOf(after.attention, m_pairs); left < least || (out.solved && !best))
-                least = left, best = out;
+                least = left, best = out, last = after.attention;
             if (out.solved || m_progress.cancelled())
                 break;
         }
         out = best && (keep || best->solved) ? *best : before;
+        if (best && (keep || best->solved))
+            m_last = last;
+        else
+            judge(m_seen);
     }
     void end()
     {
@@ -472,6 +521,7 @@ private:
     reading::Intent m_intent;
     Pairs m_pairs;
     reading::Attention m_last;
+    std::size_t m_placed = 0; ///< how many remedies were there before tone
 };
 } // namespace
 
@@ -485,8 +535,10 @@ PutRight putRight(const Project& project, const reading::Intent& intent, stage::
     Search search(project, intent, cache, progress);
     search.light();
     search.tone(0.5, false);
-    search.sizes();
+    search.sizes(false, 0.12);
     search.tone(1, true);
+    for (int round = 0; round < 2; ++round)
+        search.sizesWithTone();
     search.end();
     return std::move(search.out);
 }

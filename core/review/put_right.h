@@ -30,7 +30,8 @@ struct PutRight {
 /// little tone, half of what a painter would accept, if that does it. Else size and place, four steps at most: a thing
 /// nearer or farther, or larger or smaller by up to a third, where it may have that size and is not locked. Then tone
 /// within the bounds of reading::putInOrder(), carried over to what things are made of and proved on the work lit anew,
-/// at the judged size. What cannot be had so is not proposed: what comes nearest is told, and what stands against it.
+/// at the judged size. Where that does not do it, size and place once more, seen with that tone, and things an eighth
+/// of the canvas aside; then the tone anew. What cannot be had so is not proposed: what comes nearest is told, and what stands against it.
 /// \return what was reached so far when cancelled
 PutRight putRight(const Project& project, stage::SurfaceCache& cache, Progress& progress);
 /// The same for another order than that of the cast.

@@ -5,6 +5,7 @@
 #include "core/reading/balance.h"
 #include "core/reading/rule_help.h"
 #include "core/reading/tangents.h"
+#include "core/reading/value_bins.h"
 #include "core/schedule/paint_rules.h"
 #include "core/stage/stage_rules.h"
 #include "core/transfer/carry_rules.h"
@@ -91,11 +92,10 @@ public:
         if (const AuditRow* row = m_review.lightOf(f.element); row && f.key.starts_with("light.warmth:"))
             return offer(f, {f.fix, warmthFix(*row, 1.6), warmthFix(*row, 2.4)},
                 [&](const Fix& fix) { return !audited(fix, f.element).contains(f.key); });
-        if (f.key == "read.pale-darks" && m_project.brief.wantedKey >= 0) // not out of the key that is meant
-            return offer(f, {f.fix}, [&](const Fix& fix) {
-                return int(m_review.reading.values.height) != m_project.brief.wantedKey
-                    || middleOf(fix.apply(m_project)) == m_project.brief.wantedKey;
-            });
+        if (f.key == "read.pale-darks")
+            return offer(f, {f.fix, reading::darksFix(0.3)}, [&](const Fix& fix) { return deepens(f, fix); });
+        if (f.key.starts_with("light.far-dark:"))
+            return offer(f, {f.fix}, [&](const Fix& fix) { return !audited(fix, 0).contains(f.key); });
         if (f.key.starts_with("light.sticker:") || f.key.starts_with("light.too-bright:")
             || f.key.starts_with("light.over:"))
             return offer(f, {f.fix}, [&](const Fix& fix) { return !audited(fix, f.element).contains(f.key); });
@@ -158,7 +158,17 @@ private:
         const light::Picture picture = seen(p);
         return int(reading::valuePlan(picture.colour, picture.ids).height);
     }
-    /// What is said of the light of one thing after a fix.
+    /// Are the darks dark enough then, and the key still the one that is meant?
+    bool deepens(const Finding& f, const Fix& fix)
+    {
+        const light::Picture picture = reading::smallerForReading(seen(fix.apply(m_project)));
+        const reading::ValueBins bins(picture.colour);
+        const int wanted = m_project.brief.wantedKey;
+        return bins.lightnessUnder(0.01) <= f.target
+            && (wanted < 0 || int(m_review.reading.values.height) != wanted
+                || int(bins.plan(picture.ids, {}).height) == wanted);
+    }
+    /// What is said of the light of one thing (0: of all) after a fix.
     Keys audited(const Fix& fix, int element)
     {
         Keys keys;

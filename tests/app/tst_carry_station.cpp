@@ -232,6 +232,17 @@ private slots:
         const Vec2 now = page->keystone()->projectorAt({project().brief.widthCm, project().brief.heightCm});
         QVERIFY2(std::abs(now.x - was.x + 40) < 3 && std::abs(now.y - was.y + 20) < 3,
             qPrintable(QString("%1 %2").arg(now.x - was.x).arg(now.y - was.y)));
+        // A drag that is given up with Esc leaves the corner where it was, and the picture thrown.
+        const QPoint there(int(now.x / 2), int(now.y / 2));
+        QTest::mousePress(thrown, Qt::LeftButton, {}, there);
+        QMouseEvent off(QEvent::MouseMove, QPointF(there + QPoint(-60, 5)),
+            thrown->mapToGlobal(QPointF(there + QPoint(-60, 5))), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(thrown, &off);
+        QTest::keyClick(thrown, Qt::Key_Escape);
+        QTest::mouseRelease(thrown, Qt::LeftButton, {}, there + QPoint(-60, 5));
+        QVERIFY(page->thrown());
+        const Vec2 kept = page->keystone()->projectorAt({project().brief.widthCm, project().brief.heightCm});
+        QVERIFY((kept - now).length() < 2);
         // The other corners stayed; what is thrown can be changed and dimmed meanwhile.
         QVERIFY(page->keystone()->projectorAt({0, 0}).x > 0);
         for (int what = 0; what < 7; ++what)

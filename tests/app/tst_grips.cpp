@@ -182,6 +182,31 @@ private slots:
         QVERIFY(project().lights.sun == was);
     }
 
+    void escapeTakesADragOfThePlansBack()
+    {
+        const int steps = hand().window().document().undoStack().index();
+        const Lights was = project().lights;
+        GroundPlan* above = plan(false);
+        const QPointF from = above->sunHandle();
+        QTest::mousePress(above, Qt::LeftButton, {}, from.toPoint());
+        for (const QPointF by : {QPointF(-8, 6), QPointF(-30, 20)}) {
+            QMouseEvent move(
+                QEvent::MouseMove, from + by, above->mapToGlobal(from + by), Qt::NoButton, Qt::LeftButton, {});
+            QCoreApplication::sendEvent(above, &move);
+        }
+        QVERIFY(!(project().lights == was));
+        QTest::keyClick(&hand().window(), Qt::Key_Escape);
+        QVERIFY(project().lights == was);
+        QTest::mouseRelease(above, Qt::LeftButton, {}, (from + QPointF(-40, 20)).toPoint());
+        QVERIFY(project().lights == was);
+        QCOMPARE(hand().window().document().undoStack().index(), steps);
+        // The next drag is a step of its own.
+        hand().drag(above, above->sunHandle(), QPointF(20, above->height() / 2.0));
+        QCOMPARE(hand().window().document().undoStack().index(), steps + 1);
+        hand().undo();
+        QVERIFY(project().lights == was);
+    }
+
     void gripsInThePicture_data()
     {
         QTest::addColumn<int>("kind");
