@@ -2525,10 +2525,6 @@
       <translation>%1 Bögen %2 in %3 Spalten und %4 Reihen und ein Übersichtsplan. Raster: %5 × %6 Quadrate von %7 cm; die obere Kante alle %7 cm von links anzeichnen, die Seite alle %7 cm von oben.</translation>
     </message>
     <message>
-      <source>Drag each corner onto the canvas' corner; arrows move it by a pixel, Tab takes the next, Esc ends.</source>
-      <translation>Jede Ecke auf die Ecke der Leinwand ziehen; Pfeile bewegen sie um einen Bildpunkt, Tab nimmt die nächste, Esc beendet.</translation>
-    </message>
-    <message>
       <source>Projector</source>
       <translation>Projektor</translation>
     </message>
@@ -2687,6 +2683,10 @@
     <message>
       <source> In the simulated room its worst corner is off by %1 mm.</source>
       <translation> Im nachgeahmten Raum liegt die schlechteste Ecke %1 mm daneben.</translation>
+    </message>
+    <message>
+      <source>Drag each corner onto the canvas' corner; arrows move it by a pixel, Tab takes the next, Esc ends.</source>
+      <translation>Jede Ecke auf die Ecke der Leinwand ziehen; Pfeile bewegen sie um einen Bildpunkt, Tab nimmt die nächste, Esc beendet.</translation>
     </message>
     <message>
       <source>Bend</source>
@@ -12087,6 +12087,14 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>thinner</source>
       <translation>dünnerer</translation>
+    </message>
+    <message>
+      <source>“%1” %2 cm to the left</source>
+      <translation>„%1“ %2 cm nach links</translation>
+    </message>
+    <message>
+      <source>“%1” %2 cm to the right</source>
+      <translation>„%1“ %2 cm nach rechts</translation>
     </message>
     <message>
       <source>“%1” nearer, %2 m away</source>

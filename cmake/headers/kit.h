@@ -1,0 +1,2 @@
+#pragma once
+#include "cmake/headers/tests.h"
