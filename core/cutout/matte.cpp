@@ -11,7 +11,21 @@ struct Colours {
     cv::Mat fore, back; // CV_32FC3
 };
 
-Colours refinedColours(const Colours& below, const cv::Mat& picture, const cv::Mat& alpha, int sweeps)
+/// Where cover changes within three pixels: elsewhere what is found on a smaller picture is right.
+cv::Mat edgesOf(const cv::Mat& alpha)
+{
+    cv::Mat high, low, band;
+    const cv::Mat near = cv::getStructuringElement(cv::MORPH_RECT, {3, 3}),
+                  wide = cv::getStructuringElement(cv::MORPH_RECT, {7, 7});
+    cv::dilate(alpha, high, near);
+    cv::erode(alpha, low, near);
+    cv::dilate(high - low > 0.004f, band, wide);
+    return band;
+}
+
+/// \param where pixels to work on, 8 bits; empty: all
+Colours refinedColours(
+    const Colours& below, const cv::Mat& picture, const cv::Mat& alpha, int sweeps, const cv::Mat& where)
 {
     Colours now;
     cv::resize(below.fore, now.fore, picture.size(), 0, 0, cv::INTER_NEAREST);
@@ -22,6 +36,8 @@ Colours refinedColours(const Colours& below, const cv::Mat& picture, const cv::M
         parallelRows(picture.rows, [&](int begin, int end) {
             for (int y = begin; y < end; ++y)
                 for (int x = 0; x < picture.cols; ++x) {
+                    if (!where.empty() && !where.at<uchar>(y, x))
+                        continue;
                     const float a = alpha.at<float>(y, x), b = 1 - a;
                     float xx = a * a, xy = a * b, yy = b * b;
                     const cv::Vec3f colour = picture.at<cv::Vec3f>(y, x);
@@ -66,7 +82,7 @@ LinearPicture cleanColours(const LinearPicture& picture, const Mask& alpha)
             cv::resize(picture.mat(), p, size, 0, 0, cv::INTER_AREA);
             cv::resize(cover, a, size, 0, 0, cv::INTER_AREA);
         }
-        colours = refinedColours(colours, p, a, side <= 32 ? 10 : 2);
+        colours = refinedColours(colours, p, a, side <= 32 ? 10 : 2, side <= 64 ? cv::Mat() : edgesOf(a));
         if (scale >= 1)
             break;
     }

@@ -11,10 +11,15 @@ int judgedWidthPx(const Brief& b)
 Judged Judging::look(const Project& p, Progress& progress)
 {
     Judged j;
-    j.frame = m_composer.compose(p, judgedWidthPx(p.brief), m_cache, progress);
+    j.frame = frameOf(p, progress);
     if (j.frame && !progress.cancelled())
         j.picture = m_relighter.light(j.frame, p.lights);
     return j;
+}
+
+std::shared_ptr<const stage::StageFrame> Judging::frameOf(const Project& p, Progress& progress)
+{
+    return m_composer.compose(p, judgedWidthPx(p.brief), m_cache, progress);
 }
 
 Judged judged(const Project& p, stage::SurfaceCache& cache, Progress& progress)

@@ -22,6 +22,8 @@ public:
     {
     }
     Judged look(const Project& project, Progress& progress);
+    /// Composed, not lit. \return null when cancelled
+    std::shared_ptr<const stage::StageFrame> frameOf(const Project& project, Progress& progress);
 
 private:
     stage::SurfaceCache& m_cache;

@@ -1,4 +1,5 @@
 #include "core/review/put_right.h"
+#include "core/base/quiet_progress.h"
 #include "core/base/text.h"
 #include "core/base/words.h"
 #include "core/colour/lab.h"
@@ -342,20 +343,6 @@ Project withRemedies(Project p, const std::vector<Remedy>& remedies, const std::
 }
 
 namespace {
-/// Part of something longer: it says nothing, and is given up with it.
-class Quiet final : public Progress {
-public:
-    explicit Quiet(const Progress& whole)
-        : m_whole(whole)
-    {
-    }
-    void report(double, std::string_view) override { }
-    bool cancelled() const override { return m_whole.cancelled(); }
-
-private:
-    const Progress& m_whole;
-};
-
 /// The search: what was done so far, and what it came to.
 class Search {
 public:
@@ -431,7 +418,7 @@ public:
         if (over())
             return;
         m_progress.report(keep ? 0.85 : 0.3, tr("looking for the smallest change"));
-        Quiet quiet(m_progress);
+        QuietProgress quiet(m_progress);
         const reading::Suggestion s
             = reading::putInOrder(m_seen.picture.colour, m_seen.picture.ids, Looker::viewingOf(m_now), m_intent, quiet);
         const std::vector<Touch>& touches = s.solved ? s.touches : s.nearest;

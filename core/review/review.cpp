@@ -1,4 +1,6 @@
 #include "core/review/review.h"
+#include "core/base/parallel.h"
+#include "core/base/quiet_progress.h"
 #include "core/colour/lab.h"
 #include "core/gather/eye_levels.h"
 #include "core/project/brief_rules.h"
@@ -64,11 +66,13 @@ namespace {
 /// dimming that leaves a patch as strong beside what lies around it, is not offered.
 class Proof {
 public:
-    Proof(const Project& project, const Review& review, stage::SurfaceCache& cache)
+    /// \param judging of the work, as it has just judged it
+    Proof(const Project& project, const Review& review, stage::SurfaceCache& cache, Judging& judging)
         : m_project(project)
         , m_review(review)
         , m_view(project, review.picture, review.reading)
         , m_cache(cache)
+        , m_judging(judging)
         , m_about(aboutPlaces(project))
     {
         for (const reading::Tangent& t : review.reading.tangents)
@@ -207,7 +211,7 @@ private:
         if (!after || !std::ranges::includes(m_about, aboutPlaces(*after)))
             return false;
         NoProgress progress;
-        const auto frame = m_composer.compose(*after, judgedWidthPx(after->brief), m_cache, progress);
+        const auto frame = m_judging.frameOf(*after, progress);
         light::Picture seen;
         seen.ids = stage::idsOf(*frame), seen.pixelsPerCm = frame->pixelsPerCm;
         for (const reading::Tangent& t : reading::tangents(reading::smallerIds(seen)))
@@ -221,13 +225,12 @@ private:
     const Review& m_review;
     reading::RuleView m_view;
     stage::SurfaceCache& m_cache;
-    Judging m_judging{m_cache};
-    stage::Composer m_composer;
+    Judging& m_judging;
     Keys m_about;
     std::set<std::pair<int, int>> m_tangents;
 };
 
-Findings findingsOf(const Project& p, const Review& r, stage::SurfaceCache& cache)
+Findings findingsOf(const Project& p, const Review& r, stage::SurfaceCache& cache, Judging& judging)
 {
     Findings all;
     const auto take = [&](Findings part) {
@@ -253,7 +256,7 @@ Findings findingsOf(const Project& p, const Review& r, stage::SurfaceCache& cach
     for (const Rect& f : r.reading.faces)
         faces.push_back({f.x / k, f.y / k, f.width / k, f.height / k});
     take(transfer::carryFindings(p, transfer::seenThings(r.picture.ids, k, r.reading.attention.share), faces));
-    Proof proof(p, r, cache);
+    Proof proof(p, r, cache, judging);
     for (Finding& f : all)
         proof.check(f);
     merge(all, {});
@@ -312,9 +315,13 @@ Reviewed Reviewer::look(const Project& p, Progress& progress, const std::functio
         return nullptr;
     Review r;
     r.frame = seen.frame, r.picture = seen.picture;
-    r.reading = m_reader.read(p, r.picture, 3, r.frame.get(), &progress);
-    if (!progress.cancelled())
-        r.mixing = mixed(p, r.picture, progress);
+    QuietProgress quiet(progress); // two at once: neither tells how far it is
+    parallelItems(2, [&](int which) {
+        if (which == 0)
+            r.reading = m_reader.read(p, r.picture, 3, r.frame.get(), &quiet);
+        else
+            r.mixing = mixed(p, r.picture, quiet);
+    });
     if (progress.cancelled())
         return nullptr;
     if (first)
@@ -322,7 +329,7 @@ Reviewed Reviewer::look(const Project& p, Progress& progress, const std::functio
     r.light = lightAudit(p, r.frame, r.picture, m_cache, progress);
     if (progress.cancelled())
         return nullptr;
-    r.findings = findingsOf(p, r, m_cache);
+    r.findings = findingsOf(p, r, m_cache, m_judging);
     r.whole = true;
     return progress.cancelled() ? nullptr : std::make_shared<const Review>(std::move(r));
 }
