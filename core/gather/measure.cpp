@@ -84,8 +84,11 @@ void measureTones(const LinearPicture& linear, const Mask& alpha, PictureMeasure
 void measureTonesWhole(const LinearPicture& linear, const cv::Mat& lightness, PictureMeasure& m)
 {
     std::vector<float> all(lightness.begin<float>(), lightness.end<float>());
-    std::sort(all.begin(), all.end());
-    const auto at = [&](double share) { return all[std::size_t(share * double(all.size() - 1))]; };
+    const auto at = [&](double share) {
+        const auto there = all.begin() + long(share * double(all.size() - 1));
+        std::nth_element(all.begin(), there, all.end());
+        return *there;
+    };
     const float bright = at(0.9), dark = at(0.33);
     Rgb lit, shaded;
     float litN = 0, shadedN = 0;
