@@ -12,11 +12,11 @@
 #include "demo/demo_work.h"
 #include "store/picture_reader.h"
 #include "store/stored_picture.h"
+#include "tests/kit/scattered.h"
 #include "tests/kit/tiny.h"
 #include <cstdio>
 #include <filesystem>
 #include <opencv2/imgproc.hpp>
-#include <random>
 #include <set>
 
 namespace rl::bench {
@@ -26,53 +26,6 @@ struct Work {
     std::string name;
     Project project;
 };
-
-/// Things that stand anywhere, in any light and size, a few of them in a cast: what a painter may leave lying about.
-Project scattered(unsigned seed)
-{
-    std::mt19937 random(seed);
-    const auto from = [&](double low, double high) { return std::uniform_real_distribution(low, high)(random); };
-    const auto one = [&](int n) { return int(random() % unsigned(n)); };
-    Project p = seed % 3 ? kit::shoreWork() : kit::postWork(from(0, 360), from(-15, 60));
-    p.brief.widthCm = from(25, 120), p.brief.heightCm = p.brief.widthCm * from(0.5, 1.6);
-    p.brief.viewingDistanceCm = from(0.8, 4) * p.brief.widthCm;
-    static constexpr const char* media[] = {"oil", "acrylic", "gouache", "watercolour", "casein", "mixed"};
-    p.brief.medium = media[one(6)];
-    p.camera.horizonCm = from(0.2, 0.6) * p.brief.heightCm, p.camera.eyeHeightM = from(0.5, 4);
-    p.lights.sun.azimuth = from(0, 360), p.lights.sun.elevation = from(-20, 70), p.lights.sun.strength = from(0.1, 2);
-    p.lights.sun.on = one(4) > 0;
-    p.lights.air.halfContrastM = from(10, 800), p.lights.air.spill = from(0, 1);
-    p.lights.air.exposureStops = from(-1.5, 1.5), p.lights.air.darks = from(0, 0.2);
-    if (one(2))
-        p.brief.wantedKey = one(3);
-    for (int i = 0, n = 2 + one(5); i < n; ++i) {
-        static constexpr Solid solids[]
-            = {Solid::Box, Solid::Figure, Solid::Tent, Solid::Column, Solid::Tree, Solid::Cone, Solid::Wheel};
-        Element e = edits::standinOf(solids[one(7)]);
-        e.name = "Thing " + std::to_string(i + 1);
-        e.baseCm = {from(-0.05, 1.05) * p.brief.widthCm,
-            from(-0.02, 1) * (p.brief.heightCm - p.camera.horizonCm) + p.camera.horizonCm};
-        e.heightM = std::exp(from(-1.2, 1.8)), e.altitudeM = one(4) ? 0 : from(-0.3, 0.5) * e.heightM;
-        e.standin.lightness = from(5, 95), e.standin.chroma = from(0, 70), e.standin.hue = from(0, 360);
-        e.quiet = one(6) == 0, e.locked = one(8) == 0;
-        p = edits::withElement(std::move(p), e);
-    }
-    for (int i = 0, n = one(4); i < n; ++i) {
-        p.brief.cast.push_back({p.freshId(), "Member " + std::to_string(i + 1)});
-        if (i < int(p.elements.size()))
-            p.elements[std::size_t(i)].cast = p.brief.cast.back().id;
-    }
-    for (int i = 0, n = one(3); i < n; ++i) {
-        Lantern l;
-        l.name = "Lamp " + std::to_string(i + 1);
-        l.position = {from(-4, 4), from(-0.2, 4), from(2, 15)}, l.strength = from(0.1, 6), l.kelvin = from(1800, 7000);
-        p = edits::withLantern(std::move(p), l);
-    }
-    if (one(3))
-        p = edits::withPaintBox(std::move(p), paint::firstBox());
-    repair(p);
-    return p;
-}
 
 /// A stranger's photograph with a figure before it, begun as the program begins a work.
 std::optional<Work> strangers(const std::filesystem::path& file, int n)
@@ -117,7 +70,7 @@ std::vector<Work> worksOf(const std::filesystem::path& folder, const std::string
             all.push_back({std::string(name) + ", " + t.name, takes::projectOf(*made, t.id)});
     }
     for (unsigned i = 0; i < 20; ++i)
-        all.push_back({"made by script " + std::to_string(i + 1), scattered(100 + i)});
+        all.push_back({"made by script " + std::to_string(i + 1), kit::scatteredWork(100 + i)});
     std::vector<std::filesystem::path> photographs;
     std::error_code none;
     for (const auto& e : std::filesystem::directory_iterator(folder, none))

@@ -11,7 +11,7 @@ struct Colours {
     cv::Mat fore, back; // CV_32FC3
 };
 
-/// Where cover changes within three pixels: elsewhere what is found on a smaller picture is right.
+/// Where cover is part, or changes within four pixels: elsewhere what is found on a smaller picture is right.
 cv::Mat edgesOf(const cv::Mat& alpha)
 {
     cv::Mat high, low, band;
@@ -19,7 +19,8 @@ cv::Mat edgesOf(const cv::Mat& alpha)
                   wide = cv::getStructuringElement(cv::MORPH_RECT, {7, 7});
     cv::dilate(alpha, high, near);
     cv::erode(alpha, low, near);
-    cv::dilate(high - low > 0.004f, band, wide);
+    const cv::Mat some = alpha > 0.004f, all = alpha > 0.996f;
+    cv::dilate((high - low > 0.004f) | (some ^ all), band, wide);
     return band;
 }
 

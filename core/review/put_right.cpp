@@ -394,6 +394,9 @@ public:
             return;
         const PutRight toned = out;
         const Project untoned = m_now;
+        const Looker::Seen untonedSeen = m_seen;
+        const reading::Attention last = m_last;
+        const std::size_t toneFrom = m_placed;
         const auto tones = std::vector(out.remedies.begin() + long(m_placed), out.remedies.end());
         const double left = violationOf(m_last, m_pairs);
         m_now = withRemedies(m_now, tones, std::vector<bool>(tones.size(), true));
@@ -408,8 +411,8 @@ public:
             m_now = r.apply(std::move(m_now)), out.remedies.push_back(r);
         judge(m_seen = m_looker.look(m_now));
         tone(1, true);
-        if (!out.solved && violationOf(m_last, m_pairs) > left)
-            out = toned;
+        if (!out.solved && violationOf(m_last, m_pairs) >= left)
+            out = toned, m_now = untoned, m_seen = untonedSeen, m_last = last, m_placed = toneFrom;
     }
     /// \param share of what a painter would accept \param keep what does not put it in order as well
     void tone(double share, bool keep)

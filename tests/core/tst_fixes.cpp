@@ -6,6 +6,7 @@
 #include "core/review/fix_all.h"
 #include "tests/kit/frames.h"
 #include "tests/kit/program.h"
+#include "tests/kit/scattered.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 #include <set>
@@ -96,6 +97,45 @@ private slots:
         QCOMPARE(keysOf(review::review(fixed.project, m_cache, m_progress).findings), keysOf(fixed.left));
         for (const review::FixTold& t : fixed.told)
             QVERIFY(!t.kept || std::find(t.gone.begin(), t.gone.end(), t.key) != t.gone.end());
+    }
+
+    /// Works in which such a fix was offered and did not help: where it does not, it is not offered.
+    void whatIsOfferedHelps_data()
+    {
+        QTest::addColumn<unsigned>("seed");
+        QTest::addColumn<QString>("rule");
+        QTest::newRow("darks") << 107u << "read.pale-darks";
+        QTest::newRow("darks under a lamp") << 114u << "read.pale-darks";
+        QTest::newRow("far and dark") << 112u << "light.far-dark";
+        QTest::newRow("a tube to buy") << 113u << "mix.reach";
+    }
+    void whatIsOfferedHelps()
+    {
+        QFETCH(unsigned, seed);
+        QFETCH(QString, rule);
+        const Project p = kit::scatteredWork(seed);
+        review::Reviewer reviewer(m_cache);
+        bool said = false;
+        const auto first = reviewer.look(p, m_progress);
+        for (const Finding& f : first->findings) {
+            if (!f.key.starts_with(rule.toStdString()))
+                continue;
+            said = true;
+            if (const auto after = f.fix ? review::fixedBy(p, *f.fix) : std::nullopt)
+                QVERIFY2(!keysOf(reviewer.look(*after, m_progress)->findings).contains(f.key), f.key.c_str());
+        }
+        QVERIFY(said);
+    }
+
+    /// Its lamp lowered, other things are broken: that is mended with it, else it would be left with a fix undone.
+    void whatAFixAsksForIsDoneWithIt()
+    {
+        const review::FixedAll fixed = review::fixAll(kit::scatteredWork(100), m_cache, m_progress);
+        for (const Finding& f : fixed.left)
+            QVERIFY2(f.severity != Severity::Broken || !f.fix, f.key.c_str());
+        const auto lamp = std::find_if(fixed.told.begin(), fixed.told.end(),
+            [](const review::FixTold& t) { return t.kept && t.key.starts_with("light.over"); });
+        QVERIFY(lamp != fixed.told.end());
     }
 
     /// A light that cannot be told accuses nobody, however it lies.

@@ -8,6 +8,7 @@
 #include "core/review/put_right.h"
 #include "tests/kit/frames.h"
 #include "tests/kit/program.h"
+#include "tests/kit/scattered.h"
 #include "tests/kit/tiny.h"
 #include <QTest>
 
@@ -327,6 +328,40 @@ private slots:
         for (const review::Remedy& r : right.remedies)
             QVERIFY(!r.words.empty());
         QVERIFY(review::putRight(review::withRemedies(p, right.remedies, all), cache, progress).already);
+    }
+
+    /// Things of any size and tone, where neither place nor tone alone does it; and one where nothing does.
+    void placeIsSoughtWithTheToneInMind_data()
+    {
+        QTest::addColumn<unsigned>("seed");
+        QTest::addColumn<bool>("had");
+        QTest::newRow("a post that two things outdo") << 111u << true;
+        QTest::newRow("what nothing within the bounds does") << 112u << false;
+    }
+    void placeIsSoughtWithTheToneInMind()
+    {
+        QFETCH(unsigned, seed);
+        QFETCH(bool, had);
+        const Project p = kit::scatteredWork(seed);
+        Intent wish = intentOf(p);
+        if (!had) // the last two of the cast changed
+            for (auto& [id, rank] : wish.rank)
+                rank = rank == int(p.brief.cast.size()) ? rank - 1 : rank + (rank + 1 == int(p.brief.cast.size()));
+        stage::SurfaceCache cache;
+        NoProgress progress;
+        const review::PutRight right = review::putRight(p, wish, cache, progress);
+        QCOMPARE(right.solved, had);
+        std::multiset<int> toned;
+        for (const review::Remedy& r : right.solved ? right.remedies : right.nearest)
+            if (r.kind == review::Remedy::Kind::Tone)
+                toned.insert(r.element);
+        QCOMPARE(std::set<int>(toned.begin(), toned.end()).size(), toned.size()); // twice would be beyond the bounds
+        QCOMPARE(right.against.empty(), had);
+        const std::vector<bool> all(right.remedies.size(), true);
+        if (had) // as told, when it is done
+            QVERIFY(review::putRight(review::withRemedies(p, right.remedies, all), wish, cache, progress).already);
+        else
+            QVERIFY(right.remedies.empty() && !right.nearest.empty());
     }
 };
 
