@@ -197,10 +197,10 @@ Result<Done> Base::write(const Project& p, std::vector<LazyPhoto>& settled)
     return doneOr(*this, code, "write");
 }
 
-Result<Done> Base::writeAll(const Project& project)
+Result<Done> Base::writeAll(const Project& project, bool own)
 {
     std::vector<LazyPhoto> settled;
-    auto done = transaction([&] { return write(project, settled); });
+    auto done = transaction([&] { return write(project, settled); }, own);
     if (done)
         for (const LazyPhoto& photo : settled)
             if (const auto* stored = dynamic_cast<const StoredPicture*>(photo.source()))

@@ -41,7 +41,7 @@ struct ProjectFile::Database {
     /// known to be missing. \param settled gets the pictures whose bytes are in this file once it is committed
     Result<Done> write(const Project& project, std::vector<LazyPhoto>& settled);
     /// The same in a transaction of its own.
-    Result<Done> writeAll(const Project& project);
+    Result<Done> writeAll(const Project& project, bool own);
     Result<Done> writePicture(const Reference& reference, std::vector<LazyPhoto>& settled);
     int keepDerived(const std::string& sha256, const std::string& kind, std::span<const unsigned char> bytes);
     /// Every blob that a description names.

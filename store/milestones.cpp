@@ -104,7 +104,7 @@ Result<Tidied> ProjectFile::tidy(const std::vector<Project>& needed)
             return out;
         const auto done = d.transaction([&]() -> Result<Done> {
             for (const std::string& name : away)
-                for (const char* sql : {"DELETE FROM blob WHERE sha256 = ?", "DELETE FROM derived WHERE sha256 = ?"}) {
+                for (const char* sql : {"DELETE FROM blob WHERE +sha256 = ?", "DELETE FROM derived WHERE sha256 = ?"}) {
                     Statement drop(d.db, sql);
                     if (const int code = drop.text(1, name).step(); code != SQLITE_DONE)
                         return sqlError(d.db, code, "tidy");

@@ -294,9 +294,9 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
     });
 }
 
-Result<Done> ProjectFile::save(const Project& project)
+Result<Done> ProjectFile::save(const Project& project, bool own)
 {
-    return guarded([&]() -> Result<Done> { return m_database->writeAll(project); });
+    return guarded([&]() -> Result<Done> { return m_database->writeAll(project, own); });
 }
 
 Result<Done> ProjectFile::keepPicture(const Reference& reference)
@@ -306,7 +306,7 @@ Result<Done> ProjectFile::keepPicture(const Reference& reference)
         if (!bytes)
             return Error{Kind::Invalid, tr("The picture's file is not at hand."), {}};
         auto done = m_database->transaction([&]() -> Result<Done> {
-            Statement away(m_database->db, "DELETE FROM blob WHERE sha256 = ?"); // a damaged one gives way
+            Statement away(m_database->db, "DELETE FROM blob WHERE +sha256 = ?"); // a damaged one gives way
             if (!m_database->blob(reference.sha256()))
                 away.text(1, reference.sha256()).step();
             return doneOr(*m_database, m_database->keepBlob(reference.sha256(), "picture", *bytes), "picture");

@@ -61,7 +61,8 @@ public:
     bool changed() const; ///< has something been written since it was opened that only this file has?
 
     /// One transaction: when it returns, the project is on the disk; when it fails, the file is as it was.
-    Result<Done> save(const Project& project);
+    /// \param own the painter has changed it; not only what the program worked out and can work out again
+    Result<Done> save(const Project& project, bool own = true);
     /// Puts a picture's file on the disk ahead of the edit that brings it in, and lets its bytes leave the memory.
     Result<Done> keepPicture(const Reference& reference);
     /// What was worked out from a picture and can be worked out again ("small", "measure"), kept to save the time.

@@ -138,8 +138,8 @@ Result<Done> broughtUp(ProjectFile::Database& d)
         if (const int code = d.run("BEGIN"); code != SQLITE_OK)
             return sqlError(d.db, code, "keep state");
         Result<Done> same = doneOr(d,
-            d.run("DELETE FROM kept.blob WHERE sha256 NOT IN (SELECT sha256 FROM main.blob);"
-                  "INSERT INTO kept.blob SELECT * FROM main.blob WHERE sha256 NOT IN (SELECT sha256 FROM kept.blob)"),
+            d.run("DELETE FROM kept.blob WHERE sha256 NOT IN (SELECT +sha256 FROM main.blob);" // see Database::hasBlob
+                  "INSERT INTO kept.blob SELECT * FROM main.blob WHERE sha256 NOT IN (SELECT +sha256 FROM kept.blob)"),
             "keep state");
         if (same)
             same = sameRows(d, "work", "id, description");

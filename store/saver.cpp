@@ -25,18 +25,22 @@ Saver::~Saver()
     m_thread.join();
 }
 
-void Saver::save(Project project)
+void Saver::save(Project project, Whose whose)
 {
     {
         const std::lock_guard lock(m_mutex);
-        m_unsaved.reset(); // this one is newer
+        if (std::exchange(m_unsaved, std::nullopt)) // this one is newer
+            whose = Whose::Painter;
         auto waiting = m_tasks.rbegin();
         while (waiting != m_tasks.rend() && !waiting->project && waiting->order == Order::Loose)
             ++waiting;
-        if (waiting != m_tasks.rend() && waiting->project)
+        if (waiting != m_tasks.rend() && waiting->project) {
             waiting->project = std::move(project);
-        else
-            m_tasks.push_back({std::move(project), nullptr});
+            if (whose == Whose::Painter)
+                waiting->whose = whose;
+        } else {
+            m_tasks.push_back({std::move(project), nullptr, Order::InTurn, whose});
+        }
     }
     m_changed.notify_all();
 }
@@ -45,7 +49,7 @@ void Saver::post(std::function<void(ProjectFile&)> use, Order order)
 {
     {
         const std::lock_guard lock(m_mutex);
-        m_tasks.push_back({std::nullopt, std::move(use), order});
+        m_tasks.push_back({std::nullopt, std::move(use), order, Whose::Painter});
     }
     m_changed.notify_all();
 }
@@ -102,17 +106,17 @@ Result<Done> Saver::fromWorker(const std::function<Result<Done>(ProjectFile&)>& 
     return use(m_file);
 }
 
-Result<Done> Saver::write(const Project& project)
+Result<Done> Saver::write(const Project& project, Whose whose)
 {
     const std::lock_guard file(m_fileMutex);
-    return m_file.save(project);
+    return m_file.save(project, whose == Whose::Painter);
 }
 
 void Saver::work(Task task)
 {
     const auto done = guarded([&]() -> Result<Done> {
         if (task.project)
-            return write(*task.project);
+            return write(*task.project, task.whose);
         const std::lock_guard file(m_fileMutex);
         task.use(m_file);
         return Done{};
@@ -143,7 +147,7 @@ void Saver::run()
             const Project project = *m_unsaved;
             m_busy = true;
             lock.unlock();
-            const bool went = bool(guarded([&] { return write(project); }));
+            const bool went = bool(guarded([&] { return write(project, Whose::Painter); }));
             if (went && m_heard.saved)
                 m_heard.saved();
             lock.lock();

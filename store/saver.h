@@ -23,7 +23,8 @@ public:
     Saver(ProjectFile file, Heard heard);
     ~Saver(); ///< waits until all is written, or has failed once more
 
-    void save(Project project);
+    enum class Whose { Painter, Program }; ///< who changed it; the program: what it can work out again
+    void save(Project project, Whose whose = Whose::Painter);
     enum class Order { InTurn, Loose };
     /// Uses the file on the writing thread. \param order InTurn: after the edits handed over before it and before those
     /// that come later; Loose: at any time, it has nothing to do with them
@@ -48,10 +49,11 @@ private:
         std::optional<Project> project;
         std::function<void(ProjectFile&)> use;
         Order order = Order::InTurn;
+        Whose whose = Whose::Painter;
     };
     void run();
     void work(Task task);
-    Result<Done> write(const Project& project);
+    Result<Done> write(const Project& project, Whose whose);
     ProjectFile m_file;
     std::shared_ptr<const WorkPlace> m_place;
     std::atomic<bool> m_readOnly;

@@ -89,9 +89,10 @@ void Document::amend(Project after)
     if (readOnly() || after == m_project)
         return;
     m_project = std::move(after);
-    m_unsaved = true;
-    if (!m_inGesture)
-        save();
+    if (m_inGesture)
+        m_unsaved = true;
+    else
+        save(store::Saver::Whose::Program);
 }
 
 void Document::finishGesture()
@@ -128,11 +129,11 @@ Project Document::exchangeProject(Project other)
     return other;
 }
 
-void Document::save()
+void Document::save(store::Saver::Whose whose)
 {
     m_unsaved = false;
     if (m_session && !readOnly())
-        saver()->save(m_project);
+        saver()->save(m_project, whose);
 }
 
 void Document::adopt(store::ProjectFile::Opened opened)

@@ -65,7 +65,7 @@ signals:
 
 private:
     void go(bool renamed, const rl::Result<Done>& done);
-    void save();
+    void save(store::Saver::Whose whose = store::Saver::Whose::Painter);
     void linkNamesakes(const std::vector<std::pair<int, int>>& all);
     Project m_project;
     quint64 m_revision = 0;

@@ -2,6 +2,7 @@
 #include "app/desk/job.h"
 #include "core/base/result.h"
 #include "core/colour/srgb.h"
+#include "core/review/known_reviews.h"
 #include <chrono>
 
 namespace rl::app {
@@ -93,6 +94,7 @@ void LiveLight::ask(const Project& project, quint64 revision, int widthPx, bool 
 
 void LiveLight::forget()
 {
+    review::KnownReviews::ofAll().forget();
     m_forget = m_judgeAnew = true;
 }
 

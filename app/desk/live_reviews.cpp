@@ -3,6 +3,7 @@
 #include "app/desk/live_light.h"
 #include "core/base/parallel.h"
 #include "core/base/result.h"
+#include "core/review/known_reviews.h"
 
 namespace rl::app {
 
@@ -61,7 +62,14 @@ void LiveLight::judge(review::Reviewer& reviewer, const Wish& wish)
         if (r && !progress.cancelled())
             emit reviewed(wish.revision, r);
     };
-    tell(reviewer.look(wish.project, progress, tell));
+    auto& known = review::KnownReviews::ofAll();
+    review::Reviewed whole = known.of(wish.project);
+    if (!whole) {
+        whole = reviewer.look(wish.project, progress, tell);
+        if (!progress.cancelled())
+            known.keep(wish.project, whole);
+    }
+    tell(std::move(whole));
 }
 
 } // namespace rl::app

@@ -8,9 +8,9 @@
 #include "core/project/stage_edits.h"
 #include "core/project/takes.h"
 #include "core/review/first_steps.h"
-#include "demo/demo_work.h"
 #include "store/picture_reader.h"
 #include "tests/kit/lantern_run.h"
+#include "tests/kit/made_demo.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
@@ -103,9 +103,8 @@ class TestAgreement : public QObject {
     }
     static Project made(bool demo)
     {
-        NoProgress progress;
         if (demo)
-            return demo::lowTideCaravan(progress).take();
+            return kit::madeDemo();
         Project p = edits::withPaintBox(kit::shoreWork(), paint::firstBox());
         p.brief.cast = {{p.freshId(), "Post"}};
         p.brief.widthCm = 47, p.brief.heightCm = 31, p.brief.deadline = "2099-03-01"; // another proportion

@@ -2,8 +2,8 @@
 #include "app/frame/side_column.h"
 #include "app/frame/trail.h"
 #include "app/widgets/ground_plan.h"
-#include "demo/demo_work.h"
 #include "tests/kit/clipped.h"
+#include "tests/kit/made_demo.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include <QAbstractButton>
@@ -53,8 +53,7 @@ class TestHouse : public QObject {
 private slots:
     void initTestCase()
     {
-        NoProgress progress;
-        m_hand.emplace(demo::lowTideCaravan(progress).take());
+        m_hand.emplace(kit::madeDemo());
         QVERIFY(hand().settle());
     }
     void cleanupTestCase()

@@ -10,7 +10,7 @@
 #include "app/stations/stage/takes_page.h"
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
-#include "demo/demo_work.h"
+#include "tests/kit/made_demo.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
@@ -34,8 +34,7 @@ class TestMended : public QObject {
     CutTable& table() { return *window().findChild<CutTable*>(); }
     static Project demo()
     {
-        NoProgress progress;
-        return demo::lowTideCaravan(progress).take(); // of its own pictures: those of a work that is gone are gone
+        return kit::madeDemo(); // of its own pictures: those of a work that is gone are gone
     }
     /// A work with one picture of a lit disc on the wall.
     static Project discWork()

@@ -5,8 +5,8 @@
 #include "core/paint/box.h"
 #include "core/paint/mixing.h"
 #include "core/project/edits.h"
-#include "demo/demo_work.h"
 #include "store/project_file.h"
+#include "tests/kit/made_demo.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
@@ -46,8 +46,7 @@ private slots:
     /// Figures that change with the board's size once pushed the board to and fro for ever.
     void everyPageComesToRest()
     {
-        NoProgress progress;
-        m_hand.emplace(demo::lowTideCaravan(progress).take());
+        m_hand.emplace(kit::madeDemo());
         QVERIFY(hand().settle());
         hand().go(Station::Mix);
         QVERIFY(mixed());

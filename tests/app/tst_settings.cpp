@@ -1,7 +1,7 @@
 #include "app/frame/settings_page.h"
 #include "app/frame/side_column.h"
 #include "core/review/first_steps.h"
-#include "demo/demo_work.h"
+#include "tests/kit/made_demo.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include "tests/kit/tiny.h"
@@ -45,8 +45,7 @@ class TestSettings : public QObject {
 private slots:
     void initTestCase()
     {
-        NoProgress progress;
-        m_hand.emplace(demo::lowTideCaravan(progress).take());
+        m_hand.emplace(kit::madeDemo());
         QVERIFY(hand().settle());
     }
     void cleanup() // as it was

@@ -1,8 +1,8 @@
 #include "app/theme/words.h"
 #include "core/base/words.h"
 #include "core/paint/pigments.h"
-#include "demo/demo_work.h"
 #include "tests/kit/clipped.h"
+#include "tests/kit/made_demo.h"
 #include "tests/kit/program.h"
 #include "tests/kit/station_hand.h"
 #include <QComboBox>
@@ -140,8 +140,7 @@ private slots:
 
     void allGermanWordsAreShownAndNoneIsClipped()
     {
-        NoProgress progress;
-        auto work = demo::lowTideCaravan(progress).take();
+        auto work = kit::madeDemo();
         theme::speak(*qApp, "de");
         kit::StationHand hand(std::move(work));
         QVERIFY(hand.settle());
