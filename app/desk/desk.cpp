@@ -1,6 +1,7 @@
 #include "app/desk/desk.h"
 #include "core/paint/palette_numbers.h"
 #include "core/project/hold.h"
+#include "core/review/known_reviews.h"
 
 namespace rl::app {
 
@@ -85,8 +86,10 @@ void Desk::take(review::Reviewed newest, quint64 revision)
         kept.puddles = paint::keptNumbers(now, kept);
         document.amend(std::move(kept));
     }
-    if (review->whole)
+    if (review->whole) {
         findings = review->findings;
+        review::KnownReviews::ofAll().keep(project(), review);
+    }
     emit reviewed();
 }
 

@@ -62,14 +62,8 @@ void LiveLight::judge(review::Reviewer& reviewer, const Wish& wish)
         if (r && !progress.cancelled())
             emit reviewed(wish.revision, r);
     };
-    auto& known = review::KnownReviews::ofAll();
-    review::Reviewed whole = known.of(wish.project);
-    if (!whole) {
-        whole = reviewer.look(wish.project, progress, tell);
-        if (!progress.cancelled())
-            known.keep(wish.project, whole);
-    }
-    tell(std::move(whole));
+    review::Reviewed known = review::KnownReviews::ofAll().of(wish.project);
+    tell(known ? std::move(known) : reviewer.look(wish.project, progress, tell));
 }
 
 } // namespace rl::app

@@ -167,13 +167,15 @@ QPushButton* Form::mainButton(const QString& name, const QString& text, const QS
 }
 
 QPushButton* Form::latch(const QString& name, const QString& text, const QString& tip, std::function<void(bool)> act,
-    std::function<bool()> shown)
+    std::function<bool()> shown, std::function<bool()> isDown)
 {
     auto* b = new QPushButton(text);
     b->setObjectName(name);
     b->setToolTip(tip);
     b->setFocusPolicy(Qt::TabFocus);
     b->setCheckable(true);
+    if (isDown)
+        m_fill.push_back([b, isDown] { b->setChecked(isDown()); });
     connect(b, &QPushButton::toggled, this, [this, act](bool on) {
         if (!m_filling)
             act(on);

@@ -107,9 +107,9 @@ public:
         std::function<bool()> shown = {});
     QPushButton* mainButton(const QString& name, const QString& text, const QString& tip, std::function<void()> act,
         std::function<bool()> shown = {});
-    /// A button that stays down.
+    /// A button that stays down. \param isDown asked when the form is filled; none: until it is pressed again
     QPushButton* latch(const QString& name, const QString& text, const QString& tip, std::function<void(bool)> act,
-        std::function<bool()> shown = {});
+        std::function<bool()> shown = {}, std::function<bool()> isDown = {});
     void add(QWidget* widget, std::function<bool()> shown = {});
     void line(); ///< the next field begins a line
     void show(); ///< takes all of it from the project

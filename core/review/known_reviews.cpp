@@ -43,7 +43,7 @@ KnownReviews& KnownReviews::ofAll()
 
 void KnownReviews::keep(const Project& project, const Reviewed& review)
 {
-    if (!review || !review->whole)
+    if (!review || !review->whole || of(project) == review)
         return;
     const auto known = std::make_shared<const Shelf::Known>(Shelf::Known{project, review});
     kept::hold(known, weightOf(*review));

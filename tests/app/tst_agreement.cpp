@@ -49,11 +49,11 @@ class TestAgreement : public QObject {
     {
         Told all;
         const PaintState& s = PaintState::of(desk(), hand().view(Station::Paint));
-        if (s.plan())
-            for (const auto& t : s.plan()->tasks) {
+        if (s.work.plan())
+            for (const auto& t : s.work.plan()->tasks) {
                 QStringList numbers;
                 for (const int p : t.puddles)
-                    numbers << s.puddleNumber(p);
+                    numbers << s.work.puddleNumber(p);
                 all["task " + q(t.key)] = number(t.hours) + ": " + numbers.join(",");
             }
         return all;
@@ -144,7 +144,7 @@ private slots:
             }
             hand().go(Station::Paint);
             const auto* state = &PaintState::of(desk(), hand().view(Station::Paint));
-            QTRY_VERIFY_WITH_TIMEOUT(state->plan() && !state->busy(), 60000);
+            QTRY_VERIFY_WITH_TIMEOUT(state->work.plan() && !state->busy(), 60000);
             if (plan.isEmpty())
                 plan = planTold();
             QVERIFY2(planTold() == plan, qPrintable(differences(plan, planTold())));
@@ -192,6 +192,32 @@ private slots:
         for (std::size_t i = 0; i + 1 < seen.size(); ++i)
             QCOMPARE(seen[i].second, before.size());
         QVERIFY(head->accessibleName() != "checking…");
+    }
+
+    /// What a work was a moment ago is not judged again: taken back, done again and opened anew it has its review.
+    void takenBackItIsKnown()
+    {
+        m_hand = std::make_unique<kit::StationHand>(made(false));
+        QVERIFY(hand().settle());
+        const auto first = desk().review;
+        Element e = *desk().heldElement();
+        e.baseCm.x += 0.3;
+        desk().edit("Move it", edits::withElement(hand().project(), e));
+        QVERIFY(hand().settle());
+        const auto second = desk().review;
+        QVERIFY(first != second);
+        hand().undo();
+        QVERIFY(hand().settle());
+        QCOMPARE(desk().review, first);
+        hand().redo();
+        QVERIFY(hand().settle());
+        QCOMPARE(desk().review, second);
+        hand().window().document().waitSaved();
+        const QString path = hand().window().document().path();
+        hand().window().document().close();
+        hand().window().openWork(path);
+        QTRY_VERIFY(hand().window().document().path() == path && hand().settle());
+        QVERIFY(desk().review && desk().review == second);
     }
 
     /// A puddle keeps its number through edits, is marked as mixed with a click, and is still that after opening again.

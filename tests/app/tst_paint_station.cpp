@@ -1,5 +1,7 @@
 #include "app/stations/paint/days_page.h"
 #include "app/stations/paint/eye_page.h"
+#include "app/stations/paint/photo_page.h"
+#include "app/stations/paint/record_page.h"
 #include "app/stations/paint/sitting_page.h"
 #include "core/project/painting_edits.h"
 #include "devices/camera.h"
@@ -31,7 +33,7 @@ class TestPaintStation : public QObject {
     }
     bool planned(int ms = 60000)
     {
-        return QTest::qWaitFor([this] { return hand().window().settled() && state().plan() && !state().busy(); }, ms);
+        return QTest::qWaitFor([this] { return hand().window().settled() && state().work.plan() && !state().busy(); }, ms);
     }
 
 private slots:
@@ -40,7 +42,7 @@ private slots:
         m_hand = std::make_unique<kit::StationHand>(work());
         QVERIFY(hand().settle());
         hand().go(Station::Paint);
-        state().clock = {[this] { return m_now; }, [](Instant) { return 60; }};
+        state().clock.wall = {[this] { return m_now; }, [](Instant) { return 60; }};
         hand().page("Days");
         QVERIFY(planned());
         hand().window().here()->refresh();
@@ -54,30 +56,30 @@ private slots:
     void daysLieAsAPath()
     {
         auto* path = page<DaysPage>()->path();
-        QVERIFY(state().plan()->sittings.size() > 3);
-        QCOMPARE(state().sitting(), -1);
+        QVERIFY(state().work.plan()->sittings.size() > 3);
+        QCOMPARE(state().work.sitting(), -1);
         QTRY_VERIFY(path->stoneAt(1).x() > 0);
         QTest::mouseClick(path, Qt::LeftButton, {}, path->stoneAt(1).toPoint());
-        QCOMPARE(state().sitting(), 1);
+        QCOMPARE(state().work.sitting(), 1);
         QTest::mouseClick(path, Qt::LeftButton, {}, path->stoneAt(1).toPoint()); // and lets it go
-        QCOMPARE(state().sitting(), -1);
+        QCOMPARE(state().work.sitting(), -1);
         hand().key(Qt::Key_BracketRight);
         hand().key(Qt::Key_BracketRight);
-        QCOMPARE(state().sitting(), 1);
+        QCOMPARE(state().work.sitting(), 1);
         hand().key(Qt::Key_BracketLeft);
-        QCOMPARE(state().sitting(), 0);
+        QCOMPARE(state().work.sitting(), 0);
         path->setFocus();
         QTest::keyClick(path, Qt::Key_Right);
-        QCOMPARE(state().sitting(), 1);
+        QCOMPARE(state().work.sitting(), 1);
         auto* sheet = hand().window().findChild<QListWidget*>("sittingSheet");
         QVERIFY(sheet && sheet->count() >= 2);
-        QTRY_VERIFY(!state().expected().isNull() && !state().small(0).isNull());
+        QTRY_VERIFY(!state().work.expected().isNull() && !state().work.small(0).isNull());
         QVERIFY(page<DaysPage>()->says().contains("sittings; done on"));
         for (int i = 0; i < 200; ++i) // to the end and no further
             path->step(1);
-        QCOMPARE(state().sitting(), int(state().plan()->sittings.size()) - 1);
+        QCOMPARE(state().work.sitting(), int(state().work.plan()->sittings.size()) - 1);
         hand().press("asItStands");
-        QCOMPARE(state().sitting(), -1);
+        QCOMPARE(state().work.sitting(), -1);
     }
     void aSittingGoesOntoAPageAndIntoACalendar()
     {
@@ -96,38 +98,38 @@ private slots:
         hand().page("Tasks");
         QVERIFY(planned());
         auto* list = hand().window().findChild<QListWidget*>("tasks");
-        QVERIFY(list && list->count() == int(state().plan()->tasks.size()));
+        QVERIFY(list && list->count() == int(state().work.plan()->tasks.size()));
         list->item(0)->setCheckState(Qt::Checked);
-        QVERIFY(painting().word(state().plan()->tasks[0].key)->done);
+        QVERIFY(painting().word(state().work.plan()->tasks[0].key)->done);
         QVERIFY(planned());
-        QVERIFY(state().plan()->tasks[0].done);
+        QVERIFY(state().work.plan()->tasks[0].done);
         hand().undo();
-        QVERIFY(!painting().word(state().plan()->tasks[0].key));
-        state().holdTask("block");
+        QVERIFY(!painting().word(state().work.plan()->tasks[0].key));
+        state().work.holdTask("block");
         hand().key(Qt::Key_T);
         QVERIFY(painting().word("block")->done);
         hand().key(Qt::Key_T);
         QVERIFY(!painting().word("block")->done);
         hand().type("taskHours", "7.5");
         QVERIFY(planned());
-        QCOMPARE(state().heldTask()->hours, 7.5);
+        QCOMPARE(state().work.heldTask()->hours, 7.5);
         hand().type("taskPieces", "3");
         QVERIFY(planned());
-        QVERIFY(std::any_of(state().plan()->tasks.begin(), state().plan()->tasks.end(),
+        QVERIFY(std::any_of(state().work.plan()->tasks.begin(), state().work.plan()->tasks.end(),
             [](const auto& t) { return t.key == "block#3"; }));
         hand().undo();
         QVERIFY(planned());
-        state().holdTask("glaze");
+        state().work.holdTask("glaze");
         hand().press("dropTask");
         QVERIFY(planned());
-        QVERIFY(!std::any_of(state().plan()->tasks.begin(), state().plan()->tasks.end(),
+        QVERIFY(!std::any_of(state().work.plan()->tasks.begin(), state().work.plan()->tasks.end(),
             [](const auto& t) { return t.key == "glaze"; }));
-        state().holdTask("sign");
+        state().work.holdTask("sign");
         hand().type(hand().find<QLineEdit>("ownTask"), "gild the frame");
         QVERIFY(planned());
-        QVERIFY(std::any_of(state().plan()->tasks.begin(), state().plan()->tasks.end(),
+        QVERIFY(std::any_of(state().work.plan()->tasks.begin(), state().work.plan()->tasks.end(),
             [](const auto& t) { return t.words == "gild the frame"; }));
-        state().holdTask("lights");
+        state().work.holdTask("lights");
         hand().press("earlier"); // before the middles
         QVERIFY(planned());
         QTRY_VERIFY_WITH_TIMEOUT(hand().hasFinding("paint.order:lights"), 20000);
@@ -172,18 +174,18 @@ private slots:
     {
         hand().page("Sitting");
         hand().key(Qt::Key_S);
-        QVERIFY(state().timer.running() && !state().timer.paused());
+        QVERIFY(state().clock.timer.running() && !state().clock.timer.paused());
         for (int i = 0; i < 90; ++i)
-            state().tick(1);
+            state().clock.tick(1);
         hand().key(Qt::Key_S);
-        QVERIFY(state().timer.paused());
+        QVERIFY(state().clock.timer.paused());
         for (int i = 0; i < 60; ++i)
-            state().tick(1);
+            state().clock.tick(1);
         hand().key(Qt::Key_S);
         m_now -= 7200; // the clock is set back: a day of 25 hours
         hand().choose("workOn", hand().find<QComboBox>("workOn")->count() - 1);
         for (int i = 0; i < 30; ++i)
-            state().tick(1);
+            state().clock.tick(1);
         QVERIFY(page<SittingPage>()->says().contains("2:00 in this sitting"));
         hand().type(hand().find<QLineEdit>("sittingNotes"), "slow");
         hand().type(hand().find<QLineEdit>("decisionWhy"), "it pulls");
@@ -199,7 +201,7 @@ private slots:
             worked += w.seconds;
         }
         QVERIFY(std::abs(worked - 120) < 3 && std::abs(s.pausedSeconds - 60) < 3 && s.notes == "slow");
-        QVERIFY(!state().timer.running());
+        QVERIFY(!state().clock.timer.running());
         QVERIFY(planned());
         QVERIFY(hand().find<QTreeWidget>("sittingLog")->topLevelItemCount() >= 2);
         m_now += 7200;
@@ -209,7 +211,7 @@ private slots:
         hand().page("Sitting");
         hand().press("startSitting");
         for (int i = 0; i < 77; ++i)
-            state().tick(1);
+            state().clock.tick(1);
         hand().window().document().waitSaved();
         // Killed here: the file as it stands is opened by another.
         QFile::copy(hand().file("mine.lantern"), hand().file("other.lantern"));
@@ -228,28 +230,28 @@ private slots:
         EaselView* easel = page<SittingPage>()->easel();
         QVERIFY(easel && easel->isVisible());
         QTest::keyClick(easel, Qt::Key_J); // wet hands do not aim
-        QVERIFY(state().timer.running() && !state().timer.paused());
+        QVERIFY(state().clock.timer.running() && !state().clock.timer.paused());
         QTest::mouseClick(easel, Qt::LeftButton);
-        QVERIFY(state().timer.paused());
+        QVERIFY(state().clock.timer.paused());
         QTest::keyClick(easel, Qt::Key_Space);
-        QVERIFY(!state().timer.paused());
-        const std::string first = state().task();
+        QVERIFY(!state().clock.timer.paused());
+        const std::string first = state().work.task();
         QVERIFY(!easel->sentence().isEmpty() && easel->sentence().size() < 200);
         QTest::keyClick(easel, Qt::Key_Return);
-        QVERIFY(painting().word(first)->done && state().task() != first);
+        QVERIFY(painting().word(first)->done && state().work.task() != first);
         QVERIFY(!easel->grab().isNull());
         QTest::keyClick(easel, Qt::Key_Escape);
         QVERIFY(!easel->isVisible());
-        state().end();
+        state().clock.end();
     }
     void theCanvasIsPhotographedAndCompared()
     {
         hand().page("Canvas");
         hand().press("simulatePhoto");
         QTRY_VERIFY_WITH_TIMEOUT(painting().photos.size() == 1, 30000);
-        QTRY_VERIFY_WITH_TIMEOUT(state().compared() && !state().busy(), 60000);
-        QVERIFY(!state().compared()->squared.empty() && state().compared()->parts.size() >= 1);
-        QVERIFY(page<PhotoPage>()->says().contains("painted") || !state().compared()->compared.found);
+        QTRY_VERIFY_WITH_TIMEOUT(state().photos.compared() && !state().busy(), 60000);
+        QVERIFY(!state().photos.compared()->squared.empty() && state().photos.compared()->parts.size() >= 1);
+        QVERIFY(page<PhotoPage>()->says().contains("painted") || !state().photos.compared()->compared.found);
         // What the photograph says stands among the findings at once.
         const QString lamp = hand().find<QAbstractButton>("findingsHead")->property("words").toString();
         const std::size_t said = hand().desk().more().size();
@@ -284,14 +286,14 @@ private slots:
         hand().find<QPushButton>("acceptPart")->click();
         hand().drag(hand().board(), hand().board()->toScreen(Vec2{10, 10}), hand().board()->toScreen(Vec2{20, 18}));
         QCOMPARE(int(painting().accepted.size()), 1);
-        QTRY_VERIFY_WITH_TIMEOUT(state().compared() && !state().busy(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(state().photos.compared() && !state().busy(), 60000);
         const int takes = int(hand().project().takes.size());
         hand().press("tryOn");
         QTRY_VERIFY_WITH_TIMEOUT(int(hand().project().takes.size()) > takes, 20000);
         QVERIFY(hand().project().elements.empty());
         hand().undo();
         hand().press("dropPhoto");
-        QVERIFY(painting().photos.empty() && state().photo() == 0 && hand().desk().more().empty());
+        QVERIFY(painting().photos.empty() && state().photos.id() == 0 && hand().desk().more().empty());
     }
     void aFileThatIsNoPhotographIsSaid()
     {

@@ -3,6 +3,8 @@
 #include "app/shots.h"
 #include "app/stations/brief/milestones_page.h"
 #include "app/stations/paint/paint_state.h"
+#include "app/stations/paint/photo_page.h"
+#include "app/stations/paint/record_page.h"
 #include "app/stations/paint/sitting_page.h"
 #include "core/project/edits.h"
 #include "core/stage/camera.h"
@@ -209,9 +211,9 @@ private slots:
         hand().page("Canvas");
         const std::size_t said = hand().desk().notices.all().size();
         for (const CanvasPhoto& c : project().painting.photos) {
-            state().holdPhoto(c.id);
+            state().photos.hold(c.id);
             QVERIFY(hand().rest());
-            QVERIFY2(state().compared() && !state().compared()->squared.empty(),
+            QVERIFY2(state().photos.compared() && !state().photos.compared()->squared.empty(),
                 state().problem() ? state().problem()->sentence.c_str() : "");
         }
         QTest::qWait(300);
@@ -224,26 +226,26 @@ private slots:
         hand().page("Canvas");
         QVERIFY(hand().rest());
         hand().view(Station::Paint).find<PhotoPage>()->bringIn(canvasFile("photo.png", 0));
-        QTRY_VERIFY_WITH_TIMEOUT(state().comparing(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(state().photos.comparing(), 20000);
         QVERIFY(hand().rest());
         // Asked for anew, as what it hangs from has changed.
         Project p = project();
         p.painting.tolerances = {{4, 1.5}};
         document().edit("Let it stray further", std::move(p));
-        QTRY_VERIFY_WITH_TIMEOUT(state().comparing(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(state().photos.comparing(), 20000);
         state().stop();
-        QTRY_VERIFY_WITH_TIMEOUT(!state().comparing(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!state().photos.comparing(), 20000);
         QTRY_VERIFY_WITH_TIMEOUT(state().stopped(), 20000);
         for (int i = 0; i < 20; ++i) {
             window().here()->refresh();
             QTest::qWait(10);
-            QVERIFY(!state().comparing());
+            QVERIFY(!state().photos.comparing());
         }
         QTRY_VERIFY(hand().view(Station::Paint).current()->says().contains("Again"));
         auto* again = window().here()->current()->findChild<QPushButton*>("againPaint");
         QVERIFY(again && again->isVisible());
         again->click();
-        QTRY_VERIFY_WITH_TIMEOUT(!state().stopped() && !state().busy() && state().compared(), 60000);
+        QTRY_VERIFY_WITH_TIMEOUT(!state().stopped() && !state().busy() && state().photos.compared(), 60000);
     }
 
     void aMissingPhotographIsAskedForOnce()
@@ -253,7 +255,7 @@ private slots:
         hand().view(Station::Paint).find<PhotoPage>()->bringIn(canvasFile("photo.png", 0));
         QTRY_COMPARE_WITH_TIMEOUT(project().painting.photos.size(), std::size_t(1), 20000);
         QVERIFY(hand().rest());
-        state().holdPhoto(0);
+        state().photos.hold(0);
         Project p = project(); // its file cannot be read any more
         Reference r = *p.reference(p.painting.photos[0].reference);
         r.pixels = LazyPhoto(r.pixels.width(), r.pixels.height(),
@@ -261,7 +263,7 @@ private slots:
                 std::make_shared<store::WorkPlace>(hand().file("gone").toStdString()), std::string(64, 'b')));
         r.pixels.source()->setMissing(true);
         document().edit("Lose it", edits::withReference(std::move(p), std::move(r)));
-        state().holdPhoto(project().painting.photos[0].id);
+        state().photos.hold(project().painting.photos[0].id);
         QVERIFY(hand().rest());
         const auto& all = hand().desk().notices.all();
         const auto count = [&] {

@@ -4,6 +4,7 @@
 #include "core/project/edits.h"
 #include "core/project/stage_edits.h"
 #include "core/review/fix_all.h"
+#include "core/review/known_reviews.h"
 #include "tests/kit/frames.h"
 #include "tests/kit/program.h"
 #include "tests/kit/scattered.h"
@@ -206,6 +207,30 @@ private slots:
         other.elements[0].baseCm.x += 4, other.lights.sun.strength *= 0.5;
         (void)reviewer.look(other, m_progress);
         QVERIFY(digits(*reviewer.look(p, m_progress)) == all);
+    }
+
+    void aWorkKnownAMomentAgoIsKnown()
+    {
+        auto& known = review::KnownReviews::ofAll();
+        known.forget();
+        Project p = kit::postWork();
+        const auto made = [&](bool whole) {
+            review::Review r;
+            r.whole = whole;
+            return std::make_shared<const review::Review>(std::move(r));
+        };
+        known.keep(p, made(false));
+        QVERIFY(!known.of(p)); // half a review is none
+        const auto first = made(true);
+        known.keep(p, first);
+        QVERIFY(known.of(Project(p)) == first);
+        p.brief.title = "another";
+        QVERIFY(!known.of(p));
+        for (int i = 0; i < 8; ++i)
+            p.brief.title = std::to_string(i), known.keep(p, made(true));
+        QVERIFY(known.of(p) && !known.of(kit::postWork())); // the oldest made room
+        known.forget();
+        QVERIFY(!known.of(p));
     }
 
     /// The school's darks: no tube of black in any recipe where they are mixed.

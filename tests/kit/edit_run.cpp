@@ -116,7 +116,7 @@ private:
             return document().continueIn(m_folder + "/elsewhere/copy " + tail + ".lantern");
         case 4: {
             auto& state = PaintState::of(m_window.desk(), *m_window.station(rl::Station::Paint));
-            return state.takePhoto(photograph());
+            return state.photos.take(photograph());
         }
         case 5:
             return m_window.longJob()->savePicture(document().project(), m_folder + "/out.png", 300);

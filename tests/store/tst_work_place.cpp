@@ -272,6 +272,36 @@ private slots:
         QVERIFY(bool(mine.file.save(titled("changed"))) && mine.file.changed());
     }
 
+    void whatTheProgramWorkedOutIsNoChange_data()
+    {
+        using Whose = store::Saver::Whose;
+        QTest::addColumn<std::vector<Whose>>("saves");
+        QTest::addColumn<bool>("changed");
+        QTest::newRow("the program's") << std::vector{Whose::Program, Whose::Program} << false;
+        QTest::newRow("the painter's before it") << std::vector{Whose::Painter, Whose::Program} << true;
+        QTest::newRow("the painter's after it") << std::vector{Whose::Program, Whose::Painter} << true;
+    }
+    void whatTheProgramWorkedOutIsNoChange()
+    {
+        QFETCH(std::vector<store::Saver::Whose>, saves);
+        (void)made(at("whose.lantern"));
+        store::Saver saver(ProjectFile::open(at("whose.lantern")).take().file, silent());
+        std::atomic<bool> held = true;
+        saver.post([&](ProjectFile&) {
+            while (held)
+                QTest::qSleep(1);
+        });
+        for (std::size_t i = 0; i < saves.size(); ++i) // they wait and are joined
+            saver.save(titled("number " + std::to_string(i)), saves[i]);
+        held = false;
+        saver.wait();
+        QCOMPARE(saver.writes(), 1L);
+        bool changed = false;
+        (void)saver.fromWorker([&](ProjectFile& f) { return changed = f.changed(), Result<Done>(Done{}); });
+        QTEST(changed, "changed");
+        QCOMPARE(titleIn(at("whose.lantern")), std::string("number 1"));
+    }
+
     void whatIsNoNumberMakesNoDamagedWork()
     {
         Project p = titled("odd");

@@ -7,8 +7,9 @@ namespace rl::app {
 
 QString BoxTool::hint() const
 {
-    return m_on ? QCoreApplication::translate("BoxTool", "Drag a box over it on the picture. Esc leaves it as it is.")
-                : QString();
+    if (!m_on || !m_hint.isEmpty())
+        return m_on ? m_hint : QString();
+    return QCoreApplication::translate("BoxTool", "Drag a box over it on the picture. Esc leaves it as it is.");
 }
 
 Rect BoxTool::box() const
@@ -40,7 +41,11 @@ void BoxTool::release(const BoardPoint& p)
 }
 bool BoxTool::drop()
 {
-    return std::exchange(m_on, false);
+    const bool was = std::exchange(m_on, false);
+    m_dragging = false;
+    if (was && m_left)
+        m_left();
+    return was;
 }
 
 void BoxTool::paint(QPainter& p, const Board& board) const

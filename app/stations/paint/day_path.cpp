@@ -37,7 +37,7 @@ QSize DayPath::sizeHint() const
 void DayPath::lay()
 {
     m_stones.clear();
-    const auto* plan = m_state.plan();
+    const auto* plan = m_state.work.plan();
     const double high = theme::px(62), wide = high * 1.45, top = theme::px(8);
     double x = theme::px(10);
     const auto& log = m_desk.project().painting;
@@ -108,8 +108,8 @@ void DayPath::paintEvent(QPaintEvent*)
         p.setPen(theme::faint());
         p.setFont(theme::text(13));
         p.drawText(rect(), Qt::AlignCenter,
-            m_state.plan() && m_state.plan()->problem ? said(m_state.plan()->problem->sentence)
-                                                      : tr("The path of days is being laid…"));
+            m_state.work.plan() && m_state.work.plan()->problem ? said(m_state.work.plan()->problem->sentence)
+                                                                : tr("The path of days is being laid…"));
         return;
     }
     p.translate(-m_scroll, 0);
@@ -131,12 +131,12 @@ void DayPath::paintEvent(QPaintEvent*)
         }
         QPainterPath stone;
         stone.addRoundedRect(s.at, s.at.height() * 0.3, s.at.height() * 0.42);
-        const bool held = s.sitting >= 0 && s.sitting == m_state.sitting();
+        const bool held = s.sitting >= 0 && s.sitting == m_state.work.sitting();
         p.save();
         p.setClipPath(stone);
         const QRectF seen = s.at.translated(-m_scroll, 0);
-        if (s.sitting >= 0 && seen.right() > 0 && seen.left() < width() && !m_state.small(s.sitting).isNull())
-            p.drawImage(s.at, m_state.small(s.sitting));
+        if (s.sitting >= 0 && seen.right() > 0 && seen.left() < width() && !m_state.work.small(s.sitting).isNull())
+            p.drawImage(s.at, m_state.work.small(s.sitting));
         else
             p.fillPath(stone, QColor(0xd8, 0xd3, 0xca));
         p.restore();
@@ -169,9 +169,9 @@ void DayPath::paintEvent(QPaintEvent*)
 
 void DayPath::show(int sitting)
 {
-    m_state.holdSitting(sitting);
+    m_state.work.holdSitting(sitting);
     for (const Stone& s : m_stones)
-        if (s.sitting == m_state.sitting() && s.sitting >= 0) {
+        if (s.sitting == m_state.work.sitting() && s.sitting >= 0) {
             if (s.at.left() < m_scroll + 20)
                 m_scroll = std::max(0.0, s.at.left() - 40);
             if (s.at.right() > m_scroll + width() - 20)
@@ -182,7 +182,7 @@ void DayPath::show(int sitting)
 
 void DayPath::step(int by)
 {
-    show(m_state.sitting() + by);
+    show(m_state.work.sitting() + by);
 }
 
 void DayPath::mousePressEvent(QMouseEvent* e)
@@ -191,9 +191,9 @@ void DayPath::mousePressEvent(QMouseEvent* e)
     for (const Stone& s : m_stones)
         if (s.at.contains(at)) {
             if (s.sitting >= 0)
-                show(s.sitting == m_state.sitting() ? -1 : s.sitting);
+                show(s.sitting == m_state.work.sitting() ? -1 : s.sitting);
             else if (s.photo)
-                m_state.holdPhoto(s.photo);
+                m_state.photos.hold(s.photo);
             return;
         }
 }

@@ -17,8 +17,8 @@ DaysPage::DaysPage(Desk& desk, StationView& view)
     m_form->button("sittingBefore", tr("◂ Sitting"), tr("The sitting before ([)"), [this] { m_path->step(-1); });
     m_form->button("sittingNext", tr("Sitting ▸"), tr("The next sitting (])"), [this] { m_path->step(1); });
     m_form->button(
-        "asItStands", tr("As it stands"), tr("How the canvas should look now"), [this] { m_state.holdSitting(-1); },
-        [this] { return m_state.sitting() >= 0; });
+        "asItStands", tr("As it stands"), tr("How the canvas should look now"),
+        [this] { m_state.work.holdSitting(-1); }, [this] { return m_state.work.sitting() >= 0; });
     m_form->mainButton(
         "writeSitting", tr("Sitting on a page…"),
         tr("A PDF to take to the easel: what, where, puddles, brushes, before and after"),
@@ -26,14 +26,14 @@ DaysPage::DaysPage(Desk& desk, StationView& view)
             if (const QString path = askPath(tr("Sitting"), "next-sitting.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
                 writeSitting(path);
         },
-        [this] { return m_state.plan() && !m_state.plan()->sittings.empty() && !m_write.running(); });
+        [this] { return m_state.work.plan() && !m_state.work.plan()->sittings.empty() && !m_write.running(); });
     m_form->button(
         "writeCalendar", tr("Calendar…"), tr("The sittings as an iCalendar file, for any calendar"),
         [this] {
             if (const QString path = askPath(tr("Calendar"), "painting.ics", tr("Calendar (*.ics)")); !path.isEmpty())
                 writeCalendar(path);
         },
-        [this] { return m_state.plan() && !m_state.plan()->sittings.empty(); });
+        [this] { return m_state.work.plan() && !m_state.work.plan()->sittings.empty(); });
     addAgain();
     addWriting();
     layout()->addWidget(m_path);
@@ -55,14 +55,14 @@ QWidget* DaysPage::beside()
 void DaysPage::fillList()
 {
     m_sheet->clear();
-    const auto* plan = m_state.plan();
+    const auto* plan = m_state.work.plan();
     if (!plan)
         return;
     const auto add = [&](const QString& words, bool bold = false) {
         auto* item = new QListWidgetItem(words, m_sheet);
         item->setFont(bold ? theme::heading(15) : theme::text(13));
     };
-    const int which = m_state.sitting() >= 0 ? m_state.sitting() : plan->sittings.empty() ? -1 : 0;
+    const int which = m_state.work.sitting() >= 0 ? m_state.work.sitting() : plan->sittings.empty() ? -1 : 0;
     if (which < 0) {
         add(tr("Nothing is left to do."), true);
         return;
@@ -97,7 +97,7 @@ void DaysPage::fillList()
     if (!puddles.empty()) {
         QStringList numbers;
         for (const int p : puddles)
-            numbers << m_state.puddleNumber(p);
+            numbers << m_state.work.puddleNumber(p);
         add(tr("Puddles %1").arg(numbers.join(", ")));
     }
     for (const auto& c : cautions)
@@ -113,21 +113,21 @@ void DaysPage::show()
 
 void DaysPage::writeSitting(const QString& path)
 {
-    auto work = m_state.current();
+    auto work = m_state.work.current();
     if (!work)
         return;
     write(tr("The sitting is in %1.").arg(path),
-        [work = std::move(*work), plan = *m_state.plan(), which = std::max(0, m_state.sitting()), path](
+        [work = std::move(*work), plan = *m_state.work.plan(), which = std::max(0, m_state.work.sitting()), path](
             Progress&) { return output::writeSitting(work, plan, which, path); });
 }
 
 void DaysPage::writeCalendar(const QString& path)
 {
-    if (!m_state.plan())
+    if (!m_state.work.plan())
         return;
     const std::string title = project().brief.title,
                       ics
-        = schedule::icsOf(schedule::calendarOf(*m_state.plan(), title), title, m_state.clock.now() / 60);
+        = schedule::icsOf(schedule::calendarOf(*m_state.work.plan(), title), title, m_state.clock.wall.now() / 60);
     write(tr("The calendar is in %1.").arg(path), [ics, path](Progress&) {
         return store::writeFile(path.toStdString(), std::vector<unsigned char>(ics.begin(), ics.end()));
     });
@@ -135,7 +135,7 @@ void DaysPage::writeCalendar(const QString& path)
 
 QString DaysPage::says() const
 {
-    const auto* p = m_state.plan();
+    const auto* p = m_state.work.plan();
     if (m_state.stopped() && !m_state.busy())
         return stoppedWords();
     if (!p)

@@ -22,9 +22,9 @@ EaselView::EaselView(Desk& desk, PaintState& state)
 
 QString EaselView::sentence() const
 {
-    const auto* t = m_state.heldTask();
+    const auto* t = m_state.work.heldTask();
     if (!t)
-        t = m_state.nextTask();
+        t = m_state.work.nextTask();
     if (!t)
         return tr("Everything is done.");
     QString s = said(t->words) + ".";
@@ -33,7 +33,7 @@ QString EaselView::sentence() const
     if (!t->puddles.empty()) {
         QStringList numbers;
         for (std::size_t i = 0; i < std::min<std::size_t>(6, t->puddles.size()); ++i)
-            numbers << m_state.puddleNumber(t->puddles[i]);
+            numbers << m_state.work.puddleNumber(t->puddles[i]);
         s += tr(" Puddles %1.").arg(numbers.join(", "));
     }
     if (t->wet)
@@ -43,8 +43,8 @@ QString EaselView::sentence() const
 
 QImage EaselView::region() const
 {
-    const QImage whole = m_state.expected();
-    const auto* t = m_state.heldTask();
+    const QImage whole = m_state.work.expected();
+    const auto* t = m_state.work.heldTask();
     if (whole.isNull() || !t || t->place.width <= 0)
         return whole;
     const double k = whole.width() / m_desk.project().brief.widthCm;
@@ -55,23 +55,23 @@ QImage EaselView::region() const
 
 void EaselView::oneKey()
 {
-    if (!m_state.timer.running())
+    if (!m_state.clock.timer.running())
         m_state.begin();
     else
-        m_state.pause(!m_state.timer.paused());
+        m_state.clock.pause(!m_state.clock.timer.paused());
 }
 
 void EaselView::tickAndNext()
 {
-    if (const auto* t = m_state.heldTask()) {
+    if (const auto* t = m_state.work.heldTask()) {
         m_desk.edit(tr("Tick a task"), edits::withTaskDone(m_desk.project(), t->key, true));
-        const auto& all = m_state.plan()->tasks;
+        const auto& all = m_state.work.plan()->tasks;
         for (const auto& n : all)
             if (!n.done && !n.pause && n.key != t->key) {
-                if (m_state.timer.running())
-                    m_state.turnTo(n);
+                if (m_state.clock.timer.running())
+                    m_state.clock.turnTo(n);
                 else
-                    m_state.holdTask(n.key);
+                    m_state.work.holdTask(n.key);
                 break;
             }
     }
@@ -106,8 +106,8 @@ void EaselView::paintEvent(QPaintEvent*)
             QRect(room.topLeft() + QPoint((room.width() - s.width()) / 2, (room.height() - s.height()) / 2), s), image);
     }
     const QRect side(room.right() + edge, edge, width() - room.right() - 2 * edge, room.height());
-    const auto& timer = m_state.timer;
-    const auto* t = m_state.heldTask();
+    const auto& timer = m_state.clock.timer;
+    const auto* t = m_state.work.heldTask();
     const int here = int(t ? timer.workedOn(t->element) : timer.worked()), all = int(timer.worked());
     QFont font = theme::heading(16);
     font.setPixelSize(big * 2);
@@ -125,7 +125,7 @@ void EaselView::paintEvent(QPaintEvent*)
         about += tr("\nreckoned: %1 min").arg(t->hours * 60, 0, 'f', 0);
     if (t && t->wet)
         about += tr("\nopen for %1 min").arg(m_desk.project().mix.openMinutes, 0, 'f', 0);
-    const auto* plan = m_state.plan();
+    const auto* plan = m_state.work.plan();
     if (t && plan) {
         const auto at = std::size_t(t - plan->tasks.data());
         for (std::size_t i = at + 1; i < plan->tasks.size(); ++i)

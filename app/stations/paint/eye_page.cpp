@@ -59,7 +59,7 @@ EyeView::EyeView(PaintState& state, trainer::Skill skill, unsigned seed)
 
 void EyeView::ask()
 {
-    const auto* work = m_state.work();
+    const auto* work = m_state.work.painted();
     m_exercise = trainer::exerciseOf(m_skill, work ? work->picture : light::Picture{},
         work ? work->facts : schedule::PlanFacts{}, m_stairs.next(), ++m_seed);
     m_image = m_exercise.picture.empty() ? QImage() : imageOf(m_exercise.picture);
@@ -234,11 +234,11 @@ EyePage::EyePage(Desk& desk, StationView& view)
 
 void EyePage::practise()
 {
-    const Instant now = m_state.clock.now();
+    const Instant now = m_state.clock.wall.now();
     m_view = std::make_unique<EyeView>(m_state, m_skill, unsigned(now & 0xffffff));
     connect(m_view.get(), &EyeView::settled, this, [this, skill = m_skill](double threshold) {
-        const Instant at = m_state.clock.now();
-        keepEyeRecord(skill, {said(schedule::dateOf(at / 60 + m_state.clock.utcMinutes(at))), threshold});
+        const Instant at = m_state.clock.wall.now();
+        keepEyeRecord(skill, {said(schedule::dateOf(at / 60 + m_state.clock.wall.utcMinutes(at))), threshold});
         show();
         emit saysChanged();
     });
@@ -262,7 +262,7 @@ QString EyePage::says() const
                                   .arg(spec.unit)
                                   .arg(all.front().threshold, 0, 'g', 2);
     // What the canvas shows of the same skill.
-    if (const auto* c = m_state.compared(); c && m_skill == trainer::Skill::Value) {
+    if (const auto* c = m_state.photos.compared(); c && m_skill == trainer::Skill::Value) {
         double dark = 0, n = 0;
         for (const auto& part : c->parts)
             if (part.judged && part.lightness < 45)
@@ -272,7 +272,7 @@ QString EyePage::says() const
                      .arg(std::abs(dark / n), 0, 'f', 0)
                      .arg(dark > 0 ? tr("light") : tr("dark"));
     }
-    if (const auto* c = m_state.compared(); c && m_skill == trainer::Skill::Length) {
+    if (const auto* c = m_state.photos.compared(); c && m_skill == trainer::Skill::Length) {
         std::vector<double> mm;
         for (const auto& d : c->compared.landmarks)
             if (d.painted && d.confidence > 0.6)

@@ -132,8 +132,8 @@ void HoursPage::roundFields()
             edit(tr("Change the round"), gesture, [this, v](Painting& p) {
                 p.diary.roundDays = int(v);
                 if (p.diary.roundFrom.empty() && p.diary.roundDays != 7) {
-                    const Instant now = m_state.clock.now();
-                    p.diary.roundFrom = schedule::dateOf(now / 60 + m_state.clock.utcMinutes(now));
+                    const Instant now = m_state.clock.wall.now();
+                    p.diary.roundFrom = schedule::dateOf(now / 60 + m_state.clock.wall.utcMinutes(now));
                 }
                 std::erase_if(p.diary.hours, [&](const FreeHours& h) { return h.day >= p.diary.roundDays; });
             });
@@ -185,9 +185,9 @@ void HoursPage::readCalendar(const QString& path, bool asFree)
     const auto bytes = store::readFile(path.toStdString(), 20'000'000);
     if (!bytes)
         return m_desk.notices.fail(bytes.error());
-    const Instant now = m_state.clock.now();
+    const Instant now = m_state.clock.wall.now();
     const auto entries = schedule::entriesOf(std::string((*bytes)->begin(), (*bytes)->end()),
-        m_state.clock.utcMinutes(now), now / 60 + 400 * schedule::kDay);
+        m_state.clock.wall.utcMinutes(now), now / 60 + 400 * schedule::kDay);
     if (!entries)
         return m_desk.notices.fail(entries.error());
     Painting p = project().painting;

@@ -1,6 +1,8 @@
 #include "app/stations/paint/paint.h"
 #include "app/stations/paint/days_page.h"
 #include "app/stations/paint/eye_page.h"
+#include "app/stations/paint/photo_page.h"
+#include "app/stations/paint/record_page.h"
 #include "app/stations/paint/sitting_page.h"
 #include "core/project/painting_edits.h"
 

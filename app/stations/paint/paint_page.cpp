@@ -25,14 +25,14 @@ void PaintPage::show()
 {
     WritingPage::show();
     if (isVisible())
-        m_state.want();
+        m_state.work.want();
 }
 
 void PaintPage::addStop()
 {
     m_form->button(
         "stopPaint", tr("Stop"), tr("Stops what is being worked out; it is not begun again by itself"),
-        [this] { m_state.stop(); }, [this] { return m_state.comparing(); });
+        [this] { m_state.stop(); }, [this] { return m_state.photos.comparing(); });
 }
 
 void PaintPage::addAgain()
@@ -76,14 +76,14 @@ void PaintMarks::paint(QPainter& p, const Board& board) const
 
 void PaintMarks::paintPlaces(QPainter& p, const Board& board) const
 {
-    const auto* plan = m_state.plan();
+    const auto* plan = m_state.work.plan();
     if (!plan)
         return;
     std::vector<const schedule::WorkTask*> tasks;
-    if (m_state.sitting() >= 0 && m_state.sitting() < int(plan->sittings.size()))
-        for (const auto& part : plan->sittings[std::size_t(m_state.sitting())].parts)
+    if (m_state.work.sitting() >= 0 && m_state.work.sitting() < int(plan->sittings.size()))
+        for (const auto& part : plan->sittings[std::size_t(m_state.work.sitting())].parts)
             tasks.push_back(&plan->tasks[std::size_t(part.task)]);
-    else if (const auto* t = m_state.heldTask())
+    else if (const auto* t = m_state.work.heldTask())
         tasks.push_back(t);
     for (const auto* t : tasks) {
         if (t->place.width <= 0 || t->place.width >= board.widthCm() * 0.98)
@@ -98,7 +98,7 @@ void PaintMarks::paintPlaces(QPainter& p, const Board& board) const
 
 void PaintMarks::paintDrift(QPainter& p, const Board& board) const
 {
-    const auto* s = m_state.compared();
+    const auto* s = m_state.photos.compared();
     if (!s)
         return;
     const auto canvas = transfer::canvasPlanOf(m_desk.project());

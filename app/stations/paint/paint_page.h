@@ -33,7 +33,7 @@ public:
     PaintPage(Desk& desk, StationView& view, const QString& name, const QString& tip);
     std::vector<Overlay*> overlays() override { return {&m_marks}; }
     bool busy() const override { return m_state.busy(); }
-    QImage look() override { return m_state.expected(); }
+    QImage look() override { return m_state.work.expected(); }
     void show() override;
 
 protected:

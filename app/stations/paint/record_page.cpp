@@ -1,4 +1,4 @@
-#include "app/stations/paint/sitting_page.h"
+#include "app/stations/paint/record_page.h"
 #include "app/theme/theme.h"
 #include "core/project/brief_edits.h"
 #include "core/project/painting_edits.h"
@@ -49,7 +49,7 @@ RecordPage::RecordPage(Desk& desk, StationView& view)
                 !path.isEmpty())
                 writeRecord(path);
         },
-        [this] { return m_state.plan() && !m_write.running(); });
+        [this] { return m_state.work.plan() && !m_write.running(); });
     m_form->button(
         "writeLog", tr("Log as CSV…"), tr("Every span of work, decision and photograph in one table"), [this] {
             if (const QString path = askPath(tr("Log"), "log.csv", tr("CSV (*.csv)")); !path.isEmpty())
@@ -98,18 +98,18 @@ void RecordPage::show()
 
 void RecordPage::writeRecord(const QString& path)
 {
-    auto work = m_state.current();
+    auto work = m_state.work.current();
     if (!work)
         return;
     std::vector<std::pair<QString, QImage>> stages;
-    if (const auto* plan = m_state.plan())
+    if (const auto* plan = m_state.work.plan())
         for (int i = 0; i < int(plan->sittings.size()); i += std::max(1, int(plan->sittings.size()) / 8))
-            if (const QImage small = m_state.small(i); !small.isNull())
+            if (const QImage small = m_state.work.small(i); !small.isNull())
                 stages.emplace_back(said(schedule::dateOf(plan->sittings[std::size_t(i)].free.from)), small);
-    if (const auto* s = m_state.compared(); s && !s->squared.empty())
+    if (const auto* s = m_state.photos.compared(); s && !s->squared.empty())
         stages.insert(stages.begin(), {tr("the canvas"), imageOf(s->squared)});
     write(tr("The record is in %1.").arg(path),
-        [work = std::move(*work), plan = *m_state.plan(), stages, path](Progress&) -> Result<Done> {
+        [work = std::move(*work), plan = *m_state.work.plan(), stages, path](Progress&) -> Result<Done> {
             if (!path.endsWith(".json"))
                 return output::writeRecord(work, plan, stages, path);
             const std::string s
@@ -135,7 +135,7 @@ QString RecordPage::says() const
     return tr("%1 of %2 facts checked; %3 h logged in %4 sittings; %5")
         .arg(project().brief.facts.size() - std::size_t(open))
         .arg(project().brief.facts.size())
-        .arg(m_state.plan() ? m_state.plan()->loggedHours : 0, 0, 'f', 1)
+        .arg(m_state.work.plan() ? m_state.work.plan()->loggedHours : 0, 0, 'f', 1)
         .arg(project().painting.sittings.size())
         .arg(days > 0 ? tr("varnish %1 days after the last stroke, window open, no flame; read the safety data sheet.")
                             .arg(days, 0, 'f', 0)

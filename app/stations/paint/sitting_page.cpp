@@ -26,25 +26,26 @@ SittingPage::SittingPage(Desk& desk, StationView& view)
         {"workOn", tr("at"), tr("What you are painting now; the timer counts it by itself"), {}},
         [this] {
             Choices all;
-            const auto* plan = m_state.plan();
+            const auto* plan = m_state.work.plan();
             for (std::size_t i = 0; plan && i < plan->tasks.size(); ++i)
                 if (!plan->tasks[i].done && !plan->tasks[i].pause)
                     all.emplace_back(said(plan->tasks[i].words), int(i));
             return all;
         },
         [this]() -> std::optional<int> {
-            const auto* plan = m_state.plan();
-            const auto* t = m_state.heldTask() && !m_state.heldTask()->done ? m_state.heldTask() : m_state.nextTask();
+            const auto* plan = m_state.work.plan();
+            const auto* t = m_state.work.heldTask() && !m_state.work.heldTask()->done ? m_state.work.heldTask()
+                                                                                      : m_state.work.nextTask();
             return plan && t ? std::optional(int(t - plan->tasks.data())) : std::nullopt;
         },
         [this](int i) {
-            const auto* plan = m_state.plan();
+            const auto* plan = m_state.work.plan();
             if (!plan || i < 0 || i >= int(plan->tasks.size()))
                 return;
-            if (m_state.timer.running())
-                m_state.turnTo(plan->tasks[std::size_t(i)]);
+            if (m_state.clock.timer.running())
+                m_state.clock.turnTo(plan->tasks[std::size_t(i)]);
             else
-                m_state.holdTask(plan->tasks[std::size_t(i)].key);
+                m_state.work.holdTask(plan->tasks[std::size_t(i)].key);
         });
     m_form->button(
         "doneNext", tr("Done, next"), tr("Ticks it and goes on to the next"),
@@ -52,31 +53,33 @@ SittingPage::SittingPage(Desk& desk, StationView& view)
             EaselView hand(m_desk, m_state);
             hand.tickAndNext();
         },
-        [this] { return m_state.heldTask() != nullptr; });
+        [this] { return m_state.work.heldTask() != nullptr; });
     m_form->button("easelView", tr("Easel view"),
         tr("Large and quiet, for a screen two metres away; any key goes on (E)"), [this] { openEasel(); });
     m_form->button(
         "endSitting", tr("End the sitting"), tr("Into the log; what was done stays, the rest is planned anew"),
         [this] {
-            m_state.end();
-            const Instant then = m_state.clock.now() + Instant(3600 * project().painting.freshEyesHours);
+            m_state.clock.end();
+            const Instant then = m_state.clock.wall.now() + Instant(3600 * project().painting.freshEyesHours);
             m_desk.notices.say(
                 tr("Logged. Does it hold on the wall? Hang it where you see it by chance, and judge it after %1.")
-                    .arg(said(schedule::dateOf(then / 60 + m_state.clock.utcMinutes(then)))));
+                    .arg(said(schedule::dateOf(then / 60 + m_state.clock.wall.utcMinutes(then)))));
         },
-        [this] { return m_state.timer.running(); });
+        [this] { return m_state.clock.timer.running(); });
     m_form->text(
         {"sittingNotes", tr("notes"), tr("Kept with this sitting"), {}}, 200,
         [this]() -> std::optional<QString> {
-            return m_state.timer.running() ? std::optional(said(m_state.timer.sitting().notes)) : std::nullopt;
+            return m_state.clock.timer.running() ? std::optional(said(m_state.clock.timer.sitting().notes))
+                                                 : std::nullopt;
         },
-        [this](const QString& s) { m_state.timer.notes().notes = s.toStdString(); });
+        [this](const QString& s) { m_state.clock.timer.notes().notes = s.toStdString(); });
     m_form->text(
         {"sittingPaints", tr("paints used"), tr("Tubes, puddles, mediums of this sitting"), {}}, 160,
         [this]() -> std::optional<QString> {
-            return m_state.timer.running() ? std::optional(said(m_state.timer.sitting().paints)) : std::nullopt;
+            return m_state.clock.timer.running() ? std::optional(said(m_state.clock.timer.sitting().paints))
+                                                 : std::nullopt;
         },
-        [this](const QString& s) { m_state.timer.notes().paints = s.toStdString(); });
+        [this](const QString& s) { m_state.clock.timer.notes().paints = s.toStdString(); });
     m_form->line();
     m_form->text(
         {"decisionWhy", tr("because"), tr("The reason; say it first"), {}}, 200,
@@ -85,8 +88,9 @@ SittingPage::SittingPage(Desk& desk, StationView& view)
         if (s.isEmpty())
             return;
         Decision d;
-        d.at = m_state.clock.now(), d.words = s.toStdString(), d.reason = m_reason.toStdString(), d.scrapped = scrapped;
-        d.photo = m_state.photo();
+        d.at = m_state.clock.wall.now(), d.words = s.toStdString(), d.reason = m_reason.toStdString(),
+        d.scrapped = scrapped;
+        d.photo = m_state.photos.id();
         m_reason.clear();
         m_desk.edit(scrapped ? tr("Log what was scrapped") : tr("Log a decision"), edits::withDecision(project(), d));
     };
@@ -109,10 +113,10 @@ QWidget* SittingPage::beside()
 
 void SittingPage::startOrPause()
 {
-    if (!m_state.timer.running())
+    if (!m_state.clock.timer.running())
         m_state.begin();
     else
-        m_state.pause(!m_state.timer.paused());
+        m_state.clock.pause(!m_state.clock.timer.paused());
 }
 
 void SittingPage::openEasel()
@@ -148,14 +152,14 @@ void SittingPage::fillLog()
     }
     for (auto it = p.decisions.rbegin(); it != p.decisions.rend(); ++it) {
         auto* item = new QTreeWidgetItem(m_log,
-            {day(it->at, m_state.clock.utcMinutes(it->at)),
+            {day(it->at, m_state.clock.wall.utcMinutes(it->at)),
                 (it->scrapped ? tr("scrapped: %1") : tr("decided: %1")).arg(said(it->words)), {}});
         item->setToolTip(1, said(it->reason));
     }
-    const int layers = m_state.work() ? paint::specOf(schedule::mediumOf(project())).layers : 0;
-    if (layers && m_state.plan())
-        for (const auto& part : m_state.work()->facts.parts)
-            if (const int n = schedule::layersOn(m_state.plan()->tasks, part.element, true))
+    const int layers = m_state.work.painted() ? paint::specOf(schedule::mediumOf(project())).layers : 0;
+    if (layers && m_state.work.plan())
+        for (const auto& part : m_state.work.painted()->facts.parts)
+            if (const int n = schedule::layersOn(m_state.work.plan()->tasks, part.element, true))
                 new QTreeWidgetItem(m_log, {tr("layers"), said(part.name), tr("%1 of %2").arg(n).arg(layers)});
 }
 
@@ -167,13 +171,13 @@ void SittingPage::show()
 
 QString SittingPage::says() const
 {
-    const auto& timer = m_state.timer;
+    const auto& timer = m_state.clock.timer;
     if (!timer.running()) {
-        const auto* t = m_state.nextTask();
+        const auto* t = m_state.work.nextTask();
         return t ? tr("Next: %1. %2").arg(said(t->words), said(t->why)) : tr("Everything is done.");
     }
     const auto clock = [](double s) { return QString("%1:%2").arg(int(s) / 60).arg(int(s) % 60, 2, 10, QChar('0')); };
-    const auto* t = m_state.heldTask();
+    const auto* t = m_state.work.heldTask();
     const Element* e = t ? project().element(t->element) : nullptr;
     return tr("%1 %2 in this sitting, %3 on %4.")
         .arg(timer.paused() ? tr("Paused;") : tr("Painting;"), clock(timer.worked()),

@@ -27,12 +27,12 @@ TasksPage::TasksPage(Desk& desk, StationView& view)
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->hide();
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
-        const auto* plan = m_state.plan();
+        const auto* plan = m_state.work.plan();
         if (!m_filling && plan && row >= 0 && row < int(plan->tasks.size()))
-            m_state.holdTask(plan->tasks[std::size_t(row)].key);
+            m_state.work.holdTask(plan->tasks[std::size_t(row)].key);
     });
     connect(m_list, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
-        const auto* plan = m_state.plan();
+        const auto* plan = m_state.work.plan();
         const int row = m_list->row(item);
         if (m_filling || !plan || row < 0 || row >= int(plan->tasks.size()))
             return;
@@ -46,7 +46,7 @@ TasksPage::TasksPage(Desk& desk, StationView& view)
 
 void TasksPage::doFields()
 {
-    const auto some = [this] { return m_state.heldTask() != nullptr; };
+    const auto some = [this] { return m_state.work.heldTask() != nullptr; };
     m_form->button(
         "tickTask", tr("Done"), tr("Ticks the task in hand, or takes the tick back (T)"), [this] { tick(); }, some);
     m_form->button(
@@ -61,7 +61,7 @@ void TasksPage::sizeFields()
     m_form->value(
         {"taskHours", tr("hours"), tr("Of work, in your own reckoning"), {}}, Shown{1, tr(" h"), 2, 0.25}, 0, 1000,
         [this]() -> std::optional<double> {
-            const auto* t = m_state.heldTask();
+            const auto* t = m_state.work.heldTask();
             return t && !t->pause ? std::optional(t->hours) : std::nullopt;
         },
         [this](double v, int) { set(tr("Reckon a task"), [v](TaskWord& w) { w.hours = v; }); });
@@ -69,7 +69,7 @@ void TasksPage::sizeFields()
         {"taskPieces", tr("in parts"), tr("Splits it into equal parts, to be ticked one by one"), {}},
         Shown{1, tr(" parts"), 0, 1}, 1, 24,
         [this]() -> std::optional<double> {
-            const auto* t = m_state.heldTask();
+            const auto* t = m_state.work.heldTask();
             return t && !t->pause ? std::optional(double(wordOfHeld().pieces)) : std::nullopt;
         },
         [this](double v, int) { set(tr("Split a task"), [v](TaskWord& w) { w.pieces = int(v); }); });
@@ -82,7 +82,7 @@ void TasksPage::sizeFields()
             return all;
         },
         [this]() -> std::optional<int> {
-            const auto* t = m_state.heldTask();
+            const auto* t = m_state.work.heldTask();
             if (!t || t->pause)
                 return {};
             const auto at = std::find(std::begin(kFamilies), std::end(kFamilies), wordOfHeld().paint);
@@ -95,19 +95,19 @@ void TasksPage::sizeFields()
         {"mergeTask", tr("together with"), tr("Done in one go with another task of its kind"), {}},
         [this] {
             Choices all{{tr("by itself"), -1}};
-            const auto* plan = m_state.plan();
-            const auto* held = m_state.heldTask();
+            const auto* plan = m_state.work.plan();
+            const auto* held = m_state.work.heldTask();
             for (std::size_t i = 0; plan && held && i < plan->tasks.size(); ++i)
                 if (plan->tasks[i].kind == held->kind && wholeOf(plan->tasks[i].key) != wholeOf(held->key))
                     all.emplace_back(said(plan->tasks[i].words), int(i));
             return all;
         },
         [this]() -> std::optional<int> {
-            const auto* t = m_state.heldTask();
+            const auto* t = m_state.work.heldTask();
             return t && !t->pause ? std::optional(-1) : std::nullopt;
         },
         [this](int i) {
-            const auto* plan = m_state.plan();
+            const auto* plan = m_state.work.plan();
             const std::string into
                 = i >= 0 && plan && i < int(plan->tasks.size()) ? wholeOf(plan->tasks[std::size_t(i)].key) : "";
             set(tr("Merge tasks"), [into](TaskWord& w) { w.into = into; });
@@ -116,7 +116,7 @@ void TasksPage::sizeFields()
 
 void TasksPage::ownFields()
 {
-    const auto some = [this] { return m_state.heldTask() != nullptr; };
+    const auto some = [this] { return m_state.work.heldTask() != nullptr; };
     m_form->button(
         "dropTask", tr("Leave out"), tr("It is not done in this painting"),
         [this] { set(tr("Leave a task out"), [](TaskWord& w) { w.dropped = true; }); }, some);
@@ -129,7 +129,7 @@ void TasksPage::ownFields()
             TaskWord w;
             w.words = words.toStdString();
             w.hours = 0.5;
-            if (const auto* t = m_state.heldTask())
+            if (const auto* t = m_state.work.heldTask())
                 w.before = wholeOf(t->key), w.element = t->element;
             m_desk.edit(tr("Add a task"), edits::withOwnTask(project(), w));
         });
@@ -159,7 +159,7 @@ QWidget* TasksPage::beside()
 TaskWord TasksPage::wordOfHeld() const
 {
     TaskWord w;
-    const std::string key = wholeOf(m_state.task());
+    const std::string key = wholeOf(m_state.work.task());
     if (const TaskWord* known = project().painting.word(key))
         w = *known;
     w.task = key;
@@ -168,7 +168,7 @@ TaskWord TasksPage::wordOfHeld() const
 
 void TasksPage::set(const QString& undo, const std::function<void(TaskWord&)>& change)
 {
-    if (!m_state.heldTask())
+    if (!m_state.work.heldTask())
         return;
     TaskWord w = wordOfHeld();
     const TaskWord was = w;
@@ -179,7 +179,7 @@ void TasksPage::set(const QString& undo, const std::function<void(TaskWord&)>& c
 
 void TasksPage::tick()
 {
-    const auto* t = m_state.heldTask();
+    const auto* t = m_state.work.heldTask();
     if (!t)
         return;
     const TaskWord* word = project().painting.word(t->key); // the plan may lag behind the hand
@@ -188,8 +188,8 @@ void TasksPage::tick()
 
 void TasksPage::move(int by)
 {
-    const auto* plan = m_state.plan();
-    const auto* t = m_state.heldTask();
+    const auto* plan = m_state.work.plan();
+    const auto* t = m_state.work.heldTask();
     if (!plan || !t)
         return;
     const auto& all = plan->tasks;
@@ -202,7 +202,7 @@ void TasksPage::move(int by)
 
 void TasksPage::fillList()
 {
-    const auto* plan = m_state.plan();
+    const auto* plan = m_state.work.plan();
     if (!plan)
         return;
     m_filling = true;
@@ -219,7 +219,7 @@ void TasksPage::fillList()
                 .arg(t.low, 0, 'f', 1)
                 .arg(t.high, 0, 'f', 1)
                 .arg(t.dry.overHours > 0 ? tr(", paint over after %1 h").arg(t.dry.overHours, 0, 'f', 1) : QString()));
-        if (t.key == m_state.task())
+        if (t.key == m_state.work.task())
             m_list->setCurrentItem(item);
     }
     if (top > 0)
@@ -235,8 +235,8 @@ void TasksPage::show()
 
 QString TasksPage::says() const
 {
-    const auto* t = m_state.heldTask();
-    const auto* plan = m_state.plan();
+    const auto* t = m_state.work.heldTask();
+    const auto* plan = m_state.work.plan();
     if (m_state.stopped() && !m_state.busy())
         return stoppedWords();
     if (!plan)
