@@ -1,11 +1,7 @@
 #include "app/stations/carry/throw_page.h"
-#include "app/theme/theme.h"
-#include "core/colour/lab.h"
 #include "core/transfer/canvas_plan.h"
 #include "store/picture_reader.h"
-#include <QFileDialog>
 #include <QGuiApplication>
-#include <QPainter>
 #include <QScreen>
 
 namespace rl::app {
@@ -35,90 +31,15 @@ ThrowPage::ThrowPage(Desk& desk, StationView& view)
     , m_found(desk.jobs)
 {
     m_marks.shows.lines = true;
-    m_form->pick(
-        {"projector", tr("projector"), tr("A screen of this desktop, or the simulated one to learn with"), {}},
-        [] {
-            Choices all{{tr("simulated"), 0}};
-            const auto screens = QGuiApplication::screens();
-            for (int i = 0; i < screens.size(); ++i)
-                all.emplace_back(tr("screen %1, %2 × %3")
-                                     .arg(i + 1)
-                                     .arg(screens[i]->size().width())
-                                     .arg(screens[i]->size().height()),
-                    i + 1);
-            return all;
-        },
-        [this] { return std::optional(m_screen); },
-        [this](int i) {
-            setThrowing(false);
-            m_screen = i;
-            m_keystone.reset();
-            show();
-        });
-    m_form->pick(
-        {"throwWhat", tr("throw"), tr("What is thrown onto the canvas"), {}},
-        [] {
-            return Choices{{tr("line art"), Lines}, {tr("grid"), GridAlone}, {tr("line art and grid"), Both},
-                {tr("what is in hand"), Element}, {tr("one value step"), Values}, {tr("the picture"), Picture},
-                {tr("one pass, far to near"), Pass}};
-        },
-        [this] { return std::optional(m_what); },
-        [this](int i) {
-            m_what = i;
-            show();
-            refresh();
-        });
-    m_form->value(
-        {"throwStep", tr("values up to"), tr("What is as dark as that or darker is thrown white"), {}},
-        Shown{1, tr(" of 5"), 0, 1}, 1, 4,
-        [this] { return m_what == Values ? std::optional(double(m_step)) : std::nullopt; },
-        [this](double v, int) {
-            m_step = int(v);
-            refresh();
-        });
-    m_form->value(
-        {"throwPass", tr("pass"), tr("What is painted in that pass: 1 the farthest third of things, 3 the nearest"),
-            {}},
-        Shown{1, tr(" of 3"), 0, 1}, 1, 3,
-        [this] { return m_what == Pass ? std::optional(double(m_pass)) : std::nullopt; },
-        [this](double v, int) {
-            m_pass = int(v);
-            refresh();
-        });
-    m_form->value(
-        {"throwBright", tr("brightness"), tr("Dims what is thrown, so that the paint can be seen under it"), {}},
-        Shown{1, " %", 0, 10}, 5, 100, [this] { return std::optional(m_bright); },
-        [this](double v, int) {
-            m_bright = v;
-            refresh();
-        });
-    m_form->check(
-        {"throwInverted", tr("dark lines on light"), tr("For a light ground in a dark room; else light lines on black"),
-            {}},
-        [this] { return std::optional(m_inverted); },
-        [this](bool on) {
-            m_inverted = on;
-            refresh();
-        });
-    m_form->latch("throwNow", tr("Throw it"),
-        tr("Opens the projector's picture; drag its corners onto the canvas', Esc ends it"),
-        [this](bool on) { setThrowing(on); });
-    m_form->button(
-        "throwDots", tr("Throw dots"),
-        tr("A pattern of dots to be photographed: the corners are then found by themselves"), [this] { throwDots(); },
-        [this] { return m_thrown != nullptr; });
-    m_form->mainButton(
-        "throwPhoto", tr("Photograph them"),
-        tr("With the simulated camera; with a real projector the photograph is chosen as a file"),
-        [this] {
-            if (m_screen == 0)
-                return photograph();
-            const QString file = QFileDialog::getOpenFileName(
-                this, tr("Photograph of the dots"), {}, tr("Pictures (*.jpg *.jpeg *.png *.tif *.heic)"));
-            if (!file.isEmpty())
-                photograph(file);
-        },
-        [this] { return m_thrown && m_dots; });
+    projectorField();
+    whatFields();
+    brightnessFields();
+    throwButtons();
+    heard();
+}
+
+void ThrowPage::heard()
+{
     connect(&m_bend, &JobBase::done, this, [this] {
         if (m_dots || !m_thrown || m_bend.problem() || !m_bend.last())
             return;
@@ -140,7 +61,7 @@ ThrowPage::ThrowPage(Desk& desk, StationView& view)
         emit saysChanged();
     });
     connect(&m_state, &CarryState::changed, this, [this] { refresh(); });
-    connect(&desk, &Desk::closing, this, [this] { setThrowing(false); });
+    connect(&m_desk, &Desk::closing, this, [this] { setThrowing(false); });
     connect(qApp, &QGuiApplication::screenRemoved, this, [this](QScreen* gone) {
         if (m_thrown && m_screen > 0 && m_thrown->screen() == gone) {
             m_desk.notices.say(tr("The projector was unplugged; nothing is thrown any more."));
@@ -248,66 +169,14 @@ std::set<int> ThrowPage::inPass() const
     return out;
 }
 
-ThrowPage::Wish ThrowPage::wish() const
+ToThrow ThrowPage::wish() const
 {
-    Wish w{project(), m_what, m_step, m_desk.element(), m_bright, m_inverted, {}, {}, m_desk.lit};
-    if (m_what == Pass)
+    ToThrow w{project(), m_what, m_step, m_desk.element(), m_bright, m_inverted, {}, {}, m_desk.lit};
+    if (m_what == ToThrow::Pass)
         w.pass = inPass();
     if (const auto* d = m_state.drawn())
         w.lines = d->lines;
     return w;
-}
-
-QImage ThrowPage::canvasPicture(const Wish& w)
-{
-    const auto canvas = transfer::canvasPlanOf(w.project);
-    const double k = 1500 / std::max(canvas.widthCm, canvas.heightCm);
-    QImage image(int(canvas.widthCm * k), int(canvas.heightCm * k), QImage::Format_RGB32);
-    const bool picture = w.what == Picture || w.what == Values;
-    image.fill(picture ? QColor(0, 0, 0) : w.inverted ? QColor(255, 255, 255) : QColor(0, 0, 0));
-    QPainter p(&image);
-    p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
-    p.scale(k, k);
-    const QColor ink = w.inverted ? QColor(0, 0, 0) : QColor(255, 255, 255);
-    if (w.what == GridAlone || w.what == Both) {
-        const auto grid = transfer::gridOf(w.project);
-        p.setPen(QPen(ink, 0.06));
-        for (const double x : grid.xs)
-            p.drawLine(QPointF(x, 0), QPointF(x, canvas.heightCm));
-        for (const double y : grid.ys)
-            p.drawLine(QPointF(0, y), QPointF(canvas.widthCm, y));
-    }
-    p.translate(canvas.offset.x, canvas.offset.y);
-    p.scale(canvas.scale, canvas.scale);
-    const QRectF plan(0, 0, w.project.brief.widthCm, w.project.brief.heightCm);
-    if (w.what == Picture && w.lit)
-        p.drawImage(plan, w.lit->image);
-    if (w.what == Values && w.lit) {
-        const LinearPicture& lit = w.lit->picture.colour;
-        QImage step(lit.width(), lit.height(), QImage::Format_Grayscale8);
-        for (int y = 0; y < lit.height(); ++y)
-            for (int x = 0; x < lit.width(); ++x)
-                step.scanLine(y)[x] = colour::lightness(luminance(lit.at(x, y))) < 20 * float(w.step) ? 255 : 0;
-        if (w.inverted)
-            step.invertPixels();
-        p.drawImage(plan, step);
-    }
-    if (!picture && w.what != GridAlone)
-        for (const auto& s : w.lines) {
-            if (w.what == Pass && !w.pass.contains(s.element))
-                continue;
-            if (w.what == Element && s.element != w.element)
-                continue;
-            p.setPen(QPen(ink, (s.kind == transfer::LineKind::Outline ? 1.6 : 1) * w.project.sheets.lineMm / 10));
-            QPolygonF line;
-            for (const Vec2 v : s.points)
-                line << QPointF(v.x, v.y);
-            s.closed ? p.drawPolygon(line) : p.drawPolyline(line);
-        }
-    p.resetTransform();
-    if (w.bright < 100)
-        p.fillRect(image.rect(), QColor(0, 0, 0, int(255 * (1 - w.bright / 100))));
-    return image;
 }
 
 void ThrowPage::refresh(bool anew)
@@ -334,7 +203,7 @@ void ThrowPage::refresh(bool anew)
     m_bend.ask(++m_count,
         [wish = m_canvas.empty() ? std::optional(this->wish()) : std::nullopt, drawn = m_canvas, content = m_content,
             keystone = *m_keystone, w, h, across = widthPx(), down = heightPx()](Progress&) -> Result<Thrown> {
-            Thrown t{wish ? photoOf(canvasPicture(*wish)) : drawn, {}, content};
+            Thrown t{wish ? photoOf(thrownPicture(*wish)) : drawn, {}, content};
             t.bent = transfer::prewarped(t.canvas, keystone, w, h, across, down);
             return t;
         });

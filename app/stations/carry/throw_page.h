@@ -1,6 +1,7 @@
 #pragma once
 #include "app/stations/carry/carry_page.h"
 #include "app/stations/carry/throw_window.h"
+#include "app/stations/carry/thrown_picture.h"
 #include "devices/projector.h"
 #include <set>
 
@@ -17,7 +18,6 @@ public:
     QString says() const override;
     void show() override;
     void forget() override { setThrowing(false); } ///< nothing of another work stays thrown
-    enum What { Lines, GridAlone, Both, Element, Values, Picture, Pass };
     void setThrowing(bool on);
     void setCorners(const transfer::Corners& projectorPx);
     void throwDots();
@@ -27,22 +27,16 @@ public:
     ThrowWindow* thrown() const { return m_thrown.get(); }
 
 private:
-    /// What is thrown, as values that a worker can take along.
-    struct Wish {
-        Project project;
-        int what = Lines, step = 2, element = 0;
-        double bright = 100;
-        bool inverted = false;
-        std::set<int> pass; ///< elements
-        std::vector<transfer::Stroke> lines;
-        std::shared_ptr<const LitWork> lit;
-    };
     struct Thrown {
         Photo canvas, bent;
         int content = 0; ///< which canvas
     };
-    static QImage canvasPicture(const Wish& wish);
-    Wish wish() const;
+    void projectorField();
+    void whatFields();
+    void brightnessFields();
+    void throwButtons();
+    void heard(); ///< connections
+    ToThrow wish() const;
     void throwBent(const Photo& bent);
     void refresh(bool anew = true); ///< \param anew the picture of the canvas too, not only how it is bent
     std::set<int> inPass() const; ///< elements of one pass, far to near
@@ -50,7 +44,7 @@ private:
     QScreen* screenChosen() const; ///< null: the simulated one, or it is not connected any more
     int widthPx() const;
     int heightPx() const;
-    int m_what = Lines, m_screen = 0, m_step = 2, m_pass = 1;
+    int m_what = ToThrow::Lines, m_screen = 0, m_step = 2, m_pass = 1;
     double m_bright = 100;
     bool m_inverted = false, m_dots = false;
     std::optional<transfer::Keystone> m_keystone;

@@ -1,6 +1,7 @@
 #pragma once
 #include "app/board/overlays/contour_marks.h"
 #include "app/desk/job.h"
+#include "app/stations/read/read_looks.h"
 #include "app/stations/station.h"
 
 class QButtonGroup;
@@ -20,19 +21,6 @@ public:
     std::vector<Overlay*> overlays() override;
     QImage look() override;
     bool busy() const override { return m_made.running() || m_seen.running(); }
-    enum class Look {
-        Contours,
-        Values,
-        Silhouettes,
-        Squint,
-        Plain,
-        Grey,
-        WarmCool,
-        Saturation,
-        Mirrored,
-        UpsideDown,
-        Small
-    };
     void choose(Look look);
 
 private:
@@ -45,6 +33,8 @@ private:
     JobKey seenKey() const;
     void ask();
     void valueFields();
+    void keyField();
+    void beads(); ///< that part the values
     void lookFields();
     void report();
     double squintedFromCm() const;
