@@ -1,6 +1,7 @@
 #include "app/stations/carry/carry.h"
 #include "app/stations/carry/canvas_page.h"
 #include "app/stations/carry/grid_page.h"
+#include "app/stations/carry/landmarks_page.h"
 #include "app/stations/carry/sheets_page.h"
 #include "app/stations/carry/throw_page.h"
 #include "core/project/edits.h"

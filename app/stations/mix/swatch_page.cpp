@@ -27,76 +27,10 @@ SwatchPage::SwatchPage(Desk& desk, StationView& view)
     , m_print(desk.jobs)
     , m_told(new QLabel)
 {
-    const auto any = [this] { return project().paintBox() && !project().paintBox()->tubes.empty(); };
-    const auto tubeHeld = [this] { return project().tube(m_desk.selection().tube) != nullptr; };
-    m_form->button(
-        "printCard", tr("Print the card…"),
-        tr("A page with a row for each tube of the palette: as from the tube, 1 in 2 and 1 in 10 of your white, and a "
-           "drawdown over white and black"),
-        [this] { print(); }, any);
-    m_form->mainButton(
-        "readPhoto", tr("Read a photograph…"),
-        tr("Of the painted card, all of it, straight on, in even daylight; what cannot be read is named"),
-        [this] { photo(); }, [this, any] { return any() && !m_photo.running(); });
-    m_form->button(
-        "readMeasured", tr("Read a file…"), tr("Measured patches as CGATS text or JSON"), [this] { file(); }, any);
-    m_form->line();
-    m_form->pick(
-        {"swatchTube", tr("tube"), tr("The tube in hand"), {}},
-        [this] {
-            Choices all;
-            if (const PaintBox* b = project().paintBox())
-                for (const Tube& t : b->tubes)
-                    all.emplace_back(m_state.nameOf(t.pigment), t.id);
-            return all;
-        },
-        [this, tubeHeld] { return tubeHeld() ? std::optional(m_desk.selection().tube) : std::nullopt; },
-        [this](int id) {
-            Selection s = m_desk.selection();
-            s.tube = id;
-            m_desk.hold(s);
-        });
-    m_form->pick(
-        {"swatchKind", tr("patch"), tr("Which patch of it"), {}},
-        [] {
-            return Choices{{tr("as from the tube"), 0}, {tr("1 in 2 white"), 1}, {tr("1 in 10 white"), 2},
-                {tr("drawdown over white"), 3}, {tr("drawdown over black"), 4}};
-        },
-        [this, tubeHeld] { return tubeHeld() ? std::optional(m_kind) : std::nullopt; },
-        [this](int k) {
-            m_kind = k;
-            show();
-        });
-    const auto lab = [&](const QString& name, const QString& label, const QString& unit, double Vec3::*member,
-                         double low, double high) {
-        m_form->value(
-            {name, label, tr("CIELAB of the patch, D65, as a colour reader says it"), {}}, Shown{1, " " + unit, 1, 1},
-            low, high, [this, member] { return patch() ? std::optional(patch()->lab.*member) : std::nullopt; },
-            [this, member](double v, int) {
-                if (!patch())
-                    return;
-                Vec3 lab_ = patch()->lab;
-                lab_.*member = v;
-                set(m_desk.selection().tube, paint::PatchKind(m_kind), {lab_.x, lab_.y, lab_.z}, 0.5);
-            });
-    };
-    lab("swatchL", tr("lightness"), "L*", &Vec3::x, 0, 100);
-    lab("swatchA", tr("green to red"), "a*", &Vec3::y, -128, 128);
-    lab("swatchB", tr("blue to yellow"), "b*", &Vec3::z, -128, 128);
-    m_form->number(inside(lens::tube(), &Tube::card), &TubeCard::wetUm,
-        {"swatchUm", tr("drawn"), tr("Wet film of the drawdown: about half the gap of the bar"),
-            tr("Say how thick it was drawn")});
-    m_form->button(
-        "readDevice", tr("Colour reader"),
-        tr("Reads the patch with the simulated reader that ships: to try out how it goes without a device"),
-        [this] { measure(); }, [this, tubeHeld] { return tubeHeld() && m_kind < 3; });
-    m_form->button(
-        "forgetCard", tr("Forget its swatches"), tr("The tube in hand is typical again"),
-        [this] { m_form->change(lens::tube(), tr("Forget the swatches"), -1, [](Tube& t) { t.card = {}; }); },
-        [this] {
-            const Tube* t = project().tube(m_desk.selection().tube);
-            return t && t->card.any();
-        });
+    cardFields();
+    patchFields();
+    labFields();
+    tubeFields();
     m_told->setObjectName("swatchTold");
     m_told->setTextFormat(Qt::RichText);
     m_told->setWordWrap(true);
@@ -271,57 +205,6 @@ void SwatchPage::set(int tube, paint::PatchKind kind, const colour::ExactLab& la
     t.card.noise = noise;
     t.card.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
     m_desk.edit(tr("Enter a swatch"), edits::withTube(project(), t));
-}
-
-void SwatchPage::show()
-{
-    MixPage::show();
-    QString html;
-    const paint::Mixing* m = m_state.mixing();
-    if (m_photo.running())
-        html = tr("Reading the photograph…");
-    else if (m) {
-        QStringList measured, typical;
-        for (const paint::BoxPaint& b : m->box.tubes) {
-            const QString name = QString::fromStdString(b.name).toHtmlEscaped();
-            if (b.calibrated)
-                measured << tr("%1 (%2 %3E from typical%4)")
-                                .arg(name)
-                                .arg(b.fromTypical, 0, 'f', 1)
-                                .arg(QChar(0x394))
-                                .arg(b.drawdown ? tr(", drawdown") : QString());
-            else
-                typical << name;
-        }
-        if (!measured.isEmpty())
-            html += tr("<b>Measured:</b> %1. ").arg(measured.join(", "));
-        if (!typical.isEmpty())
-            html += tr("<b>Typical:</b> %1. ").arg(typical.join(", "));
-    }
-    if (!m_refused.isEmpty())
-        html += "<br>" + m_refused.toHtmlEscaped();
-    m_told->setText(html);
-}
-
-QString SwatchPage::says() const
-{
-    const paint::Mixing* m = m_state.mixing();
-    if (!m || m->box.tubes.empty())
-        return tr("Put tubes into the box first.");
-    int measured = 0;
-    double far = 0;
-    for (const paint::BoxPaint& b : m->box.tubes) {
-        measured += b.calibrated;
-        if (b.fromTypical > far)
-            far = b.fromTypical;
-    }
-    QString s = tr("<b>%1 of %2 tubes measured.</b>").arg(measured).arg(m->box.tubes.size());
-    if (measured)
-        s += tr(" The farthest lies %1 %2E from typical; tubes off by over 3 are in the mixes of %3 % of the canvas.")
-                 .arg(far, 0, 'f', 1)
-                 .arg(QChar(0x394))
-                 .arg(100 * paint::shareOffTypical(*m, 3), 0, 'f', 0);
-    return s;
 }
 
 } // namespace rl::app

@@ -15,6 +15,10 @@ public:
     void show() override;
 
 private:
+    void cardFields();
+    void patchFields();
+    void labFields();
+    void tubeFields();
     struct FromPhoto {
         paint::CardRead read;
         std::vector<int> tubes; ///< ids in the order of the rows

@@ -1,6 +1,7 @@
 #pragma once
-#include "app/board/tools/box_tool.h"
 #include "app/board/tools/pick_tool.h"
+#include "app/stations/read/pull_marks.h"
+#include "app/stations/read/pull_rows.h"
 #include "app/stations/station.h"
 
 namespace rl::app {
@@ -16,14 +17,12 @@ public:
     std::vector<Overlay*> overlays() override;
 
 private:
-    class Rows;
-    class Marks;
     const reading::StrongPlace* place() const; ///< the chosen one
     Rect placeCm() const; ///< \pre there is a review
     void cutFree();
-    Rows* m_rows;
+    PullRows* m_rows;
     PickTool m_pick;
-    std::unique_ptr<Marks> m_marks;
+    std::unique_ptr<PullMarks> m_marks;
     int m_place = 0;
 };
 
