@@ -54,6 +54,7 @@ public:
     void move(int by);
 
 private:
+    static std::string wholeOf(const std::string& key); ///< of a split task
     void doFields();
     void sizeFields();
     void ownFields();

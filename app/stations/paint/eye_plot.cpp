@@ -1,4 +1,4 @@
-#include "app/stations/paint/eye_plot.h"
+#include "app/stations/paint/eye_page.h"
 #include "app/theme/theme.h"
 #include <QPainter>
 #include <QSettings>

@@ -4,6 +4,12 @@
 
 namespace rl::app {
 
+namespace {
+constexpr const char* kFamilies[]
+    = {QT_TRANSLATE_NOOP("rl::app::TasksPage", "acrylic"), QT_TRANSLATE_NOOP("rl::app::TasksPage", "gouache"),
+        QT_TRANSLATE_NOOP("rl::app::TasksPage", "oil"), QT_TRANSLATE_NOOP("rl::app::TasksPage", "watercolour")};
+} // namespace
+
 void TasksPage::doFields()
 {
     const auto some = [this] { return m_state.work.heldTask() != nullptr; };

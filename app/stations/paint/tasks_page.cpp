@@ -5,17 +5,11 @@
 
 namespace rl::app {
 
-namespace {
-constexpr const char* kFamilies[]
-    = {QT_TRANSLATE_NOOP("rl::app::TasksPage", "acrylic"), QT_TRANSLATE_NOOP("rl::app::TasksPage", "gouache"),
-        QT_TRANSLATE_NOOP("rl::app::TasksPage", "oil"), QT_TRANSLATE_NOOP("rl::app::TasksPage", "watercolour")};
-
 /// A part of a split task stands for the whole.
-std::string wholeOf(const std::string& key)
+std::string TasksPage::wholeOf(const std::string& key)
 {
     return key.substr(0, key.find('#'));
 }
-} // namespace
 
 TasksPage::TasksPage(Desk& desk, StationView& view)
     : PaintPage(desk, view, tr("Tasks"), tr("Stages from the plan itself: tick, move, split, merge, leave out, add"))
