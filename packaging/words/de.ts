@@ -829,6 +829,10 @@
       <translation>Verwerfen, was gezeichnet wird; schließen, was über dem Bild offen ist</translation>
     </message>
     <message>
+      <source>The last changes are not saved: the disk does not take them. Save a copy elsewhere (Work ▸ Save a copy), or close again to let them go.</source>
+      <translation>Die letzten Änderungen sind nicht gesichert: Der Datenträger nimmt sie nicht an. Anderswo eine Kopie sichern (Arbeit ▸ Kopie sichern), oder noch einmal schließen und auf sie verzichten.</translation>
+    </message>
+    <message>
       <source>Untitled work</source>
       <translation>Werk ohne Titel</translation>
     </message>
@@ -865,8 +869,20 @@
       <translation>Jede Änderung ist gesichert, sowie sie geschieht. Ein Meilenstein ist ein Punkt, zu dem du zurückkannst; sein Name:</translation>
     </message>
     <message>
-      <source>The last changes are not saved: the disk does not take them. Save a copy elsewhere (Work ▸ Save a copy), or close again to let them go.</source>
-      <translation>Die letzten Änderungen sind nicht gesichert: Der Datenträger nimmt sie nicht an. Anderswo eine Kopie sichern (Arbeit ▸ Kopie sichern), oder noch einmal schließen und auf sie verzichten.</translation>
+      <source>study of %1%2.lantern</source>
+      <translation>Studie von %1%2.lantern</translation>
+    </message>
+    <message>
+      <source>There is no work open that can be tidied.</source>
+      <translation>Es ist kein Werk offen, das sich aufräumen ließe.</translation>
+    </message>
+    <message>
+      <source>There was nothing to tidy away.</source>
+      <translation>Es gab nichts aufzuräumen.</translation>
+    </message>
+    <message>
+      <source>Tidied: %1 pictures and mattes that nothing needs, %2 MB.</source>
+      <translation>Aufgeräumt: %1 Bilder und Masken, die nichts mehr braucht, %2 MB.</translation>
     </message>
     <message>
       <source>The folder of works cannot be made.</source>
@@ -895,22 +911,6 @@
     <message>
       <source>%1 Nothing of it can be read; its newest good state, kept beside it, is open as a copy.</source>
       <translation>%1 Nichts davon ist lesbar; ihr neuester guter Stand, daneben aufbewahrt, ist als Kopie offen.</translation>
-    </message>
-    <message>
-      <source>study of %1%2.lantern</source>
-      <translation>Studie von %1%2.lantern</translation>
-    </message>
-    <message>
-      <source>There is no work open that can be tidied.</source>
-      <translation>Es ist kein Werk offen, das sich aufräumen ließe.</translation>
-    </message>
-    <message>
-      <source>There was nothing to tidy away.</source>
-      <translation>Es gab nichts aufzuräumen.</translation>
-    </message>
-    <message>
-      <source>Tidied: %1 pictures and mattes that nothing needs, %2 MB.</source>
-      <translation>Aufgeräumt: %1 Bilder und Masken, die nichts mehr braucht, %2 MB.</translation>
     </message>
     <message>
       <source>Open a work</source>
@@ -1973,182 +1973,6 @@
       <translation>&lt;b&gt;%1 Linien&lt;/b&gt;, %2 m zu pausen, davon %3 % in Zügen über 2 cm.</translation>
     </message>
     <message>
-      <source>Strokes</source>
-      <translation>Striche</translation>
-    </message>
-    <message>
-      <source>Which way fur, grass, hair or folds run, read from the photograph in hand</source>
-      <translation>Wohin Fell, Gras, Haar oder Falten laufen, aus dem Foto in der Hand gelesen</translation>
-    </message>
-    <message>
-      <source>stroke</source>
-      <translation>Strich</translation>
-    </message>
-    <message>
-      <source>How wide a stroke is at its widest</source>
-      <translation>Wie breit ein Strich an seiner breitesten Stelle ist</translation>
-    </message>
-    <message>
-      <source>Set the stroke's width</source>
-      <translation>Die Strichbreite einstellen</translation>
-    </message>
-    <message>
-      <source>Stroke sheet…</source>
-      <translation>Strichbogen…</translation>
-    </message>
-    <message>
-      <source>A PDF at 1:1 of what is in hand, its strokes drawn where they lie</source>
-      <translation>Ein PDF 1:1 von dem in der Hand, seine Striche gezeichnet, wo sie liegen</translation>
-    </message>
-    <message>
-      <source>Stroke sheet</source>
-      <translation>Strichbogen</translation>
-    </message>
-    <message>
-      <source>PDF (*.pdf)</source>
-      <translation>PDF (*.pdf)</translation>
-    </message>
-    <message>
-      <source>The stroke sheet is in %1.</source>
-      <translation>Der Strichbogen liegt in %1.</translation>
-    </message>
-    <message>
-      <source>Click a thing on the board: its strokes are read from its photograph.</source>
-      <translation>Klicke ein Ding auf der Bildtafel an: seine Striche werden aus seinem Foto gelesen.</translation>
-    </message>
-    <message>
-      <source>Reading which way it runs…</source>
-      <translation>Es wird gelesen, wohin es läuft…</translation>
-    </message>
-    <message>
-      <source>&lt;b&gt;%1&lt;/b&gt;: no direction can be told; it has no strands, or they are too small here.</source>
-      <translation>&lt;b&gt;%1&lt;/b&gt;: es lässt sich keine Richtung sagen; es hat keine Strähnen, oder sie sind hier zu klein.</translation>
-    </message>
-    <message>
-      <source>&lt;b&gt;%1&lt;/b&gt;: strands %2 mm long as seen, %3 (± %4°); told on %5 % of it, left open elsewhere.</source>
-      <translation>&lt;b&gt;%1&lt;/b&gt;: Strähnen, so gesehen %2 mm lang, %3 (± %4°); auf %5 % davon zu sagen, sonst offengelassen.</translation>
-    </message>
-    <message>
-      <source>straight</source>
-      <translation>gerade</translation>
-    </message>
-    <message>
-      <source>slightly wavy</source>
-      <translation>leicht gewellt</translation>
-    </message>
-    <message>
-      <source>wavy</source>
-      <translation>gewellt</translation>
-    </message>
-    <message>
-      <source> Light strokes (L* %1) over its shade (L* %2): %3 a cm make L* %4.</source>
-      <translation> Helle Striche (L* %1) über seinem Schatten (L* %2): %3 je cm ergeben L* %4.</translation>
-    </message>
-    <message>
-      <source>Stencil</source>
-      <translation>Schablone</translation>
-    </message>
-    <message>
-      <source>A stencil or a mask of what is in hand, for a knife</source>
-      <translation>Eine Schablone oder Maske von dem in der Hand, fürs Messer</translation>
-    </message>
-    <message>
-      <source>cut</source>
-      <translation>schneiden</translation>
-    </message>
-    <message>
-      <source>A stencil is cut away and painted through; a mask covers the thing while something else is sprayed</source>
-      <translation>Eine Schablone wird ausgeschnitten und durchgemalt; eine Maske deckt das Ding ab, während anderes gespritzt wird</translation>
-    </message>
-    <message>
-      <source>a stencil</source>
-      <translation>eine Schablone</translation>
-    </message>
-    <message>
-      <source>a mask</source>
-      <translation>eine Maske</translation>
-    </message>
-    <message>
-      <source>bridges</source>
-      <translation>Stege</translation>
-    </message>
-    <message>
-      <source>Least width of what holds a stencil's islands, so that nothing falls out</source>
-      <translation>Mindestbreite dessen, was die Inseln einer Schablone hält, damit nichts herausfällt</translation>
-    </message>
-    <message>
-      <source>Set the bridges</source>
-      <translation>Die Stege einstellen</translation>
-    </message>
-    <message>
-      <source>directions</source>
-      <translation>Richtungen</translation>
-    </message>
-    <message>
-      <source>One shape from many directions, for a flock or a crowd: laid side by side on the sheets</source>
-      <translation>Eine Form aus vielen Richtungen, für einen Schwarm oder eine Menge: nebeneinander auf den Bögen</translation>
-    </message>
-    <message>
-      <source>Cutting sheet…</source>
-      <translation>Schneidebogen…</translation>
-    </message>
-    <message>
-      <source>A PDF at 1:1 in its place on the canvas, hatched where it is cut away</source>
-      <translation>Ein PDF 1:1 an seinem Platz auf der Leinwand, schraffiert, wo ausgeschnitten wird</translation>
-    </message>
-    <message>
-      <source>Cutting sheet</source>
-      <translation>Schneidebogen</translation>
-    </message>
-    <message>
-      <source>The cutting sheet is in %1.</source>
-      <translation>Der Schneidebogen liegt in %1.</translation>
-    </message>
-    <message>
-      <source>Click a thing on the board to have it cut.</source>
-      <translation>Klicke ein Ding auf der Bildtafel an, um es schneiden zu lassen.</translation>
-    </message>
-    <message>
-      <source>Drawing the shape…</source>
-      <translation>Die Form wird gezeichnet…</translation>
-    </message>
-    <message>
-      <source>It is not seen on the canvas, or too small for a knife.</source>
-      <translation>Es ist auf der Leinwand nicht zu sehen, oder zu klein für ein Messer.</translation>
-    </message>
-    <message>
-      <source>&lt;b&gt;%1&lt;/b&gt;: %2 to cut.</source>
-      <translation>&lt;b&gt;%1&lt;/b&gt;: %2 zu schneiden.</translation>
-    </message>
-    <message>
-      <source>one piece</source>
-      <translation>ein Stück</translation>
-    </message>
-    <message>
-      <source>%1 pieces</source>
-      <translation>%1 Stücke</translation>
-    </message>
-    <message>
-      <source> Nothing falls out.</source>
-      <translation> Nichts fällt heraus.</translation>
-    </message>
-    <message>
-      <source> One island would fall out;</source>
-      <translation> Eine Insel fiele heraus;</translation>
-    </message>
-    <message>
-      <source> %1 islands would fall out;</source>
-      <translation> %1 Inseln fielen heraus;</translation>
-    </message>
-    <message>
-      <source> %1 bridges of %2 mm hold what would.</source>
-      <translation> %1 Stege von %2 mm halten, was herausfiele.</translation>
-    </message>
-    <message>
-      <source> Cut away from yourself, on a mat, with a fresh blade.</source>
-      <translation> Vom Körper weg schneiden, auf einer Matte, mit frischer Klinge.</translation>
-    </message>
-    <message>
       <source>Tick squares, or the landmark in hand</source>
       <translation>Quadrate oder den Messpunkt in der Hand abhaken</translation>
     </message>
@@ -2271,6 +2095,10 @@
     <message>
       <source>Grid sheets</source>
       <translation>Rasterbögen</translation>
+    </message>
+    <message>
+      <source>PDF (*.pdf)</source>
+      <translation>PDF (*.pdf)</translation>
     </message>
     <message>
       <source>The grid is in %1.</source>
@@ -2525,12 +2353,196 @@
       <translation>%1 Bögen %2 in %3 Spalten und %4 Reihen und ein Übersichtsplan. Raster: %5 × %6 Quadrate von %7 cm; die obere Kante alle %7 cm von links anzeichnen, die Seite alle %7 cm von oben.</translation>
     </message>
     <message>
-      <source>Projector</source>
-      <translation>Projektor</translation>
+      <source>Strokes</source>
+      <translation>Striche</translation>
     </message>
     <message>
-      <source>The plan thrown onto the canvas, squared up to its corners</source>
-      <translation>Der Plan auf die Leinwand geworfen und auf ihre Ecken ausgerichtet</translation>
+      <source>Which way fur, grass, hair or folds run, read from the photograph in hand</source>
+      <translation>Wohin Fell, Gras, Haar oder Falten laufen, aus dem Foto in der Hand gelesen</translation>
+    </message>
+    <message>
+      <source>stroke</source>
+      <translation>Strich</translation>
+    </message>
+    <message>
+      <source>How wide a stroke is at its widest</source>
+      <translation>Wie breit ein Strich an seiner breitesten Stelle ist</translation>
+    </message>
+    <message>
+      <source>Set the stroke's width</source>
+      <translation>Die Strichbreite einstellen</translation>
+    </message>
+    <message>
+      <source>Stroke sheet…</source>
+      <translation>Strichbogen…</translation>
+    </message>
+    <message>
+      <source>A PDF at 1:1 of what is in hand, its strokes drawn where they lie</source>
+      <translation>Ein PDF 1:1 von dem in der Hand, seine Striche gezeichnet, wo sie liegen</translation>
+    </message>
+    <message>
+      <source>Stroke sheet</source>
+      <translation>Strichbogen</translation>
+    </message>
+    <message>
+      <source>The stroke sheet is in %1.</source>
+      <translation>Der Strichbogen liegt in %1.</translation>
+    </message>
+    <message>
+      <source>Click a thing on the board: its strokes are read from its photograph.</source>
+      <translation>Klicke ein Ding auf der Bildtafel an: seine Striche werden aus seinem Foto gelesen.</translation>
+    </message>
+    <message>
+      <source>Reading which way it runs…</source>
+      <translation>Es wird gelesen, wohin es läuft…</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: no direction can be told; it has no strands, or they are too small here.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: es lässt sich keine Richtung sagen; es hat keine Strähnen, oder sie sind hier zu klein.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: strands %2 mm long as seen, %3 (± %4°); told on %5 % of it, left open elsewhere.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: Strähnen, so gesehen %2 mm lang, %3 (± %4°); auf %5 % davon zu sagen, sonst offengelassen.</translation>
+    </message>
+    <message>
+      <source>straight</source>
+      <translation>gerade</translation>
+    </message>
+    <message>
+      <source>slightly wavy</source>
+      <translation>leicht gewellt</translation>
+    </message>
+    <message>
+      <source>wavy</source>
+      <translation>gewellt</translation>
+    </message>
+    <message>
+      <source> Light strokes (L* %1) over its shade (L* %2): %3 a cm make L* %4.</source>
+      <translation> Helle Striche (L* %1) über seinem Schatten (L* %2): %3 je cm ergeben L* %4.</translation>
+    </message>
+    <message>
+      <source>Stencil</source>
+      <translation>Schablone</translation>
+    </message>
+    <message>
+      <source>A stencil or a mask of what is in hand, for a knife</source>
+      <translation>Eine Schablone oder Maske von dem in der Hand, fürs Messer</translation>
+    </message>
+    <message>
+      <source>cut</source>
+      <translation>schneiden</translation>
+    </message>
+    <message>
+      <source>A stencil is cut away and painted through; a mask covers the thing while something else is sprayed</source>
+      <translation>Eine Schablone wird ausgeschnitten und durchgemalt; eine Maske deckt das Ding ab, während anderes gespritzt wird</translation>
+    </message>
+    <message>
+      <source>a stencil</source>
+      <translation>eine Schablone</translation>
+    </message>
+    <message>
+      <source>a mask</source>
+      <translation>eine Maske</translation>
+    </message>
+    <message>
+      <source>bridges</source>
+      <translation>Stege</translation>
+    </message>
+    <message>
+      <source>Least width of what holds a stencil's islands, so that nothing falls out</source>
+      <translation>Mindestbreite dessen, was die Inseln einer Schablone hält, damit nichts herausfällt</translation>
+    </message>
+    <message>
+      <source>Set the bridges</source>
+      <translation>Die Stege einstellen</translation>
+    </message>
+    <message>
+      <source>directions</source>
+      <translation>Richtungen</translation>
+    </message>
+    <message>
+      <source>One shape from many directions, for a flock or a crowd: laid side by side on the sheets</source>
+      <translation>Eine Form aus vielen Richtungen, für einen Schwarm oder eine Menge: nebeneinander auf den Bögen</translation>
+    </message>
+    <message>
+      <source>Cutting sheet…</source>
+      <translation>Schneidebogen…</translation>
+    </message>
+    <message>
+      <source>A PDF at 1:1 in its place on the canvas, hatched where it is cut away</source>
+      <translation>Ein PDF 1:1 an seinem Platz auf der Leinwand, schraffiert, wo ausgeschnitten wird</translation>
+    </message>
+    <message>
+      <source>Cutting sheet</source>
+      <translation>Schneidebogen</translation>
+    </message>
+    <message>
+      <source>The cutting sheet is in %1.</source>
+      <translation>Der Schneidebogen liegt in %1.</translation>
+    </message>
+    <message>
+      <source>Click a thing on the board to have it cut.</source>
+      <translation>Klicke ein Ding auf der Bildtafel an, um es schneiden zu lassen.</translation>
+    </message>
+    <message>
+      <source>Drawing the shape…</source>
+      <translation>Die Form wird gezeichnet…</translation>
+    </message>
+    <message>
+      <source>It is not seen on the canvas, or too small for a knife.</source>
+      <translation>Es ist auf der Leinwand nicht zu sehen, oder zu klein für ein Messer.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;%1&lt;/b&gt;: %2 to cut.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: %2 zu schneiden.</translation>
+    </message>
+    <message>
+      <source>one piece</source>
+      <translation>ein Stück</translation>
+    </message>
+    <message>
+      <source>%1 pieces</source>
+      <translation>%1 Stücke</translation>
+    </message>
+    <message>
+      <source> Nothing falls out.</source>
+      <translation> Nichts fällt heraus.</translation>
+    </message>
+    <message>
+      <source> One island would fall out;</source>
+      <translation> Eine Insel fiele heraus;</translation>
+    </message>
+    <message>
+      <source> %1 islands would fall out;</source>
+      <translation> %1 Inseln fielen heraus;</translation>
+    </message>
+    <message>
+      <source> %1 bridges of %2 mm hold what would.</source>
+      <translation> %1 Stege von %2 mm halten, was herausfiele.</translation>
+    </message>
+    <message>
+      <source> Cut away from yourself, on a mat, with a fresh blade.</source>
+      <translation> Vom Körper weg schneiden, auf einer Matte, mit frischer Klinge.</translation>
+    </message>
+    <message>
+      <source>Stand the projector before the canvas, throw the picture, and square it up to the canvas' corners.</source>
+      <translation>Den Projektor vor die Leinwand stellen, das Bild werfen und auf die Ecken der Leinwand ausrichten.</translation>
+    </message>
+    <message>
+      <source>Photograph the dots with all four corners of the canvas in the picture.</source>
+      <translation>Die Punkte mit allen vier Ecken der Leinwand im Bild fotografieren.</translation>
+    </message>
+    <message>
+      <source>Squared up by %1 dots, to %2 mm.</source>
+      <translation>Ausgerichtet nach %1 Punkten, auf %2 mm.</translation>
+    </message>
+    <message>
+      <source>Drag the four corners onto the canvas', or throw dots and photograph them.</source>
+      <translation>Die vier Ecken auf die der Leinwand ziehen, oder Punkte werfen und fotografieren.</translation>
+    </message>
+    <message>
+      <source> In the simulated room its worst corner is off by %1 mm.</source>
+      <translation> Im nachgeahmten Raum liegt die schlechteste Ecke %1 mm daneben.</translation>
     </message>
     <message>
       <source>projector</source>
@@ -2653,6 +2665,14 @@
       <translation>Bilder (*.jpg *.jpeg *.png *.tif *.heic)</translation>
     </message>
     <message>
+      <source>Projector</source>
+      <translation>Projektor</translation>
+    </message>
+    <message>
+      <source>The plan thrown onto the canvas, squared up to its corners</source>
+      <translation>Der Plan auf die Leinwand geworfen und auf ihre Ecken ausgerichtet</translation>
+    </message>
+    <message>
       <source>The projector was unplugged; nothing is thrown any more.</source>
       <translation>Der Projektor wurde abgezogen; es wird nichts mehr geworfen.</translation>
     </message>
@@ -2663,26 +2683,6 @@
     <message>
       <source>The simulated room</source>
       <translation>Der nachgeahmte Raum</translation>
-    </message>
-    <message>
-      <source>Stand the projector before the canvas, throw the picture, and square it up to the canvas' corners.</source>
-      <translation>Den Projektor vor die Leinwand stellen, das Bild werfen und auf die Ecken der Leinwand ausrichten.</translation>
-    </message>
-    <message>
-      <source>Photograph the dots with all four corners of the canvas in the picture.</source>
-      <translation>Die Punkte mit allen vier Ecken der Leinwand im Bild fotografieren.</translation>
-    </message>
-    <message>
-      <source>Squared up by %1 dots, to %2 mm.</source>
-      <translation>Ausgerichtet nach %1 Punkten, auf %2 mm.</translation>
-    </message>
-    <message>
-      <source>Drag the four corners onto the canvas', or throw dots and photograph them.</source>
-      <translation>Die vier Ecken auf die der Leinwand ziehen, oder Punkte werfen und fotografieren.</translation>
-    </message>
-    <message>
-      <source> In the simulated room its worst corner is off by %1 mm.</source>
-      <translation> Im nachgeahmten Raum liegt die schlechteste Ecke %1 mm daneben.</translation>
     </message>
     <message>
       <source>Drag each corner onto the canvas' corner; arrows move it by a pixel, Tab takes the next, Esc ends.</source>
@@ -3825,6 +3825,38 @@
       <translation>Die Luft ist klar: Fernes ist so dunkel und so farbig wie Nahes.</translation>
     </message>
     <message>
+      <source>Click round the part.</source>
+      <translation>Um den Teil klicken.</translation>
+    </message>
+    <message>
+      <source>A part needs three points or more, on the element in hand.</source>
+      <translation>Ein Teil braucht drei Punkte oder mehr, auf dem Ding in der Hand.</translation>
+    </message>
+    <message>
+      <source>Outline a part</source>
+      <translation>Einen Teil umreißen</translation>
+    </message>
+    <message>
+      <source>Click along the ridge.</source>
+      <translation>Am Grat entlang klicken.</translation>
+    </message>
+    <message>
+      <source>A ridge needs two points or more, on the element in hand.</source>
+      <translation>Ein Grat braucht zwei Punkte oder mehr, auf dem Ding in der Hand.</translation>
+    </message>
+    <message>
+      <source>Draw a ridge</source>
+      <translation>Einen Grat zeichnen</translation>
+    </message>
+    <message>
+      <source>Click the middle of an eye; Esc when there are no more.</source>
+      <translation>Die Mitte eines Auges anklicken; Esc, wenn es keine mehr gibt.</translation>
+    </message>
+    <message>
+      <source>Place an eye</source>
+      <translation>Ein Auge setzen</translation>
+    </message>
+    <message>
       <source>Form</source>
       <translation>Form</translation>
     </message>
@@ -4083,38 +4115,6 @@
     <message>
       <source>Takes the part in hand, or the newest ridge or eye, away</source>
       <translation>Nimmt den Teil in der Hand, oder den jüngsten Grat, das jüngste Auge, weg</translation>
-    </message>
-    <message>
-      <source>Click round the part.</source>
-      <translation>Um den Teil klicken.</translation>
-    </message>
-    <message>
-      <source>A part needs three points or more, on the element in hand.</source>
-      <translation>Ein Teil braucht drei Punkte oder mehr, auf dem Ding in der Hand.</translation>
-    </message>
-    <message>
-      <source>Outline a part</source>
-      <translation>Einen Teil umreißen</translation>
-    </message>
-    <message>
-      <source>Click along the ridge.</source>
-      <translation>Am Grat entlang klicken.</translation>
-    </message>
-    <message>
-      <source>A ridge needs two points or more, on the element in hand.</source>
-      <translation>Ein Grat braucht zwei Punkte oder mehr, auf dem Ding in der Hand.</translation>
-    </message>
-    <message>
-      <source>Draw a ridge</source>
-      <translation>Einen Grat zeichnen</translation>
-    </message>
-    <message>
-      <source>Click the middle of an eye; Esc when there are no more.</source>
-      <translation>Die Mitte eines Auges anklicken; Esc, wenn es keine mehr gibt.</translation>
-    </message>
-    <message>
-      <source>Place an eye</source>
-      <translation>Ein Auge setzen</translation>
     </message>
     <message>
       <source>Take a part of the relief away</source>
@@ -5793,14 +5793,6 @@
       <translation>Klicke ein Ding für seine Leiter an; zwei Stellen für einen Verlauf.</translation>
     </message>
     <message>
-      <source>Swatches</source>
-      <translation>Proben</translation>
-    </message>
-    <message>
-      <source>Your own tubes instead of typical ones: paint a card, read it; one tint in white of each helps most</source>
-      <translation>Deine eigenen Tuben statt typischer: eine Karte malen und lesen; ein Verschnitt in Weiß von jeder hilft am meisten</translation>
-    </message>
-    <message>
       <source>Print the card…</source>
       <translation>Karte drucken…</translation>
     </message>
@@ -5909,6 +5901,14 @@
       <translation>Die Proben vergessen</translation>
     </message>
     <message>
+      <source>Swatches</source>
+      <translation>Proben</translation>
+    </message>
+    <message>
+      <source>Your own tubes instead of typical ones: paint a card, read it; one tint in white of each helps most</source>
+      <translation>Deine eigenen Tuben statt typischer: eine Karte malen und lesen; ein Verschnitt in Weiß von jeder hilft am meisten</translation>
+    </message>
+    <message>
       <source>Swatch card</source>
       <translation>Probenkarte</translation>
     </message>
@@ -5999,6 +5999,14 @@
     <message>
       <source> The farthest lies %1 %2E from typical; tubes off by over 3 are in the mixes of %3 % of the canvas.</source>
       <translation> Die fernste liegt %1 %2E von typisch; Tuben, die über 3 daneben liegen, sind in den Mischungen von %3 % der Leinwand.</translation>
+    </message>
+    <message>
+      <source>The photograph cannot be read.</source>
+      <translation>Das Foto lässt sich nicht lesen.</translation>
+    </message>
+    <message>
+      <source>Photograph the canvas</source>
+      <translation>Die Leinwand fotografieren</translation>
     </message>
     <message>
       <source>The path of days</source>
@@ -6223,42 +6231,6 @@ muss stimmen: %1</translation>
       <translation>jede Taste oder Berührung: beginnen, Pause, weiter · Eingabe: getan, weiter · Esc: verlassen</translation>
     </message>
     <message>
-      <source>Eye trainer</source>
-      <translation>Augentrainer</translation>
-    </message>
-    <message>
-      <source>Yes. </source>
-      <translation>Ja. </translation>
-    </message>
-    <message>
-      <source>No. </source>
-      <translation>Nein. </translation>
-    </message>
-    <message>
-      <source> You tell %1 %2 apart.</source>
-      <translation> Du unterscheidest %1 %2.</translation>
-    </message>
-    <message>
-      <source>There is nothing in this plan to ask it of.</source>
-      <translation>In diesem Plan gibt es nichts, woran sich das fragen ließe.</translation>
-    </message>
-    <message>
-      <source> Click to close.</source>
-      <translation> Klicken zum Schließen.</translation>
-    </message>
-    <message>
-      <source>  (%1 so far; click it, or its number)</source>
-      <translation>  (%1 bisher; klicke es an, oder seine Ziffer)</translation>
-    </message>
-    <message>
-      <source>Thresholds by day</source>
-      <translation>Schwellen nach Tagen</translation>
-    </message>
-    <message>
-      <source>No day yet. Two minutes are enough.</source>
-      <translation>Noch kein Tag. Zwei Minuten genügen.</translation>
-    </message>
-    <message>
       <source>Eye</source>
       <translation>Auge</translation>
     </message>
@@ -6293,6 +6265,42 @@ muss stimmen: %1</translation>
     <message>
       <source> On the canvas half of the landmarks lie within %1 mm.</source>
       <translation> Auf der Leinwand liegt die Hälfte der Messpunkte innerhalb von %1 mm.</translation>
+    </message>
+    <message>
+      <source>Thresholds by day</source>
+      <translation>Schwellen nach Tagen</translation>
+    </message>
+    <message>
+      <source>No day yet. Two minutes are enough.</source>
+      <translation>Noch kein Tag. Zwei Minuten genügen.</translation>
+    </message>
+    <message>
+      <source>Eye trainer</source>
+      <translation>Augentrainer</translation>
+    </message>
+    <message>
+      <source>Yes. </source>
+      <translation>Ja. </translation>
+    </message>
+    <message>
+      <source>No. </source>
+      <translation>Nein. </translation>
+    </message>
+    <message>
+      <source> You tell %1 %2 apart.</source>
+      <translation> Du unterscheidest %1 %2.</translation>
+    </message>
+    <message>
+      <source>There is nothing in this plan to ask it of.</source>
+      <translation>In diesem Plan gibt es nichts, woran sich das fragen ließe.</translation>
+    </message>
+    <message>
+      <source> Click to close.</source>
+      <translation> Klicken zum Schließen.</translation>
+    </message>
+    <message>
+      <source>  (%1 so far; click it, or its number)</source>
+      <translation>  (%1 bisher; klicke es an, oder seine Ziffer)</translation>
     </message>
     <message>
       <source>Hours</source>
@@ -6539,68 +6547,48 @@ muss stimmen: %1</translation>
       <translation>signiert</translation>
     </message>
     <message>
-      <source>“%1” has had %2 h, more than was reckoned for it; “%3”, which is to be read before it, %4 h.</source>
-      <translation>„%1“ hat %2 h bekommen, mehr als dafür veranschlagt; „%3“, das vorher gelesen werden soll, %4 h.</translation>
-    </message>
-    <message>
-      <source>Log the sitting</source>
-      <translation>Die Sitzung eintragen</translation>
-    </message>
-    <message>
-      <source>The photograph cannot be read.</source>
-      <translation>Das Foto lässt sich nicht lesen.</translation>
-    </message>
-    <message>
-      <source>Photograph the canvas</source>
-      <translation>Die Leinwand fotografieren</translation>
-    </message>
-    <message>
       <source>%1 h</source>
       <translation>%1 h</translation>
     </message>
     <message>
-      <source>upper left</source>
-      <translation>oben links</translation>
+      <source>Canvas against stage, thing by thing</source>
+      <translation>Leinwand gegen Stufe, Ding für Ding</translation>
     </message>
     <message>
-      <source>upper right</source>
-      <translation>oben rechts</translation>
+      <source>thing</source>
+      <translation>Ding</translation>
     </message>
     <message>
-      <source>lower right</source>
-      <translation>unten rechts</translation>
+      <source>painted</source>
+      <translation>gemalt</translation>
     </message>
     <message>
-      <source>lower left</source>
-      <translation>unten links</translation>
+      <source>lost edge</source>
+      <translation>verlorene Kante</translation>
     </message>
     <message>
-      <source>Click the canvas' %1 corner in the photograph.</source>
-      <translation>Klicke im Foto die Ecke der Leinwand %1 an.</translation>
+      <source>drift</source>
+      <translation>Verzug</translation>
     </message>
     <message>
-      <source>Set the corners by hand</source>
-      <translation>Die Ecken von Hand setzen</translation>
+      <source>Photographs of the canvas by day</source>
+      <translation>Fotos der Leinwand nach Tagen</translation>
     </message>
     <message>
-      <source>Take the canvas as the plan</source>
-      <translation>Die Leinwand als Plan nehmen</translation>
+      <source>%1 %</source>
+      <translation>%1 %</translation>
     </message>
     <message>
-      <source>Show the grey card</source>
-      <translation>Die Graukarte zeigen</translation>
+      <source>%1 (%2) %</source>
+      <translation>%1 (%2) %</translation>
     </message>
     <message>
-      <source>A photograph of the canvas, squared up and held against this stage</source>
-      <translation>Ein Foto der Leinwand, entzerrt und gegen diese Stufe gehalten</translation>
+      <source>%1 mm</source>
+      <translation>%1 mm</translation>
     </message>
     <message>
-      <source>Drag a box over what is better than the plan.</source>
-      <translation>Ziehe einen Rahmen über das, was besser ist als der Plan.</translation>
-    </message>
-    <message>
-      <source>Drag a box inside the grey card in the photograph.</source>
-      <translation>Ziehe im Foto einen Rahmen innerhalb der Graukarte.</translation>
+      <source>new since the last photograph</source>
+      <translation>neu seit dem letzten Foto</translation>
     </message>
     <message>
       <source>Photograph…</source>
@@ -6731,28 +6719,36 @@ muss stimmen: %1</translation>
       <translation>Die Marken liegen in %1.</translation>
     </message>
     <message>
-      <source>Canvas against stage, thing by thing</source>
-      <translation>Leinwand gegen Stufe, Ding für Ding</translation>
+      <source>Take the canvas as the plan</source>
+      <translation>Die Leinwand als Plan nehmen</translation>
     </message>
     <message>
-      <source>thing</source>
-      <translation>Ding</translation>
+      <source>Show the grey card</source>
+      <translation>Die Graukarte zeigen</translation>
     </message>
     <message>
-      <source>painted</source>
-      <translation>gemalt</translation>
+      <source>A photograph of the canvas, squared up and held against this stage</source>
+      <translation>Ein Foto der Leinwand, entzerrt und gegen diese Stufe gehalten</translation>
     </message>
     <message>
-      <source>lost edge</source>
-      <translation>verlorene Kante</translation>
+      <source>Drag a box over what is better than the plan.</source>
+      <translation>Ziehe einen Rahmen über das, was besser ist als der Plan.</translation>
     </message>
     <message>
-      <source>drift</source>
-      <translation>Verzug</translation>
+      <source>Drag a box inside the grey card in the photograph.</source>
+      <translation>Ziehe im Foto einen Rahmen innerhalb der Graukarte.</translation>
     </message>
     <message>
-      <source>Photographs of the canvas by day</source>
-      <translation>Fotos der Leinwand nach Tagen</translation>
+      <source>Click the canvas' corners in the photograph, from the upper left round.</source>
+      <translation>Klicke im Foto die Ecken der Leinwand an, von oben links reihum.</translation>
+    </message>
+    <message>
+      <source>There is no photograph to click in.</source>
+      <translation>Es ist kein Foto da, in dem man klicken könnte.</translation>
+    </message>
+    <message>
+      <source>Set the corners by hand</source>
+      <translation>Die Ecken von Hand setzen</translation>
     </message>
     <message>
       <source>canvas %1</source>
@@ -6773,22 +6769,6 @@ muss stimmen: %1</translation>
     <message>
       <source>A new take lies on the photograph: add, cover and relight on Stage and Light; the takes compare it.</source>
       <translation>Eine neue Fassung liegt auf dem Foto: in Bildraum und Beleuchtung hinzufügen, decken, neu beleuchten; die Fassungen vergleichen es.</translation>
-    </message>
-    <message>
-      <source>%1 %</source>
-      <translation>%1 %</translation>
-    </message>
-    <message>
-      <source>%1 (%2) %</source>
-      <translation>%1 (%2) %</translation>
-    </message>
-    <message>
-      <source>%1 mm</source>
-      <translation>%1 mm</translation>
-    </message>
-    <message>
-      <source>new since the last photograph</source>
-      <translation>neu seit dem letzten Foto</translation>
     </message>
     <message>
       <source>Photograph the canvas from the front, all four corners in the picture; Photograph… squares it up and compares it.</source>
@@ -6905,6 +6885,10 @@ muss stimmen: %1</translation>
     <message>
       <source>not varnished: framed behind glass.</source>
       <translation>nicht gefirnisst: hinter Glas gerahmt.</translation>
+    </message>
+    <message>
+      <source>Log the sitting</source>
+      <translation>Die Sitzung eintragen</translation>
     </message>
     <message>
       <source>The sitting under way: timer by thing, notes, decisions, the log</source>
@@ -7051,18 +7035,6 @@ muss stimmen: %1</translation>
       <translation>Es wird gemalt;</translation>
     </message>
     <message>
-      <source>Tasks</source>
-      <translation>Aufgaben</translation>
-    </message>
-    <message>
-      <source>Stages from the plan itself: tick, move, split, merge, leave out, add</source>
-      <translation>Stufen aus dem Plan selbst: abhaken, verschieben, teilen, vereinen, weglassen, hinzufügen</translation>
-    </message>
-    <message>
-      <source>Tasks in the order of painting</source>
-      <translation>Aufgaben in der Reihenfolge des Malens</translation>
-    </message>
-    <message>
       <source>Done</source>
       <translation>Getan</translation>
     </message>
@@ -7171,6 +7143,18 @@ muss stimmen: %1</translation>
       <translation>Den Plan nehmen, wie veranschlagt</translation>
     </message>
     <message>
+      <source>Tasks</source>
+      <translation>Aufgaben</translation>
+    </message>
+    <message>
+      <source>Stages from the plan itself: tick, move, split, merge, leave out, add</source>
+      <translation>Stufen aus dem Plan selbst: abhaken, verschieben, teilen, vereinen, weglassen, hinzufügen</translation>
+    </message>
+    <message>
+      <source>Tasks in the order of painting</source>
+      <translation>Aufgaben in der Reihenfolge des Malens</translation>
+    </message>
+    <message>
       <source>Move a task</source>
       <translation>Eine Aufgabe verschieben</translation>
     </message>
@@ -7203,6 +7187,10 @@ muss stimmen: %1</translation>
     <message>
       <source>, usual rates</source>
       <translation>, übliches Tempo</translation>
+    </message>
+    <message>
+      <source>“%1” has had %2 h, more than was reckoned for it; “%3”, which is to be read before it, %4 h.</source>
+      <translation>„%1“ hat %2 h bekommen, mehr als dafür veranschlagt; „%3“, das vorher gelesen werden soll, %4 h.</translation>
     </message>
     <message>
       <source>Takes the picture apart to learn from it: its parts, lines, values and glances</source>
@@ -7459,18 +7447,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation> Am nächsten käme: %1.</translation>
     </message>
     <message>
-      <source>as the others</source>
-      <translation>wie die anderen</translation>
-    </message>
-    <message>
-      <source>Pull of each thing and its reasons</source>
-      <translation>Zug jedes Dings und seine Gründe</translation>
-    </message>
-    <message>
-      <source>How much of the measured pull each thing has, and what lifts or damps it against the median of the others. A hollow end of a bar: with what it means taken in.</source>
-      <translation>Wie viel vom gemessenen Zug jedes Ding hat, und was ihn gegen den Median der anderen hebt oder dämpft. Ein hohles Balkenende: mit dem, was es bedeutet.</translation>
-    </message>
-    <message>
       <source>a face</source>
       <translation>ein Gesicht</translation>
     </message>
@@ -7567,52 +7543,20 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Nach Kontrast: &lt;b&gt;%1&lt;/b&gt;. Stärkster Tonsprung: %2; Farbsprung: %3; schärfste Kanten: %4. %5</translation>
     </message>
     <message>
+      <source>as the others</source>
+      <translation>wie die anderen</translation>
+    </message>
+    <message>
+      <source>Pull of each thing and its reasons</source>
+      <translation>Zug jedes Dings und seine Gründe</translation>
+    </message>
+    <message>
+      <source>How much of the measured pull each thing has, and what lifts or damps it against the median of the others. A hollow end of a bar: with what it means taken in.</source>
+      <translation>Wie viel vom gemessenen Zug jedes Ding hat, und was ihn gegen den Median der anderen hebt oder dämpft. Ein hohles Balkenende: mit dem, was es bedeutet.</translation>
+    </message>
+    <message>
       <source>Read</source>
       <translation>Lesbarkeit</translation>
-    </message>
-    <message>
-      <source>Contours</source>
-      <translation>Konturen</translation>
-    </message>
-    <message>
-      <source>Values</source>
-      <translation>Tonwerte</translation>
-    </message>
-    <message>
-      <source>Silhouettes</source>
-      <translation>Silhouetten</translation>
-    </message>
-    <message>
-      <source>Squint</source>
-      <translation>Blinzeln</translation>
-    </message>
-    <message>
-      <source>Plain</source>
-      <translation>Schlicht</translation>
-    </message>
-    <message>
-      <source>Marks where contours are lost (thick), soft (dots) or firm</source>
-      <translation>Markiert, wo Konturen verloren (dick), weich (Punkte) oder fest sind</translation>
-    </message>
-    <message>
-      <source>The picture in few values, as you would block it in</source>
-      <translation>Das Bild in wenigen Tönen, wie man es anlegen würde</translation>
-    </message>
-    <message>
-      <source>Every element filled flat: can each be told by its shape?</source>
-      <translation>Jedes Ding flach gefüllt: lässt sich jedes an seiner Form erkennen?</translation>
-    </message>
-    <message>
-      <source>As with half-closed eyes: what still reads?</source>
-      <translation>Wie mit halb geschlossenen Augen: was liest sich noch?</translation>
-    </message>
-    <message>
-      <source>The lit picture by itself</source>
-      <translation>Das beleuchtete Bild für sich</translation>
-    </message>
-    <message>
-      <source>What a viewer will see, in which order</source>
-      <translation>Was ein Betrachter sehen wird, in welcher Reihenfolge</translation>
     </message>
     <message>
       <source>Other ways to see it fresh: without colour, turned over, small, or one quality alone</source>
@@ -7675,6 +7619,14 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Lässt das Programm die Stufen wieder setzen, statt deiner Perlen</translation>
     </message>
     <message>
+      <source>Report…</source>
+      <translation>Bericht…</translation>
+    </message>
+    <message>
+      <source>The findings of all stations as a PDF with pictures, a page a station</source>
+      <translation>Die Befunde aller Stationen als PDF mit Bildern, eine Seite je Station</translation>
+    </message>
+    <message>
       <source>The key that is meant: how light the whole is, and how far its values lie apart. The findings hold the picture against it.</source>
       <translation>Die gemeinte Tonart: wie hell das Ganze ist, und wie weit seine Töne auseinanderliegen. Die Befunde halten das Bild dagegen.</translation>
     </message>
@@ -7703,14 +7655,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Tonart wählen</translation>
     </message>
     <message>
-      <source>Report…</source>
-      <translation>Bericht…</translation>
-    </message>
-    <message>
-      <source>The findings of all stations as a PDF with pictures, a page a station</source>
-      <translation>Die Befunde aller Stationen als PDF mit Bildern, eine Seite je Station</translation>
-    </message>
-    <message>
       <source>Place a value step</source>
       <translation>Eine Tonstufe setzen</translation>
     </message>
@@ -7729,6 +7673,50 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>The report is saved as %1.</source>
       <translation>Der Bericht ist als %1 gesichert.</translation>
+    </message>
+    <message>
+      <source>Contours</source>
+      <translation>Konturen</translation>
+    </message>
+    <message>
+      <source>Values</source>
+      <translation>Tonwerte</translation>
+    </message>
+    <message>
+      <source>Silhouettes</source>
+      <translation>Silhouetten</translation>
+    </message>
+    <message>
+      <source>Squint</source>
+      <translation>Blinzeln</translation>
+    </message>
+    <message>
+      <source>Plain</source>
+      <translation>Schlicht</translation>
+    </message>
+    <message>
+      <source>Marks where contours are lost (thick), soft (dots) or firm</source>
+      <translation>Markiert, wo Konturen verloren (dick), weich (Punkte) oder fest sind</translation>
+    </message>
+    <message>
+      <source>The picture in few values, as you would block it in</source>
+      <translation>Das Bild in wenigen Tönen, wie man es anlegen würde</translation>
+    </message>
+    <message>
+      <source>Every element filled flat: can each be told by its shape?</source>
+      <translation>Jedes Ding flach gefüllt: lässt sich jedes an seiner Form erkennen?</translation>
+    </message>
+    <message>
+      <source>As with half-closed eyes: what still reads?</source>
+      <translation>Wie mit halb geschlossenen Augen: was liest sich noch?</translation>
+    </message>
+    <message>
+      <source>The lit picture by itself</source>
+      <translation>Das beleuchtete Bild für sich</translation>
+    </message>
+    <message>
+      <source>What a viewer will see, in which order</source>
+      <translation>Was ein Betrachter sehen wird, in welcher Reihenfolge</translation>
     </message>
     <message>
       <source>silhouettes</source>
@@ -7913,6 +7901,58 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>The order of reading becomes &lt;b&gt;%1&lt;/b&gt;.</source>
       <translation>Die Lesefolge wird &lt;b&gt;%1&lt;/b&gt;.</translation>
+    </message>
+    <message>
+      <source>Which of its feet is spoken of. They are numbered on the board, from the left of its picture</source>
+      <translation>Von welchem seiner Füße die Rede ist. Auf der Bildtafel nummeriert, von links in seinem Bild</translation>
+    </message>
+    <message>
+      <source>foot %1 of %2</source>
+      <translation>Fuß %1 von %2</translation>
+    </message>
+    <message>
+      <source>, as said</source>
+      <translation>, wie gesagt</translation>
+    </message>
+    <message>
+      <source>, as seen</source>
+      <translation>, wie gesehen</translation>
+    </message>
+    <message>
+      <source>How far behind its lowest foot this one stands on the ground. Its shadow starts there. Found from how high it ends in the picture, until you say.</source>
+      <translation>Wie weit hinter seinem tiefsten Fuß dieser auf dem Boden steht. Dort beginnt sein Schatten. Daraus gefunden, wie hoch er im Bild endet, bis du es sagst.</translation>
+    </message>
+    <message>
+      <source> m back</source>
+      <translation> m dahinter</translation>
+    </message>
+    <message>
+      <source>Set its foot down</source>
+      <translation>Seinen Fuß aufsetzen</translation>
+    </message>
+    <message>
+      <source>This foot is lifted and touches no ground</source>
+      <translation>Dieser Fuß ist gehoben und berührt keinen Boden</translation>
+    </message>
+    <message>
+      <source>Lift its foot</source>
+      <translation>Seinen Fuß heben</translation>
+    </message>
+    <message>
+      <source>Put its foot down</source>
+      <translation>Seinen Fuß absetzen</translation>
+    </message>
+    <message>
+      <source>As seen</source>
+      <translation>Wie gesehen</translation>
+    </message>
+    <message>
+      <source>Lets this foot stand where it is seen again</source>
+      <translation>Lässt diesen Fuß wieder stehen, wo er gesehen wird</translation>
+    </message>
+    <message>
+      <source>Let the foot stand where it is seen</source>
+      <translation>Den Fuß stehen lassen, wo er gesehen wird</translation>
     </message>
     <message>
       <source>Guides</source>
@@ -8161,58 +8201,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>Unlock it</source>
       <translation>Entsperren</translation>
-    </message>
-    <message>
-      <source>Which of its feet is spoken of. They are numbered on the board, from the left of its picture</source>
-      <translation>Von welchem seiner Füße die Rede ist. Auf der Bildtafel nummeriert, von links in seinem Bild</translation>
-    </message>
-    <message>
-      <source>foot %1 of %2</source>
-      <translation>Fuß %1 von %2</translation>
-    </message>
-    <message>
-      <source>, as said</source>
-      <translation>, wie gesagt</translation>
-    </message>
-    <message>
-      <source>, as seen</source>
-      <translation>, wie gesehen</translation>
-    </message>
-    <message>
-      <source>How far behind its lowest foot this one stands on the ground. Its shadow starts there. Found from how high it ends in the picture, until you say.</source>
-      <translation>Wie weit hinter seinem tiefsten Fuß dieser auf dem Boden steht. Dort beginnt sein Schatten. Daraus gefunden, wie hoch er im Bild endet, bis du es sagst.</translation>
-    </message>
-    <message>
-      <source> m back</source>
-      <translation> m dahinter</translation>
-    </message>
-    <message>
-      <source>Set its foot down</source>
-      <translation>Seinen Fuß aufsetzen</translation>
-    </message>
-    <message>
-      <source>This foot is lifted and touches no ground</source>
-      <translation>Dieser Fuß ist gehoben und berührt keinen Boden</translation>
-    </message>
-    <message>
-      <source>Lift its foot</source>
-      <translation>Seinen Fuß heben</translation>
-    </message>
-    <message>
-      <source>Put its foot down</source>
-      <translation>Seinen Fuß absetzen</translation>
-    </message>
-    <message>
-      <source>As seen</source>
-      <translation>Wie gesehen</translation>
-    </message>
-    <message>
-      <source>Lets this foot stand where it is seen again</source>
-      <translation>Lässt diesen Fuß wieder stehen, wo er gesehen wird</translation>
-    </message>
-    <message>
-      <source>Let the foot stand where it is seen</source>
-      <translation>Den Fuß stehen lassen, wo er gesehen wird</translation>
     </message>
     <message>
       <source>Double it</source>
@@ -11249,12 +11237,28 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>was zusammenhängt, wird gesucht</translation>
     </message>
     <message>
+      <source>upper left</source>
+      <translation>oben links</translation>
+    </message>
+    <message>
       <source>upper middle</source>
       <translation>oben Mitte</translation>
     </message>
     <message>
+      <source>upper right</source>
+      <translation>oben rechts</translation>
+    </message>
+    <message>
+      <source>lower left</source>
+      <translation>unten links</translation>
+    </message>
+    <message>
       <source>lower middle</source>
       <translation>unten Mitte</translation>
+    </message>
+    <message>
+      <source>lower right</source>
+      <translation>unten rechts</translation>
     </message>
     <message>
       <source>very dark %1</source>
