@@ -82,6 +82,9 @@ protected:
     void keyReleaseEvent(QKeyEvent* e) override;
 
 private:
+    void connectHeld();
+    void connectWishes();
+    void connectMissing();
     void layOut();
     QWidget* corner();
     void connectDesk();

@@ -57,6 +57,13 @@ void MainWindow::connectDesk()
             if (!m_previewKept)
                 QTimer::singleShot(0, this, &MainWindow::keepPreview);
         });
+    connectHeld();
+    connectWishes();
+    connectMissing();
+}
+
+void MainWindow::connectHeld()
+{
     connect(&m_desk, &Desk::heldChanged, this, &MainWindow::refresh);
     connect(&m_desk, &Desk::aloneChanged, this, &MainWindow::askLight);
     connect(m_board, &Board::hintChanged, this, [this] {
@@ -72,6 +79,10 @@ void MainWindow::connectDesk()
         m_side->findings()->setTried(trial ? trial->finding : std::string());
         askLight();
     });
+}
+
+void MainWindow::connectWishes()
+{
     connect(&m_desk, &Desk::overlayChanged, this, [this] {
         bringToBoard();
         m_board->update();
@@ -90,6 +101,10 @@ void MainWindow::connectDesk()
         if (m_current == Station::Gather || m_current == Station::Brief)
             here()->refresh();
     });
+}
+
+void MainWindow::connectMissing()
+{
     // Those a work is opened without are told when it is; those seen to be damaged when they are looked at, here.
     const auto said = std::make_shared<std::set<int>>();
     const auto namesOfMissing = [this, said] {

@@ -18,6 +18,28 @@ SheetsPage::SheetsPage(Desk& desk, StationView& view)
 {
     m_marks.shows.lines = m_marks.shows.grid = m_marks.shows.tiles = true;
     const auto sheets = lens::sheets();
+    whatField();
+    paperFields();
+    writeFields();
+    connect(&m_sheets, &JobBase::progressed, this, [this](double f, const QString& note) {
+        m_bar->setValue(int(100 * f));
+        m_bar->setFormat(note);
+    });
+    connect(&m_sheets, &JobBase::done, this, [this] {
+        const bool ok = !m_sheets.problem();
+        if (ok)
+            m_desk.notices.say(
+                tr("The sheets are in %1. Print them at 100 % and measure the ruler on each.").arg(m_path));
+        else if (m_sheets.problem()->kind == Kind::Cancelled)
+            m_desk.notices.say(tr("The sheets were not written."));
+        show();
+        emit written(ok);
+    });
+}
+
+void SheetsPage::whatField()
+{
+    const auto sheets = lens::sheets();
     m_form->pick(
         {"carryWhat", tr("carry over"),
             tr("What goes on the sheets: lines to trace, the picture itself, or only the squares; or one page for the "
@@ -36,6 +58,11 @@ SheetsPage::SheetsPage(Desk& desk, StationView& view)
             show();
             emit lookChanged();
         });
+}
+
+void SheetsPage::paperFields()
+{
+    const auto sheets = lens::sheets();
     m_form->pick(
         {"paper", tr("paper"), tr("The paper in your printer"), {}},
         [] {
@@ -64,6 +91,11 @@ SheetsPage::SheetsPage(Desk& desk, StationView& view)
             m_form->change(
                 sheets, tr("Correct the printer"), gesture, [mm](Sheets& s) { s.scaleCorrection = 100 / mm; });
         });
+}
+
+void SheetsPage::writeFields()
+{
+    const auto sheets = lens::sheets();
     m_form->check(
         {"withGrid", tr("with the squared grid"),
             tr("Prints the squares over the sheets too, so that they can be laid on a squared canvas"), {}},
@@ -90,20 +122,6 @@ SheetsPage::SheetsPage(Desk& desk, StationView& view)
     m_form->button(
         "stopSheets", tr("Stop"), tr("Gives the sheets up; nothing is left behind"), [this] { m_sheets.stop(); },
         [this] { return writing(); });
-    connect(&m_sheets, &JobBase::progressed, this, [this](double f, const QString& note) {
-        m_bar->setValue(int(100 * f));
-        m_bar->setFormat(note);
-    });
-    connect(&m_sheets, &JobBase::done, this, [this] {
-        const bool ok = !m_sheets.problem();
-        if (ok)
-            m_desk.notices.say(
-                tr("The sheets are in %1. Print them at 100 % and measure the ruler on each.").arg(m_path));
-        else if (m_sheets.problem()->kind == Kind::Cancelled)
-            m_desk.notices.say(tr("The sheets were not written."));
-        show();
-        emit written(ok);
-    });
 }
 
 void SheetsPage::chooseFile()

@@ -21,6 +21,9 @@ signals:
     void written(bool ok);
 
 private:
+    void whatField();
+    void paperFields();
+    void writeFields();
     void chooseFile();
     void print();
     output::SheetContent m_what = output::SheetContent::LineArt;

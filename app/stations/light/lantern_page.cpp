@@ -55,6 +55,13 @@ LanternPage::LanternPage(Desk& desk, StationView& view)
 
 void LanternPage::strengthFields()
 {
+    colourFields();
+    stopFields();
+    reachFields();
+}
+
+void LanternPage::colourFields()
+{
     const auto lantern = lens::lantern();
     m_form->choice(lantern, &Lantern::kind, {tr("flame"), tr("panel"), tr("swarm")},
         {"lanternKind", tr("made as"),
@@ -78,6 +85,11 @@ void LanternPage::strengthFields()
             tr("Hue of the light, for what no flame gives. 30 is orange, 150 green, 280 blue; the lowest value goes by "
                "temperature."),
             tr("Colour the lantern"), {}, tr("by K")});
+}
+
+void LanternPage::stopFields()
+{
+    const auto lantern = lens::lantern();
     m_form->number(lantern, &Lantern::strength,
         {"lanternStrength", tr("strength"),
             tr("Strength of the lantern at its own distance. 1 is full key light there."),
@@ -94,6 +106,11 @@ void LanternPage::strengthFields()
             m_form->change(
                 lantern, tr("Set the lantern's strength"), g, [v](Lantern& l) { l.strength = std::exp2(v); });
         });
+}
+
+void LanternPage::reachFields()
+{
+    const auto lantern = lens::lantern();
     m_form->value(
         {"cardL", tr("card there"),
             tr("How light a white card shows, held up to this lantern where the element in hand stands."), {}},

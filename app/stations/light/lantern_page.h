@@ -12,6 +12,9 @@ public:
     void hang(); ///< another one
 
 private:
+    void colourFields();
+    void stopFields();
+    void reachFields();
     void strengthFields();
     void shapeFields();
     void placeFields();

@@ -10,6 +10,14 @@ SkyPage::SkyPage(Desk& desk, StationView& view)
     : LightPage(desk, view, tr("Sun and sky"), tr("Sun or moon, the sky's fill, and what throws light back"))
     , m_arcs(desk)
 {
+    sunFields();
+    dayField();
+    skyFields();
+    backdropFields();
+}
+
+void SkyPage::sunFields()
+{
     const auto sun = lens::sun();
     const auto air = lens::air();
     const When<Sun> burns = [](const Sun& s) { return s.on; };
@@ -43,6 +51,10 @@ SkyPage::SkyPage(Desk& desk, StationView& view)
         {"sunSize", tr("width"), tr("How wide the sun is. 0.5° in clear air; wider gives softer shadows."),
             tr("Set the sun's width"), Shown{1, QChar(0xb0), 1, 0.5}},
         burns);
+}
+
+void SkyPage::dayField()
+{
     m_form->pick(
         {"dayTime", tr("begin with"),
             tr("A height, colour and strength to begin with; the side the light comes from stays"), {}},
@@ -60,6 +72,11 @@ SkyPage::SkyPage(Desk& desk, StationView& view)
             after.lights = light::withDayTime(after.lights, i - 1);
             m_desk.edit(tr("Begin with %1").arg(tr(light::dayTime(i - 1).name)), std::move(after));
         });
+}
+
+void SkyPage::skyFields()
+{
+    const auto air = lens::air();
     m_form->number(air, &Air::skyStrength,
         {"sky", tr("sky fill"), tr("How much sky light fills the shade. 1 is as the backdrop has it."),
             tr("Set the sky's fill")});
@@ -77,6 +94,10 @@ SkyPage::SkyPage(Desk& desk, StationView& view)
     m_form->number(air, &Air::bounce,
         {"bounce", tr("thrown back"), tr("Light thrown back by the ground and by large neighbours, in their colour."),
             tr("Set what is thrown back")});
+}
+
+void SkyPage::backdropFields()
+{
     const auto backdrop = lens::backdrop();
     const When<Backdrop> pictured = [](const Backdrop& b) { return b.reference != 0; };
     m_form->number(backdrop, &Backdrop::ownSun,

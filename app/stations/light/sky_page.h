@@ -12,6 +12,10 @@ public:
     std::vector<Overlay*> overlays() override;
 
 private:
+    void sunFields();
+    void dayField();
+    void skyFields();
+    void backdropFields();
     SkyArcs m_arcs;
 };
 

@@ -20,9 +20,20 @@ BoxPage::BoxPage(Desk& desk, StationView& view)
     , m_choice(desk.jobs)
     , m_told(new QLabel)
 {
+    boxFields();
+    addFields();
+    tubeFields();
+    choiceFields();
+    m_told->setObjectName("choiceTold");
+    m_told->setTextFormat(Qt::RichText);
+    m_told->setWordWrap(true);
+    layout()->addWidget(m_told);
+    connect(&m_choice, &JobBase::done, this, [this] { show(); });
+}
+
+void BoxPage::boxFields()
+{
     const auto none = [this] { return !project().paintBox(); };
-    const auto any = [this] { return project().paintBox() != nullptr; };
-    const auto tubeHeld = [this] { return project().tube(m_desk.selection().tube) != nullptr; };
     m_form->mainButton(
         "firstBox", tr("A first box"), tr("Twelve usual tubes to begin with; change them to your own"),
         [this] { m_desk.edit(tr("Take a first box"), edits::withPaintBox(project(), paint::firstBox())); }, none);
@@ -46,6 +57,11 @@ BoxPage::BoxPage(Desk& desk, StationView& view)
         {"boxMedium", tr("medium"),
             tr("What its tubes are bound in: how long it stays open, how it dries, what goes over what"),
             tr("Say the medium")});
+}
+
+void BoxPage::addFields()
+{
+    const auto any = [this] { return project().paintBox() != nullptr; };
     m_form->pick(
         {"addTube", tr("put in a tube"), tr("A tube by the name of its pigment, as printed on it"), {}},
         [] {
@@ -75,6 +91,11 @@ BoxPage::BoxPage(Desk& desk, StationView& view)
             m_desk.edit(tr("Take another box"), edits::withMix(std::move(p), mix));
         },
         any);
+}
+
+void BoxPage::tubeFields()
+{
+    const auto tubeHeld = [this] { return project().tube(m_desk.selection().tube) != nullptr; };
     m_form->line();
     m_form->line(lens::tube(), &Tube::name,
         {"tubeName", tr("tube in hand"), tr("What you call it; empty: its usual name"), tr("Name the tube")}, 120);
@@ -93,6 +114,11 @@ BoxPage::BoxPage(Desk& desk, StationView& view)
         "tubeAway", tr("Take it out"), tr("The tube in hand leaves the box (Ctrl+Z puts it back)"),
         [this] { m_desk.edit(tr("Take a tube out"), edits::withoutTube(project(), m_desk.selection().tube)); },
         tubeHeld);
+}
+
+void BoxPage::choiceFields()
+{
+    const auto any = [this] { return project().paintBox() != nullptr; };
     m_form->value(
         {"chooseCount", {}, tr("How many tubes you want to take along"), {}}, Shown{1, tr(" tubes"), 0, 1}, 2, 12,
         [this, any] { return any() ? std::optional(double(m_count)) : std::nullopt; },
@@ -115,11 +141,6 @@ BoxPage::BoxPage(Desk& desk, StationView& view)
     m_form->button(
         "takeChoice", tr("Take these"), tr("Only the best set stays in the palette of this work"), [this] { take(); },
         [this] { return m_asked && m_choice.answer(key()) != nullptr; });
-    m_told->setObjectName("choiceTold");
-    m_told->setTextFormat(Qt::RichText);
-    m_told->setWordWrap(true);
-    layout()->addWidget(m_told);
-    connect(&m_choice, &JobBase::done, this, [this] { show(); });
 }
 
 JobKey BoxPage::key() const

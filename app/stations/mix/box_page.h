@@ -14,6 +14,10 @@ public:
     void show() override;
 
 private:
+    void boxFields();
+    void addFields();
+    void tubeFields();
+    void choiceFields();
     struct Chosen {
         std::vector<paint::PaletteChoice> sets;
         std::vector<int> tubes; ///< ids beside the places

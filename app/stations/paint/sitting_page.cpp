@@ -20,6 +20,17 @@ SittingPage::SittingPage(Desk& desk, StationView& view)
     m_log->header()->setSectionResizeMode(1, QHeaderView::Stretch);
     m_log->header()->setStretchLastSection(false);
     m_log->hide();
+    timerFields();
+    noteFields();
+    decisionFields();
+    connect(&m_state, &PaintState::ticked, this, [this] {
+        if (isVisible())
+            emit saysChanged();
+    });
+}
+
+void SittingPage::timerFields()
+{
     m_form->mainButton("startSitting", tr("Begin / pause"), tr("Begins the sitting, pauses it, goes on (S)"),
         [this] { startOrPause(); });
     m_form->pick(
@@ -66,6 +77,10 @@ SittingPage::SittingPage(Desk& desk, StationView& view)
                     .arg(said(schedule::dateOf(then / 60 + m_state.clock.wall.utcMinutes(then)))));
         },
         [this] { return m_state.clock.timer.running(); });
+}
+
+void SittingPage::noteFields()
+{
     m_form->text(
         {"sittingNotes", tr("notes"), tr("Kept with this sitting"), {}}, 200,
         [this]() -> std::optional<QString> {
@@ -80,6 +95,10 @@ SittingPage::SittingPage(Desk& desk, StationView& view)
                                                  : std::nullopt;
         },
         [this](const QString& s) { m_state.clock.timer.notes().paints = s.toStdString(); });
+}
+
+void SittingPage::decisionFields()
+{
     m_form->line();
     m_form->text(
         {"decisionWhy", tr("because"), tr("The reason; say it first"), {}}, 200,
@@ -100,10 +119,6 @@ SittingPage::SittingPage(Desk& desk, StationView& view)
     m_form->text(
         {"scrapped", tr("tried and scrapped"), tr("What did not work; kept with the photograph in hand"), {}}, 180,
         [] { return std::optional(QString()); }, [decide](const QString& s) { decide(s, true); });
-    connect(&m_state, &PaintState::ticked, this, [this] {
-        if (isVisible())
-            emit saysChanged();
-    });
 }
 
 QWidget* SittingPage::beside()

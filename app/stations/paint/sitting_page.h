@@ -19,6 +19,9 @@ public:
     EaselView* easel() const { return m_easel.get(); }
 
 private:
+    void timerFields();
+    void noteFields();
+    void decisionFields();
     void fillLog();
     QTreeWidget* m_log;
     QString m_reason;

@@ -22,6 +22,18 @@ PullPage::PullPage(Desk& desk)
                "Shown beside "
                "the measured part, never in it."),
             tr("Say what it means"), Shown{1, QString(" ") + QChar(0xd7), 1, 0.1}});
+    placeFields();
+    quietFields();
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(m_rows);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setObjectName("pullScroll");
+    layout()->addWidget(scroll);
+}
+
+void PullPage::placeFields()
+{
     const auto any = [this] { return place() != nullptr; };
     m_form->pick(
         {"strongPlace", tr("place of the backdrop"), tr("Places of the backdrop that draw as a thing would"), {}},
@@ -62,6 +74,11 @@ PullPage::PullPage(Desk& desk)
             if (place())
                 m_desk.edit(tr("Say what the place shows"), edits::withPlaceShowing(project(), placeCm(), cast));
         });
+}
+
+void PullPage::quietFields()
+{
+    const auto any = [this] { return place() != nullptr; };
     m_form->toggle(lens::element(), &Element::quiet,
         {"quiet", tr("to stay quiet"),
             tr("What is in hand must draw less than any of the cast; without a mark that is only asked of what is in "
@@ -81,12 +98,6 @@ PullPage::PullPage(Desk& desk)
                 lens::backdrop(), tr("Dim the backdrop"), -1, [](Backdrop& b) { b.dimL = std::min(60.0, b.dimL + 4); });
         },
         any);
-    auto* scroll = new QScrollArea;
-    scroll->setWidget(m_rows);
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setObjectName("pullScroll");
-    layout()->addWidget(scroll);
 }
 
 PullPage::~PullPage() = default;

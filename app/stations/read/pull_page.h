@@ -17,6 +17,8 @@ public:
     std::vector<Overlay*> overlays() override;
 
 private:
+    void placeFields();
+    void quietFields();
     const reading::StrongPlace* place() const; ///< the chosen one
     Rect placeCm() const; ///< \pre there is a review
     void cutFree();
