@@ -8,15 +8,17 @@ namespace rl::review {
 namespace {
 constexpr std::size_t kMost = 8; ///< works
 
-/// Bytes, about: its frame is what weighs.
-std::size_t weightOf(const Review& review)
+/// Bytes, about: its frame and the mattes of its work are what weighs.
+std::size_t weightOf(const Project& project, const Review& review)
 {
-    std::size_t pixels = 0;
+    std::size_t pixels = 0, mattes = 0;
+    for (const Cutout& c : project.cutouts)
+        mattes += c.alpha.size() + c.strokes.size();
     if (review.frame)
         for (const stage::Layer& l : review.frame->layers)
             pixels += std::size_t(l.width()) * std::size_t(l.height());
     constexpr std::size_t ofLayer = 48, ofPicture = 60; // albedo, normal, depth, cover; colour, ids, reading
-    return pixels * ofLayer
+    return mattes + pixels * ofLayer
         + std::size_t(review.picture.colour.width()) * std::size_t(review.picture.colour.height()) * ofPicture;
 }
 } // namespace
@@ -46,7 +48,7 @@ void KnownReviews::keep(const Project& project, const Reviewed& review)
     if (!review || !review->whole || of(project) == review)
         return;
     const auto known = std::make_shared<const Shelf::Known>(Shelf::Known{project, review});
-    kept::hold(known, weightOf(*review));
+    kept::hold(known, weightOf(project, *review));
     const std::lock_guard lock(m_shelf->mutex);
     m_shelf->all.push_front(known);
     while (m_shelf->all.size() > kMost) {

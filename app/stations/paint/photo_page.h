@@ -14,6 +14,7 @@ public:
     PhotoPage(Desk& desk, StationView& view);
     ~PhotoPage() override;
     QString says() const override;
+    void forget() override { byHand(nullptr); }
     QImage look() override;
     void show() override;
     QWidget* beside() override { return m_beside; }
