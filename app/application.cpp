@@ -8,6 +8,7 @@
 #include <QEvent>
 #include <QFileInfo>
 #include <QMetaEnum>
+#include <QScreen>
 #include <QSettings>
 #include <QTextStream>
 #include <QThread>
@@ -113,6 +114,16 @@ QString fileToOpen(const QCommandLineParser& parser)
 }
 } // namespace
 
+QRect fittedTo(const QRect& screen, const QRect& wished)
+{
+    constexpr int kTitle = 32, kEdge = 2; // what a window manager lays about it is known only afterwards
+    const QRect room = screen.adjusted(kEdge, kTitle, -kEdge, -kEdge);
+    QRect r(wished.topLeft(), wished.size().boundedTo(room.size()));
+    r.moveLeft(std::clamp(r.left(), room.left(), room.right() - r.width() + 1));
+    r.moveTop(std::clamp(r.top(), room.top(), room.bottom() - r.height() + 1));
+    return r;
+}
+
 int runWindow(int argc, char** argv)
 {
     QCommandLineParser parser;
@@ -140,6 +151,8 @@ int runWindow(int argc, char** argv)
     window.resize(1280, 800);
     if (!shots)
         window.restoreGeometry(QSettings().value("windowGeometry").toByteArray());
+    if (!shots && window.screen())
+        window.setGeometry(fittedTo(window.screen()->availableGeometry(), window.geometry()));
     window.show();
     if (look)
         look->finish(&window);

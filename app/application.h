@@ -28,6 +28,9 @@ private:
     std::vector<Inside> m_inside;
 };
 
+/// A window where it is wished for, but no larger than the screen and all of it there.
+QRect fittedTo(const QRect& screen, const QRect& wished);
+
 /// `roving-lantern [FILE] [--demo] [--shots DIR]`. \return the exit code
 int runWindow(int argc, char** argv);
 

@@ -4,7 +4,7 @@
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
 #include "core/cutout/matte.h"
-#include "core/cutout/touch.h"
+#include "core/cutout/rough_cut.h"
 #include "core/gather/fit.h"
 #include "core/gather/vanishing.h"
 #include "core/relief/photo_light.h"

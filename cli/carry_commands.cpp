@@ -28,7 +28,7 @@ public:
         app.add_option("--mask", m_mask, tr("grey picture of the thing, white = in; without it the whole picture"));
         app.add_option("-o,--output", m_out, tr("PNG to write: angle × 255 / 180, counter-clockwise from the right"));
         app.add_option("--step-px", m_step, tr("between places of the grid"))->check(CLI::Range(4.0, 400.0));
-        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
+        app.add_flag("--progress", m_tells, tr("show progress on the error stream; Ctrl+C cancels"));
     }
     Result<json> run() override
     {
@@ -39,9 +39,9 @@ public:
         TerminalProgress progress(m_tells);
         const transfer::FlowField field = transfer::flowOf(picture->photo, mask, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("The measuring was given up; nothing was written."), {}};
+            return Error{ErrorKind::Cancelled, tr("The measuring was cancelled. Nothing was saved."), {}};
         if (field.empty())
-            return Error{Kind::Invalid, tr("The mask is empty: there is nothing to measure."), {}};
+            return Error{ErrorKind::Invalid, tr("The mask is empty: there is nothing to measure."), {}};
         if (!m_out.empty())
             if (const auto written = write(field); !written)
                 return written.error();
@@ -121,7 +121,7 @@ public:
         Project p = opened.take();
         const int element = m_element.empty() ? 0 : elementNamed(p, m_element);
         if (!m_element.empty() && !element)
-            return Error{Kind::Missing, tr("There is no element of that name."), m_element};
+            return Error{ErrorKind::Missing, tr("There is no element of that name."), m_element};
         if (const auto wrong = settle(p.sheets))
             return *wrong;
         output::SheetContent what = output::SheetContent::LineArt;
@@ -155,7 +155,7 @@ private:
         if (m_canvas.empty())
             return {};
         if (!(m_canvas[0] >= 1 && m_canvas[1] >= 1 && m_canvas[0] <= 2000 && m_canvas[1] <= 2000))
-            return Error{Kind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
+            return Error{ErrorKind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
         s.canvasWidthCm = m_canvas[0], s.canvasHeightCm = m_canvas[1];
         return {};
     }
@@ -266,9 +266,9 @@ public:
     Result<json> run() override
     {
         if (!(m_canvas[0] >= 1 && m_canvas[1] >= 1 && m_canvas[0] <= 2000 && m_canvas[1] <= 2000))
-            return Error{Kind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
+            return Error{ErrorKind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
         if (m_projector[0] < 64 || m_projector[1] < 64 || m_projector[0] > 16384 || m_projector[1] > 16384)
-            return Error{Kind::Invalid, tr("A projector's picture is 64 to 16384 pixels on a side."), {}};
+            return Error{ErrorKind::Invalid, tr("A projector's picture is 64 to 16384 pixels on a side."), {}};
         transfer::DotPattern dots;
         dots.widthPx = m_projector[0], dots.heightPx = m_projector[1];
         json j;
@@ -312,7 +312,7 @@ private:
         if (!m_corners.empty())
             return transfer::keystoneOf(cornersOf(m_corners), m_canvas[0], m_canvas[1]);
         if (m_photo.empty())
-            return Error{Kind::Missing, tr("Say --corners, or --photo."), {}};
+            return Error{ErrorKind::Missing, tr("Give --corners, or --photo."), {}};
         const auto photo = store::readPicture(std::filesystem::path(m_photo));
         if (!photo)
             return photo.error();
@@ -352,7 +352,7 @@ public:
         app.add_option("--width-px", m_wish.widthPx, tr("pixels across the plan"))->check(CLI::Range(16, 12000));
         app.add_option("--px-per-inch", m_wish.pixelsPerInch, tr("of the canvas, for *.png and *.tif"))
             ->check(CLI::Range(1.0, 2400.0));
-        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
+        app.add_flag("--progress", m_tells, tr("show progress on the error stream; Ctrl+C cancels"));
     }
     Result<json> run() override
     {

@@ -48,10 +48,12 @@ int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostrea
     const auto commands = allCommands();
     for (const auto& c : commands)
         c->declare(app);
-    const auto* manual = app.add_subcommand("manual", tr("the manual page of this program, as troff"));
+    auto* manual = app.add_subcommand("manual", tr("the manual page of this program, as troff"));
+    bool asMarkdown = false;
+    manual->add_flag("--markdown", asMarkdown, tr("as Markdown, for docs/command-line.md"));
     const auto* completion = app.add_subcommand("completion", tr("completion of its commands for bash"));
     for (CLI::App* command : app.get_subcommands([](const CLI::App*) { return true; }))
-        command->group(tr("Commands"));
+        command->group(tr("Commands")), takeUnits(*command);
     try {
         app.parse(withHelp(argc, argv));
     } catch (const CLI::CallForHelp& help) {
@@ -62,7 +64,7 @@ int runLantern(int argc, const char* const* argv, std::ostream& out, std::ostrea
         return 2;
     }
     if (manual->parsed() || completion->parsed()) {
-        out << (manual->parsed() ? manualPage(app) : bashCompletion(app));
+        out << (!manual->parsed() ? bashCompletion(app) : asMarkdown ? commandsPage(app) : manualPage(app));
         return 0;
     }
     for (const auto& c : commands) {

@@ -60,7 +60,7 @@ public:
         NoProgress progress;
         const cutout::Cut cut = cutout::cut(photo, *wanted, {band, 4}, progress);
         if (cut.alpha.empty())
-            return Error{Kind::Invalid, tr("Nothing was left to cut out: mark what is in and what is out."), {}};
+            return Error{ErrorKind::Invalid, tr("Nothing was left to cut out: mark what is in and what is out."), {}};
         if (const auto written = store::writeFile(m_out, store::encodePng(cut.alpha)); !written)
             return written.error();
         const LinearPicture clean = cutout::cleanColours(colour::linearOf(photo), cut.alpha);
@@ -84,7 +84,7 @@ private:
         if (!m_rect.empty()) {
             const bool sound = std::all_of(m_rect.begin(), m_rect.end(), [](double v) { return std::abs(v) < 1e6; });
             if (!sound || m_rect[2] < 2 || m_rect[3] < 2)
-                return Error{Kind::Invalid, tr("The rectangle is empty."), {}};
+                return Error{ErrorKind::Invalid, tr("The rectangle is empty."), {}};
             wanted.strokes
                 = cutout::marksOf({m_rect[0], m_rect[1], m_rect[2], m_rect[3]}, photo.width(), photo.height());
         }
@@ -93,7 +93,7 @@ private:
             if (!strokes)
                 return strokes.error();
             if (strokes->width() != photo.width() || strokes->height() != photo.height())
-                return Error{Kind::Invalid, tr("The picture and its strokes are not of one size."), {}};
+                return Error{ErrorKind::Invalid, tr("The picture and its strokes are not of one size."), {}};
             // JPEG-like rounding near the two certain values still counts as certain; anything else is unknown.
             cv::Mat marks(photo.height(), photo.width(), CV_8UC1, cv::Scalar(128));
             marks.setTo(0, strokes->mat() <= 2);
@@ -110,11 +110,11 @@ private:
         }
         if (!m_ground.empty()
             && !(m_ground[0] >= 0 && m_ground[0] < photo.width() && m_ground[1] >= 0 && m_ground[1] < photo.height()))
-            return Error{Kind::Invalid, tr("That place on a plain ground lies outside the picture."), {}};
+            return Error{ErrorKind::Invalid, tr("That place on a plain ground lies outside the picture."), {}};
         if (!m_ground.empty())
             wanted.grounds.push_back({{m_ground[0], m_ground[1]}, std::clamp(m_ground[2], 0.5, 100.0)});
         if (wanted.strokes.empty() && wanted.loops.empty() && wanted.grounds.empty())
-            return Error{Kind::Invalid, tr("Say what to cut out: --rect, --strokes, --outline or --ground."), {}};
+            return Error{ErrorKind::Invalid, tr("Give what to cut out: --rect, --strokes, --outline or --ground."), {}};
         return wanted;
     }
     std::string m_image, m_strokes, m_outline, m_out, m_colour;
@@ -144,7 +144,7 @@ public:
         if (!mask)
             return mask.error();
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
-            return Error{Kind::Invalid, tr("The picture and its mask are not of one size."), {}};
+            return Error{ErrorKind::Invalid, tr("The picture and its mask are not of one size."), {}};
         NoProgress progress;
         Mask from;
         if (!m_from.empty()) {
@@ -153,11 +153,11 @@ public:
                 return read.error();
             from = read.take();
             if (from.width() != mask->width() || from.height() != mask->height())
-                return Error{Kind::Invalid, tr("The picture and where to take from are not of one size."), {}};
+                return Error{ErrorKind::Invalid, tr("The picture and where to take from are not of one size."), {}};
         }
         const Photo filled = cutout::patched(picture->pixels, *mask, progress, from);
         if (filled.empty())
-            return Error{Kind::Invalid, tr("There is not enough left around the hole to fill it from."), {}};
+            return Error{ErrorKind::Invalid, tr("There is not enough left around the hole to fill it from."), {}};
         if (const auto written = store::writeFile(m_out, store::encodePng(filled)); !written)
             return written.error();
         return json{{"output", m_out}, {"px", {filled.width(), filled.height()}},

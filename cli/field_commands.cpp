@@ -3,6 +3,7 @@
 #include "core/base/words.h"
 #include "core/project/fields.h"
 #include "core/project/project.h"
+#include "core/project/quantity.h"
 #include "core/project/stage_edits.h"
 #include "store/project_file.h"
 
@@ -46,22 +47,36 @@ std::optional<double> numberIn(std::string words)
 
 Error outOf(const std::string& key, double low, double high, const char* unit)
 {
-    return {Kind::Invalid, tr("“%1” goes from %2 to %3 %4.", key, fixed(low, 2), fixed(high, 2), unit), {}};
+    return {ErrorKind::Invalid, tr("“%1” goes from %2 to %3 %4.", key, fixed(low, 2), fixed(high, 2), unit), {}};
 }
 
-template <class O> Result<Done> setIn(O& o, const std::string& key, double value)
+/// What was written, in the field's unit; a share may be written in percent too.
+std::optional<double> writtenIn(const std::string& written, Unit unit)
+{
+    if (unit == Unit::Share && written.ends_with('%')) {
+        const auto percent = quantityFrom(written, "%");
+        return percent ? std::optional(*percent / 100) : std::nullopt;
+    }
+    return quantityFrom(written, symbolOf(unit));
+}
+
+/// \return the value that was set
+template <class O> Result<double> setIn(O& o, const std::string& key, const std::string& written)
 {
     std::string known;
     for (const Number<O>& n : numbersOf<O>()) {
         known += std::string(known.empty() ? "" : ", ") + n.key;
         if (key != n.key)
             continue;
-        if (value < n.low || value > n.high)
+        const auto value = writtenIn(written, n.unit);
+        if (!value)
+            return Error{ErrorKind::Invalid, tr("“%1” is no number.", written), {}};
+        if (*value < n.low || *value > n.high)
             return outOf(key, n.low, n.high, symbolOf(n.unit));
-        n.set(o, value);
-        return Done{};
+        n.set(o, *value);
+        return *value;
     }
-    return Error{Kind::Invalid, tr("There is no number “%1” there; there are: %2.", key, known), {}};
+    return Error{ErrorKind::Invalid, tr("There is no number “%1” there; there are: %2.", key, known), {}};
 }
 
 /// One of a list by its id or its name; null when there is none, or several of that name.
@@ -81,12 +96,15 @@ template <class O> O* namedIn(std::vector<O>& all, const std::string& word)
 }
 
 /// Height and altitude go through the same edits as a drag does; the rest is the element's own.
-Result<Project> withElementNumber(Project p, Element e, const std::string& key, double value)
+Result<Project> withElementNumber(
+    Project p, Element e, const std::string& key, const std::string& written, double& value)
 {
-    if (const auto done = setIn(e, key, value); !done)
+    const auto done = setIn(e, key, written);
+    if (!done)
         return done.error();
+    value = *done;
     if ((key == "heightM" || key == "altitudeM" || key == "footShare") && e.locked)
-        return Error{Kind::Invalid, tr("“%1” is locked in its place; unlock it first.", e.name), {}};
+        return Error{ErrorKind::Invalid, tr("“%1” is locked in its place; unlock it first.", e.name), {}};
     if (key == "heightM")
         return edits::withTrueHeight(std::move(p), e.id, value);
     if (key == "altitudeM")
@@ -147,8 +165,8 @@ template <class Set> std::optional<Result<Project>> withThing(Project& p, const 
 {
     const auto given = [&](auto* o) -> Result<Project> {
         return o ? set(*o)
-                 : Result<Project>(
-                     Error{Kind::Missing, tr("There is no single %1 of that id or name in the work.", s.kind), s.name});
+                 : Result<Project>(Error{
+                     ErrorKind::Missing, tr("There is no single %1 of that id or name in the work.", s.kind), s.name});
     };
     Element* e = namedIn(p.elements, s.name);
     const std::pair<const char*, std::function<Result<Project>()>> kinds[]
@@ -206,26 +224,30 @@ template <class Set> std::optional<Result<Project>> withThing(Project& p, const 
     return {};
 }
 
-Result<Project> withNumber(Project p, const std::string& object, const std::string& key, double value)
+/// \param value what it is now
+Result<Project> withNumber(
+    Project p, const std::string& object, const std::string& key, const std::string& written, double& value)
 {
     Said s(object);
     if (s.kind == "group")
         s.kind = "light group"; // as it was said before
     if (s.kind == "element") {
         const Element* e = namedIn(p.elements, s.name);
-        return e ? withElementNumber(p, *e, key, value)
-                 : Result<Project>(
-                     Error{Kind::Missing, tr("There is no single %1 of that id or name in the work.", s.kind), s.name});
+        return e ? withElementNumber(p, *e, key, written, value)
+                 : Result<Project>(Error{
+                     ErrorKind::Missing, tr("There is no single %1 of that id or name in the work.", s.kind), s.name});
     }
     const auto made = withThing(p, s, [&](auto& o) -> Result<Project> {
-        if (const auto done = setIn(o, key, value); !done)
+        const auto done = setIn(o, key, written);
+        if (!done)
             return done.error();
+        value = *done;
         return p;
     });
     return made ? *made
-                : Result<Project>(Error{Kind::Invalid,
-                    tr("Say what it is a number of, as `lantern fields` names it: sun, mix, painting, …, "
-                       "lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1."),
+                : Result<Project>(Error{ErrorKind::Invalid,
+                    tr("Name the object as `lantern fields` does: sun, mix, painting, …, lantern:NAME, element:NAME, "
+                       "tone:NAME, tube:NAME, part:NAME:1."),
                     {}});
 }
 
@@ -242,25 +264,24 @@ public:
                tr("sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1"))
             ->required();
         app.add_option("FIELD", m_key, tr("its key"))->required();
-        app.add_option("VALUE", m_value, tr("the number, with either decimal mark"))->required();
+        app.add_option("VALUE", m_value, tr("the number, with its unit or without: 12,5, 3 cm, 1 1/2 in, 90 min"))
+            ->required();
     }
     Result<json> run() override
     {
-        const auto value = numberIn(m_value);
-        if (!value)
-            return Error{Kind::Invalid, tr("“%1” is no number.", m_value), {}};
         auto opened = openToChange(m_file);
         if (!opened)
             return opened.error();
         auto work = opened.take();
-        auto changed = withNumber(work.project, m_object, m_key, *value);
+        double value = 0;
+        auto changed = withNumber(work.project, m_object, m_key, m_value, value);
         if (!changed)
             return changed.error();
         Project p = changed.take();
         repair(p);
         if (const auto saved = work.file.save(p); !saved)
             return saved.error();
-        return json{{"of", m_object}, {"field", m_key}, {"value", *value}};
+        return json{{"of", m_object}, {"field", m_key}, {"value", value}};
     }
 
 private:
@@ -289,13 +310,13 @@ private:
 class Check final : public NamedCommand {
 public:
     Check()
-        : NamedCommand("check", tr("reads all of a work, every picture too, and says what is missing or damaged"))
+        : NamedCommand("check", tr("reads all of a work, every picture too, and lists what is missing or damaged"))
     {
     }
     void describe(CLI::App& app) override
     {
         app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
-        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
+        app.add_flag("--progress", m_tells, tr("show progress on the error stream; Ctrl+C cancels"));
     }
     Result<json> run() override
     {
@@ -307,7 +328,7 @@ public:
         if (!wrong)
             return wrong.error();
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("Given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("Cancelled."), {}};
         return json{{"whole", wrong->empty()}, {"pictures", opened->project.references.size()}, {"wrong", *wrong}};
     }
 

@@ -21,15 +21,15 @@ public:
     void describe(CLI::App& app) override
     {
         app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
-        app.add_option("KEY", m_key, tr("of a finding, as `lantern findings` tells it"));
-        app.add_option("--take", m_take, tr("another take than the one in hand, by its letter"));
-        app.add_flag("--all", m_all, tr("every fix that leaves less to say than before"));
-        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
+        app.add_option("KEY", m_key, tr("of a finding, as `lantern findings` prints it"));
+        app.add_option("--take", m_take, tr("another take than the present one, by its letter"));
+        app.add_flag("--all", m_all, tr("every fix that leaves fewer findings than before"));
+        app.add_flag("--progress", m_tells, tr("show progress on the error stream; Ctrl+C cancels"));
     }
     Result<json> run() override
     {
         if (m_key.empty() == !m_all)
-            return Error{Kind::Invalid, tr("Say the key of a finding, or --all."), {}};
+            return Error{ErrorKind::Invalid, tr("Give the key of a finding, or --all."), {}};
         auto opened = openToChange(m_file);
         if (!opened)
             return opened.error();
@@ -62,16 +62,15 @@ private:
         const Findings before = review::review(p, cache, progress).findings;
         const auto f = std::find_if(before.begin(), before.end(), [&](const Finding& x) { return x.key == m_key; });
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("Given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("Cancelled."), {}};
         if (f == before.end())
-            return Error{Kind::Missing, tr("There is no finding “%1” in this work now.", m_key), {}};
+            return Error{ErrorKind::Missing, tr("There is no finding “%1” in this work now.", m_key), {}};
         if (!f->fix)
-            return Error{Kind::Invalid, tr("“%1” has no fix: only you can decide it.", m_key), f->sentence};
+            return Error{ErrorKind::Invalid, tr("“%1” has no fix: only you can decide it.", m_key), f->sentence};
         const auto after = review::fixedBy(p, *f->fix);
         if (!after)
-            return Error{Kind::Invalid,
-                tr("“%1” changes nothing here: something that is locked or tied stands against it.", f->fix->label),
-                {}};
+            return Error{ErrorKind::Invalid,
+                tr("“%1” had no effect: a locked or linked element prevents it.", f->fix->label), {}};
         p = *after;
         const Findings left = review::review(p, cache, progress).findings;
         return json{
@@ -81,7 +80,7 @@ private:
     {
         review::FixedAll fixed = review::fixAll(p, cache, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("Given up; nothing was changed."), {}};
+            return Error{ErrorKind::Cancelled, tr("Cancelled. Nothing was changed."), {}};
         json j{{"done", json::array()}, {"taken_back", json::array()}, {"findings_before", fixed.before.size()},
             {"findings", jsonOf(fixed.left)}};
         for (const review::FixTold& t : fixed.told)

@@ -6,7 +6,7 @@
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
 #include "core/project/permissions.h"
-#include "store/film.h"
+#include "store/clip.h"
 #include "store/project_file.h"
 #include "store/stored_picture.h"
 
@@ -61,7 +61,7 @@ public:
             return opened.error();
         auto work = opened.take();
         json j{{"added", json::array()}, {"problems", json::array()}, {"twins", json::array()}};
-        Error last{Kind::Invalid, tr("There is no picture to bring in."), {}};
+        Error last{ErrorKind::Invalid, tr("There is no picture to bring in."), {}};
         for (const auto& file : listed(m_images)) {
             if (auto added = take(work, file); added)
                 j["added"].push_back(added.take());
@@ -124,7 +124,7 @@ json jsonOf(const gather::PictureMeasure& m)
     const auto kelvin = [](double k) { return k > 0 ? json(k) : json(); };
     return {{"azimuth_deg", m.light.azimuth}, {"elevation_deg", m.light.elevation}, {"confidence", m.light.confidence},
         {"figures", figures},
-        {"says", m.light.confidence < 0.25 ? tr("Lit flat, cannot tell.") : tr("Lit from one side.")},
+        {"says", m.light.confidence < 0.25 ? tr("Too evenly lit to measure.") : tr("Lit from one side.")},
         {"softness", m.softness}, {"light_K", kelvin(m.lightKelvin)}, {"shade_K", kelvin(m.shadeKelvin)},
         {"warmer_by_mired", m.warmerBy}, {"dark_L", m.darkL}, {"light_L", m.lightL}, {"edge_px", m.sharpness},
         {"noise_L", m.noise}, {"eye_level", m.eyeLevel}, {"eye_confidence", m.eyeConfidence}, {"palette", palette}};
@@ -185,7 +185,7 @@ public:
             const auto it = std::find_if(p.references.begin(), p.references.end(),
                 [&](const Reference& r) { return r.name == m_lead || std::to_string(r.id) == m_lead; });
             if (it == p.references.end())
-                return Error{Kind::Missing, tr("There is no picture “%1” on this wall.", m_lead), {}};
+                return Error{ErrorKind::Missing, tr("There is no picture “%1” on this wall.", m_lead), {}};
             lead = it->id;
         }
         NoProgress progress;
@@ -221,12 +221,12 @@ public:
     }
     Result<json> run() override
     {
-        const auto film = store::filmOf(m_clip);
+        const auto film = store::clipFactsOf(m_clip);
         if (!film)
             return film.error();
         if (m_at > film->seconds)
-            return Error{
-                Kind::Invalid, tr("The clip ends after %1 s; there is no moment beyond.", fixed(film->seconds, 1)), {}};
+            return Error{ErrorKind::Invalid,
+                tr("The clip ends after %1 s; there is no moment beyond.", fixed(film->seconds, 1)), {}};
         NoProgress progress;
         const auto stills = store::sharpestStills(m_clip, m_at, m_reach, 6, progress);
         if (!stills)

@@ -1,5 +1,7 @@
 #include "cli/line_words.h"
 #include "core/base/words.h"
+#include "core/project/quantity.h"
+#include <charconv>
 #include <regex>
 
 namespace rl::cli {
@@ -47,20 +49,46 @@ void speakOfLines(CLI::App& app)
     app.set_help_flag("-h,--help", tr("this page"));
 }
 
+void takeUnits(CLI::App& app)
+{
+    static constexpr std::string_view kUnits[] = {"cm", "mm", "um", "m", "in", "h", "min", "days", "ml", "kelvin"};
+    for (CLI::Option* option : app.get_options()) {
+        if (!option->get_type_name().starts_with("FLOAT"))
+            continue;
+        const std::string name = option->get_single_name();
+        std::string unit;
+        for (const std::string_view u : kUnits)
+            if (name.size() > u.size() + 1 && name.ends_with(u) && name[name.size() - u.size() - 1] == '-')
+                unit = u;
+        option->transform(
+            [unit](std::string written) {
+                const auto value = quantityFrom(written, unit);
+                if (!value)
+                    return written; // the library says that it is none
+                char digits[40];
+                const auto end = std::to_chars(digits, digits + sizeof digits, *value).ptr;
+                return std::string(digits, end);
+            },
+            std::string(), std::string());
+    }
+}
+
 std::string wrongWith(const CLI::ParseError& error)
 {
     static const Pattern kPatterns[] = {
-        {std::regex("The following arguments? w\\w+ not expected: (.*)"), later("Not understood here: %1")},
-        {std::regex("A subcommand is required"), later("It needs a command.")},
-        {std::regex("(.*) is required"), later("%1 is needed.")},
-        {std::regex("Could not convert: (.*) = (.*)"), later("%1: “%2” cannot be read as one.")},
-        {std::regex("(.*): Value (.*) not in range (.*) to (.*)"), later("%1: %2 does not lie between %3 and %4.")},
-        {std::regex("(.*): (.*) not in \\{(.*)\\}"), later("%1: “%2” is none of: %3")},
-        {std::regex("(.*): (\\d+) required .* missing"), later("%1: %2 values are wanted, or more.")},
+        {std::regex("The following arguments? w\\w+ not expected: (.*)"),
+            translatable("This is not an option here: %1")},
+        {std::regex("A subcommand is required"), translatable("It needs a command.")},
+        {std::regex("(.*) is required"), translatable("%1 is needed.")},
+        {std::regex("Could not convert: (.*) = (.*)"), translatable("%1: “%2” cannot be read as one.")},
+        {std::regex("(.*): Value (.*) not in range (.*) to (.*)"),
+            translatable("%1: %2 does not lie between %3 and %4.")},
+        {std::regex("(.*): (.*) not in \\{(.*)\\}"), translatable("%1: “%2” is none of: %3")},
+        {std::regex("(.*): (\\d+) required .* missing"), translatable("%1: %2 values are wanted, or more.")},
         {std::regex("(.*): At (?:least|Most) (\\d+) required but received (\\d+)"),
-            later("%1: %2 values are wanted, not %3.")},
-        {std::regex("(.*) requires (.*)"), later("%1 works only with %2.")},
-        {std::regex("(.*) excludes (.*)"), later("%1 does not go with %2.")},
+            translatable("%1: %2 values are wanted, not %3.")},
+        {std::regex("(.*) requires (.*)"), translatable("%1 works only with %2.")},
+        {std::regex("(.*) excludes (.*)"), translatable("%1 does not go with %2.")},
     };
     const std::string said = error.what();
     std::smatch part;

@@ -73,13 +73,13 @@ public:
 class FindingsCommand final : public FileCommand {
 public:
     FindingsCommand()
-        : FileCommand("findings", tr("everything the program has to say about a work, worst first within each station"))
+        : FileCommand("findings", tr("all findings about a work, worst first within each station"))
     {
     }
     void describe(CLI::App& app) override
     {
         FileCommand::describe(app);
-        app.add_option("--take", m_take, tr("another take than the one in hand, by its letter"));
+        app.add_option("--take", m_take, tr("another take than the present one, by its letter"));
     }
     Result<json> run() override
     {
@@ -125,7 +125,7 @@ public:
         if (!mask)
             return mask.error();
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
-            return Error{Kind::Invalid, tr("The picture and its mask are not of one size."), {}};
+            return Error{ErrorKind::Invalid, tr("The picture and its mask are not of one size."), {}};
         const auto l = relief::photoLight(picture->pixels, *mask);
         json j = said(l.azimuth, l.elevation, l.confidence, l.contrast);
         static const char* sources[]{"outline", "shading", "both"};
@@ -144,7 +144,7 @@ private:
     }
     static json said(double azimuth, double elevation, double confidence, double contrast)
     {
-        const char* words = confidence < 0.25 ? tr("Lit flat: cannot tell where the light comes from.")
+        const char* words = confidence < 0.25 ? tr("Too evenly lit: the light's direction cannot be measured.")
             : confidence < 0.55               ? "Uncertain."
             : elevation < 0                   ? "Back-lit."
                                               : tr("One clear light.");

@@ -30,7 +30,7 @@ public:
         app.add_option("--zone-steps", m_steps, tr("form zones in 2…6 steps"))->check(CLI::Range(2, 6));
         app.add_option("--strip-rows", m_strip, tr("rows worked at a time; the picture does not depend on it"))
             ->check(CLI::Range(1, 4096));
-        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
+        app.add_flag("--progress", m_tells, tr("show progress on the error stream; Ctrl+C cancels"));
     }
     Result<json> run() override
     {
@@ -44,7 +44,7 @@ public:
         }();
         handBackMemory();
         if (!frame)
-            return Error{Kind::Cancelled, tr("The picture was given up; nothing was written."), {}};
+            return Error{ErrorKind::Cancelled, tr("The picture was cancelled. Nothing was saved."), {}};
         light::Relighter relighter;
         LinearPicture raw;
         Photo shown;
@@ -68,7 +68,7 @@ public:
         if (!m_exr.empty()) {
             const auto bytes = store::encodeExr(raw);
             if (bytes.empty())
-                return Error{Kind::Internal, tr("The OpenEXR picture could not be made."), {}};
+                return Error{ErrorKind::Internal, tr("The OpenEXR picture could not be made."), {}};
             if (const auto done = store::writeFile(m_exr, bytes); !done)
                 return done.error();
             j["linear_exr"] = m_exr;
@@ -131,7 +131,7 @@ public:
             ->required();
         app.add_option("--detail", m_detail, tr("folds and bumps read off the shading, 0 none … 1"))
             ->check(CLI::Range(0.0, 1.0));
-        app.add_option("--form", m_form, tr("puffed, ball, column, slab, card, corner or ground"))
+        app.add_option("--form", m_form, tr("its form, one of these"))
             ->check(CLI::IsMember({"puffed", "ball", "column", "slab", "card", "corner", "ground"}));
     }
     Result<json> run() override
@@ -143,7 +143,7 @@ public:
         if (!mask)
             return mask.error();
         if (mask->width() != picture->pixels.width() || mask->height() != picture->pixels.height())
-            return Error{Kind::Invalid, tr("The picture and its mask are not of one size."), {}};
+            return Error{ErrorKind::Invalid, tr("The picture and its mask are not of one size."), {}};
         static const char* names[]{"puffed", "ball", "column", "slab", "card", "corner", "ground"};
         const auto form = relief::Shape(std::find(names, names + kFormCount, m_form) - names);
         relief::Relief r = relief::reliefOf(*mask, form, std::max(mask->width(), mask->height()));
@@ -153,7 +153,7 @@ public:
         else if (m_detail > 0)
             relief::addDetail(r, picture->pixels, *mask, reading.light, m_detail);
         if (r.normals.width() == 0)
-            return Error{Kind::Invalid, tr("The mask is empty: there is nothing to make a relief of."), {}};
+            return Error{ErrorKind::Invalid, tr("The mask is empty: there is nothing to make a relief of."), {}};
         std::vector<Rgb8> out(mask->size(), Rgb8{128, 128, 255});
         for (int y = 0; y < r.normals.height(); ++y)
             for (int x = 0; x < r.normals.width(); ++x) {
@@ -195,9 +195,9 @@ public:
         if (!m_file.ends_with(".lantern"))
             m_file += ".lantern"; // as the window opens them
         if (std::filesystem::exists(m_file))
-            return Error{Kind::Invalid, tr("There is a file of that name already; nothing was changed."), m_file};
+            return Error{ErrorKind::Invalid, tr("There is a file of that name already; nothing was changed."), m_file};
         if (!(m_canvas[0] >= 1 && m_canvas[1] >= 1 && m_canvas[0] <= 2000 && m_canvas[1] <= 2000))
-            return Error{Kind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
+            return Error{ErrorKind::Invalid, tr("A canvas is 1 to 2000 cm on a side."), {}};
         Project p;
         p.brief.title = m_title;
         p.brief.widthCm = m_canvas[0];
@@ -231,7 +231,7 @@ public:
         std::error_code error;
         std::filesystem::create_directories(m_dir, error);
         if (error)
-            return Error{Kind::NotWritable, tr("That folder cannot be made."), error.message()};
+            return Error{ErrorKind::NotWritable, tr("That folder cannot be made."), error.message()};
         NoProgress progress;
         const auto p = m_court ? demo::mothCourt(progress)
             : m_right          ? demo::caravanPutRight(progress)
@@ -243,7 +243,7 @@ public:
         if (std::filesystem::exists(file, error)) {
             const auto there = store::ProjectFile::open(file);
             if (!there || !(there->project == *p))
-                return Error{Kind::Invalid,
+                return Error{ErrorKind::Invalid,
                     tr("There is a work “%1” already that is not the demo as it is made; choose another folder.",
                         file.filename().string()),
                     file.string()};

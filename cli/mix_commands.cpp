@@ -41,8 +41,8 @@ Result<ExactLab> labFrom(const std::string& text, const std::string& option)
         if (L >= 0 && L <= 100 && std::abs(a) <= 150 && std::abs(b) <= 150)
             return ExactLab(L, a, b);
     }
-    return Error{
-        Kind::Invalid, tr("%1 wants a colour in CIELAB as L,a,b: L from 0 to 100, a and b within ±150.", option), text};
+    return Error{ErrorKind::Invalid,
+        tr("%1 wants a colour in CIELAB as L,a,b: L from 0 to 100, a and b within ±150.", option), text};
 }
 
 /// `lantern mix`: one of a recipe's colour, recipes for a colour, a gradient.
@@ -91,7 +91,7 @@ public:
             return paints.error();
         const int asked = !m_recipe.empty() + !m_lab.empty() + (!m_from.empty() || !m_to.empty());
         if (asked != 1)
-            return Error{Kind::Invalid, tr("Say one of --recipe, --lab, or --from with --to."), {}};
+            return Error{ErrorKind::Invalid, tr("Give one of --recipe, --lab, or --from with --to."), {}};
         json j = !m_recipe.empty() ? json() : json{{"paints", paints->size()}};
         if (!m_recipe.empty())
             return ofRecipe(*paints);
@@ -117,7 +117,7 @@ private:
         for (const std::string& id : ids) {
             const paint::Paint* p = paint::paintOf(*box, id);
             if (!p)
-                return Error{Kind::Missing, tr("There is no “%1” in that box.", id), m_box};
+                return Error{ErrorKind::Missing, tr("There is no “%1” in that box.", id), m_box};
             if (!paint::paintOf(out, id))
                 out.push_back(*p);
         }
@@ -154,7 +154,7 @@ private:
         TerminalProgress progress(false);
         const paint::Answer a = paint::recipesFor(search, wish, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("The search was given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("The search was cancelled."), {}};
         json j{{"recipes", json::array()}, {"hue_kept", a.hueKept}, {"typical", m_box.empty()}};
         for (const paint::Formula& f : a.formulas)
             j["recipes"].push_back({{"parts", partsJson(f.recipe)}, {"lab", labJson(f.lab)}, {"de00", f.de},
@@ -174,14 +174,14 @@ private:
                 return via.error();
             m_gradient.via = *via;
             if (m_viaCm >= m_gradient.lengthCm)
-                return Error{Kind::Invalid, tr("--via-cm lies behind the end of the gradient."), {}};
+                return Error{ErrorKind::Invalid, tr("--via-cm lies behind the end of the gradient."), {}};
             if (m_viaCm > 0)
                 m_gradient.viaShare = m_viaCm / m_gradient.lengthCm;
         }
         TerminalProgress progress(false);
         const paint::Gradient g = paint::gradient(search, m_gradient, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("The gradient was given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("The gradient was cancelled."), {}};
         json j{{"bands", json::array()}, {"largest_step", g.largestStep}, {"off", g.off}, {"for_time", g.forTime},
             {"typical", m_box.empty()}};
         for (const paint::Band& b : g.bands)
@@ -318,7 +318,7 @@ public:
         const auto mixed = review::paletteOf(read->project, pic, progress);
         const paint::Mixing& m = *mixed;
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("The recipe map was given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("The recipe map was cancelled."), {}};
         json j{{"puddles", json::array()}, {"alike", json::array()}, {"shared", json::array()},
             {"typical", m.box.typical()}};
         for (std::size_t i = 0; i < m.map.puddles.size(); ++i)
@@ -369,7 +369,7 @@ private:
             return Done{};
         const auto reach = paint::Reach::of(search, pic.colour, finish, progress);
         if (!reach)
-            return Error{Kind::Missing, tr("There is no paint to show the picture in."), {}};
+            return Error{ErrorKind::Missing, tr("There is no paint to show the picture in."), {}};
         Plane off;
         const LinearPicture proof = reach->proof(pic.colour, &off);
         const paint::Kept kept = paint::keptOf(off);
@@ -398,7 +398,7 @@ public:
         const auto mixed = review::paletteOf(read->project, pic, progress);
         const paint::Mixing& m = *mixed;
         if (m.recipes.empty())
-            return Error{Kind::Missing, tr("This work has no paint box: say --paints."), {}};
+            return Error{ErrorKind::Missing, tr("This work has no paint box: give --paints."), {}};
         const MixPlan& plan = read->project.mix;
         json j{{"coats", plan.coats}, {"wet_um", plan.wetUm}, {"loss", plan.loss}, {"ml", m.needs.ml},
             {"cost", m.needs.cost}, {"tubes", json::array()}, {"findings", json::array()}};

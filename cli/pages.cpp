@@ -51,6 +51,42 @@ std::string manualPage(CLI::App& app)
           ".SH SEE ALSO\n.BR roving\\-lantern (1)\n";
 }
 
+namespace {
+/// What Markdown takes as its own is kept from it.
+std::string markdown(const std::string& s)
+{
+    std::string out;
+    for (const char c : s) {
+        if (c == '*' || c == '_' || c == '<' || c == '|')
+            out += '\\';
+        out += c == '\n' ? ' ' : c;
+    }
+    return out;
+}
+} // namespace
+
+std::string commandsPage(CLI::App& app)
+{
+    std::string out
+        = "# The command line\n\n`build/bin/lantern COMMAND` prints JSON on standard output. What goes wrong is one "
+          "sentence on standard error, with exit code 2. `lantern help COMMAND` explains one. Numbers are taken as "
+          "people write them: `1,5`, `3 in`, `2 h 30`. This page is the program's own help "
+          "(`lantern manual --markdown > docs/command-line.md`).\n";
+    for (CLI::App* command : commandsOf(app)) {
+        out += "\n## " + command->get_name() + "\n" + markdown(command->get_description()) + "\n";
+        std::string rows;
+        for (const CLI::Option* o : command->get_options())
+            if (o->get_name() != "--help") {
+                const bool flag = o->get_expected_min() == 0 && o->get_items_expected_max() == 0;
+                rows += "- `" + (o->get_positional() ? o->get_name(true) : o->get_name(false, true))
+                    + (flag || o->get_positional() ? "" : " " + o->get_type_name()) + "` "
+                    + markdown(o->get_description()) + "\n";
+            }
+        out += rows.empty() ? "" : "\n" + rows;
+    }
+    return out;
+}
+
 std::string bashCompletion(CLI::App& app)
 {
     std::string names, cases;

@@ -29,7 +29,7 @@ public:
             return bytes.error();
         const json j = json::parse((*bytes)->begin(), (*bytes)->end(), nullptr, false);
         if (j.is_discarded() || !j.is_object())
-            return Error{Kind::Invalid, tr("The tasks are no JSON."), m_file};
+            return Error{ErrorKind::Invalid, tr("The tasks are no JSON."), m_file};
         std::vector<schedule::Task> tasks;
         std::vector<schedule::Window> windows;
         std::optional<Minutes> deadline;
@@ -37,7 +37,7 @@ public:
             for (const json& w : j.at("windows")) {
                 const auto from = schedule::minutesFrom(w.at(0)), to = schedule::minutesFrom(w.at(1));
                 if (!from || !to)
-                    return Error{Kind::Invalid, tr("A time is written 2031-03-01T19:00."), w.dump()};
+                    return Error{ErrorKind::Invalid, tr("A time is written 2031-03-01T19:00."), w.dump()};
                 windows.push_back({*from, *to});
             }
             for (const json& t : j.at("tasks"))
@@ -45,7 +45,7 @@ public:
             if (j.contains("deadline") && j["deadline"].is_string())
                 deadline = schedule::minutesFrom(j["deadline"]);
         } catch (const json::exception& e) {
-            return Error{Kind::Invalid, tr("The tasks lack something, or it is of another kind."), e.what()};
+            return Error{ErrorKind::Invalid, tr("The tasks lack something, or it is of another kind."), e.what()};
         }
         TerminalProgress progress(false);
         const auto plan = schedule::planned(tasks, windows, {}, progress);

@@ -30,7 +30,7 @@ protected:
     void describe(CLI::App& app) override
     {
         app.add_option("FILE", m_file, tr("a work (*.lantern), or a picture"))->required();
-        app.add_option("--take", m_take, tr("of a work: another take than the one in hand, by its letter"));
+        app.add_option("--take", m_take, tr("of a work: another take than the present one, by its letter"));
         app.add_option("--ids", m_ids, tr("of a picture: grey picture whose value is the element, 0 = ground"));
         app.add_option("--canvas-cm", m_canvas, tr("width and height of the canvas"))->delimiter(',')->expected(2);
         app.add_option("--distance-cm", m_distance, tr("viewing distance"))->check(CLI::Range(1.0, 1e5));
@@ -46,7 +46,7 @@ private:
         if (!picture)
             return picture.error();
         if (!(m_canvas[0] > 0 && m_canvas[1] > 0 && m_canvas[0] < 1e6 && m_canvas[1] < 1e6))
-            return Error{Kind::Invalid, tr("The canvas must be larger than nothing."), {}};
+            return Error{ErrorKind::Invalid, tr("The canvas must have a width and a height."), {}};
         const Photo& photo = picture->pixels;
         ReadPicture r;
         r.picture
@@ -60,7 +60,7 @@ private:
         if (!ids)
             return ids.error();
         if (ids->width() != photo.width() || ids->height() != photo.height())
-            return Error{Kind::Invalid, tr("The picture and its ids are not of one size."), {}};
+            return Error{ErrorKind::Invalid, tr("The picture and its ids are not of one size."), {}};
         cv::Mat wide;
         ids->mat().convertTo(wide, CV_32S);
         r.picture.ids = IdMap::fromMat(wide);

@@ -25,7 +25,7 @@ public:
         app.add_flag(
             "--suggest", m_suggest, tr("the smallest change that puts it in that order, and the order after it"));
         app.add_option("-o,--output", m_out, tr("with --suggest: the picture after it, as PNG"));
-        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
+        app.add_flag("--progress", m_tells, tr("show progress on the error stream; Ctrl+C cancels"));
     }
     Result<json> run() override
     {
@@ -58,7 +58,7 @@ private:
         stage::SurfaceCache cache;
         const review::PutRight right = review::putRight(r.project, r.intent, cache, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("The suggestion was given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("The suggestion was cancelled."), {}};
         json& s = j["suggestion"] = {{"already", right.already}, {"solved", right.solved}, {"margin", right.margin},
             {"changes", told(right.remedies)}, {"order_before", right.before}, {"order_after", right.after},
             {"remain", right.remain}};
@@ -88,7 +88,7 @@ private:
         const reading::Suggestion s
             = reading::putInOrder(r.picture.colour, r.picture.ids, r.viewing, r.intent, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("The suggestion was given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("The suggestion was cancelled."), {}};
         j["suggestion"] = jsonOf(s);
         if (m_out.empty())
             return {};
@@ -117,8 +117,7 @@ public:
         app.add_option("--darks", m_touch.darks, tr("L* added to its darks"))->check(CLI::Range(-40.0, 40.0));
         app.add_option("--lighter", m_touch.dL, tr("L* added to all of it"))->check(CLI::Range(-30.0, 30.0));
         app.add_option("--saturation", m_saturation, tr("factor of its chroma"))->check(CLI::Range(0.1, 3.0));
-        app.add_option("--warm", m_touch.warm, tr("b* added: warmer, or cooler under 0"))
-            ->check(CLI::Range(-30.0, 30.0));
+        app.add_option("--warm", m_touch.warm, tr("Warmer above 0, cooler below"))->check(CLI::Range(-30.0, 30.0));
         app.add_option("--element", m_touch.element, tr("only of this element"))->check(CLI::Range(0, 1 << 30));
         app.add_option("-o,--output", m_out, tr("the picture so changed, as PNG"));
     }
@@ -136,7 +135,7 @@ public:
         };
         if (touch.element && !has(touch.element))
             return Error{
-                Kind::Invalid, tr("There is no element %1 in the picture.", std::to_string(touch.element)), {}};
+                ErrorKind::Invalid, tr("There is no element %1 in the picture.", std::to_string(touch.element)), {}};
         const LinearPicture after = reading::touched(r.picture.colour, r.picture.ids, {touch});
         json j{{"before", figuresOf(r, r.picture.colour)}, {"after", figuresOf(r, after)}};
         if (m_out.empty())

@@ -120,9 +120,10 @@ public:
         auto work = opened.take();
         const Element* e = elementNamed(work.project, m_element);
         if (!e)
-            return Error{Kind::Missing, tr("There is no single element of that id or name in the work."), m_element};
+            return Error{
+                ErrorKind::Missing, tr("There is no single element of that id or name in the work."), m_element};
         if (work.file.readOnly())
-            return Error{Kind::NotWritable, tr("This work can only be read here; nothing was changed."), m_file};
+            return Error{ErrorKind::NotWritable, tr("This work can only be read here; nothing was changed."), m_file};
         if (const auto wrong = refused(work.project, *e))
             return *wrong;
         const int id = e->id;
@@ -147,18 +148,18 @@ private:
     {
         if (m_base.empty() && !m_heightSaid->count() && !m_altitudeSaid->count())
             return Error{
-                Kind::Invalid, tr("Say where it goes (--base x,y), how tall it is (--height-m H), or both."), {}};
+                ErrorKind::Invalid, tr("Give where it goes (--base x,y), how tall it is (--height-m H), or both."), {}};
         for (const double v : m_base)
             if (!(std::abs(v) <= 4000))
-                return Error{Kind::Invalid, tr("A foot lies within 4000 cm of the canvas' corner."), {}};
+                return Error{ErrorKind::Invalid, tr("A foot lies within 4000 cm of the canvas' corner."), {}};
         if (m_heightSaid->count() && !(m_height >= 0.01 && m_height <= 2000))
-            return Error{Kind::Invalid, tr("A true height is 0.01 to 2000 m."), {}};
+            return Error{ErrorKind::Invalid, tr("A true height is 0.01 to 2000 m."), {}};
         if (m_altitudeSaid->count() && !(std::abs(m_altitude) <= 2000))
-            return Error{Kind::Invalid, tr("An altitude is at most 2000 m."), {}};
+            return Error{ErrorKind::Invalid, tr("An altitude is at most 2000 m."), {}};
         if (e.locked && !m_base.empty())
-            return Error{Kind::Invalid, tr("“%1” is locked in its place; unlock it first.", e.name), {}};
+            return Error{ErrorKind::Invalid, tr("“%1” is locked in its place; unlock it first.", e.name), {}};
         if (!m_base.empty() && !e.inside && m_base[1] <= p.camera.horizonCm)
-            return Error{Kind::Invalid,
+            return Error{ErrorKind::Invalid,
                 tr("A foot stands on the ground, below the horizon at %1 cm; lift it with --altitude-m instead.",
                     fixed(p.camera.horizonCm, 1)),
                 {}};

@@ -35,7 +35,7 @@ public:
             const auto is = n.find('=');
             const int id = is == std::string::npos ? 0 : std::atoi(n.substr(0, is).c_str());
             if (id <= 0)
-                return Error{Kind::Invalid, tr("A name is given as 3=words."), n};
+                return Error{ErrorKind::Invalid, tr("A name is given as 3=words."), n};
             names[id] = n.substr(is + 1);
         }
         const bool empty = std::all_of(
@@ -44,7 +44,7 @@ public:
         const review::PictureStudy s
             = review::studyOf(r.picture.colour, empty ? IdMap() : r.picture.ids, names, r.viewing, m_regions, progress);
         if (progress.cancelled() || s.picture.colour.empty())
-            return Error{Kind::Cancelled, tr("The study was given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("The study was cancelled."), {}};
         json j = jsonOf(s.attention);
         j["regions"] = json::array();
         for (const reading::Region& region : s.regions)
@@ -97,7 +97,7 @@ public:
         TerminalProgress progress(false);
         const review::Review r = review::review(p, cache, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, tr("The report was given up."), {}};
+            return Error{ErrorKind::Cancelled, tr("The report was cancelled."), {}};
         json j{{"title", p.brief.title}, {"findings", jsonOf(r.findings)},
             {"reading", jsonOf(r.reading, r.picture.pixelsPerCm)}, {"facts", json::array()}};
         for (const Fact& f : p.brief.facts)

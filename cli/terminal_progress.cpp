@@ -58,7 +58,7 @@ Result<MaskedPicture> readMasked(const std::string& image, const std::string& ma
         return read.error();
     out.mask = read.take();
     if (out.mask.width() != out.photo.width() || out.mask.height() != out.photo.height())
-        return Error{Kind::Invalid, tr("The picture and its mask are not of one size."), {}};
+        return Error{ErrorKind::Invalid, tr("The picture and its mask are not of one size."), {}};
     return out;
 }
 
@@ -66,7 +66,7 @@ Result<store::ProjectFile::Opened> openToChange(const std::string& file)
 {
     auto opened = store::ProjectFile::open(file);
     if (opened && opened->file.readOnly())
-        return Error{Kind::NotWritable, tr("This work can only be read here; nothing was changed."), file};
+        return Error{ErrorKind::NotWritable, tr("This work can only be read here; nothing was changed."), file};
     return opened;
 }
 
@@ -85,7 +85,7 @@ Result<Project> inTake(const Project& p, const std::string& letter)
     for (const Take& t : p.takes)
         if (t.letter == letter)
             return takes::projectOf(p, t.id);
-    return Error{Kind::Invalid, tr("The work has no take “%1”.", letter), {}};
+    return Error{ErrorKind::Invalid, tr("The work has no take “%1”.", letter), {}};
 }
 
 } // namespace rl::cli

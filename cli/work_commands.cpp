@@ -37,7 +37,7 @@ Result<survey::PaintedWork> preparedWork(const Project& p, Progress& progress)
     const review::Judged seen = review::judged(p, cache, progress);
     const auto mixing = seen.frame ? review::paletteOf(p, seen.picture, progress) : nullptr;
     if (!mixing || progress.cancelled())
-        return Error{Kind::Cancelled, tr("Given up."), {}};
+        return Error{ErrorKind::Cancelled, tr("Cancelled."), {}};
     return survey::paintedWork(p, seen.picture, schedule::farToNear(*seen.frame), mixing);
 }
 
@@ -51,7 +51,7 @@ protected:
     {
         app.add_option("FILE", m_file, tr("a work (*.lantern)"))->required();
         app.add_option("--now", m_now, tr("local time to plan from, 2031-03-01T19:00; without it the clock's"));
-        app.add_flag("--progress", m_tells, tr("tell on the error stream how far it is; Ctrl+C gives it up"));
+        app.add_flag("--progress", m_tells, tr("show progress on the error stream; Ctrl+C cancels"));
     }
     Result<survey::PaintedWork> opened(Progress& progress) const
     {
@@ -64,7 +64,7 @@ protected:
             return localNow();
         const auto at = schedule::minutesFrom(m_now);
         if (!at)
-            return Error{Kind::Invalid, tr("A time is written 2031-03-01T19:00."), m_now};
+            return Error{ErrorKind::Invalid, tr("A time is written 2031-03-01T19:00."), m_now};
         return *at;
     }
     const std::string& file() const { return m_file; }
@@ -198,7 +198,7 @@ public:
         json j{{"stages", json::array()}};
         for (std::size_t i = 0; i < w->tasks.size(); ++i) {
             if (progress.cancelled())
-                return Error{Kind::Cancelled, "Given up; some stages are written.", {}};
+                return Error{ErrorKind::Cancelled, "Given up; some stages are written.", {}};
             if (w->tasks[i].pause)
                 continue;
             char number[32];
@@ -312,7 +312,7 @@ private:
             return bytes.error();
         const json j = json::parse((*bytes)->begin(), (*bytes)->end(), nullptr, false);
         if (j.is_discarded() || !j.is_object())
-            return Error{Kind::Invalid, "The places are no JSON.", m_at};
+            return Error{ErrorKind::Invalid, "The places are no JSON.", m_at};
         try {
             for (const json& p : j.value("landmarks", json::array()))
                 asked.landmarks.push_back({p.at(0), p.at(1)});
@@ -330,11 +330,11 @@ private:
                 asked.grey = grey;
             }
         } catch (const json::exception& e) {
-            return Error{Kind::Invalid, "The places lack something, or it is of another kind.", e.what()};
+            return Error{ErrorKind::Invalid, "The places lack something, or it is of another kind.", e.what()};
         }
         for (const Vec2 p : asked.landmarks)
             if (!(std::abs(p.x) < 1e4 && std::abs(p.y) < 1e4))
-                return Error{Kind::Invalid, "A landmark lies nowhere near the canvas.", {}};
+                return Error{ErrorKind::Invalid, "A landmark lies nowhere near the canvas.", {}};
         return Done{};
     }
     Result<json> ofWork(const Photo& photo, Progress& progress) const;
@@ -352,7 +352,7 @@ Result<json> SurveyOf::ofWork(const Photo& photo, Progress& progress) const
     const auto marks = survey::landmarksOf(*project, cache, progress);
     const auto prepared = preparedWork(*project, progress);
     if (!prepared || !marks)
-        return Error{Kind::Cancelled, "Given up.", {}};
+        return Error{ErrorKind::Cancelled, "Given up.", {}};
     const survey::PaintedWork& work = *prepared;
     auto made = survey::surveyOf(
         work, [&] { return marks->points; }, photo, {corners()}, progress);
@@ -450,7 +450,7 @@ private:
             return Instant(std::time(nullptr));
         const auto local = schedule::minutesFrom(m_at);
         if (!local)
-            return Error{Kind::Invalid, tr("A time is written 2031-03-01T19:00."), m_at};
+            return Error{ErrorKind::Invalid, tr("A time is written 2031-03-01T19:00."), m_at};
         const std::time_t near = std::time_t(*local) * 60;
         std::tm parts{};
         localtime_r(&near, &parts);
@@ -462,7 +462,7 @@ private:
         if (!project)
             return project.error();
         const auto& words = project->painting.tasks;
-        if (m_task.empty() && std::none_of(words.begin(), words.end(), [](const TaskWord& w) { return w.done; }))
+        if (m_task.empty() && std::none_of(words.begin(), words.end(), [](const TaskOverride& w) { return w.done; }))
             return std::string();
         TerminalProgress progress(tells());
         const auto work = opened(progress);
@@ -472,7 +472,8 @@ private:
         if (m_task.empty())
             return schedule::lastDone(tasks);
         if (std::none_of(tasks.begin(), tasks.end(), [&](const auto& t) { return t.key == m_task; }))
-            return Error{Kind::Invalid, tr("This work has no task “%1”; lantern plan lists them.", m_task), m_task};
+            return Error{
+                ErrorKind::Invalid, tr("This work has no task “%1”; lantern plan lists them.", m_task), m_task};
         return m_task;
     }
     std::vector<std::string> m_photos;

@@ -9,6 +9,13 @@ endif()
 set(CMAKE_CXX_FLAGS_RELWITHDEBINFO "-O1 -g1")
 set(CMAKE_RUNTIME_OUTPUT_DIRECTORY ${CMAKE_BINARY_DIR}/bin)
 set(CMAKE_EXPORT_COMPILE_COMMANDS ON)
+# What is loaded when first asked for lies where every program looks: late/
+include(GNUInstallDirs)
+set(RL_LATE_DIR ${CMAKE_BINARY_DIR}/lib)
+set(RL_LATE_PLACE ${CMAKE_INSTALL_LIBDIR}/roving-lantern)
+set(CMAKE_BUILD_RPATH ${RL_LATE_DIR})
+file(RELATIVE_PATH RL_LATE_BESIDE /${CMAKE_INSTALL_BINDIR} /${RL_LATE_PLACE})
+set(CMAKE_INSTALL_RPATH $ORIGIN/${RL_LATE_BESIDE})
 find_program(RL_CCACHE ccache)
 if(RL_CCACHE)
     # Precompiled headers are found again by what is in them.

@@ -1,5 +1,5 @@
 # What is installed, and the Debian package made of it: ./package.sh
-include(GNUInstallDirs)
+
 set(made ${CMAKE_BINARY_DIR}/package)
 set(own ${PROJECT_SOURCE_DIR}/packaging)
 

@@ -1,8 +1,9 @@
 # Words in other languages as texts that are compiled in: packaging/words/LANGUAGE.ts, brought up to date by tools/words.py.
 set(text "")
 set(rows "")
-foreach(language de)
-    set(file ${PROJECT_SOURCE_DIR}/packaging/words/${language}.ts)
+file(GLOB catalogues CONFIGURE_DEPENDS ${PROJECT_SOURCE_DIR}/packaging/words/*.ts)
+foreach(file ${catalogues})
+    get_filename_component(language ${file} NAME_WE)
     set_property(DIRECTORY APPEND PROPERTY CMAKE_CONFIGURE_DEPENDS ${file})
     file(READ ${file} bytes HEX)
     string(REGEX REPLACE "([0-9a-f][0-9a-f])" "0x\\1," bytes "${bytes}")

@@ -55,7 +55,7 @@ int Builder::cutout(const char* name, int reference, double bandPx)
     const auto json = nlohmann::json::parse(bytes.begin(), bytes.end(), nullptr, false);
     std::vector<cutout::Loop> loops;
     if (!json.is_object()) {
-        m_error = {Kind::Missing, "A demo outline is missing.", name};
+        m_error = {ErrorKind::Missing, "A demo outline is missing.", name};
         return 0;
     }
     for (const auto& piece : json.value("pieces", nlohmann::json::array())) {

@@ -20,7 +20,7 @@ public:
     void fact(const char* words, const char* source, const char* element);
     Result<Project> done(); ///< repaired
     Project project;
-    Error m_error{Kind::Internal, "", ""};
+    Error m_error{ErrorKind::Internal, "", ""};
 
 private:
     Progress& m_progress;

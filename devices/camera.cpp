@@ -111,7 +111,7 @@ Rect SimulatedEasel::greyCardCm() const
 Result<Photo> SimulatedEasel::photograph()
 {
     if (m_canvas.empty())
-        return Error{Kind::Missing, tr("There is no canvas on the easel."), {}};
+        return Error{ErrorKind::Missing, tr("There is no canvas on the easel."), {}};
     const cv::Mat canvas = survey::linearOf(m_canvas.mat());
     cv::Mat tags[4];
     for (int i = 0; i < 4; ++i)

@@ -41,7 +41,7 @@ void SimulatedReader::layOn(const std::string& pigment, double whiteParts)
 Result<paint::Reading> SimulatedReader::read()
 {
     if (!m_patch)
-        return Error{Kind::Missing, tr("The colour reader lies on nothing that it can read."), {}};
+        return Error{ErrorKind::Missing, tr("The colour reader lies on nothing that it can read."), {}};
     std::normal_distribution<double> normal(0, noise());
     colour::ExactLab lab = paint::toLab(*m_patch);
     lab.L = std::clamp(lab.L + normal(m_noise), 0.0, 100.0);

@@ -37,7 +37,7 @@ Result<Done> fill(
     const bool big = double(widthPx) * heightPx * 3 > 3.9e9;
     TIFF* tiff = TIFFFdOpen(::dup(file.handle()), "picture", big ? "w8" : "w");
     if (!tiff)
-        return Error{Kind::NotWritable, {}, {}};
+        return Error{ErrorKind::NotWritable, {}, {}};
     TIFFSetField(tiff, TIFFTAG_IMAGEWIDTH, std::uint32_t(widthPx));
     TIFFSetField(tiff, TIFFTAG_IMAGELENGTH, std::uint32_t(heightPx));
     TIFFSetField(tiff, TIFFTAG_BITSPERSAMPLE, 8);
@@ -60,8 +60,8 @@ Result<Done> fill(
     ok = ok && TIFFFlush(tiff) == 1;
     TIFFClose(tiff);
     if (progress.cancelled())
-        return Error{Kind::Cancelled, tr("Nothing was written."), {}};
-    return ok ? Result<Done>(Done{}) : Result<Done>(Error{Kind::NotWritable, {}, {}});
+        return Error{ErrorKind::Cancelled, tr("Nothing was written."), {}};
+    return ok ? Result<Done>(Done{}) : Result<Done>(Error{ErrorKind::NotWritable, {}, {}});
 }
 } // namespace
 
@@ -70,7 +70,7 @@ Result<Done> writeTiff(
 {
     if (picture.empty() || widthPx < 1 || heightPx < 1 || widthPx > 100'000 || heightPx > 100'000
         || !(pixelsPerInch > 0) || !std::isfinite(pixelsPerInch))
-        return Error{Kind::Invalid, tr("A picture is 1 to 100000 pixels on a side."), {}};
+        return Error{ErrorKind::Invalid, tr("A picture is 1 to 100000 pixels on a side."), {}};
     cv::Mat source = picture.mat();
     if (widthPx * 2 <= source.cols) { // shrunk first, so that no pixel is skipped
         cv::Mat smaller;

@@ -71,7 +71,9 @@ void head(QPainter& p, const Project& project)
     p.setPen(Qt::black);
     text(p, {kEdge, kEdge + 50}, QString::fromStdString(project.brief.title), 60, true, kWide - 2 * kEdge);
     text(p, {kEdge, kEdge + 100},
-        said("%1 × %2 cm. Which one? Say its letter, and why.").arg(project.brief.widthCm).arg(project.brief.heightCm),
+        said("%1 × %2 cm. Which one? Write its letter, and why.")
+            .arg(project.brief.widthCm)
+            .arg(project.brief.heightCm),
         36, false, kWide - 2 * kEdge);
 }
 
@@ -127,17 +129,17 @@ Result<Done> writeContactSheet(
     return guarded([&]() -> Result<Done> {
         const bool pdf = path.endsWith(".pdf", Qt::CaseInsensitive), png = path.endsWith(".png", Qt::CaseInsensitive);
         if (!pdf && !png)
-            return Error{Kind::Invalid, tr("A contact sheet is a PDF or a PNG: end its name with .pdf or .png."),
+            return Error{ErrorKind::Invalid, tr("A contact sheet is a PDF or a PNG: end its name with .pdf or .png."),
                 path.toStdString()};
         if (figures.empty())
-            return Error{Kind::Invalid, tr("There is no take to put on a contact sheet."), {}};
+            return Error{ErrorKind::Invalid, tr("There is no take to put on a contact sheet."), {}};
         static const bool fonts = (theme::loadFonts(), true);
         Q_UNUSED(fonts)
         const Plan plan = planFor(project, figures.size());
         return writeWhole(path, tr("The contact sheet cannot be written there; choose another folder."),
             [&](QSaveFile& file) -> Result<Done> {
                 const bool done = pdf ? drawPdf(project, figures, plan, file) : drawPng(project, figures, plan, file);
-                return done ? Result<Done>(Done{}) : Result<Done>(Error{Kind::NotWritable, {}, {}});
+                return done ? Result<Done>(Done{}) : Result<Done>(Error{ErrorKind::NotWritable, {}, {}});
             });
     });
 }

@@ -19,11 +19,11 @@ namespace rl::output {
 namespace {
 Error notThere()
 {
-    return {Kind::NotWritable, tr("The file cannot be written there; choose another folder."), {}};
+    return {ErrorKind::NotWritable, tr("The file cannot be written there; choose another folder."), {}};
 }
 Error givenUp()
 {
-    return {Kind::Cancelled, tr("Nothing was written."), {}};
+    return {ErrorKind::Cancelled, tr("Nothing was written."), {}};
 }
 
 QString words(const std::string& s)
@@ -322,7 +322,7 @@ Result<Done> writePixels(
     if (path.endsWith(".tif", Qt::CaseInsensitive) || path.endsWith(".tiff", Qt::CaseInsensitive))
         return writeTiff(*shown, w, h, ppi, path, progress);
     if (double(w) * h > 120e6)
-        return Error{Kind::TooLarge, tr("A PNG of that size does not fit in memory; write a TIFF."), {}};
+        return Error{ErrorKind::TooLarge, tr("A PNG of that size does not fit in memory; write a TIFF."), {}};
     QImage image(reinterpret_cast<const uchar*>(shown->data()), shown->width(), shown->height(), shown->width() * 3,
         QImage::Format_RGB888);
     if (w != image.width())
@@ -346,7 +346,7 @@ Result<Done> exportWork(
             return writeOra(project, path, wish.widthPx ? wish.widthPx : 1600, cache, progress);
         if (ends(".png") || ends(".tif") || ends(".tiff"))
             return writePixels(project, path, wish, cache, progress);
-        return Error{Kind::Invalid, tr("A work is exported as *.svg, *.ora, *.png or *.tif."), path.toStdString()};
+        return Error{ErrorKind::Invalid, tr("A work is exported as *.svg, *.ora, *.png or *.tif."), path.toStdString()};
     });
 }
 

@@ -179,11 +179,12 @@ QString wordsOf(const LightStudy& s, const AuditRow& r, const LightStudy::Standi
                      .arg(r.planned.kelvin, 0, 'f', 0)
                      .arg(100 * std::max(0.0, r.planned.softness), 0, 'f', 0);
     if (!r.light.empty() && !r.shade.empty())
-        lines << (std::abs(r.warmerBy) < 1.5 ? said("Lights and shades are equally warm.")
-                                             : said("Lit %1, shaded %2: b* %3 apart.")
-                                                   .arg(said(r.warmerBy > 0 ? later("warm") : later("cool")),
-                                                       said(r.warmerBy > 0 ? later("cool") : later("warm")))
-                                                   .arg(std::abs(r.warmerBy), 0, 'f', 0));
+        lines << (std::abs(r.warmerBy) < 1.5
+                ? said("Lights and shades are equally warm.")
+                : said("Lit %1, shaded %2: b* %3 apart.")
+                      .arg(said(r.warmerBy > 0 ? translatable("warm") : translatable("cool")),
+                          said(r.warmerBy > 0 ? translatable("cool") : translatable("warm")))
+                      .arg(std::abs(r.warmerBy), 0, 'f', 0));
     if (r.sticker > 0.35 && !r.causes.empty())
         lines << said("Looks pasted in (%1 of 100): %2.").arg(100 * r.sticker, 0, 'f', 0).arg(q(r.causes[0].what));
     return lines.join("\n");
@@ -213,7 +214,7 @@ void elementRow(QPainter& p, const LightStudy& s, const AuditRow& r, const Paper
 void zoneKey(QPainter& p, QPointF at, double wide)
 {
     using light::Zone;
-    const std::pair<Zone, const char*> all[]{{Zone::Light, tr("light")}, {Zone::HalfTone, tr("half-tone")},
+    const std::pair<Zone, const char*> all[]{{Zone::Light, tr("light")}, {Zone::HalfTone, tr("halftone")},
         {Zone::Reflected, tr("reflected")}, {Zone::Cast, tr("cast shadow")}, {Zone::Core, tr("core shadow")},
         {Zone::Occlusion, tr("occlusion")}};
     for (std::size_t i = 0; i < 6; ++i) {
@@ -232,7 +233,7 @@ QString lanternLine(const LightStudy& s, const Lantern& l)
     return said("%1 (%2): %3 m %4, %5 m high, %6 m away; %7; %8 × key at %9 m%10")
         .arg(q(l.name), kinds[int(l.kind)])
         .arg(std::abs(l.position.x), 0, 'f', 1)
-        .arg(said(l.position.x < 0 ? later("left") : later("right")))
+        .arg(said(l.position.x < 0 ? translatable("left") : translatable("right")))
         .arg(l.position.y, 0, 'f', 1)
         .arg(l.position.z, 0, 'f', 1)
         .arg(colour)
@@ -301,7 +302,7 @@ void write(QPainter& p, QPdfWriter& writer, const LightStudy& s, const Paper& pa
 Result<Done> writeLightSheets(const LightStudy& study, const QString& path)
 {
     if (study.picture.colour.empty())
-        return Error{Kind::Invalid, tr("There is no picture to make a light study of."), {}};
+        return Error{ErrorKind::Invalid, tr("There is no picture to make a light study of."), {}};
     const Paper paper = paperOf(study.project);
     return writePdf(path, q(study.project.brief.title), paper.size,
         [&](QPainter& p, QPdfWriter& writer) { write(p, writer, study, paper); });

@@ -119,7 +119,7 @@ Result<Done> writePuddleCards(const Project& project, const paint::Mixing& m, co
     const QString& path, const std::vector<int>& elements)
 {
     if (m.recipes.empty() || picture.isNull())
-        return Error{Kind::Invalid, tr("Nothing is mixed yet: the work needs a paint box."), {}};
+        return Error{ErrorKind::Invalid, tr("Nothing is mixed yet: the work needs a paint box."), {}};
     const auto wanted = [&](int element) {
         return elements.empty() || std::find(elements.begin(), elements.end(), element) != elements.end();
     };
@@ -131,7 +131,7 @@ Result<Done> writePuddleCards(const Project& project, const paint::Mixing& m, co
             shown.push_back(i);
     }
     if (shown.empty())
-        return Error{Kind::Invalid, tr("No puddle goes there."), {}};
+        return Error{ErrorKind::Invalid, tr("No puddle goes there."), {}};
     return writePdf(path, words(project.brief.title), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter& writer) {
         constexpr int kAcross = 2, kDown = 7;
         constexpr double kCardWide = kWidth / kAcross - 15, kCardHigh = 360;
@@ -156,7 +156,7 @@ Result<Done> writePuddleCards(const Project& project, const paint::Mixing& m, co
 Result<Done> writeSwatchCard(const QStringList& tubes, const QString& path)
 {
     if (tubes.isEmpty() || tubes.size() > paint::CardLayout::kMostTubes)
-        return Error{Kind::Invalid, tr("A swatch card has room for 1 to 12 tubes."), {}};
+        return Error{ErrorKind::Invalid, tr("A swatch card has room for 1 to 12 tubes."), {}};
     const paint::CardLayout layout = paint::cardLayout(int(tubes.size()));
     return writePdf(path, tr("Swatch card"), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) {
         const auto tenths = [](const Rect& r) { return QRectF(10 * r.x, 10 * r.y, 10 * r.width, 10 * r.height); };
@@ -174,7 +174,7 @@ Result<Done> writeSwatchCard(const QStringList& tubes, const QString& path)
         p.setPen(Qt::black);
         text(p, {320, 200}, tr("Swatch card"), 44, true, 1000);
         text(p, {320, 250},
-            tr("Fill each field to its edge; two coats where it says tube. Leave the white bare. Drawdown: one stroke "
+            tr("Fill each field to its edge; two coats in the column tube. Leave the white bare. Drawdown: one stroke "
                "of the bar over both."),
             22, false, 1460);
         const char* heads[] = {tr("tube"), tr("1 in 2 white"), tr("1 in 10 white"), tr("drawdown")};
@@ -197,7 +197,7 @@ Result<Done> writePuddleList(const Project& project, const paint::Mixing& m, con
 {
     const QString suffix = QFileInfo(path).suffix().toLower();
     if (suffix != "csv" && suffix != "json")
-        return Error{Kind::Invalid, tr("A list of puddles is written as *.csv or *.json."), {}};
+        return Error{ErrorKind::Invalid, tr("A list of puddles is written as *.csv or *.json."), {}};
     std::string csv = "puddle,whose,family,L,a,b,share,ml,recipe,de00\r\n";
     nlohmann::json j = nlohmann::json::array();
     for (std::size_t i = 0; i < m.map.puddles.size() && i < m.recipes.size(); ++i) {

@@ -20,7 +20,7 @@ Result<Done> writeWhole(
     const QString& path, const std::string& cannot, const std::function<Result<Done>(QSaveFile&)>& fill)
 {
     const auto refused = [&](const QString& detail) {
-        return Error{Kind::NotWritable, cannot, (path + ": " + detail).toStdString()};
+        return Error{ErrorKind::NotWritable, cannot, (path + ": " + detail).toStdString()};
     };
     QSaveFile file(path); // it knows of every write that failed, and gives the name only if none did
     if (!file.open(QIODevice::WriteOnly))
@@ -38,7 +38,7 @@ Result<Done> writePdf(const QString& path, const QString& title, const QPageSize
 {
     return guarded([&]() -> Result<Done> {
         if (!path.endsWith(".pdf", Qt::CaseInsensitive))
-            return Error{Kind::Invalid, tr("Sheets are a PDF: end the name with .pdf."), path.toStdString()};
+            return Error{ErrorKind::Invalid, tr("Sheets are a PDF: end the name with .pdf."), path.toStdString()};
         static const bool fonts = (theme::loadFonts(), true);
         Q_UNUSED(fonts)
         return writeWhole(path, tr("The sheets cannot be written there; choose another folder."),
@@ -51,7 +51,7 @@ Result<Done> writePdf(const QString& path, const QString& title, const QPageSize
                 writer.setPageMargins(QMarginsF(0, 0, 0, 0));
                 QPainter p;
                 if (!p.begin(&writer))
-                    return Error{Kind::NotWritable, {}, {}};
+                    return Error{ErrorKind::NotWritable, {}, {}};
                 draw(p, writer);
                 p.end();
                 return Done{};

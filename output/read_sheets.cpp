@@ -139,8 +139,9 @@ struct ReportPage {
 
 const char* stationWord(Station s)
 {
-    static constexpr const char* names[] = {later("Brief"), later("Gather"), later("Cut"), later("Stage"),
-        later("Light"), later("Read"), later("Mix"), later("Carry"), later("Paint")};
+    static constexpr const char* names[] = {translatable("Brief"), translatable("Gather"), translatable("Cut"),
+        translatable("Stage"), translatable("Light"), translatable("Read"), translatable("Mix"), translatable("Carry"),
+        translatable("Paint")};
     return tr(names[std::size_t(s)]);
 }
 
@@ -148,7 +149,7 @@ void finding(ReportPage& page, const Finding& f, int number)
 {
     QPainter& p = page.p;
     page.need(190);
-    const QString words[] = {tr("holds"), tr("to watch"), tr("broken")};
+    const QString words[] = {tr("holds"), tr("note"), tr("problem")};
     numbered(p, {kEdge + 26, page.y + 26}, number);
     text(p, {kEdge + 70, page.y + 30}, words[int(f.severity)] + ": " + q(heldAgainst(f)), 28, true, kInner - 70);
     double y = page.y + 42;
@@ -169,7 +170,7 @@ void stationPages(ReportPage& page, const QImage& image, const Project& project,
             own.push_back(f);
     text(page.p, {kEdge, page.y + 56}, stationWord(station), 58, true, kInner);
     text(page.p, {kEdge + 420, page.y + 56},
-        own.empty()           ? said("nothing to say")
+        own.empty()           ? said("all clear")
             : own.size() == 1 ? said("1 finding")
                               : said("%1 findings").arg(own.size()),
         34, false, 900);
@@ -220,7 +221,7 @@ void facts(ReportPage& page, const Project& project)
 Result<Done> writeStudySheet(const review::PictureStudy& study, const QString& title, const QString& path)
 {
     if (study.picture.colour.empty())
-        return Error{Kind::Invalid, tr("There is no picture to make a study of."), {}};
+        return Error{ErrorKind::Invalid, tr("There is no picture to make a study of."), {}};
     return writePdf(
         path, title, QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) { studyPage(p, study, title); });
 }
@@ -228,7 +229,7 @@ Result<Done> writeStudySheet(const review::PictureStudy& study, const QString& t
 Result<Done> writeReport(const Project& project, const review::Review& review, const QString& path)
 {
     if (review.picture.colour.empty())
-        return Error{Kind::Invalid, tr("There is no picture to report on."), {}};
+        return Error{ErrorKind::Invalid, tr("There is no picture to report on."), {}};
     const QImage image = imageOf(review.picture.colour);
     return writePdf(path, q(project.brief.title), QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter& writer) {
         for (int s = 0; s < kStationCount; ++s) {

@@ -441,8 +441,8 @@ std::size_t landmarksPage(SheetPage& page, const SheetJob& job, double width, do
         QString row = said("☐ %1  %2: %3 from the %4, %5 from the %6")
                           .arg(from + 1)
                           .arg(QString::fromStdString(l.name), ruler(l.across),
-                              said(l.fromRight ? later("right") : later("left")), ruler(l.down),
-                              said(l.fromBottom ? later("bottom") : later("top")));
+                              said(l.fromRight ? translatable("right") : translatable("left")), ruler(l.down),
+                              said(l.fromBottom ? translatable("bottom") : translatable("top")));
         if (l.near[0] >= 0)
             row += said("; %1 to %2, %3 to %4")
                        .arg(ruler(l.toNear[0]))

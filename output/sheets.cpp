@@ -178,9 +178,9 @@ std::optional<Error> lacking(const Project& p, SheetContent content, int element
     if (!needs)
         return {};
     if (!element)
-        return Error{Kind::Missing, tr("Say of which element."), {}};
+        return Error{ErrorKind::Missing, tr("Name the element."), {}};
     if (!p.element(element))
-        return Error{Kind::Missing, tr("There is no element of that number."), {}};
+        return Error{ErrorKind::Missing, tr("There is no element of that number."), {}};
     return {};
 }
 } // namespace
@@ -218,7 +218,7 @@ Result<SheetJob> sheetJob(const Project& project, SheetContent content, bool wit
         return *error;
     SheetJob job;
     job.project = project, job.content = content, job.withGrid = withGrid, job.element = element;
-    const Error givenUp{Kind::Cancelled, tr("The sheets were not written."), {}};
+    const Error givenUp{ErrorKind::Cancelled, tr("The sheets were not written."), {}};
     const bool pictured
         = content == SheetContent::Picture || content == SheetContent::Colours || content == SheetContent::Values;
     if (pictured) {
@@ -297,10 +297,10 @@ Rect boxOf(const PlacedShape& shape)
 Result<PlacedShape> shapeToCut(
     const Project& p, int element, SheetContent content, stage::SurfaceCache& cache, int turns)
 {
-    const Error unseen{Kind::Invalid, tr("It is not seen on the canvas, or too small for a knife."), {}};
+    const Error unseen{ErrorKind::Invalid, tr("It is not seen on the canvas, or too small for a knife."), {}};
     const Element* e = p.element(element);
     if (!e)
-        return Error{Kind::Missing, tr("There is no element of that number."), {}};
+        return Error{ErrorKind::Missing, tr("There is no element of that number."), {}};
     std::vector<PlacedShape> shapes;
     const bool card = p.cutout(e->cutout) != nullptr;
     for (int i = 0; i < std::max(turns, 1); ++i) {
@@ -366,9 +366,8 @@ std::optional<Error> tooMany(const SheetJob& job)
     const transfer::TilePlan plan = transfer::tilesOver(job.project, carriedPart(job));
     if (!plan.tiles.empty())
         return {};
-    return Error{Kind::TooLarge,
-        tr("That would make %1 sheets; carry it with the grid instead.",
-            std::to_string(std::int64_t(plan.columns) * plan.rows)),
+    return Error{ErrorKind::TooLarge,
+        trn("That would make %n sheets; transfer it with the grid instead.", std::int64_t(plan.columns) * plan.rows),
         {}};
 }
 
@@ -403,7 +402,7 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
 {
     return guarded([&]() -> Result<Done> {
         if (!path.endsWith(".pdf", Qt::CaseInsensitive))
-            return Error{Kind::Invalid, tr("Sheets are a PDF: end the name with .pdf."), path.toStdString()};
+            return Error{ErrorKind::Invalid, tr("Sheets are a PDF: end the name with .pdf."), path.toStdString()};
         if (const auto error = tooMany(job))
             return *error;
         return writeWhole(path, tr("The sheets cannot be written there; choose another folder."),
@@ -415,11 +414,11 @@ Result<Done> writeSheets(const SheetJob& job, const QString& path, Progress& pro
                 setPaper(writer, job);
                 QPainter painter;
                 if (!painter.begin(&writer))
-                    return Error{Kind::NotWritable, {}, {}};
+                    return Error{ErrorKind::NotWritable, {}, {}};
                 drawSheets(job, writer, painter, progress);
                 painter.end();
                 return progress.cancelled()
-                    ? Result<Done>(Error{Kind::Cancelled, tr("The sheets were not written."), {}})
+                    ? Result<Done>(Error{ErrorKind::Cancelled, tr("The sheets were not written."), {}})
                     : Result<Done>(Done{});
             });
     });

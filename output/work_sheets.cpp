@@ -127,15 +127,14 @@ Result<Done> writeSitting(
     const survey::PaintedWork& work, const schedule::WorkPlan& plan, int which, const QString& path)
 {
     if (which < 0 || which >= int(plan.sittings.size()))
-        return Error{Kind::Invalid, tr("The plan of work has no such sitting."), std::to_string(which + 1)};
+        return Error{ErrorKind::Invalid, tr("The plan of work has no such sitting."), std::to_string(which + 1)};
     const auto& sitting = plan.sittings[std::size_t(which)];
     const QString title = words(work.project.brief.title);
     return writePdf(path, title, QPageSize(QPageSize::A4), [&](QPainter& p, QPdfWriter&) {
         Sheet s{p};
-        const int day = schedule::weekdayOf(sitting.free.from);
-        s.line(QString("%1 %2, %3–%4")
-                   .arg(said(schedule::shortDayOf(day)), words(schedule::dateOf(sitting.free.from)),
-                       words(schedule::clockOf(sitting.free.from)), words(schedule::clockOf(sitting.free.to))),
+        s.line(QString("%1, %2–%3")
+                   .arg(words(schedule::daySaid(sitting.free.from)), words(schedule::clockOf(sitting.free.from)),
+                       words(schedule::clockOf(sitting.free.to))),
             52, true);
         s.line(said("%1 – sitting %2 of %3").arg(title).arg(which + 1).arg(plan.sittings.size()), 32);
         s.y += 30;

@@ -92,11 +92,11 @@ Result<Blob> Base::blob(const std::string& name)
     Statement s(db, "SELECT bytes FROM blob WHERE +sha256 = ?");
     const int code = s.text(1, name).step();
     if (code != SQLITE_ROW)
-        return code == SQLITE_DONE ? Error{Kind::Damaged, "A picture of this work is missing from its file.", name}
+        return code == SQLITE_DONE ? Error{ErrorKind::Damaged, "A picture of this work is missing from its file.", name}
                                    : sqlError(db, code, "blob");
     auto bytes = std::make_shared<const std::vector<unsigned char>>(s.columnBytes(0));
     if (sha256(*bytes) != name)
-        return Error{Kind::Damaged, "A picture in this work's file is damaged.", name};
+        return Error{ErrorKind::Damaged, "A picture in this work's file is damaged.", name};
     return Blob(bytes);
 }
 
@@ -105,7 +105,7 @@ Result<Project> Base::projectFrom(const std::string& description)
     lost.clear();
     const auto json = nlohmann::json::parse(description, nullptr, false);
     if (json.is_discarded() || !json.is_object())
-        return Error{Kind::Damaged, tr("The work's own description is damaged."), {}};
+        return Error{ErrorKind::Damaged, tr("The work's own description is damaged."), {}};
     PixelSource source;
     // Whether it is there is asked, not whether it is whole: that is seen when it is first decoded.
     source.picture = [&](Reference r, const std::string& name, int width, int height) -> Result<Reference> {
@@ -157,7 +157,7 @@ Result<Done> Base::writePicture(const Reference& r, std::vector<LazyPhoto>& sett
         if (!bytes && r.pixels.missing()) // nothing is written, nothing overwritten: its place stays
             return Done{};
         if (!bytes || name.empty())
-            return Error{Kind::NotWritable,
+            return Error{ErrorKind::NotWritable,
                 tr("The picture “%1” cannot be read just now, so nothing is saved there; everything is as it was.",
                     r.name),
                 name};
@@ -239,11 +239,11 @@ Result<Done> Base::there()
     if (!hold)
         return Done{};
     if (hold->gone())
-        return Error{Kind::Missing,
+        return Error{ErrorKind::Missing,
             tr("The file of this work was taken away: nothing more is saved. Save a copy of it now."), path().string()};
     std::error_code error;
     if (hold->replacedAt(path()))
-        return Error{Kind::Missing,
+        return Error{ErrorKind::Missing,
             tr("Another file lies where this work was: nothing more is saved. Save a copy of it now."),
             path().string()};
     if (!std::filesystem::exists(path(), error))
@@ -303,8 +303,8 @@ Result<Done> clearTheWay(const std::filesystem::path& path)
 {
     namespace fs = std::filesystem;
     std::error_code error;
-    if (Hold::anywhere(path))
-        return Error{Kind::NotWritable, tr("“%1” is open itself; choose another name.", path.filename().string()),
+    if (FileLock::anywhere(path))
+        return Error{ErrorKind::NotWritable, tr("“%1” is open itself; choose another name.", path.filename().string()),
             path.string()};
     if (fs::exists(path, error)) // a journal of its own is rolled back into it first
         if (auto old = Base::connect(path, SQLITE_OPEN_READWRITE); old)
@@ -319,7 +319,7 @@ Result<Done> clearTheWay(const std::filesystem::path& path)
             aside = left.string() + ".old" + (i > 1 ? std::to_string(i) : "");
         fs::rename(left, aside, error);
         if (error)
-            return Error{Kind::NotWritable, tr("The work cannot be saved there."), error.message()};
+            return Error{ErrorKind::NotWritable, tr("The work cannot be saved there."), error.message()};
     }
     return Done{};
 }

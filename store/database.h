@@ -1,5 +1,5 @@
 #pragma once
-#include "store/hold.h"
+#include "store/file_lock.h"
 #include "store/project_file.h"
 #include "store/sqlite.h"
 #include "store/stored_picture.h"
@@ -19,7 +19,7 @@ struct ProjectFile::Database {
     std::shared_ptr<WorkPlace> place;
     bool readOnly = false;
     bool changed = false; ///< since it was opened: something that only this file has was written
-    std::shared_ptr<Hold> hold; ///< while it may be written
+    std::shared_ptr<FileLock> hold; ///< while it may be written
     std::map<const void*, std::pair<Mask, std::string>> matteNames; ///< encoded already; held, so that an address lasts
     std::vector<std::string> lost; ///< what the last projectFrom could not read, as a painter would call it
 

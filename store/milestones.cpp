@@ -63,7 +63,7 @@ Result<Project> ProjectFile::projectAt(int milestone) const
     return guarded([&]() -> Result<Project> {
         Statement s(m_database->db, "SELECT description FROM milestone WHERE id = ?");
         if (s.number(1, milestone).step() != SQLITE_ROW)
-            return Error{Kind::Missing, tr("There is no such milestone in this work."), {}};
+            return Error{ErrorKind::Missing, tr("There is no such milestone in this work."), {}};
         return m_database->projectFrom(s.columnText(0));
     });
 }

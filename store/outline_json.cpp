@@ -10,7 +10,7 @@ Result<std::vector<cutout::Loop>> loopsFromJson(std::string_view text)
 {
     const auto j = json::parse(text, nullptr, false);
     const Error bad{
-        Kind::Damaged, tr("The outline must be {\"pieces\": [{\"points\": [[x, y], …], \"hole\": false}]}."), {}};
+        ErrorKind::Damaged, tr("The outline must be {\"pieces\": [{\"points\": [[x, y], …], \"hole\": false}]}."), {}};
     if (!j.is_object() || !j.contains("pieces") || !j["pieces"].is_array())
         return bad;
     std::vector<cutout::Loop> loops;

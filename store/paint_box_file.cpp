@@ -24,7 +24,7 @@ Result<std::string> textIn(const std::filesystem::path& file)
 }
 Error notUnderstood(const std::string& what)
 {
-    return {Kind::Damaged, tr("This is no %1 that can be understood.", what), {}};
+    return {ErrorKind::Damaged, tr("This is no %1 that can be understood.", what), {}};
 }
 std::optional<ExactLab> labIn(const json& j, const char* key)
 {
@@ -184,7 +184,7 @@ Result<SwatchCard> swatchesFromCgats(std::string_view text)
         paint::Swatches& s = swatchesOf(card.swatches, id.substr(0, slash));
         (what == "2" ? s.tint2 : what == "10" ? s.tint10 : s.masstone) = r;
         if (card.swatches.size() > kMostPaints)
-            return Error{Kind::TooLarge, tr("There are more than 200 paints on this card."), {}};
+            return Error{ErrorKind::TooLarge, tr("There are more than 200 paints on this card."), {}};
     }
     return card;
 }
@@ -203,7 +203,7 @@ Result<SwatchCard> readSwatches(const std::filesystem::path& file)
         for (const json& s : j.at("swatches")) {
             card.swatches.push_back(swatchesIn(s));
             if (card.swatches.size() > kMostPaints)
-                return Error{Kind::TooLarge, tr("There are more than 200 paints on this card."), {}};
+                return Error{ErrorKind::TooLarge, tr("There are more than 200 paints on this card."), {}};
         }
         card.sigmaLab = j.value("sigma_lab", 1.0);
         const std::string finish = j.value("finish", "satin");
@@ -239,7 +239,7 @@ Result<paint::Paints> readPaintBox(const std::filesystem::path& file)
         if (j.value("format", "") != "roving-lantern-paint-box")
             return notUnderstood(tr("box of paints"));
         if (j.value("version", 0) != 1)
-            return Error{Kind::Newer, tr("This box of paints was written by a newer version."), {}};
+            return Error{ErrorKind::Newer, tr("This box of paints was written by a newer version."), {}};
         paint::Paints out;
         for (const json& p : j.at("paints")) {
             paint::Paint paint{p.at("paint").get<std::string>(), {}};

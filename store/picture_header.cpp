@@ -162,7 +162,7 @@ Result<PictureHeader> pictureHeader(Bytes bytes)
 {
     const Reader r(bytes);
     if (bytes.empty())
-        return Error{Kind::Damaged, tr("The file is empty."), {}};
+        return Error{ErrorKind::Damaged, tr("The file is empty."), {}};
     if (r.byte(0) == 0xff && r.byte(1) == 0xd8 && r.byte(2) == 0xff)
         return jpeg(r);
     if (r.has(0, "\x89PNG\r\n\x1a\n"))
@@ -178,12 +178,12 @@ Result<PictureHeader> pictureHeader(Bytes bytes)
     if (looksLikeSvg(r))
         return PictureHeader{"image/svg+xml"};
     if (looksLikeFilm(bytes))
-        return Error{Kind::Unsupported, tr("This is a video clip; pick a still from it at Gather."), {}};
+        return Error{ErrorKind::Unsupported, tr("This is a video clip; pick a still from it at Gather."), {}};
     if (r.has(0, "GIF8"))
-        return Error{
-            Kind::Unsupported, tr("This is a GIF, which holds too few colours to be a reference; save it as PNG."), {}};
-    return Error{Kind::Unsupported,
-        tr("This is not a JPEG, PNG, TIFF, WebP, HEIC, SVG or camera raw picture, whatever its name says."), {}};
+        return Error{ErrorKind::Unsupported,
+            tr("This is a GIF, which holds too few colours to be a reference; save it as PNG."), {}};
+    return Error{ErrorKind::Unsupported,
+        tr("The contents are not JPEG, PNG, TIFF, WebP, HEIC, SVG or camera raw, although the name says so."), {}};
 }
 
 } // namespace rl::store

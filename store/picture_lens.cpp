@@ -1,7 +1,6 @@
 #include "store/exiv.h"
 #include "store/picture_reader.h"
 #include <cmath>
-#include <exiv2/exiv2.hpp>
 
 namespace rl::store {
 
@@ -25,8 +24,7 @@ double focalShareOf(Bytes file, int width, int height)
     if (file.empty() || width < 1 || height < 1)
         return 0;
     try {
-        exivReady();
-        const auto image = Exiv2::ImageFactory::open(file.data(), long(file.size()));
+        const auto image = exivImage(file);
         image->readMetadata();
         const Exiv2::ExifData& data = image->exifData();
         const double w = numberIn(data, "Exif.Photo.PixelXDimension"), h = numberIn(data, "Exif.Photo.PixelYDimension");

@@ -5,10 +5,10 @@
 #include "store/digest.h"
 #include "store/exiv.h"
 #include "store/foreign_pictures.h"
+#include "store/late_pictures.h"
 #include <cerrno>
 #include <cstdlib>
 #include <cstring>
-#include <exiv2/exiv2.hpp>
 #include <fcntl.h>
 #include <fstream>
 #include <opencv2/imgcodecs.hpp>
@@ -30,16 +30,12 @@ Companions companionsOf(const std::vector<unsigned char>& bytes)
 {
     Companions c;
     try {
-        exivReady();
-        const auto image = Exiv2::ImageFactory::open(bytes.data(), long(bytes.size()));
+        const auto image = exivImage(bytes);
         image->readMetadata();
         const auto found = image->exifData().findKey(Exiv2::ExifKey("Exif.Image.Orientation"));
         if (found != image->exifData().end())
-            c.orientation = int(found->toLong());
-        if (image->iccProfileDefined()) {
-            const Exiv2::DataBuf* icc = image->iccProfile();
-            c.profile.assign(icc->pData_, icc->pData_ + icc->size_);
-        }
+            c.orientation = exivWhole(*found);
+        c.profile = exivProfile(*image);
     } catch (const std::exception&) {
         return c;
     }
@@ -100,17 +96,17 @@ Result<PictureHeader> checkedHeader(Bytes bytes)
     if (!header || decodedElsewhere(*header))
         return header;
     if (header->width == 0 || header->height == 0)
-        return Error{Kind::Damaged, tr("The picture says it is 0 pixels wide or high; it is damaged."), {}};
+        return Error{ErrorKind::Damaged, tr("The picture is 0 pixels wide or high; it is damaged."), {}};
     if (header->width * header->height > kMostPixels)
-        return Error{Kind::TooLarge,
-            tr("The picture says it is %1 × %2 pixels; 200 million in all are the most that can be opened.",
+        return Error{ErrorKind::TooLarge,
+            tr("The picture is %1 × %2 pixels; at most 200 million in all can be opened.",
                 std::to_string(header->width), std::to_string(header->height)),
             {}};
     if (!header->complete)
-        return Error{Kind::Damaged, tr("The picture file ends too early; it was probably not copied whole."), {}};
+        return Error{ErrorKind::Damaged, tr("The picture file ends too early; it was probably not copied whole."), {}};
     if (header->animated)
         return Error{
-            Kind::Unsupported, tr("This is an animation; save the frame you want as a picture of its own."), {}};
+            ErrorKind::Unsupported, tr("This is an animation; save the frame you want as a picture of its own."), {}};
     return header;
 }
 
@@ -145,12 +141,14 @@ Result<Decoded> decodePixels(const PictureHeader& header, const Blob& bytes, int
                                   : cv::IMREAD_UNCHANGED;
     Decoded out;
     try {
-        out.pixels = cv::imdecode(*bytes, small | cv::IMREAD_IGNORE_ORIENTATION);
+        out.pixels
+            = latePictures().decode(cv::Mat(1, int(bytes->size()), CV_8UC1, const_cast<unsigned char*>(bytes->data())),
+                small | cv::IMREAD_IGNORE_ORIENTATION);
     } catch (const cv::Exception& e) {
-        return Error{Kind::Damaged, tr("The picture is damaged and cannot be decoded."), e.what()};
+        return Error{ErrorKind::Damaged, tr("The picture is damaged and cannot be decoded."), e.what()};
     }
     if (out.pixels.empty())
-        return Error{Kind::Damaged, tr("The picture is damaged or of a variant that cannot be decoded."), {}};
+        return Error{ErrorKind::Damaged, tr("The picture is damaged or of a variant that cannot be decoded."), {}};
     out.with = companionsOf(*bytes);
     return out;
 }
@@ -159,7 +157,8 @@ Result<Photo> developed(const Decoded& decoded, std::string& note)
 {
     const cv::Mat rgb = toRgb8(decoded.pixels, note);
     if (rgb.empty())
-        return Error{Kind::Unsupported, tr("The picture has an unusual number of channels; save it as plain RGB."), {}};
+        return Error{
+            ErrorKind::Unsupported, tr("The picture has an unusual number of channels; save it as plain RGB."), {}};
     Photo photo = Photo::fromMat(upright(rgb, decoded.with.orientation));
     if (!decoded.with.profile.empty()) {
         auto converted = colour::toSrgb(photo, decoded.with.profile);
@@ -248,17 +247,17 @@ Result<Blob> readFile(const std::filesystem::path& path, std::uint64_t most)
         const std::string name = tr("“%1”", path.filename().string());
         std::error_code error;
         if (!std::filesystem::exists(path, error))
-            return Error{Kind::Missing, tr("There is no file %1.", name), path.string()};
+            return Error{ErrorKind::Missing, tr("There is no file %1.", name), path.string()};
         if (!std::filesystem::is_regular_file(path, error))
-            return Error{Kind::Unsupported, tr("%1 is not a file that can be read.", name), path.string()};
+            return Error{ErrorKind::Unsupported, tr("%1 is not a file that can be read.", name), path.string()};
         const std::uintmax_t size = std::filesystem::file_size(path, error);
         if (error || size > most)
-            return Error{
-                Kind::TooLarge, tr("%1 is too large to be opened (%2 MB).", name, fixed(double(size) / 1e6, 0)), {}};
+            return Error{ErrorKind::TooLarge,
+                tr("%1 is too large to be opened (%2 MB).", name, fixed(double(size) / 1e6, 0)), {}};
         std::ifstream in(path, std::ios::binary);
         std::vector<unsigned char> bytes(size);
         if (!in || (size > 0 && !in.read(reinterpret_cast<char*>(bytes.data()), std::streamsize(size))))
-            return Error{Kind::NotWritable, tr("%1 cannot be read; you may lack the permission.", name), {}};
+            return Error{ErrorKind::NotWritable, tr("%1 cannot be read; you may lack the permission.", name), {}};
         return std::make_shared<const std::vector<unsigned char>>(std::move(bytes));
     });
 }
@@ -283,7 +282,7 @@ Result<Done> writeFile(const std::filesystem::path& path, Bytes bytes)
 {
     return guarded([&]() -> Result<Done> {
         const auto cannot = [&](int why) {
-            return Error{why == ENOSPC || why == EDQUOT ? Kind::Full : Kind::NotWritable,
+            return Error{why == ENOSPC || why == EDQUOT ? ErrorKind::Full : ErrorKind::NotWritable,
                 tr("“%1” cannot be written there; the folder may be full or protected.", path.filename().string()),
                 std::strerror(why)};
         };
@@ -320,13 +319,13 @@ Result<Mask> decodeMask(Bytes png)
         if (!header)
             return header.error();
         if (header->width * header->height > kMostPixels || header->width == 0 || header->height == 0)
-            return Error{Kind::TooLarge, tr("The mask is too large, or empty."), {}};
-        cv::Mat m = cv::imdecode(
+            return Error{ErrorKind::TooLarge, tr("The mask is too large, or empty."), {}};
+        cv::Mat m = latePictures().decode(
             cv::Mat(1, int(png.size()), CV_8UC1, const_cast<unsigned char*>(png.data())), cv::IMREAD_UNCHANGED);
         if (!m.empty() && m.depth() == CV_16U)
             m.convertTo(m, CV_8U, 1 / 257.0);
         if (m.empty() || m.depth() != CV_8U)
-            return Error{Kind::Damaged, tr("The mask is damaged or not 8 or 16 bits a channel."), {}};
+            return Error{ErrorKind::Damaged, tr("The mask is damaged or not 8 or 16 bits a channel."), {}};
         cv::Mat one = m;
         if (m.channels() == 4)
             cv::extractChannel(m, one, 3);
@@ -347,7 +346,7 @@ Result<Mask> readMask(const std::filesystem::path& path)
 std::vector<unsigned char> encodePng(const Mask& mask)
 {
     std::vector<unsigned char> out;
-    cv::imencode(".png", mask.mat(), out, {cv::IMWRITE_PNG_COMPRESSION, 2});
+    latePictures().encode(".png", mask.mat(), out, {cv::IMWRITE_PNG_COMPRESSION, 2});
     return out;
 }
 
@@ -356,7 +355,7 @@ std::vector<unsigned char> encodePng(const Photo& photo)
     cv::Mat bgr;
     cv::cvtColor(photo.mat(), bgr, cv::COLOR_RGB2BGR);
     std::vector<unsigned char> out;
-    cv::imencode(".png", bgr, out, {cv::IMWRITE_PNG_COMPRESSION, 3});
+    latePictures().encode(".png", bgr, out, {cv::IMWRITE_PNG_COMPRESSION, 3});
     return out;
 }
 
@@ -366,7 +365,7 @@ std::vector<unsigned char> encodePng(const Photo& photo, const Mask& alpha)
     cv::cvtColor(photo.mat(), bgra, cv::COLOR_RGB2BGRA);
     cv::insertChannel(alpha.mat(), bgra, 3);
     std::vector<unsigned char> out;
-    cv::imencode(".png", bgra, out, {cv::IMWRITE_PNG_COMPRESSION, 3});
+    latePictures().encode(".png", bgra, out, {cv::IMWRITE_PNG_COMPRESSION, 3});
     return out;
 }
 
@@ -375,7 +374,7 @@ std::vector<unsigned char> encodeExr(const LinearPicture& picture)
     cv::Mat bgr;
     cv::cvtColor(picture.mat(), bgr, cv::COLOR_RGB2BGR);
     std::vector<unsigned char> out;
-    if (!cv::imencode(".exr", bgr, out, {cv::IMWRITE_EXR_TYPE, cv::IMWRITE_EXR_TYPE_FLOAT}))
+    if (!latePictures().encode(".exr", bgr, out, {cv::IMWRITE_EXR_TYPE, cv::IMWRITE_EXR_TYPE_FLOAT}))
         out.clear();
     return out;
 }
@@ -385,7 +384,7 @@ std::vector<unsigned char> encodeJpeg(const Photo& photo, int quality)
     cv::Mat bgr;
     cv::cvtColor(photo.mat(), bgr, cv::COLOR_RGB2BGR);
     std::vector<unsigned char> out;
-    cv::imencode(".jpg", bgr, out, {cv::IMWRITE_JPEG_QUALITY, quality});
+    latePictures().encode(".jpg", bgr, out, {cv::IMWRITE_JPEG_QUALITY, quality});
     return out;
 }
 

@@ -47,7 +47,7 @@ Result<Done> put(const std::filesystem::path& beside, const std::filesystem::pat
     if (whole) {
         std::filesystem::rename(beside, path, error);
         if (error)
-            whole = Error{Kind::NotWritable, tr("The work cannot be saved there."), error.message()};
+            whole = Error{ErrorKind::NotWritable, tr("The work cannot be saved there."), error.message()};
         else
             syncFolderOf(path);
     }
@@ -66,7 +66,7 @@ Result<Done> renamed(const std::filesystem::path& from, const std::filesystem::p
         if (!error)
             return Done{};
     }
-    return Error{Kind::NotWritable, tr("The work cannot be renamed to “%1”.", to.filename().string()),
+    return Error{ErrorKind::NotWritable, tr("The work cannot be renamed to “%1”.", to.filename().string()),
         std::string(std::strerror(errno)) + " " + to.string()};
 }
 } // namespace
@@ -91,7 +91,7 @@ Result<ProjectFile> ProjectFile::create(const std::filesystem::path& path, const
         for (const LazyPhoto& photo : settled)
             if (const auto* stored = dynamic_cast<const StoredPicture*>(photo.source()))
                 stored->settle(file->place);
-        file->hold = Hold::take(path);
+        file->hold = FileLock::take(path);
         file->changed = true;
         return ProjectFile(std::move(file));
     });
@@ -123,7 +123,7 @@ Result<Done> ProjectFile::continueIn(const std::filesystem::path& path, const Pr
         Database& d = *m_database;
         std::error_code error;
         if (std::filesystem::equivalent(path, d.path(), error) && !gone())
-            return Error{Kind::Invalid,
+            return Error{ErrorKind::Invalid,
                 tr("That is the open work itself, which is saved already; choose another name."), path.string()};
         const auto beside = besideOf(path);
         auto made = Database::connect(beside, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
@@ -145,7 +145,7 @@ Result<Done> ProjectFile::continueIn(const std::filesystem::path& path, const Pr
         for (const LazyPhoto& photo : settled)
             if (const auto* stored = dynamic_cast<const StoredPicture*>(photo.source()))
                 stored->settle(d.place);
-        d.hold = Hold::take(path);
+        d.hold = FileLock::take(path);
         d.changed = true;
         return done;
     });
@@ -171,7 +171,7 @@ Result<std::vector<std::string>> ProjectFile::check(Progress& progress) const
         Statement get(m_database->db, "SELECT description FROM work WHERE id = 1");
         if (get.step() != SQLITE_ROW)
             return Error{
-                Kind::Damaged, tr("The file %1 holds no description of a work.", path().filename().string()), {}};
+                ErrorKind::Damaged, tr("The file %1 holds no description of a work.", path().filename().string()), {}};
         auto read = m_database->projectFrom(get.columnText(0));
         if (!read)
             return read.error();
@@ -196,7 +196,7 @@ namespace {
 Error unreadable(int version, const Error& e)
 {
     return version > kFileVersion
-        ? Error{Kind::Newer, tr("This work was saved by a later version that this one cannot read."), e.detail}
+        ? Error{ErrorKind::Newer, tr("This work was saved by a later version that this one cannot read."), e.detail}
         : e;
 }
 
@@ -249,16 +249,16 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
         const std::string name = tr("“%1”", path.filename().string());
         std::error_code error;
         if (!std::filesystem::exists(path, error))
-            return Error{Kind::Missing, tr("There is no file %1.", name), path.string()};
+            return Error{ErrorKind::Missing, tr("There is no file %1.", name), path.string()};
         if (!std::filesystem::is_regular_file(path, error) || std::filesystem::file_size(path, error) > kMostFile)
-            return Error{Kind::Unsupported, tr("%1 is not a work that can be opened.", name), {}};
+            return Error{ErrorKind::Unsupported, tr("%1 is not a work that can be opened.", name), {}};
         const bool writable = ::access(path.c_str(), W_OK) == 0;
         auto made = Database::connect(path, writable ? SQLITE_OPEN_READWRITE : SQLITE_OPEN_READONLY);
         if (!made)
             return made.error();
         auto d = made.take();
         if (d->pragma("application_id") != kApplicationId)
-            return Error{Kind::Unsupported, tr("%1 is not a work of Roving Lantern, or it is damaged.", name), {}};
+            return Error{ErrorKind::Unsupported, tr("%1 is not a work of Roving Lantern, or it is damaged.", name), {}};
         const int version = d->pragma("user_version");
         std::string note;
         if (version > kFileVersion) {
@@ -268,19 +268,20 @@ Result<ProjectFile::Opened> ProjectFile::open(const std::filesystem::path& path)
         } else if (!writable) {
             d->readOnly = true;
             note = tr("This file is protected; the work is open for reading only.");
-        } else if (d->hold = Hold::take(path); !d->hold) {
+        } else if (d->hold = FileLock::take(path); !d->hold) {
             d->readOnly = true;
             note = tr("This work is open in another window; here it is open for reading only.");
         }
         const auto size = std::filesystem::file_size(path, error);
         if (std::uintmax_t(d->pragma("page_count")) * std::uintmax_t(d->pragma("page_size")) > size)
-            return Error{Kind::Damaged, tr("The file %1 is damaged.", name), "cut off"};
+            return Error{ErrorKind::Damaged, tr("The file %1 is damaged.", name), "cut off"};
         Statement check(d->db, "PRAGMA quick_check(1)");
         if (size <= kCheckedWhole && (check.step() != SQLITE_ROW || check.columnText(0) != "ok"))
-            return Error{Kind::Damaged, tr("The file %1 is damaged.", name), check.columnText(0)};
+            return Error{ErrorKind::Damaged, tr("The file %1 is damaged.", name), check.columnText(0)};
         Statement get(d->db, "SELECT description FROM work WHERE id = 1");
         if (get.step() != SQLITE_ROW)
-            return unreadable(version, {Kind::Damaged, tr("The file %1 holds no description of a work.", name), {}});
+            return unreadable(
+                version, {ErrorKind::Damaged, tr("The file %1 holds no description of a work.", name), {}});
         auto project = d->projectFrom(get.columnText(0));
         if (!project)
             return unreadable(version, project.error());
@@ -304,7 +305,7 @@ Result<Done> ProjectFile::keepPicture(const Reference& reference)
     return guarded([&]() -> Result<Done> {
         const Blob bytes = reference.pixels.bytes();
         if (!bytes)
-            return Error{Kind::Invalid, tr("The picture's file is not at hand."), {}};
+            return Error{ErrorKind::Invalid, tr("The picture's file is not at hand."), {}};
         auto done = m_database->transaction([&]() -> Result<Done> {
             Statement away(m_database->db, "DELETE FROM blob WHERE +sha256 = ?"); // a damaged one gives way
             if (!m_database->blob(reference.sha256()))
@@ -403,7 +404,7 @@ std::vector<unsigned char> ProjectFile::previewOf(const std::filesystem::path& p
             return d.error();
         Statement get(d.value()->db, "SELECT bytes FROM preview WHERE id = 1 AND length(bytes) < 8000000");
         if (d.value()->pragma("application_id") != kApplicationId || get.step() != SQLITE_ROW)
-            return Error{Kind::Missing, tr("There is no preview."), {}};
+            return Error{ErrorKind::Missing, tr("There is no preview."), {}};
         return get.columnBytes(0);
     });
     return read ? *read : std::vector<unsigned char>();

@@ -38,10 +38,10 @@ public:
     /// Opens safely: own application id, size limits, no trusted schema; what is cheap is checked (whole in length;
     /// up to kCheckedWhole bytes page by page), a picture's digest when it is first decoded, all of it by check(). A
     /// file of a later version opens read-only where it can be understood. A picture that is not there is missing in
-    /// the work and named in the note; a file that cannot be read as a whole is Kind::Damaged: see salvage().
+    /// the work and named in the note; a file that cannot be read as a whole is ErrorKind::Damaged: see salvage().
     static Result<Opened> open(const std::filesystem::path& path);
     /// What can be read of a damaged file, as a copy "… (salvaged).lantern" beside it; what is lost is named in the
-    /// note. Kind::Damaged when nothing can.
+    /// note. ErrorKind::Damaged when nothing can.
     static Result<Opened> salvage(const std::filesystem::path& path);
     /// Where the newest good state of a work is kept: beside it, with a ~ at the end. There may be none.
     static std::filesystem::path keptStateOf(const std::filesystem::path& path);

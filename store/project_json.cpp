@@ -91,7 +91,7 @@ RL_JSON_WORDS(WorkKind,
 RL_JSON_NUMBERS(FreeHours)
 RL_JSON_NUMBERS_AND(DayHours, date, free)
 RL_JSON_NUMBERS_AND(Diary, roundFrom, hours, days)
-RL_JSON_NUMBERS_AND(TaskWord, task, done, dropped, into, before, words, kind, element, paint)
+RL_JSON_NUMBERS_AND(TaskOverride, task, done, dropped, into, before, words, kind, element, paint)
 RL_JSON_NUMBERS_AND(WorkSpan, task, kind, element, at)
 RL_JSON_NUMBERS_AND(Sitting, id, began, spans, notes, paints)
 RL_JSON_NUMBERS_AND(CanvasPhoto, id, reference, at, task, corners, grey)
@@ -314,11 +314,11 @@ Result<Project> fromJson(const json& j, const PixelSource& source)
     try {
         return read(withoutNulls(j), source);
     } catch (const UnknownWord& e) {
-        return Error{Kind::Newer,
+        return Error{ErrorKind::Newer,
             tr("This work says “%1” where this version knows no such word; it was made by a later one.", e.word),
             e.word};
     } catch (const json::exception& e) {
-        return Error{Kind::Damaged, tr("The work's own description is damaged."), e.what()};
+        return Error{ErrorKind::Damaged, tr("The work's own description is damaged."), e.what()};
     }
 }
 
@@ -332,9 +332,9 @@ Result<Sitting> sittingFrom(const std::string& text)
     try {
         return withoutNulls(json::parse(text)).get<Sitting>();
     } catch (const UnknownWord& e) {
-        return Error{Kind::Newer, tr("The sitting says a word that this version does not know."), e.word};
+        return Error{ErrorKind::Newer, tr("The sitting holds a term that this version does not know."), e.word};
     } catch (const json::exception& e) {
-        return Error{Kind::Damaged, tr("The sitting that was under way cannot be read."), e.what()};
+        return Error{ErrorKind::Damaged, tr("The sitting that was under way cannot be read."), e.what()};
     }
 }
 

@@ -25,7 +25,7 @@ Error nothingLeft(const fs::path& path, const std::string& detail)
     std::error_code error;
     const fs::path kept = ProjectFile::keptStateOf(path);
     const bool has = fs::exists(kept, error);
-    return {Kind::Damaged,
+    return {ErrorKind::Damaged,
         tr("Nothing can be read of the damaged file “%1”%2", path.filename().string(),
             has ? tr("; its newest good state is kept beside it as “%1”.", kept.filename().string()) : "."),
         detail};
@@ -113,11 +113,11 @@ Result<ProjectFile::Opened> ProjectFile::openKeptState(const fs::path& path)
         std::error_code error;
         const fs::path kept = keptStateOf(path);
         if (!fs::exists(kept, error))
-            return Error{Kind::Missing, tr("No earlier state of this work is kept beside it."), {}};
+            return Error{ErrorKind::Missing, tr("No earlier state of this work is kept beside it."), {}};
         const fs::path copy = besideNamed(path, "kept");
         fs::copy_file(kept, copy, error);
         if (error)
-            return Error{Kind::NotWritable, tr("The kept state cannot be copied there."), error.message()};
+            return Error{ErrorKind::NotWritable, tr("The kept state cannot be copied there."), error.message()};
         return open(copy);
     });
 }
@@ -194,7 +194,7 @@ Result<Done> ProjectFile::keepState() const
         }
         fs::rename(beside, kept, error);
         return error ? Result<Done>(
-                   Error{Kind::NotWritable, tr("No earlier state can be kept beside the work."), error.message()})
+                   Error{ErrorKind::NotWritable, tr("No earlier state can be kept beside the work."), error.message()})
                      : Result<Done>(Done{});
     });
 }

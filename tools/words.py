@@ -1,5 +1,5 @@
 #!/usr/bin/env python3
-"""Gathers the words of the program, in order, once: every tr("…"), said("…") and later("…") of it, and the words of its tables.
+"""Gathers the words of the program, in order, once: every tr("…"), said("…") and translatable("…") of it, and the words of its tables.
 
 words.py list                 one a line, as JSON strings
 words.py update TS [EXTRA]    brings a .ts file up to date: new ones unfinished, those gone taken out; EXTRA: JSON {source: translation}
@@ -8,6 +8,7 @@ words.py check TS             says what has no translation, or one whose places 
 import csv
 import glob
 import json
+import os
 import re
 import sys
 import xml.etree.ElementTree as xml
@@ -15,8 +16,8 @@ import xml.etree.ElementTree as xml
 FOLDERS = ("app", "core", "store", "devices", "output", "cli")
 # columns of tables that are shown
 TABLES = (("core/paint/tables/pigments.csv", ("generic_name", "hazard_note")), ("core/paint/tables/layers.csv", ("reason",)))
-# tr("…"), said("…"), later("…"), QT_TR_NOOP("…"), translate("where", "…"), QT_TRANSLATE_NOOP("where", "…")
-CALL = r'(?:\b(?:tr|said|later|QT_TR_NOOP)\(\s*|\b(?:translate|QT_TRANSLATE_NOOP)\(\s*"[^"]*",\s*)'
+# tr("…"), said("…"), translatable("…"), QT_TR_NOOP("…"), translate("where", "…"), QT_TRANSLATE_NOOP("where", "…")
+CALL = r'(?:\b(?:tr|trn|said|translatable|QT_TR_NOOP)\(\s*|\b(?:translate|QT_TRANSLATE_NOOP)\(\s*"[^"]*",\s*)'
 LITERAL = r'"((?:[^"\\]|\\.)*)"'
 
 
@@ -48,20 +49,38 @@ def read(path):
     out = {}
     for m in root.iter("message"):
         t = m.find("translation")
-        if t is not None and t.get("type") != "unfinished" and t.text:
-            out[m.find("source").text] = t.text
+        if t is None or t.get("type") == "unfinished":
+            continue
+        forms = [f.text for f in t.iter("numerusform")]
+        if forms or t.text:
+            out[m.find("source").text] = forms or t.text
     return out
 
 
+def own(path):
+    """What a language says of itself: its name, its decimal mark, how it counts (core/base/words.cpp)."""
+    try:
+        root = xml.parse(path).getroot()
+    except (OSError, xml.ParseError):
+        return {}
+    return {k: v for k, v in ((e.tag, e.text) for e in root) if k.startswith("extra-")}
+
+
 def write(path, known):
-    root = xml.Element("TS", version="2.1", language="de_DE", sourcelanguage="en")
+    language = os.path.splitext(os.path.basename(path))[0]
+    root = xml.Element("TS", version="2.1", language=language, sourcelanguage="en")
+    for tag, text in own(path).items():
+        xml.SubElement(root, tag).text = text
     context = xml.SubElement(root, "context")
     xml.SubElement(context, "name").text = "words"
-    for words in sources():
-        m = xml.SubElement(context, "message")
+    for words in wanted(path):
+        m = xml.SubElement(context, "message", {"numerus": "yes"} if "%n" in words else {})
         xml.SubElement(m, "source").text = words
         t = xml.SubElement(m, "translation")
-        if words in known:
+        if isinstance(known.get(words), list):
+            for form in known[words]:
+                xml.SubElement(t, "numerusform").text = form
+        elif words in known:
             t.text = known[words]
         else:
             t.set("type", "unfinished")
@@ -69,15 +88,21 @@ def write(path, known):
     xml.ElementTree(root).write(path, encoding="utf-8", xml_declaration=True)
 
 
+def wanted(path):
+    """English needs no more than its plurals."""
+    return [w for w in sources() if "%n" in w or not path.endswith("en.ts")]
+
+
 def check(path):
     known, bad = read(path), 0
-    for words in sources():
-        places = lambda s: sorted(set(re.findall(r"%\d", s)))
-        if words not in known:
-            print("no translation:", words)
+    places = lambda s: sorted(set(re.findall(r"%\d", s)))
+    for words in wanted(path):
+        forms = known.get(words)
+        if forms is None or ("%n" in words) != isinstance(forms, list):
+            print("no translation:" if forms is None else "no plural forms:", words)
             bad += 1
-        elif places(words) != places(known[words]):
-            print("other places:", words, "|", known[words])
+        elif any(places(words) != places(f) for f in (forms if isinstance(forms, list) else [forms])):
+            print("other places:", words, "|", forms)
             bad += 1
     return bad
 

@@ -138,8 +138,8 @@ QString Board::zoomWords() const
     if (m_unit.name == "px")
         return tr("%1 % of its pixels").arg(100 * m_scale, 0, 'f', 0);
     const double life = physicalDpiX() / 2.54, share = m_scale / life;
-    return tr("%1 % of life size").arg(100 * share, 0, 'f', 0)
-        + tr(" · as seen from %1 m").arg(0.6 / std::max(share, 1e-3), 0, 'f', 1);
+    return tr("%1 % of real size").arg(100 * share, 0, 'f', 0)
+        + tr(" · looks as from %1 m away").arg(0.6 / std::max(share, 1e-3), 0, 'f', 1);
 }
 
 void Board::nextMat()

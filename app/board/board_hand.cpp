@@ -1,10 +1,12 @@
 // The hand on a board: what its tools hear, mouse, wheel and keys.
 #include "app/board/board.h"
 #include <QDragEnterEvent>
+#include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMimeData>
 #include <QMouseEvent>
 #include <QTimer>
+#include <QToolTip>
 #include <QUrl>
 
 namespace rl::app {
@@ -157,6 +159,19 @@ void Board::mouseMoveEvent(QMouseEvent* e)
         emit viewChanged();
     }
     m_last = e->position();
+}
+
+bool Board::event(QEvent* e)
+{
+    if (e->type() == QEvent::ToolTip && !m_bare) {
+        auto* help = static_cast<QHelpEvent*>(e);
+        for (const Overlay* o : m_overlays)
+            if (const QString words = o->shown() ? o->tip(help->pos(), *this) : QString(); !words.isEmpty()) {
+                QToolTip::showText(help->globalPos(), words, this);
+                return true;
+            }
+    }
+    return QWidget::event(e);
 }
 
 void Board::focusOutEvent(QFocusEvent* e)

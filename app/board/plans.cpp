@@ -128,7 +128,7 @@ void Plans::moveGrip(GroundPlan::Grip grip, int id, double value, int gesture)
         edits::withLantern(p, l), gesture);
 }
 
-void Plans::show()
+void Plans::refresh()
 {
     auto scene = sceneOf(m_desk.project(), m_desk.surfaces());
     scene.heldElement = m_desk.element();
@@ -150,7 +150,7 @@ void Plans::setPointing(bool on, const std::vector<Vec2>& places)
     if (places == m_pointed)
         return;
     m_pointed = places;
-    show();
+    refresh();
 }
 
 void Plans::takeBack()

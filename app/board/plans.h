@@ -9,7 +9,7 @@ class Plans final : public QWidget {
     Q_OBJECT
 public:
     explicit Plans(Desk& desk);
-    void show(); ///< takes all of it from the project
+    void refresh(); ///< takes all of it from the project
     void setWithLights(bool on); ///< sun, haze and what lanterns do
     /// Places on the ground being pointed at; clicks on the plan add to them.
     void setPointing(bool on, const std::vector<Vec2>& places);

@@ -50,8 +50,8 @@ Document::~Document()
 void Document::edit(const QString& text, Project after, int gesture)
 {
     if (readOnly()) {
-        emit failed(
-            {Kind::NotWritable, tr("This work is open for reading only; save a copy to change it.").toStdString(), {}});
+        emit failed({ErrorKind::NotWritable,
+            tr("This work is open for reading only; save a copy to change it.").toStdString(), {}});
         return;
     }
     if (gesture < 0 || gesture != m_gesture)

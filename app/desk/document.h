@@ -42,7 +42,7 @@ public:
     void continueIn(const QString& path);
     bool moving() const { return m_moving; }
     void waitSaved();
-    /// Shown first when the work is opened again. \param encode called on the writing thread
+    /// NumberFormat first when the work is opened again. \param encode called on the writing thread
     void keepPreview(std::function<std::vector<unsigned char>()> encode);
     /// Ends the session, aside: no work is open then.
     void close();

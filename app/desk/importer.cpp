@@ -58,7 +58,7 @@ Importer::Importer(Document& document, Jobs& jobs)
 {
     connect(&m_job, &JobBase::done, this, [this] {
         const Error* problem = m_job.problem();
-        const bool stopped = problem && problem->kind == Kind::Cancelled;
+        const bool stopped = problem && problem->kind == ErrorKind::Cancelled;
         emit finished(m_problems, stopped);
     });
     connect(&m_job, &JobBase::left, this, [this] { emit finished({}, true); });

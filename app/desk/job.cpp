@@ -116,7 +116,7 @@ void JobBase::begin(std::shared_ptr<Run> run, std::function<void(Run&)> work, La
 
 void JobBase::tell(const Error& error)
 {
-    if (m_notices && error.kind != Kind::Cancelled)
+    if (m_notices && error.kind != ErrorKind::Cancelled)
         m_notices->fail(error);
 }
 

@@ -209,7 +209,7 @@ private:
         } else if (run && run->result && !*run->result) {
             m_problem = run->result->error();
         } else if (run && run->stopped) {
-            m_problem = Error{Kind::Cancelled, {}, {}};
+            m_problem = Error{ErrorKind::Cancelled, {}, {}};
         }
         if (m_next) {
             Wish next = std::move(*m_next);

@@ -17,7 +17,7 @@ LongJob::LongJob(Jobs& jobs, stage::SurfaceCache& cache)
     , m_job(jobs)
 {
     setObjectName("longJob");
-    auto* stop = new QPushButton(tr("Give up"));
+    auto* stop = new QPushButton(tr("Cancel"));
     stop->setObjectName("giveUp");
     stop->setToolTip(tr("Stops it; nothing is left behind"));
     stop->setFocusPolicy(Qt::TabFocus);
@@ -38,13 +38,13 @@ LongJob::LongJob(Jobs& jobs, stage::SurfaceCache& cache)
         const Error* problem = m_job.problem();
         if (!problem)
             m_notices.say(m_said);
-        else if (problem->kind == Kind::Cancelled)
-            m_notices.say(tr("Given up; nothing was written."));
+        else if (problem->kind == ErrorKind::Cancelled)
+            m_notices.say(tr("Cancelled. Nothing was saved."));
         emit finished(!problem);
     });
     connect(&m_job, &JobBase::left, this, [this] {
         hide();
-        m_notices.say(tr("Given up; nothing was written."));
+        m_notices.say(tr("Cancelled. Nothing was saved."));
         emit finished(false);
     });
 }
@@ -68,7 +68,7 @@ void LongJob::savePicture(const Project& project, const QString& path, int width
         [this, project, path, widthPx](Progress& progress) -> Result<Done> {
             auto frame = stage::compose(project, widthPx, m_cache, progress);
             if (!frame)
-                return Error{Kind::Cancelled, rl::tr("The picture was given up; nothing was written."), {}};
+                return Error{ErrorKind::Cancelled, rl::tr("The picture was cancelled. Nothing was saved."), {}};
             const auto picture = light::finalPicture(std::move(frame), project.lights, progress);
             if (!picture)
                 return picture.error();

@@ -33,7 +33,7 @@ void Notices::say(const QString& sentence)
 
 void Notices::fail(const Error& error)
 {
-    if (error.kind == Kind::Cancelled)
+    if (error.kind == ErrorKind::Cancelled)
         return;
     logfile::write(QString::fromStdString(error.sentence + (error.detail.empty() ? "" : " | " + error.detail)));
     add({QDateTime::currentDateTime(), QString::fromStdString(error.sentence), true});

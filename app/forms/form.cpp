@@ -47,7 +47,7 @@ void Form::setShown(QWidget* widget, bool on)
         widget->setVisible(on);
 }
 
-NumberBox* Form::value(const FieldWords& w, const Shown& shown, double low, double high,
+NumberBox* Form::value(const FieldWords& w, const NumberFormat& shown, double low, double high,
     std::function<std::optional<double>()> get, std::function<void(double, int)> set)
 {
     auto* f = new NumberBox;
@@ -196,7 +196,7 @@ void Form::line()
     m_flow->breakLine();
 }
 
-void Form::show()
+void Form::refresh()
 {
     if (m_filling)
         return;

@@ -18,7 +18,7 @@ struct FieldWords {
     QString label; ///< over the field; empty: none
     QString tip; ///< what it does and why a painter would want it; the first sentence names it to assistive technology
     QString undo; ///< the step it makes: a verb
-    std::optional<Shown> shown{}; ///< instead of its unit's own way
+    std::optional<NumberFormat> shown{}; ///< instead of its unit's own way
     QString special{}; ///< what its lowest value is called
 };
 template <class O> using When = std::function<bool(const O&)>;
@@ -36,7 +36,7 @@ public:
         const Lens<O>& lens, V O::*member, const FieldWords& words, const std::type_identity_t<When<O>>& when = {})
     {
         const Number<O>& row = numberAt(member);
-        const Shown shown = words.shown.value_or(shownAs(row.unit));
+        const NumberFormat shown = words.shown.value_or(shownAs(row.unit));
         return value(
             words, shown, shown.factor * row.low, shown.factor * row.high,
             [=, this, &row]() -> std::optional<double> {
@@ -48,7 +48,7 @@ public:
             });
     }
     /// A number that is worked out rather than kept. \param get nothing: not shown
-    NumberBox* value(const FieldWords& words, const Shown& shown, double low, double high,
+    NumberBox* value(const FieldWords& words, const NumberFormat& shown, double low, double high,
         std::function<std::optional<double>()> get, std::function<void(double, int gesture)> set);
     template <class O, class V>
     QComboBox* choice(const Lens<O>& lens, V O::*member, const QStringList& names, const FieldWords& words,
@@ -112,7 +112,7 @@ public:
         std::function<bool()> shown = {}, std::function<bool()> isDown = {});
     void add(QWidget* widget, std::function<bool()> shown = {});
     void line(); ///< the next field begins a line
-    void show(); ///< takes all of it from the project
+    void refresh(); ///< takes all of it from the project
 
     /// One edit of what a lens holds.
     template <class O, class F> void change(const Lens<O>& lens, const QString& undo, int gesture, F set)

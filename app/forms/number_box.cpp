@@ -2,13 +2,14 @@
 #include "app/theme/theme.h"
 #include "core/base/words.h"
 #include "core/project/brief.h"
+#include "core/project/quantity.h"
 #include <QKeyEvent>
 #include <QLineEdit>
-#include <QRegularExpression>
+#include <QToolTip>
 
 namespace rl::app {
 
-Shown shownAs(Unit unit)
+NumberFormat shownAs(Unit unit)
 {
     const QChar degree(0xb0), times(0xd7), delta(0x394);
     switch (unit) {
@@ -70,28 +71,17 @@ NumberBox::NumberBox(QWidget* parent)
     });
 }
 
-void NumberBox::setShown(const Shown& s, double low, double high)
+void NumberBox::setShown(const NumberFormat& s, double low, double high)
 {
     m_quiet = true;
     setDecimals(s.decimals);
     setRange(low, high);
     setSingleStep(s.step);
     setSuffix(s.suffix);
+    m_clock = s.clock;
     m_quiet = false;
     updateGeometry();
 }
-
-namespace {
-/// The number in what was typed: one mark at most, point or comma.
-QString plainNumber(QString text, const QString& suffix)
-{
-    text = text.trimmed();
-    if (!suffix.trimmed().isEmpty() && text.endsWith(suffix.trimmed()))
-        text.chop(suffix.trimmed().size());
-    text.replace(QChar(0x2212), '-');
-    return text.trimmed().replace(',', '.');
-}
-} // namespace
 
 namespace {
 bool inInches(const QString& suffix)
@@ -100,8 +90,22 @@ bool inInches(const QString& suffix)
 }
 } // namespace
 
+QString NumberBox::unit() const
+{
+    return m_clock ? QString("h") : suffix().trimmed();
+}
+
+std::optional<double> NumberBox::read(QString text) const
+{
+    return quantityFrom(text.toStdString(), unit().toStdString());
+}
+
 QString NumberBox::textFromValue(double v) const
 {
+    if (m_clock) {
+        const int minutes = int(std::lround(v * 60));
+        return QString("%1:%2").arg(minutes / 60).arg(minutes % 60, 2, 10, QChar('0'));
+    }
     if (inInches(suffix()) && v >= 0)
         return QString::fromStdString(inchesOf(v));
     return QDoubleSpinBox::textFromValue(v).replace('.', QLocale().decimalPoint()); // both are understood when typed
@@ -109,32 +113,25 @@ QString NumberBox::textFromValue(double v) const
 
 double NumberBox::valueFromText(const QString& text) const
 {
-    if (inInches(suffix()))
-        return inchesFrom(plainNumber(text, suffix()).toStdString()).value_or(value());
-    return plainNumber(text, suffix()).toDouble();
+    return read(text).value_or(value());
 }
 
 QValidator::State NumberBox::validate(QString& text, int&) const
 {
     if (!specialValueText().isEmpty() && text == specialValueText())
         return QValidator::Acceptable;
-    const QString s = plainNumber(text, suffix());
-    if (inInches(suffix()) && (s.contains('/') || s.contains(' '))) { // 12 3/8
-        static const QRegularExpression half("^[0-9 /-]*$");
-        const auto v = inchesFrom(s.toStdString());
-        return v && *v >= minimum() && *v <= maximum() ? QValidator::Acceptable
-            : half.match(s).hasMatch()                 ? QValidator::Intermediate
-                                                       : QValidator::Invalid;
-    }
-    if (s.isEmpty() || s == "-" || s == "." || s == "-.")
-        return QValidator::Intermediate;
-    if (s.count('.') > 1 && QString(s).remove('.').toDouble() != 0)
-        return QValidator::Intermediate; // thousands are not guessed: what was is put back
-    bool ok = false;
-    const double v = s.toDouble(&ok);
-    if (!ok || s.contains('e', Qt::CaseInsensitive) || s.contains('n', Qt::CaseInsensitive) || s.count('.') > 1)
-        return QValidator::Invalid;
-    return v >= minimum() && v <= maximum() ? QValidator::Acceptable : QValidator::Intermediate;
+    const auto v = read(text);
+    return v && *v >= minimum() && *v <= maximum() ? QValidator::Acceptable : QValidator::Intermediate;
+}
+
+void NumberBox::fixup(QString& text) const
+{
+    const QString range = tr("%1 to %2").arg(textFromValue(minimum()) + suffix(), textFromValue(maximum()) + suffix());
+    const QString why = read(text)
+        ? tr("“%1” is out of range: %2.").arg(text, range)
+        : tr("“%1” is not a number with this unit; write for example %2.").arg(text, textFromValue(value()) + suffix());
+    QToolTip::showText(mapToGlobal(QPoint(0, height())), why, const_cast<NumberBox*>(this), {}, 6000);
+    text = textFromValue(value()) + suffix();
 }
 
 void NumberBox::stepBy(int steps)

@@ -16,9 +16,9 @@ Page::Page(Desk& desk, const QString& name, const QString& tip)
     connect(&desk.document, &Document::workChanged, this, &Page::forget);
 }
 
-void Page::show()
+void Page::refresh()
 {
-    m_form->show();
+    m_form->refresh();
 }
 
 } // namespace rl::app

@@ -23,7 +23,7 @@ public:
     virtual std::vector<Tool*> tools() { return {}; } ///< the topmost first
     virtual std::vector<Overlay*> overlays() { return {}; }
     virtual QImage look() { return {}; } ///< shown on the board instead of the picture
-    virtual void show(); ///< takes all of it from the project
+    virtual void refresh(); ///< takes all of it from the project
     virtual void turnedTo() { } ///< it comes to the front
     virtual void left() { } ///< it goes to the back: nothing half drawn stays
     virtual void forget() { } ///< another work is open: nothing the hand began in the one before stays
@@ -31,6 +31,8 @@ public:
     virtual Pointing pointing() const { return {}; }
     virtual void pointAt(Vec3) { } ///< a click on the plan's ground, m
     virtual QWidget* beside() { return nullptr; } ///< stands beside the board while the findings are folded
+    /// Lies over the picture's foot, and can be put away: what the bench has no room for. A child of the page.
+    virtual QWidget* over() { return nullptr; }
     virtual bool tall() const { return false; } ///< takes the room of the views beside it
 
 signals:

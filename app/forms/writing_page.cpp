@@ -30,9 +30,9 @@ void WritingPage::addWriting()
     connect(&m_write, &JobBase::done, this, [this] {
         if (!m_write.problem())
             m_desk.notices.say(m_written);
-        else if (m_write.problem()->kind == Kind::Cancelled)
+        else if (m_write.problem()->kind == ErrorKind::Cancelled)
             m_desk.notices.say(tr("Nothing was written."));
-        Page::show();
+        Page::refresh();
     });
 }
 
@@ -42,7 +42,7 @@ void WritingPage::write(const QString& done, std::function<Result<Done>(Progress
         return;
     m_written = done;
     m_write.ask(++m_count, std::move(work), Lane::Long);
-    Page::show();
+    Page::refresh();
 }
 
 QString WritingPage::askPath(const QString& title, const QString& name, const QString& kinds)

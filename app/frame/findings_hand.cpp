@@ -45,7 +45,7 @@ std::optional<Project> FindingsHand::fixed(const Finding& f)
     const Element* e = m_desk.project().element(f.element);
     m_desk.notices.say(e && e->locked
             ? tr("“%1” is locked in its place; unlock it first.").arg(QString::fromStdString(e->name))
-            : tr("“%1” changes nothing here: something that is locked or tied stands against it.")
+            : tr("“%1” had no effect: a locked or linked element prevents it.")
                   .arg(QString::fromStdString(f.fix->label)));
     return {};
 }

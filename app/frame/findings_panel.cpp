@@ -101,7 +101,7 @@ QWidget* FindingsPanel::card(const Finding& f)
         fix->setToolTip(tr("%1: one step, which Ctrl+Z takes back.").arg(QString::fromStdString(f.fix->label)));
         connect(fix, &QPushButton::clicked, this, [this, f] { emit fixWanted(f); });
         grid->addWidget(fix, 3, 0, 1, 2);
-        auto* look = new QPushButton(tr("See it first"));
+        auto* look = new QPushButton(tr("Preview"));
         look->setObjectName("tryFix");
         look->setCheckable(true);
         look->setProperty("finding", QString::fromStdString(f.key));
@@ -113,7 +113,7 @@ QWidget* FindingsPanel::card(const Finding& f)
     if (!f.opens.empty()) {
         auto* say = new WrapButton(f.opens == "find" ? tr("Find the picture again…")
                 : f.opens == "picture"               ? tr("Find a picture…")
-                                                     : tr("Say whose it is…"));
+                                                     : tr("Set credit…"));
         say->setObjectName("say");
         say->setProperty("main", true);
         say->setToolTip(tr("Opens the field: only you can answer."));
@@ -152,11 +152,8 @@ void FindingsPanel::show(const Findings& all, int station, bool known)
     for (const Finding& f : mine)
         layout->addWidget(card(f));
     if (mine.empty())
-        layout->addWidget(
-            wrapped(!known ? tr("checking…")
-                           : tr("The lamp of this station burns bright. Findings come back by themselves when a "
-                                "change brings one about."),
-                theme::text(13), true));
+        layout->addWidget(wrapped(
+            !known ? tr("checking…") : tr("All clear here. New findings appear as you work."), theme::text(13), true));
     layout->addStretch();
     m_scroll->setWidget(list);
 }

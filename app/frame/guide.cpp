@@ -47,7 +47,9 @@ QStringList GuideBook::pages()
     QStringList all{"begin"};
     for (const StationSpec& s : allStations())
         all << s.key;
-    return all << "keys";
+    return all << "words"
+               << "example"
+               << "keys";
 }
 
 GuideBook::GuideBook(const QString& keys, QWidget* parent)
@@ -149,9 +151,9 @@ void GuideBook::openPage(const QString& key, const QString& heading)
         }
 }
 
-void GuideBook::openAt(Station station)
+void GuideBook::openAt(Station station, const QString& page)
 {
-    openPage(specOf(station).key);
+    openPage(specOf(station).key, page);
     show(), raise(), activateWindow();
 }
 

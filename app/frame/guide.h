@@ -15,7 +15,8 @@ public:
     /// \param keys the card of keys, as HTML
     explicit GuideBook(const QString& keys, QWidget* parent = nullptr);
     void openPage(const QString& key, const QString& heading = {}); ///< "light", "keys"; at a heading, if it has it
-    void openAt(Station station);
+    /// \param page of the station, by its name: its section; empty: from the top
+    void openAt(Station station, const QString& page = {});
     void openAt(const Finding& finding); ///< where its station's page speaks of such
     QString page() const { return m_page; }
     /// Where words stand: page and heading of each paragraph that has all of them.

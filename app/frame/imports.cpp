@@ -58,7 +58,7 @@ void Imports::take(std::vector<Arrival> pictures)
         ++m_fresh;
     }
     if (after.references.size() > m_desk.project().references.size()) {
-        m_desk.edit(tr("Bring in pictures"), std::move(after), m_gesture);
+        m_desk.edit(tr("Import pictures"), std::move(after), m_gesture);
         m_desk.document.finishGesture();
     }
     if (held)
@@ -70,14 +70,14 @@ void Imports::finish(const QStringList& problems, bool cancelled)
     hide();
     QStringList words;
     if (m_fresh > 0)
-        words << (m_fresh == 1 ? tr("One picture came in.") : tr("%1 pictures came in.").arg(m_fresh));
+        words << tr("%n pictures imported.", nullptr, m_fresh);
     if (m_known > 0)
-        words << tr("%1 hung on the wall already.").arg(m_known);
+        words << tr("%n were on the wall already.", nullptr, m_known);
     if (cancelled)
         words << tr("Stopped; what had come in stays.");
     m_desk.notices.say(words.join("  "));
     for (const QString& p : problems.mid(0, 6)) // each can be read again
-        m_desk.notices.fail({Kind::Unsupported, p.toStdString(), {}});
+        m_desk.notices.fail({ErrorKind::Unsupported, p.toStdString(), {}});
     if (problems.size() > 6)
         m_desk.notices.say(tr("And %1 more could not be read.").arg(problems.size() - 6));
 }

@@ -3,6 +3,7 @@
 #include "app/frame/findings_hand.h"
 #include "app/frame/imports.h"
 #include "app/frame/notice_board.h"
+#include "app/frame/over_board.h"
 #include "app/frame/side_column.h"
 #include "app/frame/start_page.h"
 #include "app/frame/trail.h"
@@ -67,6 +68,8 @@ MainWindow::~MainWindow()
 {
     // The stations' workers look at the document and its light: they are stopped and waited for first.
     for (Board* board : findChildren<Board*>()) {
+        board->letGo();
+        board->disconnect(); // it is hidden last, and tells of what its hand lets go
         board->setTools({});
         board->setOverlays({});
         board->setLook({});
@@ -74,6 +77,7 @@ MainWindow::~MainWindow()
     for (QObject* from : std::initializer_list<QObject*>{&m_desk, &m_desk.document, &m_desk.light, &m_desk.wall})
         from->disconnect();
     delete m_whatNow;
+    m_over->bring(nullptr);
     m_stations.clear();
     delete m_files;
     delete m_imports;
@@ -94,14 +98,14 @@ void MainWindow::layOut()
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    m_whatNow = new WhatNow(*this);
     layout->addWidget(m_trail);
-    layout->addWidget(m_whatNow);
     layout->addLayout(m_middle, 1);
     layout->addWidget(m_benches);
     m_all->addWidget(body);
     m_all->addWidget(m_start);
     setCentralWidget(m_all);
+    m_whatNow = new WhatNow(*this, m_centre);
+    m_over = new OverBoard(m_centre);
     m_toast = new NoticeToast(m_desk.notices, m_centre);
     connect(m_toast, &NoticeToast::listWanted, this, &MainWindow::showNotices);
     m_menus->setNativeMenuBar(false);
@@ -126,7 +130,7 @@ QWidget* MainWindow::corner()
     m_said->setObjectName("saidButton");
     m_said->setFocusPolicy(Qt::TabFocus);
     m_said->setAutoRaise(true);
-    m_said->setToolTip(tr("All that was said, to be read again"));
+    m_said->setToolTip(tr("All messages so far"));
     connect(m_said, &QToolButton::clicked, this, &MainWindow::showNotices);
     const auto count = [this] {
         const int unread = m_desk.notices.unread();
@@ -169,6 +173,7 @@ void MainWindow::goTo(Station which)
     m_benches->setCurrentWidget(s->bench());
     m_centre->setCurrentWidget(s->centre() ? s->centre() : m_board);
     s->turnTo(s->page());
+    m_whatNow->place();
     m_zoom->setText(boardHere() ? boardHere()->zoomWords() : QString());
     judged();
     if (QWidget* heard = boardHere() ? boardHere() : s->centre())
@@ -179,6 +184,7 @@ void MainWindow::bringToBoard()
 {
     StationView* s = here();
     m_side->setStation(s->spec(), !s->current()->tall(), s->current()->beside());
+    m_over->bring(m_bare || m_large ? nullptr : s->panel());
     const Pointing pointing = s->current()->pointing();
     m_side->plans()->setPointing(pointing.on, pointing.places);
     Board* board = boardHere();
@@ -193,31 +199,19 @@ void MainWindow::bringToBoard()
         overlays.push_back(&m_facts);
         board->setOverlays(std::move(overlays));
     }
-    refitBench();
-}
-
-void MainWindow::refitBench()
-{
-    for (QLayout* layout : here()->bench()->findChildren<QLayout*>())
-        layout->invalidate(); // fields have come and gone
-    fitBench();
 }
 
 void MainWindow::fitBench()
 {
-    QWidget* bench = here()->bench();
-    const int width = m_benches->width() > 100 ? m_benches->width() : this->width();
-    const int high = bench->layout()->hasHeightForWidth() ? bench->layout()->totalHeightForWidth(width)
-                                                          : bench->layout()->totalSizeHint().height();
-    // Never so high that the window itself would have to grow while words are still being laid.
-    const int most = std::max(high / 2, height() * 3 / 5);
-    if (std::min(high, most) != m_benches->height())
-        m_benches->setFixedHeight(std::min(high, most));
+    const int high = std::clamp(height() * 22 / 100, theme::px(172), theme::px(280));
+    if (high != m_benches->height())
+        m_benches->setFixedHeight(high);
 }
 
 void MainWindow::enlarge(GroundPlan* plan)
 {
     const bool back = !plan || plan == m_large;
+    m_over->bring(back && !m_bare ? here()->panel() : nullptr);
     if (m_large) {
         m_centre->removeWidget(m_large);
         m_large = nullptr;
@@ -241,6 +235,8 @@ void MainWindow::setBare(bool on)
     m_centre->setCurrentWidget(on || !here()->centre() ? m_board : here()->centre());
     for (QWidget* w : std::initializer_list<QWidget*>{m_top, m_trail, m_side, m_benches})
         w->setVisible(!on);
+    m_whatNow->follow();
+    m_over->bring(on ? nullptr : here()->panel());
     m_board->setBare(on);
     m_board->setFocus();
 }

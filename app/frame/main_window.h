@@ -20,6 +20,7 @@ class Board;
 class FindingsHand;
 class GroundPlan;
 class GuideBook;
+class OverBoard;
 class Imports;
 class NoticeList;
 class NoticeToast;
@@ -98,8 +99,7 @@ private:
     void askLight();
     void take(std::shared_ptr<const LitWork> lit);
     void judged();
-    void fitBench(); ///< as high as what it holds
-    void refitBench(); ///< anew, whatever its layouts remember
+    void fitBench(); ///< one height for all pages, by the window's
     void keepPreview();
     void letGo(); ///< whatever the hand or a key holds: a drag ends where it has come to
     bool m_closeAsked = false; ///< it was said that the last changes are not saved
@@ -128,6 +128,7 @@ private:
     MissingPlaces m_missing;
     OutlineMask m_outline;
     FactNotes m_facts;
+    OverBoard* m_over = nullptr;
     std::vector<std::unique_ptr<StationView>> m_stations;
     GroundPlan* m_large = nullptr;
     Station m_current = Station::Stage;

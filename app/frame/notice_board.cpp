@@ -21,7 +21,7 @@ NoticeToast::NoticeToast(Notices& notices, QWidget* over)
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(10, 6, 10, 6);
     layout->addWidget(m_label);
-    setToolTip(tr("Click for all that was said"));
+    setToolTip(tr("Click for all messages"));
     m_timer.setSingleShot(true);
     connect(&m_timer, &QTimer::timeout, this, [this] {
         m_from = m_notices.all().size();
@@ -103,7 +103,7 @@ NoticeList::NoticeList(Notices& notices, QWidget* parent)
 
 void NoticeList::fill()
 {
-    QString html = QString("<h3>%1</h3>").arg(tr("What was said"));
+    QString html = QString("<h3>%1</h3>").arg(tr("Messages"));
     const auto& all = m_notices.all();
     for (auto it = all.rbegin(); it != all.rend(); ++it)
         html += QString("<p><span style='color:%4'>%1%2</span><br>%3</p>")

@@ -46,9 +46,8 @@ SettingsPage::SettingsPage(QWidget* parent)
         [](const Settings& s) { return int(paperOf(s.paper) - papers().data()); },
         [](Settings& s, int i) { s.paper = papers()[std::size_t(i)].name; });
     choice(
-        "settingLanguage", tr("Language"),
-        tr("Of the window; from the next start on. Findings and sheets are in English yet."), {"English", "Deutsch"},
-        [](const Settings& s) { return int(theme::languages().indexOf(s.language)); },
+        "settingLanguage", tr("Language"), tr("Language of the program. Changes at the next start."),
+        {"English", "Deutsch"}, [](const Settings& s) { return int(theme::languages().indexOf(s.language)); },
         [](Settings& s, int i) { s.language = theme::languages()[i]; });
     folder();
     number(
@@ -60,9 +59,8 @@ SettingsPage::SettingsPage(QWidget* parent)
         tr("Small copies and measures that can be made again, at most; the pictures themselves always stay"), tr(" MB"),
         5, 2000, 5, [](const Settings& s) { return s.diskMb; }, [](Settings& s, int v) { s.diskMb = v; });
     choice(
-        "settingWhatNow", tr("What now"), tr("One line that says what is sensibly done next"),
-        {tr("say it"), tr("be silent")}, [](const Settings& s) { return s.whatNow ? 0 : 1; },
-        [](Settings& s, int i) { s.whatNow = i == 0; });
+        "settingWhatNow", tr("What now"), tr("One line with a sensible next step"), {tr("say it"), tr("be silent")},
+        [](const Settings& s) { return s.whatNow ? 0 : 1; }, [](Settings& s, int i) { s.whatNow = i == 0; });
     show(Settings::read());
 }
 

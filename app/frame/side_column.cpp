@@ -39,7 +39,7 @@ SideColumn::SideColumn(Desk& desk)
     m_head->setFocusPolicy(Qt::TabFocus);
     m_head->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     m_head->setIconSize({22, 22});
-    m_head->setToolTip(tr("Folds the findings away or opens them (G); the lamp and the count stay"));
+    m_head->setToolTip(tr("Shows the findings, or folds this column to a strip (G); the lamp and the count stay"));
     connect(m_head, &QToolButton::clicked, this, &SideColumn::toggle);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -61,14 +61,27 @@ void SideColumn::setStation(const StationSpec& spec, bool room, QWidget* beside)
         if (m_beside)
             qobject_cast<QVBoxLayout*>(layout())->insertWidget(2, m_beside, 1);
     }
-    const bool openFirst = !spec.plans && spec.id != Station::Read && !beside;
-    m_open = QSettings().value(settingOf(spec), openFirst).toBool();
+    m_open = QSettings().value(settingOf(spec), false).toBool();
+    m_strip = QSettings().value("sideStrip", false).toBool();
     arrange();
+}
+
+bool SideColumn::brings() const
+{
+    return m_spec && ((m_spec->plans && m_room) || m_beside);
+}
+
+SideColumn::Shows SideColumn::shows() const
+{
+    return m_strip ? Shows::Strip : m_open || !brings() ? Shows::Findings : Shows::Brought;
 }
 
 void SideColumn::toggle()
 {
-    m_open = !m_open;
+    const Shows was = shows();
+    m_strip = was == Shows::Findings;
+    m_open = was == Shows::Brought;
+    QSettings().setValue("sideStrip", m_strip);
     if (m_spec)
         QSettings().setValue(settingOf(*m_spec), m_open);
     arrange();
@@ -86,9 +99,8 @@ void SideColumn::setKnown(const Findings* all, bool checking)
     m_head->setIcon(lampIcon(all ? worst : 3));
     m_head->setProperty("words",
         !all || checking ? tr("checking…")
-            : !count     ? tr("nothing to say")
-            : count == 1 ? tr("1 finding")
-                         : tr("%1 findings").arg(count));
+            : !count     ? tr("all clear")
+                         : tr("%n findings", nullptr, count));
     m_head->setProperty("count", all && !checking ? QString::number(count) : QString("…"));
     m_all = all ? *all : Findings{}, m_known = all;
     arrange();
@@ -96,21 +108,21 @@ void SideColumn::setKnown(const Findings* all, bool checking)
 
 void SideColumn::arrange()
 {
-    const bool plans = m_spec && m_spec->plans && !m_open && m_room;
-    const bool other = m_beside && !m_open;
-    const bool wide = m_open || plans || other;
+    const Shows what = shows();
+    const bool findings = what == Shows::Findings, wide = what != Shows::Strip;
+    const bool plans = what == Shows::Brought && !m_beside;
     if (m_beside)
-        m_beside->setVisible(other);
-    if (m_open && m_spec)
+        m_beside->setVisible(what == Shows::Brought);
+    if (findings && m_spec)
         m_findings->show(m_all, int(m_spec->id), m_known); // a card takes a while to make: only when it is seen
-    m_findings->setVisible(m_open);
+    m_findings->setVisible(findings);
     m_plans->setVisible(plans);
-    m_head->setText(m_head->property(wide ? "words" : "count").toString() + (wide ? (m_open ? " ▾" : " ▸") : ""));
+    m_head->setText(m_head->property(wide ? "words" : "count").toString() + (wide ? (findings ? " ▾" : " ▸") : ""));
     m_head->setAccessibleName(m_head->property("words").toString());
     m_head->setToolButtonStyle(wide ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonTextUnderIcon);
-    setFixedWidth(other ? theme::px(330) : wide ? theme::px(250) : theme::px(50));
+    setFixedWidth(theme::px(wide ? 250 : 50));
     if (plans)
-        m_plans->show();
+        m_plans->refresh();
 }
 
 void SideColumn::changeEvent(QEvent* e)

@@ -10,7 +10,8 @@ namespace rl::app {
 
 struct StationSpec;
 
-/// Beside the picture: the findings, folded to a lamp and a count or open, and the plans while they are folded.
+/// Beside the picture, of one width at every station: the plans, what a page brings, or the findings; or folded to a
+/// strip with a lamp and a count, at every station alike.
 class SideColumn final : public QWidget {
     Q_OBJECT
 public:
@@ -22,13 +23,17 @@ public:
     /// \param findings null: none are known yet \param checking they are those of before: what counts is being worked
     /// out
     void setKnown(const Findings* findings, bool checking = false);
-    void toggle(); ///< folds or opens the findings of this station; remembered
-    bool isOpen() const { return m_open; }
+    void toggle(); ///< what a station brings, its findings, a strip, and round again; remembered
+    bool isOpen() const { return shows() == Shows::Findings; }
+    bool isStrip() const { return shows() == Shows::Strip; }
 
 protected:
     void changeEvent(QEvent* e) override;
 
 private:
+    enum class Shows { Brought, Findings, Strip };
+    Shows shows() const;
+    bool brings() const; ///< plans, or a widget of the page
     void arrange();
     Desk& m_desk;
     QToolButton* m_head;
@@ -38,7 +43,9 @@ private:
     Findings m_all;
     bool m_known = false;
     QPointer<QWidget> m_beside;
-    bool m_open = true, m_room = true;
+    bool m_strip = false; ///< at every station
+    bool m_open = true; ///< the findings in place of what is brought, at this station
+    bool m_room = true;
 };
 
 } // namespace rl::app

@@ -74,7 +74,8 @@ StartPage::StartPage()
     };
     way("beginWith", tr("Begin with photographs…"), tr("Three are enough: a place, and what stands in it"), true,
         [this] { askPictures(); });
-    way("beginFresh", tr("An empty work"), tr("Kept in the folder of works at once; named when it has a title"), false,
+    way("beginFresh", tr("An empty work"),
+        tr("Saved straight away in your projects folder; takes its name from the title"), false,
         [this] { emit freshWanted(); });
     way("beginExample", tr("An example: Low Tide Caravan"),
         tr("A wide scene at dusk, as first thought and put right, to look around in"), false,

@@ -1,4 +1,5 @@
 #include "app/frame/trail.h"
+#include "app/desk/trouble.h"
 #include "app/stations/station.h"
 #include "app/theme/theme.h"
 #include <QEvent>
@@ -117,11 +118,9 @@ QRect Trail::lampRect(int station) const
 
 QString Trail::wordsOf(std::size_t k) const
 {
-    return !m_known || m_checking   ? tr("checking…")
-        : m_count[k] == 0           ? tr("nothing to say")
-        : m_broken[k] == 0          ? tr("%1 to watch").arg(m_count[k])
-        : m_broken[k] == m_count[k] ? tr("%1 broken").arg(m_broken[k])
-                                    : tr("%1 · %2 broken").arg(m_count[k]).arg(m_broken[k]);
+    return !m_known || m_checking ? tr("checking…")
+        : m_count[k] == 0         ? tr("all clear")
+                                  : troubleSaid(m_broken[k], m_count[k] - m_broken[k]);
 }
 
 namespace {
@@ -205,8 +204,8 @@ bool Trail::event(QEvent* e)
         for (int i = 0; i < int(m_names.size()); ++i)
             if (lampRect(i).contains(help->pos()))
                 QToolTip::showText(help->globalPos(),
-                    tr("%1 (Alt+%2). A burning lamp: nothing left to say. Low: worth watching. Out: something is "
-                       "broken.")
+                    tr("%1 (Alt+%2). Lamp bright: all clear. Lamp low: points worth a look. Lamp out: a problem to "
+                       "fix.")
                         .arg(m_names[std::size_t(i)])
                         .arg(i + 1),
                     this);

@@ -6,7 +6,9 @@
 #include "app/stations/light/lantern_page.h"
 #include "app/stations/stage/hand_page.h"
 #include "app/stations/stage/space_page.h"
+#include "app/theme/theme.h"
 #include "core/project/edits.h"
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -15,8 +17,10 @@
 
 namespace rl::app {
 
-WhatNow::WhatNow(MainWindow& window)
-    : m_window(window)
+WhatNow::WhatNow(MainWindow& window, QWidget* over)
+    : QFrame(over)
+    , m_window(window)
+    , m_over(over)
     , m_words(new QLabel)
     , m_link(new QPushButton)
     , m_away(new QToolButton)
@@ -31,13 +35,17 @@ WhatNow::WhatNow(MainWindow& window)
     m_away->setText(tr("Not now"));
     m_away->setAutoRaise(true);
     m_away->setFocusPolicy(Qt::TabFocus);
-    m_away->setToolTip(tr("This is not said again in this work. Help ▸ Say what now switches all of it off."));
+    m_away->setToolTip(
+        tr("This hint is not shown again in this work. Help ▸ Show next-step hints turns all of them off."));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(14, 4, 8, 4);
     row->addWidget(m_words);
     row->addWidget(m_link);
     row->addStretch(1);
     row->addWidget(m_away);
+    setAutoFillBackground(true);
+    setFrameShape(QFrame::StyledPanel);
+    over->installEventFilter(this);
     hide();
     connect(m_link, &QPushButton::clicked, this, &WhatNow::take);
     connect(m_away, &QToolButton::clicked, this, &WhatNow::sendAway);
@@ -56,7 +64,7 @@ WhatNow::WhatNow(MainWindow& window)
         p.lights = m_light.last()->lights;
         p.backdrop = m_light.last()->backdrop;
         repair(p);
-        d.edit(tr("Begin with the backdrop's light"), std::move(p));
+        d.edit(tr("Light as the backdrop"), std::move(p));
         d.notices.say(QString::fromStdString(m_light.last()->words));
         m_window.goTo(Station::Light);
     });
@@ -77,7 +85,7 @@ void WhatNow::setWanted(bool on)
 void WhatNow::follow()
 {
     const Desk& desk = m_window.desk();
-    m_step = wanted() && !desk.document.path().isEmpty() && !desk.document.readOnly()
+    m_step = wanted() && !m_window.bare() && !desk.document.path().isEmpty() && !desk.document.readOnly()
         ? review::nextStep(desk.project(), desk.wall.measures(), m_dismissed)
         : review::NextStep{};
     setVisible(!m_step.key.empty());
@@ -86,6 +94,23 @@ void WhatNow::follow()
     m_words->setText(tr(m_step.sentence.c_str()));
     m_link->setText(tr(m_step.label.c_str()));
     m_link->setAccessibleDescription(m_words->text());
+    place();
+}
+
+/// Over the picture's upper edge: it comes and goes, and the picture stays where it is.
+void WhatNow::place()
+{
+    const int edge = theme::px(30);
+    resize(std::min(sizeHint().width(), m_over->width() - 2 * edge), sizeHint().height());
+    move((m_over->width() - width()) / 2, edge);
+    raise();
+}
+
+bool WhatNow::eventFilter(QObject* watched, QEvent* event)
+{
+    if (watched == m_over && (event->type() == QEvent::Resize || event->type() == QEvent::ChildAdded) && isVisible())
+        place();
+    return false;
 }
 
 void WhatNow::sendAway()

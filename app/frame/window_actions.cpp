@@ -4,14 +4,18 @@
 #include "app/frame/main_window.h"
 #include "app/frame/settings_page.h"
 #include "app/frame/side_column.h"
+#include "app/frame/start_page.h"
 #include "app/frame/what_now.h"
+#include "app/stations/carry/sheets_page.h"
 #include "app/theme/theme.h"
 #include "app/widgets/ground_plan.h"
 #include <QApplication>
+#include <QDir>
 #include <QMenu>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QSettings>
+#include <QUndoStack>
 #include <algorithm>
 
 namespace rl::app {
@@ -49,16 +53,17 @@ void otherHour(MainWindow& w)
 void addHelp(MainWindow& w)
 {
     const Adder help{w, tr("&Help")};
-    help("help.guide", tr("Guide, at this place"), "F1", [&w] { w.guide()->openAt(w.current()); });
+    help("help.guide", tr("Guide, at this place"), "F1",
+        [&w] { w.guide()->openAt(w.current(), w.here()->current()->name()); });
     help("help.keys", tr("Keys"), "Shift+F1", [&w] {
         w.guide()->openPage("keys");
         w.guide()->show();
     });
-    help("help.whatNow", tr("Say what now, or be silent"), {}, [&w] { w.whatNow()->setWanted(!WhatNow::wanted()); });
-    help("help.said", tr("What was said"), {}, [&w] { w.showNotices(); });
-    help("help.log", tr("Where the log is"), {}, [&w] {
+    help("help.whatNow", tr("Show next-step hints"), {}, [&w] { w.whatNow()->setWanted(!WhatNow::wanted()); });
+    help("help.said", tr("Messages"), {}, [&w] { w.showNotices(); });
+    help("help.log", tr("Show log file"), {}, [&w] {
         QMessageBox::information(
-            &w, tr("Where the log is"), tr("Details of what did not work are written to\n%1").arg(logfile::path()));
+            &w, tr("Show log file"), tr("Details of what did not work are written to\n%1").arg(logfile::path()));
     });
 }
 
@@ -72,28 +77,32 @@ void addView(MainWindow& w)
     view("view.bare", tr("Nothing but the picture"), "W", [&w] { w.setBare(!w.bare()); });
     view("view.larger", tr("Larger text"), "Ctrl++", [&w] { scaleText(w, 0.125); });
     view("view.smaller", tr("Smaller text"), "Ctrl+-", [&w] { scaleText(w, -0.125); });
-    view("view.hour", tr("Evening, or day"), "Ctrl+D", [&w] { otherHour(w); });
+    view("view.hour", tr("Dark / light window"), "Ctrl+D", [&w] { otherHour(w); });
 }
 } // namespace
 
 void addWindowActions(MainWindow& w)
 {
     WorkFiles* files = &w.files();
-    const Adder work{w, tr("&Work")}, edit{w, tr("&Edit")};
+    const Adder work{w, tr("&File")}, edit{w, tr("&Edit")};
     work("work.start", tr("Begin…"), "Ctrl+B", [&w] { w.showStart(true); });
     work("work.new", tr("New work"), "Ctrl+N", [files] { files->begin(); });
     work("work.open", tr("Open a work…"), "Ctrl+O", [files] { files->askOpen(); });
     work("work.copy", tr("Save a copy…"), "Ctrl+Shift+S", [files] { files->askCopy(); });
     work("work.picture", tr("Save the picture…"), "Ctrl+E", [files] { files->askPicture(); });
+    work("work.print", tr("Print sheets…"), "Ctrl+P", [&w] {
+        w.goTo(Station::Carry);
+        w.here()->turnToPage<SheetsPage>();
+    });
     work("work.milestone", tr("Set a milestone…"), "Ctrl+S", [&w] { w.askMilestone(); });
-    work("work.bring", tr("Bring in pictures…"), "Ctrl+I", [&w] { w.bringIn(); });
-    work("work.tidy", tr("Tidy the file"), {}, [files] { files->tidy(); });
+    work("work.bring", tr("Import pictures…"), "Ctrl+I", [&w] { w.bringIn(); });
+    work("work.tidy", tr("Remove unused images"), {}, [files] { files->tidy(); });
     work("work.settings", tr("Settings…"), "Ctrl+,", [&w] { w.settings()->open(); });
-    work("work.leave", tr("Leave"), "Ctrl+Q", [&w] { w.close(); });
+    work("work.leave", tr("Quit"), "Ctrl+Q", [&w] { w.close(); });
     QUndoStack* stack = &w.document().undoStack();
-    edit("edit.undo", tr("Take back"), "Ctrl+Z", [stack] { stack->undo(); });
-    edit("edit.redo", tr("Do again"), "Ctrl+Y", [stack] { stack->redo(); });
-    Adder{w, {}}("edit.redoToo", tr("Do again"), "Ctrl+Shift+Z", [stack] { stack->redo(); });
+    edit("edit.undo", tr("Undo"), "Ctrl+Z", [stack] { stack->undo(); });
+    edit("edit.redo", tr("Redo"), "Ctrl+Y", [stack] { stack->redo(); });
+    Adder{w, {}}("edit.redoToo", tr("Redo"), "Ctrl+Shift+Z", [stack] { stack->redo(); });
     edit("edit.paste", tr("Paste a picture"), "Ctrl+V", [&w] { w.pastePicture(); });
     addView(w);
     addHelp(w);
@@ -108,13 +117,13 @@ void addBoardActions(MainWindow& w)
                 what(*b);
         };
     };
-    view("board.fit", tr("All of it"), "0", [&w] {
+    view("board.fit", tr("Fit to window"), "0", [&w] {
         if (Board* b = w.boardHere())
             b->fit();
         else if (const auto& fit = w.here()->spec().fit)
             fit(*w.here());
     });
-    view("board.life", tr("Life size"), "1", on([](Board& b) { b.zoomLifeSize(); }));
+    view("board.life", tr("Actual size"), "1", on([](Board& b) { b.zoomLifeSize(); }));
     view("board.far", tr("As seen from the viewing distance"), "2", on([](Board& b) { b.zoomAsSeen(); }));
     view("board.in", tr("Closer"), "+", on([](Board& b) { b.zoomBy(1.25); }));
     view("board.out", tr("Farther"), "-", on([](Board& b) { b.zoomBy(0.8); }));
@@ -127,9 +136,9 @@ void addBoardActions(MainWindow& w)
     };
     hold("board.plain", tr("See the plain picture"), "P", Board::Seen::Plain);
     hold("board.mirrored", tr("See it mirrored"), "B", Board::Seen::Mirrored);
-    hold("board.squint", tr("See it with half-closed eyes"), "Q", Board::Seen::Squinted);
+    hold("board.squint", tr("Squint (hold)"), "Q", Board::Seen::Squinted);
     board("board.finish", tr("Finish what is being drawn"), "Return", on([](Board& b) { b.finish(); }));
-    board("board.back", tr("Take back the last point of it"), "Backspace", on([](Board& b) { b.stepBack(); }));
+    board("board.back", tr("Remove its last point"), "Backspace", on([](Board& b) { b.stepBack(); }));
     board("board.drop", tr("Drop what is being drawn; close what is open over the picture"), "Esc", [&w] {
         const auto plans = w.findChildren<GroundPlan*>();
         if (std::any_of(plans.begin(), plans.end(), [](GroundPlan* plan) { return plan->drop(); }))
@@ -142,6 +151,44 @@ void addBoardActions(MainWindow& w)
             b->drop();
     });
 }
+
+namespace {
+/// Works lately used, after Open.
+void addRecent(MainWindow& w, QMenu& file)
+{
+    auto* recent = new QMenu(tr("Recent works"), &file);
+    recent->setObjectName("recentWorks");
+    QObject::connect(recent, &QMenu::aboutToShow, &w, [&w, recent] {
+        recent->clear();
+        for (const QString& path : latelyUsed())
+            recent->addAction(QFileInfo(path).completeBaseName(), &w, [&w, path] { w.openWork(path); })
+                ->setToolTip(QDir::toNativeSeparators(path));
+        if (recent->isEmpty())
+            recent->addAction(tr("No works yet"))->setEnabled(false);
+    });
+    file.insertMenu(w.findChild<QAction*>("work.copy"), recent);
+}
+
+/// Every step, the newest first; a click goes back, or on, to it.
+void addHistory(MainWindow& w, QMenu& edit)
+{
+    auto* history = new QMenu(tr("Undo history"), &edit);
+    history->setObjectName("undoHistory");
+    QUndoStack* stack = &w.document().undoStack();
+    QObject::connect(history, &QMenu::aboutToShow, &w, [stack, history] {
+        constexpr int kShown = 25;
+        history->clear();
+        const int newest = std::min(stack->index() + 5, stack->count());
+        for (int i = newest; i >= std::max(0, newest - kShown); --i) {
+            auto* step = history->addAction(i ? stack->text(i - 1) : tr("As it was opened"));
+            step->setCheckable(true);
+            step->setChecked(i == stack->index());
+            QObject::connect(step, &QAction::triggered, stack, [stack, i] { stack->setIndex(i); });
+        }
+    });
+    edit.insertMenu(w.findChild<QAction*>("edit.paste"), history);
+}
+} // namespace
 
 void makeMenus(MainWindow& w)
 {
@@ -171,8 +218,10 @@ void makeMenus(MainWindow& w)
         QObject::connect(stack, able, act, &QAction::setEnabled);
         act->setEnabled(false);
     };
-    named("edit.undo", tr("Take back"), &QUndoStack::undoTextChanged, &QUndoStack::canUndoChanged);
-    named("edit.redo", tr("Do again"), &QUndoStack::redoTextChanged, &QUndoStack::canRedoChanged);
+    addRecent(w, *menus[tr("&File")]);
+    addHistory(w, *menus[tr("&Edit")]);
+    named("edit.undo", tr("Undo"), &QUndoStack::undoTextChanged, &QUndoStack::canUndoChanged);
+    named("edit.redo", tr("Redo"), &QUndoStack::redoTextChanged, &QUndoStack::canRedoChanged);
 }
 
 } // namespace rl::app

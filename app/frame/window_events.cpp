@@ -31,7 +31,7 @@ void MainWindow::closeEvent(QCloseEvent* e)
 void MainWindow::resizeEvent(QResizeEvent* e)
 {
     QMainWindow::resizeEvent(e);
-    QTimer::singleShot(0, this, &MainWindow::fitBench);
+    fitBench();
 }
 
 void MainWindow::changeEvent(QEvent* e)
@@ -42,7 +42,7 @@ void MainWindow::changeEvent(QEvent* e)
     if (e->type() == QEvent::FontChange && m_zoom)
         m_zoom->setMinimumWidth(theme::px(230));
     if (e->type() == QEvent::FontChange)
-        QTimer::singleShot(0, this, &MainWindow::fitBench);
+        fitBench();
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* e)

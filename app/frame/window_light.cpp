@@ -43,8 +43,7 @@ void MainWindow::projectChanged()
 void MainWindow::refresh()
 {
     here()->refresh();
-    m_side->plans()->show();
-    refitBench();
+    m_side->plans()->refresh();
     m_board->update();
 }
 

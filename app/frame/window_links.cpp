@@ -9,6 +9,7 @@
 #include "app/frame/start_page.h"
 #include "app/frame/trail.h"
 #include "app/stations/brief/milestones_page.h"
+#include "app/stations/gather/wall_page.h"
 #include "core/base/words.h"
 #include <QBuffer>
 #include <QClipboard>
@@ -106,11 +107,6 @@ void MainWindow::connectStations()
 {
     for (const auto& s : m_stations) {
         StationView* view = s.get();
-        connect(view, &StationView::benchChanged, this, [this, view] {
-            if (view == here())
-                refitBench();
-        });
-        connect(view, &StationView::laidOut, this, &MainWindow::fitBench, Qt::QueuedConnection);
         connect(view, &StationView::broughtChanged, this, [this, view] {
             if (view == here())
                 bringToBoard();
@@ -210,13 +206,13 @@ void MainWindow::askMilestone()
 void MainWindow::bringIn()
 {
     goTo(Station::Gather);
-    here()->bench()->findChild<QPushButton*>("bringPictures")->click();
+    here()->turnToPage<WallPage>()->chooseFiles();
 }
 
 void MainWindow::pastePicture()
 {
     goTo(Station::Gather);
-    here()->bench()->findChild<QPushButton*>("paste")->click();
+    here()->turnToPage<WallPage>()->paste();
 }
 
 void MainWindow::showNotices()

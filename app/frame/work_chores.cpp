@@ -62,10 +62,10 @@ void WorkFiles::tidy()
         answer([this, tidied] {
             if (!tidied)
                 return m_desk.notices.fail(tidied.error());
-            m_desk.notices.say(tidied->pictures == 0 ? tr("There was nothing to tidy away.")
-                                                     : tr("Tidied: %1 pictures and mattes that nothing needs, %2 MB.")
-                                                           .arg(tidied->pictures)
-                                                           .arg(double(tidied->bytes) / 1e6, 0, 'f', 1));
+            m_desk.notices.say(tidied->pictures == 0
+                    ? tr("There was nothing to tidy away.")
+                    : tr("%n unused images removed, %1 MB.", nullptr, int(tidied->pictures))
+                          .arg(double(tidied->bytes) / 1e6, 0, 'f', 1));
         });
     });
 }

@@ -6,7 +6,7 @@
 #include "core/review/first_steps.h"
 #include "demo/demo_work.h"
 #include "output/sheets.h"
-#include "store/hold.h"
+#include "store/file_lock.h"
 #include "store/stored_picture.h"
 #include <QDir>
 #include <QFileDialog>
@@ -29,7 +29,7 @@ Result<QString> exampleFile(Example which, const QString& folder, Progress& prog
     if (!project)
         return project.error();
     if (!QDir().mkpath(folder))
-        return Error{Kind::NotWritable, rl::tr("The folder of works cannot be made."), folder.toStdString()};
+        return Error{ErrorKind::NotWritable, rl::tr("The folder of works cannot be made."), folder.toStdString()};
     const QString name = QString::fromStdString(project->brief.title);
     for (int i = 1;; ++i) { // a copy that was painted in stays as it is
         const QString path = folder + "/" + name + (i > 1 ? QString(" %1").arg(i) : QString()) + ".lantern";
@@ -37,7 +37,7 @@ Result<QString> exampleFile(Example which, const QString& folder, Progress& prog
             auto made = store::ProjectFile::create(path.toStdString(), *project);
             return made ? Result<QString>(path) : Result<QString>(made.error());
         }
-        if (store::Hold::anywhere(path.toStdString()))
+        if (store::FileLock::anywhere(path.toStdString()))
             continue;
         const auto there = store::ProjectFile::open(path.toStdString());
         if (there && there->project == *project)
@@ -93,7 +93,8 @@ WorkFiles::WorkFiles(Desk& desk, LongJob& longJob, QWidget* window)
 
 void WorkFiles::open(const QString& path)
 {
-    if (path == m_desk.document.path() && store::Hold::anywhere(path.toStdString())) { // it is open, and all is written
+    if (path == m_desk.document.path()
+        && store::FileLock::anywhere(path.toStdString())) { // it is open, and all is written
         QMetaObject::invokeMethod(
             this, [this] { emit opened(true); }, Qt::QueuedConnection);
         return;
@@ -107,7 +108,7 @@ void WorkFiles::open(const QString& path)
             if (!preview.empty() && image.loadFromData(preview.data(), int(preview.size())))
                 onInterface(self, [this, image] { emit previewFound(image); });
             auto opened = store::ProjectFile::open(path.toStdString());
-            if (!opened && opened.error().kind == Kind::Damaged) {
+            if (!opened && opened.error().kind == ErrorKind::Damaged) {
                 const Error damage = opened.error();
                 opened = store::ProjectFile::salvage(path.toStdString());
                 if (!opened) {
@@ -190,7 +191,7 @@ void WorkFiles::begin(const QString& title)
 {
     if (!QDir().mkpath(worksFolder()))
         return m_desk.notices.fail(
-            {Kind::NotWritable, rl::tr("The folder of works cannot be made."), worksFolder().toStdString()});
+            {ErrorKind::NotWritable, rl::tr("The folder of works cannot be made."), worksFolder().toStdString()});
     make(freePath(worksFolder(), title), Settings::read().onFresh(review::freshWork(title.toStdString())));
 }
 

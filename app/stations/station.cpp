@@ -1,8 +1,13 @@
 #include "app/stations/station.h"
 #include "app/board/board.h"
-#include "app/forms/flow_layout.h"
+#include "app/stations/page_room.h"
 #include "app/theme/theme.h"
+#include <QEvent>
+#include <QHBoxLayout>
 #include <QLabel>
+#include <QScrollBar>
+#include <QSettings>
+#include <QToolButton>
 #include <QVBoxLayout>
 
 namespace rl::app {
@@ -37,24 +42,16 @@ StationView::StationView(Desk& desk, const StationSpec& spec)
     : m_desk(desk)
     , m_spec(spec)
     , m_bench(new QWidget)
-    , m_top(new QWidget)
+    , m_room(new PageRoom)
+    , m_panel(new QToolButton)
     , m_says(new QLabel)
 {
     m_bench->setObjectName(spec.key + "Bench");
     if (spec.centre)
         m_centre = spec.centre(desk, *this);
-    auto* top = m_top;
-    auto* words = new FlowLayout(top);
-    QSizePolicy wraps(QSizePolicy::Maximum, QSizePolicy::Minimum);
-    wraps.setHeightForWidth(true);
-    top->setSizePolicy(wraps);
-    if (spec.head) {
-        m_head = new Form(desk);
-        spec.head(desk, *m_head);
-        words->addWidget(m_head);
-    }
-    auto* names = new QWidget;
-    auto* row = new QHBoxLayout(names);
+    m_names = new QWidget;
+    m_names->setObjectName(spec.key + "Pages");
+    auto* row = new QHBoxLayout(m_names);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(2);
     for (const PageMaker& make : spec.pages) {
@@ -68,6 +65,7 @@ StationView::StationView(Desk& desk, const StationSpec& spec)
         b->setCheckable(true);
         b->setAutoExclusive(true);
         b->setFocusPolicy(Qt::TabFocus);
+        b->setMinimumWidth(theme::px(36)); // a very narrow window cuts words short rather than growing
         connect(b, &QToolButton::clicked, this, [this, i] { turnTo(i); });
         connect(page, &Page::saysChanged, this, &StationView::sayIt);
         connect(page, &Page::lookChanged, this, [this, i] {
@@ -77,49 +75,59 @@ StationView::StationView(Desk& desk, const StationSpec& spec)
         row->addWidget(b);
         m_words.push_back(b);
     }
-    if (m_pages.size() > 1)
-        words->addWidget(names);
     m_says->setObjectName(spec.key + "Says");
     m_says->setWordWrap(true);
     m_says->setProperty("role", "hint");
     m_says->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     auto* layout = new QVBoxLayout(m_bench);
-    layout->setContentsMargins(theme::px(14), theme::px(5), theme::px(12), theme::px(4));
-    layout->setSpacing(theme::px(3));
-    auto* head = new QHBoxLayout;
-    head->setSpacing(theme::px(16));
-    head->addWidget(top);
-    head->addStretch(1);
-    layout->addLayout(head);
+    layout->setContentsMargins(theme::px(14), theme::px(3), theme::px(12), theme::px(2));
+    layout->setSpacing(theme::px(1));
+    m_row = new QHBoxLayout;
+    m_row->setSpacing(theme::px(16));
+    m_row->addWidget(m_names);
+    m_row->addStretch(1);
+    m_panel->setObjectName(spec.key + "Panel");
+    m_panel->setToolTip(tr("Lays this page's list over the picture's lower edge, or puts it away"));
+    m_panel->setFocusPolicy(Qt::TabFocus);
+    m_panel->hide();
+    connect(m_panel, &QToolButton::clicked, this, [this] {
+        QSettings().setValue(panelSetting(), panel() != nullptr);
+        followPanel();
+        emit broughtChanged();
+    });
+    m_row->addWidget(m_panel);
+    layout->addLayout(m_row);
+    layout->addWidget(m_says);
+    layout->addWidget(m_room, 1);
+    if (spec.head) {
+        m_head = new Form(desk);
+        spec.head(desk, *m_head);
+        m_row->insertWidget(1, m_head, 1);
+    }
     for (Page* page : m_pages) {
-        layout->addWidget(page);
+        m_room->column()->addWidget(page);
         page->hide();
     }
-    layout->addWidget(m_says);
-    layout->addStretch(1);
+    m_room->column()->addStretch(1);
     m_bench->installEventFilter(this);
     if (spec.actions)
         spec.actions(desk, *this);
     m_page = std::min(spec.firstPage, int(m_pages.size()) - 1);
     m_words[std::size_t(m_page)]->setChecked(true);
     current()->setVisible(true);
-    if (m_pages.size() < 2)
-        names->hide();
 }
 
 StationView::~StationView() = default;
 
 void StationView::setLeftHanded(bool on)
 {
-    auto* head = static_cast<QHBoxLayout*>(m_bench->layout()->itemAt(0)->layout());
-    head->setDirection(on ? QBoxLayout::RightToLeft : QBoxLayout::LeftToRight);
-    for (QLayout* layout : m_bench->findChildren<QLayout*>())
-        layout->invalidate();
+    m_row->setDirection(on ? QBoxLayout::RightToLeft : QBoxLayout::LeftToRight);
+    m_row->invalidate();
+    m_room->fit();
 }
 
 void StationView::turnTo(int page)
 {
-    m_wentUnder = {0, 0};
     if (page < 0 || page >= int(m_pages.size()))
         return;
     const int was = std::exchange(m_page, page);
@@ -129,18 +137,36 @@ void StationView::turnTo(int page)
     }
     m_words[std::size_t(page)]->setChecked(true);
     current()->setVisible(true);
+    followPanel();
     current()->turnedTo();
     refresh();
+    m_room->verticalScrollBar()->setValue(0);
     emit broughtChanged();
-    emit benchChanged();
 }
 
 void StationView::refresh()
 {
     if (m_head)
-        m_head->show();
-    current()->show();
+        m_head->refresh();
+    current()->refresh();
+    m_room->fit();
     sayIt();
+}
+
+QString StationView::panelSetting() const
+{
+    return QString("panelAway/%1%2").arg(m_spec.key).arg(m_page);
+}
+
+QWidget* StationView::panel()
+{
+    return QSettings().value(panelSetting(), false).toBool() ? nullptr : current()->over();
+}
+
+void StationView::followPanel()
+{
+    m_panel->setVisible(current()->over());
+    m_panel->setText(panel() ? tr("Hide panel ▾") : tr("Show panel ▴"));
 }
 
 QString StationView::says() const
@@ -152,42 +178,34 @@ void StationView::sayIt()
 {
     const QString words = says();
     m_says->setText(words);
-    m_says->setVisible(!words.isEmpty());
-    placeSays();
+    m_says->setToolTip(words); // whatever does not fit in its two lines
     emit saysChanged();
 }
 
-void StationView::placeSays()
+/// The reporting line keeps two lines of its own; a head stands beside the names of the pages where it fits, else over
+/// the page.
+void StationView::arrange()
 {
-    auto* column = static_cast<QVBoxLayout*>(m_bench->layout());
-    auto* head = static_cast<QHBoxLayout*>(column->itemAt(0)->layout());
-    const int room = m_bench->width() - m_top->sizeHint().width() - theme::px(60);
-    const bool fits = room > theme::px(300) && m_says->heightForWidth(room) <= m_top->sizeHint().height() + 2;
-    // What has gone under the fields three times stays there on this page: figures that change with the board's size
-    // would else push the board to and fro for ever.
-    if (m_wentUnder.second != m_bench->width())
-        m_wentUnder = {0, m_bench->width()};
-    if (!fits && head->indexOf(m_says) >= 0)
-        ++m_wentUnder.first;
-    const bool beside = fits && m_wentUnder.first < 3;
-    if (beside != (head->indexOf(m_says) >= 0)) {
-        head->removeWidget(m_says);
-        column->removeWidget(m_says);
-        head->setStretch(1, beside ? 0 : 1);
-        if (beside)
-            head->addWidget(m_says, 1);
-        else
-            column->insertWidget(column->count() - 1, m_says);
+    m_says->setFixedHeight(2 * m_says->fontMetrics().lineSpacing());
+    if (m_head) {
+        const int room = m_bench->width() - m_names->sizeHint().width() - theme::px(44);
+        const bool beside = m_head->sizeHint().width() <= room;
+        if (beside != (m_row->indexOf(m_head) >= 0)) {
+            m_row->removeWidget(m_head);
+            m_room->column()->removeWidget(m_head);
+            if (beside)
+                m_row->insertWidget(1, m_head, 1);
+            else
+                m_room->column()->insertWidget(0, m_head);
+        }
     }
-    emit benchChanged();
+    m_room->fit();
 }
 
 bool StationView::eventFilter(QObject*, QEvent* event)
 {
-    if (event->type() == QEvent::Resize)
-        placeSays();
-    if (event->type() == QEvent::LayoutRequest)
-        emit laidOut();
+    if (event->type() == QEvent::Resize || event->type() == QEvent::FontChange)
+        arrange();
     return false;
 }
 

@@ -2,9 +2,13 @@
 #include "app/forms/page.h"
 #include "core/base/finding.h"
 
+class QHBoxLayout;
 class QLabel;
+class QToolButton;
 
 namespace rl::app {
+
+class PageRoom;
 
 class Board;
 class StationView;
@@ -86,6 +90,7 @@ public:
             }
         return nullptr;
     }
+    QWidget* panel(); ///< what the page in front lays over the picture's foot; null: nothing, or it is put away
     void bring(Board& board); ///< its tools, overlays and look onto the board
     void leave(); ///< nothing half drawn stays
     bool busy() const;
@@ -94,8 +99,6 @@ public:
     QString says() const;
 
 signals:
-    void benchChanged(); ///< it may have another height
-    void laidOut(); ///< something on it asks for another room
     void broughtChanged(); ///< what it brings to the board is another
     void saysChanged();
 
@@ -104,7 +107,9 @@ protected:
 
 private:
     void sayIt();
-    void placeSays(); ///< beside the pages' names while it fits there, else under the fields
+    void arrange();
+    QString panelSetting() const;
+    void followPanel();
     Desk& m_desk;
     const StationSpec& m_spec;
     QWidget* m_bench;
@@ -113,11 +118,13 @@ private:
     Form* m_head = nullptr;
     std::vector<Page*> m_pages;
     std::vector<QToolButton*> m_words;
-    QWidget* m_top;
+    QWidget* m_names = nullptr; ///< of the pages
+    QHBoxLayout* m_row = nullptr; ///< they, and what stands beside them
+    PageRoom* m_room;
+    QToolButton* m_panel; ///< lays the page's panel over the picture, or puts it away
     QLabel* m_says;
     QString m_hint;
     int m_page = 0;
-    std::pair<int, int> m_wentUnder{0, 0}; ///< how often its words had to go under the fields; at which width, px
 };
 
 } // namespace rl::app

@@ -6,7 +6,7 @@ class QCoreApplication;
 
 namespace rl::theme {
 
-/// The languages the window speaks: "en", "de".
+/// The languages the window speaks: "en", and one for each file of packaging/words/.
 QStringList languages();
 /// From now on words are said in that language, numbers with its decimal mark; what has no translation stays English.
 void speak(QCoreApplication& app, const QString& language);

@@ -34,9 +34,8 @@ GroundPlan::GroundPlan(View view, QWidget* parent)
         view == View::Above ? tr(
             "The scene from above, in metres from where you stand. Drag a footprint, a lantern, the sun, the ring of "
             "a lantern's reach, the arm it faces by, or the line where haze halves contrast. Double-click: larger.")
-                            : tr("The scene from the side: heights against distance. Drag a lantern up or down, the "
-                                 "top of the rod that "
-                                 "is the element in hand, or the sun along its arc. Double-click: larger."));
+                            : tr("The scene from the side: heights against distance. Drag a lantern, the top of the "
+                                 "selected element's rod, or the sun. Double-click: larger."));
 }
 
 void GroundPlan::setPointing(bool on)

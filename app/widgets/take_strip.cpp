@@ -144,7 +144,7 @@ void TakeStrip::paintEvent(QPaintEvent*)
             p.fillRect(band, QColor(246, 245, 242, 230));
             p.drawText(band.adjusted(4, 0, -2, 0), Qt::AlignVCenter,
                 p.fontMetrics().elidedText(
-                    t.current ? tr("in hand") : tr("aside: %1").arg(t.aside), Qt::ElideRight, band.width() - 6));
+                    t.current ? tr("present one") : tr("aside: %1").arg(t.aside), Qt::ElideRight, band.width() - 6));
         }
     }
     if (hasFocus()) {

@@ -3,5 +3,4 @@
 #include <condition_variable>
 #include <filesystem>
 #include <nlohmann/json.hpp>
-#include <opencv2/imgcodecs.hpp>
 #include <thread>

@@ -17,11 +17,12 @@ std::string number(double v, double other)
 }
 
 /// What is counted: one and many.
-constexpr std::pair<const char*, const char*> kCounted[]
-    = {{later("element"), later("elements")}, {later("member"), later("members")}, {later("light"), later("lights")},
-        {later("outline"), later("outlines")}, {later("sheet"), later("sheets")}, {later("square"), later("squares")},
-        {later("picture"), later("pictures")}, {later("fact"), later("facts")}, {later("tube"), later("tubes")},
-        {later("credit"), later("credits")}, {later("permission"), later("permissions")}};
+constexpr std::pair<const char*, const char*> kCounted[] = {{translatable("element"), translatable("elements")},
+    {translatable("subject"), translatable("subjects")}, {translatable("light"), translatable("lights")},
+    {translatable("outline"), translatable("outlines")}, {translatable("sheet"), translatable("sheets")},
+    {translatable("square"), translatable("squares")}, {translatable("picture"), translatable("pictures")},
+    {translatable("fact"), translatable("facts")}, {translatable("tube"), translatable("tubes")},
+    {translatable("credit"), translatable("credits")}, {translatable("permission"), translatable("permissions")}};
 
 std::string with(const std::string& value, const std::string& unit)
 {
@@ -40,7 +41,8 @@ std::string heldAgainst(const Finding& f)
         return f.unit == "titles" || f.unit == "tones" || f.unit == "title"
             || std::any_of(std::begin(kCounted), std::end(kCounted), [&](const auto& c) { return f.unit == c.second; });
     };
-    if ((f.unit.empty() && f.measured == f.target) || (f.against == Against::Limit && counted() && f.target <= 1 && f.measured <= 1))
+    if ((f.unit.empty() && f.measured == f.target)
+        || (f.against == Against::Limit && counted() && f.target <= 1 && f.measured <= 1))
         return {}; // there is one or there is none: the sentence says it
     if (f.against == Against::Limit && f.target == 0 && counted())
         return with(number(f.measured, 0), f.unit);
@@ -48,7 +50,9 @@ std::string heldAgainst(const Finding& f)
     const std::string held = with(measured, f.unit), wanted = f.unit == "of 100" ? target : with(target, f.unit);
     if (f.against == Against::Plan || f.measured == f.target)
         return tr("%1, planned: %2", held, wanted);
-    return tr(f.measured > f.target ? later("%1, at most %2") : later("%1, at least %2"), held, wanted);
+    return tr(f.measured > f.target ? translatable("now %1 – aim for %2 or less")
+                                    : translatable("now %1 – aim for %2 or more"),
+        held, wanted);
 }
 
 } // namespace rl

@@ -9,11 +9,22 @@
 
 namespace rl {
 
-enum class Kind { Missing, Damaged, Newer, TooLarge, Unsupported, NotWritable, Full, Invalid, Cancelled, Internal };
+enum class ErrorKind {
+    Missing,
+    Damaged,
+    Newer,
+    TooLarge,
+    Unsupported,
+    NotWritable,
+    Full,
+    Invalid,
+    Cancelled,
+    Internal
+};
 
 /// What went wrong: one sentence for the painter, the detail for a log.
 struct Error {
-    Kind kind = Kind::Internal;
+    ErrorKind kind = ErrorKind::Internal;
     std::string sentence;
     std::string detail;
 };
@@ -52,11 +63,13 @@ template <class F> auto guarded(F&& f) noexcept -> decltype(f())
     try {
         return std::forward<F>(f)();
     } catch (const std::bad_alloc&) {
-        return Error{Kind::TooLarge, tr("There is not enough memory for this."), {}};
+        return Error{ErrorKind::TooLarge, tr("There is not enough memory for this."), {}};
     } catch (const std::exception& e) {
-        return Error{Kind::Internal, tr("Something went wrong inside."), e.what()};
+        return Error{ErrorKind::Internal,
+            tr("This did not work because of an internal error. Details: Help ▸ Show log file."), e.what()};
     } catch (...) {
-        return Error{Kind::Internal, tr("Something went wrong inside."), "unknown exception"};
+        return Error{ErrorKind::Internal,
+            tr("This did not work because of an internal error. Details: Help ▸ Show log file."), "unknown exception"};
     }
 }
 

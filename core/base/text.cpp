@@ -15,9 +15,4 @@ std::string fixed(double value, int decimals)
     return text.find_first_not_of("-0.") == std::string::npos && text[0] == '-' ? text.substr(1) : text;
 }
 
-std::string counted(long count, const std::string& one, const std::string& many)
-{
-    return std::to_string(count) + " " + tr(count == 1 ? one : many);
-}
-
 } // namespace rl

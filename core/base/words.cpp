@@ -11,12 +11,48 @@
 namespace rl {
 
 namespace {
+/// How a language counts. Its .ts file names one of these; a new family is a line in formOf().
+enum class Plurals { OneOther, ZeroOneOther, Slavic, Polish, Czech, None };
 struct Catalogue {
     std::string language;
-    char decimal = ',';
+    char decimal = '.';
+    Plurals plurals = Plurals::OneOther;
     std::unordered_map<std::string, std::string> words;
+    std::unordered_map<std::string, std::vector<std::string>> forms; ///< of patterns with %n
 };
 std::atomic<const Catalogue*> now{nullptr}; // null: English
+
+/// Source: the plural rules of Unicode's CLDR, for whole numbers.
+std::size_t formOf(Plurals plurals, long long n)
+{
+    const auto m10 = n % 10, m100 = n % 100;
+    const bool few = m10 >= 2 && m10 <= 4 && !(m100 >= 12 && m100 <= 14);
+    switch (plurals) {
+    case Plurals::OneOther:
+        return n == 1 ? 0 : 1;
+    case Plurals::ZeroOneOther:
+        return n < 2 ? 0 : 1;
+    case Plurals::Slavic:
+        return m10 == 1 && m100 != 11 ? 0 : few ? 1 : 2;
+    case Plurals::Polish:
+        return n == 1 ? 0 : few ? 1 : 2;
+    case Plurals::Czech:
+        return n == 1 ? 0 : n >= 2 && n <= 4 ? 1 : 2;
+    case Plurals::None:
+        break;
+    }
+    return 0;
+}
+
+Plurals pluralsNamed(std::string_view name)
+{
+    static const std::pair<std::string_view, Plurals> kNames[] = {{"zero-one-other", Plurals::ZeroOneOther},
+        {"slavic", Plurals::Slavic}, {"polish", Plurals::Polish}, {"czech", Plurals::Czech}, {"none", Plurals::None}};
+    for (const auto& [word, plurals] : kNames)
+        if (word == name)
+            return plurals;
+    return Plurals::OneOther;
+}
 
 std::string plain(std::string_view xml)
 {
@@ -48,12 +84,20 @@ std::unique_ptr<Catalogue> read(std::string_view language, std::string_view ts)
 {
     auto c = std::make_unique<Catalogue>();
     c->language = std::string(language);
-    for (auto at = ts.find("<message>"); at != ts.npos;) {
+    if (const auto mark = between(ts, "<extra-decimal>", "</extra-decimal>"); mark.size() == 1)
+        c->decimal = mark[0];
+    c->plurals = pluralsNamed(between(ts, "<extra-plurals>", "</extra-plurals>"));
+    for (auto at = ts.find("<message"); at != ts.npos;) {
         const auto end = ts.find("</message>", at);
         const std::string_view message = ts.substr(at, end == ts.npos ? end : end - at);
-        if (const auto said = between(message, "<translation>", "</translation>"); !said.empty())
-            c->words[plain(between(message, "<source>", "</source>"))] = plain(said);
-        at = end == ts.npos ? end : ts.find("<message>", end);
+        const std::string source = plain(between(message, "<source>", "</source>"));
+        std::string_view said = between(message, "<translation>", "</translation>");
+        if (said.find("<numerusform>") != said.npos)
+            for (auto form = said.find("<numerusform>"); form != said.npos; form = said.find("<numerusform>", form + 1))
+                c->forms[source].push_back(plain(between(said.substr(form), "<numerusform>", "</numerusform>")));
+        else if (!said.empty())
+            c->words[source] = plain(said);
+        at = end == ts.npos ? end : ts.find("<message", end);
     }
     return c;
 }
@@ -74,25 +118,32 @@ std::vector<std::string> languages()
 {
     std::vector<std::string> all{"en"};
     for (const auto& [language, bytes, size] : kWords)
-        all.emplace_back(language);
+        if (std::string_view(language) != "en")
+            all.emplace_back(language);
     return all;
 }
 
-void speak(std::string_view language)
+namespace {
+const Catalogue* catalogueOf(std::string_view language)
 {
     static std::mutex one;
-    static std::map<std::string, std::unique_ptr<Catalogue>, std::less<>> read; // kept: words handed out stay true
+    static std::map<std::string, std::unique_ptr<Catalogue>, std::less<>> known; // kept: words handed out stay true
     const std::lock_guard lock(one);
-    const Catalogue* chosen = nullptr;
     for (const auto& [name, bytes, size] : kWords) {
         if (language != name)
             continue;
-        auto& c = read[name];
+        auto& c = known[name];
         if (!c)
-            c = rl::read(name, std::string_view(reinterpret_cast<const char*>(bytes), size));
-        chosen = c.get();
+            c = read(name, std::string_view(reinterpret_cast<const char*>(bytes), size));
+        return c.get();
     }
-    now = chosen;
+    return nullptr;
+}
+} // namespace
+
+void speak(std::string_view language)
+{
+    now = language == "en" ? nullptr : catalogueOf(language);
 }
 
 std::string spoken()
@@ -121,6 +172,21 @@ const char* translated(const char* words)
         return nullptr;
     const auto found = c->words.find(words);
     return found == c->words.end() ? nullptr : found->second.c_str();
+}
+
+const char* translated(const char* pattern, long long n)
+{
+    static const Catalogue* const english = catalogueOf("en");
+    const Catalogue* spokenNow = now;
+    for (const Catalogue* c : {spokenNow, english}) {
+        if (!c || !pattern)
+            continue;
+        if (const auto found = c->forms.find(pattern); found != c->forms.end()) {
+            const auto& forms = found->second;
+            return forms[std::min(formOf(c->plurals, n < 0 ? -n : n), forms.size() - 1)].c_str();
+        }
+    }
+    return nullptr;
 }
 
 const char* tr(const char* words)

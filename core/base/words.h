@@ -19,6 +19,9 @@ std::string languageOfPlace();
 
 /// The translation; null where there is none, and in English. It lives as long as the program.
 const char* translated(const char* words);
+/// The form of a pattern with %n that goes with a number ("%n note", "%n notes"); English has a catalogue for these
+/// too.
+const char* translated(const char* pattern, long long n);
 /// The words in the language that is spoken, themselves where they have no translation.
 const char* tr(const char* words);
 std::string tr(std::string_view words);
@@ -27,7 +30,7 @@ inline std::string tr(const std::string& words)
     return tr(std::string_view(words));
 }
 /// Words of a table, which are said by tr() once the language is known.
-constexpr const char* later(const char* words)
+constexpr const char* translatable(const char* words)
 {
     return words;
 }
@@ -54,6 +57,17 @@ template <class... Parts>
 requires(sizeof...(Parts) > 0) std::string tr(const char* pattern, const Parts&... parts)
 {
     return filled(tr(pattern), {SaidPart(parts)...});
+}
+
+/// trn("%n notes", 3): the form that goes with the number, and the number in its place; further places as with tr().
+template <class... Parts> std::string trn(const char* pattern, long long n, const Parts&... parts)
+{
+    const char* form = translated(pattern, n);
+    std::string said = filled(form ? form : pattern, {SaidPart(parts)...});
+    const std::string number = std::to_string(n);
+    for (auto at = said.find("%n"); at != said.npos; at = said.find("%n", at + number.size()))
+        said.replace(at, 2, number);
+    return said;
 }
 
 } // namespace rl

@@ -13,13 +13,14 @@ Result<Photo> toSrgb(const Photo& pixels, std::span<const unsigned char> icc)
 {
     const Profile from(cmsOpenProfileFromMem(icc.data(), cmsUInt32Number(icc.size())), &cmsCloseProfile);
     if (!from || cmsGetColorSpace(from.get()) != cmsSigRgbData)
-        return Error{
-            Kind::Unsupported, tr("The picture's colour profile cannot be used; its colours are taken as sRGB."), {}};
+        return Error{ErrorKind::Unsupported,
+            tr("The picture's colour profile cannot be used; its colours are taken as sRGB."), {}};
     const Profile to(cmsCreate_sRGBProfile(), &cmsCloseProfile);
     const Transform transform(
         cmsCreateTransform(from.get(), TYPE_RGB_8, to.get(), TYPE_RGB_8, INTENT_PERCEPTUAL, 0), &cmsDeleteTransform);
     if (!transform)
-        return Error{Kind::Damaged, tr("The picture's colour profile is damaged; its colours are taken as sRGB."), {}};
+        return Error{
+            ErrorKind::Damaged, tr("The picture's colour profile is damaged; its colours are taken as sRGB."), {}};
     std::vector<Rgb8> out(pixels.size());
     cmsDoTransform(transform.get(), pixels.data(), out.data(), cmsUInt32Number(pixels.size()));
     return Photo(pixels.width(), pixels.height(), std::move(out));

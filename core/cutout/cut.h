@@ -1,7 +1,7 @@
 #pragma once
 #include "core/base/progress.h"
 #include "core/cutout/outline.h"
-#include "core/cutout/touch.h"
+#include "core/cutout/rough_cut.h"
 
 namespace rl::cutout {
 

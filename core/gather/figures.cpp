@@ -1,7 +1,7 @@
 #include "core/gather/figures.h"
 #include "core/colour/lab.h"
 #include "core/colour/srgb.h"
-#include "core/cutout/touch.h"
+#include "core/cutout/rough_cut.h"
 #include "core/gather/standing_out.h"
 #include <opencv2/imgproc.hpp>
 

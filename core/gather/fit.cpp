@@ -47,9 +47,8 @@ void judgeLight(const Lead& lead, const PictureMeasure& m, Candidate& c)
     if (lead.light.confidence < 0.25)
         return;
     if (m.light.confidence < 0.25) {
-        c.reasons.push_back(
-            {tr("no light of its own can be told, so new light can be put on it without taking any off"),
-                later("light"), m.light.confidence, 0.25, later("confidence"), 0.4});
+        c.reasons.push_back({tr("its own light is too even to measure, so new light can be added without removing any"),
+            translatable("light"), m.light.confidence, 0.25, translatable("confidence"), 0.4});
         return;
     }
     const double plain = between(m.light, lead.light), turned = between(mirror(m.light), lead.light);
@@ -59,7 +58,7 @@ void judgeLight(const Lead& lead, const PictureMeasure& m, Candidate& c)
     std::string s = tr("its light comes %1, the lead's %2", sideOf(m.light), sideOf(lead.light));
     s += c.mirrored ? tr("; mirror it and %1° are left of %2°", fixed(turned, 0), fixed(plain, 0))
                     : tr(", %1° apart", fixed(plain, 0));
-    c.reasons.push_back({s, later("light"), angle, 0, "°", angle / 45 + (c.mirrored ? 0.15 : 0)});
+    c.reasons.push_back({s, translatable("light"), angle, 0, "°", angle / 45 + (c.mirrored ? 0.15 : 0)});
 }
 
 void judgeTone(const Lead& lead, const PictureMeasure& m, Candidate& c)
@@ -69,18 +68,18 @@ void judgeTone(const Lead& lead, const PictureMeasure& m, Candidate& c)
         c.reasons.push_back(
             {tr("its shade holds %1 % of the light, %2 than the lead's %3 %", fixed(100 * m.softness, 0),
                  off < 0 ? tr("harder") : tr("softer"), fixed(100 * lead.softness, 0)),
-                later("softness"), 100 * m.softness, 100 * lead.softness, "%", std::abs(off) / 0.35});
+                translatable("softness"), 100 * m.softness, 100 * lead.softness, "%", std::abs(off) / 0.35});
     }
     if (lead.kelvin > 0 && m.lightKelvin > 0) {
         const double off = 1e6 / m.lightKelvin - 1e6 / lead.kelvin;
         c.reasons.push_back({tr("its light is %1 mired %2 (%3 K against %4 K)", fixed(std::abs(off), 0),
                                  off > 0 ? tr("warmer") : tr("cooler"), fixed(m.lightKelvin, 0), fixed(lead.kelvin, 0)),
-            later("warmth"), 1e6 / m.lightKelvin, 1e6 / lead.kelvin, later("mired"), std::abs(off) / 60});
+            translatable("warmth"), 1e6 / m.lightKelvin, 1e6 / lead.kelvin, translatable("mired"), std::abs(off) / 60});
     }
     if (lead.darkL >= 0) {
         const double off = m.darkL - lead.darkL;
         c.reasons.push_back({tr("its darkest dark is L* %1, the lead's %2", fixed(m.darkL, 0), fixed(lead.darkL, 0)),
-            later("black point"), m.darkL, lead.darkL, "L*", std::abs(off) / 12});
+            translatable("black point"), m.darkL, lead.darkL, "L*", std::abs(off) / 12});
     }
 }
 
@@ -108,7 +107,7 @@ void judgeEyeLevel(
     const double off = m.eyeLevel - wanted;
     c.reasons.push_back({tr("its eye level lies %1 % of its height %2 where the stage would have it",
                              fixed(std::abs(100 * off), 0), off > 0 ? tr("below") : tr("above")),
-        later("eye level"), 100 * m.eyeLevel, 100 * wanted, later("% from its top"),
+        translatable("eye level"), 100 * m.eyeLevel, 100 * wanted, translatable("% from its top"),
         std::min(3.0, std::abs(off) / 0.1)});
 }
 
@@ -121,7 +120,7 @@ void judgePixels(const Project& p, const Reference& r, const Shapes& shapes, Can
     c.reasons.push_back(
         {tr("%1 px/cm at %2 cm high%3; %4 are enough", fixed(size.pixelsPerCm, 0), fixed(size.heightCm, 0),
              size.guessed ? tr(" (a guess, nothing of it stands yet)") : "", fixed(need, 0)),
-            later("pixels"), size.pixelsPerCm, need, "px/cm",
+            translatable("pixels"), size.pixelsPerCm, need, "px/cm",
             size.pixelsPerCm >= need ? 0 : std::log2(need / size.pixelsPerCm)});
 }
 } // namespace

@@ -1,7 +1,7 @@
 #include "core/gather/measure.h"
 #include "core/base/parallel.h"
 #include "core/colour/srgb.h"
-#include "core/cutout/touch.h"
+#include "core/cutout/rough_cut.h"
 #include "core/gather/figures.h"
 #include "core/relief/relief.h"
 #include <bit>

@@ -1,7 +1,7 @@
 // What lies in the air: haze, mist, beams.
 #include "core/light/air.h"
 #include "core/base/parallel.h"
-#include "core/light/caster.h"
+#include "core/light/shadow_rows.h"
 #include "core/stage/mesh.h"
 #include <map>
 

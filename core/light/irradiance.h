@@ -1,7 +1,7 @@
 #pragma once
 #include "core/base/uncleared.h"
-#include "core/light/caster.h"
 #include "core/light/lamps.h"
+#include "core/light/shadow_rows.h"
 
 namespace rl::light {
 

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/light/caster.h"
+#include "core/light/shadow_rows.h"
 
 namespace rl::light {
 

@@ -6,11 +6,11 @@ namespace rl::light {
 
 const DayTime& dayTime(int i)
 {
-    static const DayTime all[kDayTimes]{{later("first light"), 1, 2300, 0.12, 3, 0.6},
-        {later("sunrise"), 5, 2800, 0.35, 1, 0.8}, {later("morning"), 25, 4600, 0.9, 0.53, 1},
-        {later("noon"), 60, 5500, 1.1, 0.53, 1}, {later("late afternoon"), 18, 4200, 0.8, 0.6, 0.9},
-        {later("golden hour"), 7, 3000, 0.5, 1, 0.8}, {later("overcast"), 45, 6500, 0.15, 40, 1.3},
-        {later("full moon"), 35, 4100, 0.08, 0.53, 0.12}};
+    static const DayTime all[kDayTimes]{{translatable("first light"), 1, 2300, 0.12, 3, 0.6},
+        {translatable("sunrise"), 5, 2800, 0.35, 1, 0.8}, {translatable("morning"), 25, 4600, 0.9, 0.53, 1},
+        {translatable("noon"), 60, 5500, 1.1, 0.53, 1}, {translatable("late afternoon"), 18, 4200, 0.8, 0.6, 0.9},
+        {translatable("golden hour"), 7, 3000, 0.5, 1, 0.8}, {translatable("overcast"), 45, 6500, 0.15, 40, 1.3},
+        {translatable("full moon"), 35, 4100, 0.08, 0.53, 0.12}};
     return all[std::clamp(i, 0, kDayTimes - 1)];
 }
 

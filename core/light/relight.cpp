@@ -274,7 +274,7 @@ Result<Photo> finalPicture(std::shared_ptr<const StageFrame> frame, const Lights
             [](Rgb c) { return colour::codeOf(c); });
     });
     if (progress.cancelled())
-        return Error{Kind::Cancelled, tr("The picture was given up."), ""};
+        return Error{ErrorKind::Cancelled, tr("The picture was cancelled."), ""};
     return Photo(f.width, f.height, std::move(picture));
 }
 

@@ -94,8 +94,9 @@ Paints paintsOf(const MixingBox& box, const Brief& brief)
 
 const char* wordOf(PaintMedium medium)
 {
-    constexpr const char* kWords[] = {later("heavy acrylic"), later("fluid acrylic"), later("matt acrylic gouache"),
-        later("gouache"), later("oil"), later("watercolour")};
+    constexpr const char* kWords[]
+        = {translatable("heavy acrylic"), translatable("fluid acrylic"), translatable("matt acrylic gouache"),
+            translatable("gouache"), translatable("oil"), translatable("watercolour")};
     return kWords[std::size_t(medium)];
 }
 

@@ -168,25 +168,27 @@ Result<Done> checked(const Swatches& s)
 {
     const Pigment* p = pigmentOf(s.paint);
     if (!p || !p->optics)
-        return Error{Kind::Missing, tr("There is no paint called “%1” to calibrate.", s.paint), {}};
+        return Error{ErrorKind::Missing, tr("There is no paint called “%1” to calibrate.", s.paint), {}};
     if (!s.masstone && !s.tint2 && !s.tint10 && !(s.wetUm > 0 && (s.overWhite || s.overBlack)))
-        return Error{Kind::Invalid, tr("“%1” has no patch that could be read.", s.paint), {}};
+        return Error{ErrorKind::Invalid, tr("“%1” has no patch that could be read.", s.paint), {}};
     for (const auto* r : {&s.masstone, &s.tint2, &s.tint10, &s.overWhite, &s.overBlack}) {
         if (!*r)
             continue;
         const ExactLab& l = (*r)->lab;
         if (!(l.L >= -1 && l.L <= 110 && std::abs(l.a) < 200 && std::abs(l.b) < 200))
-            return Error{Kind::Invalid, tr("A patch of “%1” has a colour that no paint has.", s.paint), {}};
+            return Error{ErrorKind::Invalid,
+                tr("A patch of “%1” was misread, or is the wrong patch: no paint has this colour.", s.paint), {}};
         if ((*r)->spectrum)
             for (const double v : *(*r)->spectrum)
                 if (!(v >= 0 && v <= 1.5))
-                    return Error{Kind::Invalid, tr("A patch of “%1” reflects more light than it gets.", s.paint), {}};
+                    return Error{
+                        ErrorKind::Invalid, tr("A patch of “%1” reflects more light than it gets.", s.paint), {}};
     }
     if (!(s.whiteCard > 0 && s.whiteCard <= 1 && s.blackCard > 0 && s.blackCard < s.whiteCard))
-        return Error{
-            Kind::Invalid, tr("The card of a drawdown reflects between 0 and 1, its black less than its white."), {}};
+        return Error{ErrorKind::Invalid,
+            tr("The card of a drawdown reflects between 0 and 1, its black less than its white."), {}};
     if (!(s.wetUm >= 0 && s.wetUm <= 5000))
-        return Error{Kind::Invalid, tr("The drawdown of “%1” should be 1 to 5000 µm thick.", s.paint), {}};
+        return Error{ErrorKind::Invalid, tr("The drawdown of “%1” should be 1 to 5000 µm thick.", s.paint), {}};
     return Done{};
 }
 } // namespace
@@ -195,7 +197,7 @@ Result<std::vector<CalibratedPaint>> calibrated(
     const std::vector<Swatches>& swatches, double sigmaLab, Finish finish, Progress& progress)
 {
     if (!(sigmaLab > 0 && sigmaLab < 20))
-        return Error{Kind::Invalid, tr("The noise of a reading should be above 0 and below 20 in CIELAB."), {}};
+        return Error{ErrorKind::Invalid, tr("The noise of a reading should be above 0 and below 20 in CIELAB."), {}};
     for (const Swatches& s : swatches)
         if (const auto ok = checked(s); !ok)
             return ok.error();
@@ -212,7 +214,7 @@ Result<std::vector<CalibratedPaint>> calibrated(
             out[i] = fitted(swatches[i], &white, sigmaLab, finish);
     });
     if (progress.cancelled())
-        return Error{Kind::Cancelled, tr("The calibration was given up."), {}};
+        return Error{ErrorKind::Cancelled, tr("The calibration was cancelled."), {}};
     return out;
 }
 

@@ -7,20 +7,20 @@ namespace rl::paint {
 
 const MediumSpec& specOf(PaintMedium medium)
 {
-    static const MediumSpec all[]
-        = {{PaintMedium::AcrylicHeavy, 12, 12, 0.5, false,
-               later("a retarder (up to 15 %: a softer film), misting (thins it), a second pair of hands")},
-            {PaintMedium::AcrylicFluid, 8, 15, 0.3, false,
-                later("a retarder (up to 15 %), thin layers dry-brushed over each other, an airbrush (never with "
-                      "pigments that must not be sprayed)")},
-            {PaintMedium::AcrylicGouache, 6, 8, 0.4, false,
-                later("dry-brush or hatching instead of wet blending: it closes too fast for long passages")},
-            {PaintMedium::Gouache, 10, 4, 0.4, true,
-                later("a damp brush along the seam: it opens again, and lifts what lies under")},
-            {PaintMedium::Oil, 480, 6, 0.3, false,
-                later("no need: it stays open for hours; a drop of oil keeps it open for days")},
-            {PaintMedium::Watercolour, 5, 5, 0.3, true,
-                later("paper wetted on both sides; ox gall; one wash from wet to wet")}};
+    static const MediumSpec all[] = {
+        {PaintMedium::AcrylicHeavy, 12, 12, 0.5, false,
+            translatable("a retarder (up to 15 %: a softer film), misting (thins it), a second pair of hands")},
+        {PaintMedium::AcrylicFluid, 8, 15, 0.3, false,
+            translatable("a retarder (up to 15 %), thin layers dry-brushed over each other, an airbrush (never with "
+                         "pigments that must not be sprayed)")},
+        {PaintMedium::AcrylicGouache, 6, 8, 0.4, false,
+            translatable("dry-brush or hatching instead of wet blending: it closes too fast for long passages")},
+        {PaintMedium::Gouache, 10, 4, 0.4, true,
+            translatable("a damp brush along the seam: it opens again, and lifts what lies under")},
+        {PaintMedium::Oil, 480, 6, 0.3, false,
+            translatable("no need: it stays open for hours; a drop of oil keeps it open for days")},
+        {PaintMedium::Watercolour, 5, 5, 0.3, true,
+            translatable("paper wetted on both sides; ox gall; one wash from wet to wet")}};
     return all[std::size_t(medium)];
 }
 
@@ -28,13 +28,13 @@ const char* familyOf(PaintMedium medium)
 {
     switch (medium) {
     case PaintMedium::Gouache:
-        return later("gouache");
+        return translatable("gouache");
     case PaintMedium::Oil:
-        return later("oil");
+        return translatable("oil");
     case PaintMedium::Watercolour:
-        return later("watercolour");
+        return translatable("watercolour");
     default:
-        return later("acrylic");
+        return translatable("acrylic");
     }
 }
 

@@ -96,7 +96,7 @@ void tooPale(const View& v)
         worst, kMissed, "ΔE00", v.placeOf(v.mixing.map.puddles[which]), v.mixing.map.puddles[which].element,
         tr("A strong tube let down in white beforehand can be measured in whole parts."), {}};
     if (v.project.mix.letDown == 0)
-        f.fix = Fix{tr("Keep let-downs of 1 in 20"), [](Project q) {
+        f.fix = Fix{tr("Keep tints pre-mixed 1 : 20"), [](Project q) {
                         MixPlan mix = q.mix;
                         mix.letDown = 20;
                         return edits::withMix(std::move(q), mix);
@@ -116,7 +116,7 @@ void alikeOnes(const View& v)
                 + std::to_string(p.number),
             Station::Mix, Severity::Watch,
             tr("%1 and %2%3 (%4 ΔE).", v.nameOf(std::size_t(a.first)), std::to_string(p.number),
-                a.twoLights ? tr(" do two lights' work with one colour") : tr(" can hardly be told apart"),
+                a.twoLights ? tr(" do two lights' work with one colour") : tr(" can hardly be kept apart"),
                 fixed(a.de)),
             a.de, 2, "ΔE00", v.placeOf(p), p.element,
             a.twoLights ? tr("What is light on one thing and shade on another reads as one surface where both meet.")
@@ -157,7 +157,7 @@ void blending(const View& v)
         tr("The backdrop's passage of %1 cm cannot be blended in time: two of its %2 bands take %3 min, the paint "
            "stays open for %4 min.",
             fixed(s.lengthCm, 0), std::to_string(s.bands), fixed(s.minutes, 0), fixed(v.project.mix.openMinutes, 0)),
-        s.minutes, v.project.mix.openMinutes, later("min"), s.at, 0,
+        s.minutes, v.project.mix.openMinutes, translatable("min"), s.at, 0,
         tr("Two neighbours must both be wet where they meet. What helps: %1%2", specOf(v.box.medium).longer,
             others.empty() ? "." : tr("; or a medium that stays open long enough: %1.", others)),
         {}});
@@ -192,10 +192,10 @@ void underlayers(const View& v)
     v.say({"mix.underlayer", Station::Mix, worst > limit ? Severity::Broken : Severity::Watch,
         tr("The toned ground still shows after %1 on %2 % of the canvas; %3 needs %4: lay white or its lightest opaque "
            "neighbour under it first.%5",
-            counted(coats, later("coat"), later("coats")), fixed(100 * share, 0), v.nameOf(which),
+            trn("%n coats", coats), fixed(100 * share, 0), v.nameOf(which),
             worst > kMostCoats ? tr("more than 12") : tr("%1 to %2", std::to_string(worst), std::to_string(worst + 1)),
             sealed),
-        double(worst), double(coats), later("coats"), v.placeOf(v.mixing.map.puddles[which]),
+        double(worst), double(coats), translatable("coats"), v.placeOf(v.mixing.map.puddles[which]),
         v.mixing.map.puddles[which].element,
         tr("A transparent colour over a dark ground never reaches its light; one opaque coat under it does in one go."),
         {}});
@@ -220,13 +220,12 @@ void tooFine(const View& v)
         tr("%1 finer than %2, %3, most on %4 (%5); the finest, %6 mm, on %7. The map of puddles shows where. Leave "
            "them "
            "out, make them wider%8",
-            counted(int(all.size()), tr("detail is"), tr("details are")),
+            trn("%n details are", int(all.size())),
             ground ? tr("this ground holds (%1 mm after %2)", fixed(10 * weave),
-                counted(v.project.brief.ground.coats, later("coat of primer"), later("coats of primer")))
+                trn("%n coats of primer", v.project.brief.ground.coats))
                    : tr("the finest stroke of the brushes at hand (%1 mm)", fixed(v.project.mix.finestMm)),
-            tr("some %1", counted(strokesFor(all), later("stroke"), later("strokes"))),
-            m ? tr("“%1”", m->name) : tr("the backdrop"), std::to_string(most->second), fixed(10 * d.widthCm),
-            e ? tr("“%1”", e->name) : tr("the backdrop"),
+            tr("some %1", trn("%n strokes", strokesFor(all))), m ? tr("“%1”", m->name) : tr("the backdrop"),
+            std::to_string(most->second), fixed(10 * d.widthCm), e ? tr("“%1”", e->name) : tr("the backdrop"),
             ground ? tr(", or take a finer weave, a coat more or a panel.")
                    : tr(", or take a finer brush and more fluid paint.")),
         10 * d.widthCm, 10 * v.mixing.finestCm, "mm", {d.box.x / k, d.box.y / k, d.box.width / k, d.box.height / k},
@@ -274,9 +273,9 @@ void lifting(const View& v)
         return;
     const LayerRule* rule = layerRule(familyOf(v.box.medium), familyOf(v.box.medium));
     v.say({"mix.lifts", Station::Mix, Severity::Watch,
-        tr("%1 lifts when it is touched again, and %2 planned: %3.", wordOf(v.box.medium),
-            counted(coats, tr("coat is"), tr("coats are")), rule ? tr(rule->reason) : std::string(tr("one stroke"))),
-        double(coats), 1, later("coats"), v.whole(), 0,
+        tr("%1 lifts when it is touched again, and %2 planned: %3.", wordOf(v.box.medium), trn("%n coats are", coats),
+            rule ? tr(rule->reason) : std::string(tr("one stroke"))),
+        double(coats), 1, translatable("coats"), v.whole(), 0,
         tr("A glaze over soluble paint turns to mud where the brush goes twice."), {}});
 }
 
@@ -313,14 +312,15 @@ void cards(const View& v, const std::string& today)
         v.say({"mix.card", Station::Mix, Severity::Watch,
             tr("%1 typical, not measured: expect colours to be off by 3 ΔE in the median, 6 in the worst of twenty; "
                "one tint in white of each brings that to about 0.5 and 2.",
-                counted(typical, tr("tube is"), tr("tubes are"))),
-            double(typical), 0, later("tubes"), v.whole(), 0, tr("Tubes of one name differ from maker to maker."), {}});
+                trn("%n tubes are", typical)),
+            double(typical), 0, translatable("tubes"), v.whole(), 0,
+            tr("Tubes of one name differ from maker to maker."), {}});
     for (const Tube& t : v.box.tubes)
         if (const auto age = today.empty() || !t.card.any() ? std::nullopt : daysBetween(t.card.date, today);
             age && *age > 365)
             v.say({"mix.card-old:" + std::to_string(t.id), Station::Mix, Severity::Watch,
-                tr("The swatches of %1 are %2 days old.", t.pigment, std::to_string(*age)), double(*age), 365,
-                later("days"), v.whole(), 0, tr("A new tube of an old name may be another paint."), {}});
+                trn("The swatches of %1 are %n days old.", *age, t.pigment), double(*age), 365, translatable("days"),
+                v.whole(), 0, tr("A new tube of an old name may be another paint."), {}});
 }
 } // namespace
 

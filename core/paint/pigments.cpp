@@ -62,8 +62,8 @@ std::vector<Pigment> readPigments()
 
 const char* wordOf(Opacity opacity)
 {
-    constexpr const char* kWords[]
-        = {later("opaque"), later("semi-opaque"), later("semi-transparent"), later("transparent")};
+    constexpr const char* kWords[] = {translatable("opaque"), translatable("semi-opaque"),
+        translatable("semi-transparent"), translatable("transparent")};
     return kWords[std::size_t(opacity)];
 }
 
@@ -92,9 +92,9 @@ Result<Paints> typicalPaints(const std::vector<std::string>& ids)
     for (const std::string& id : ids) {
         const Pigment* p = pigmentOf(id);
         if (!p)
-            return Error{Kind::Missing, tr("There is no paint called “%1” in the table of pigments.", id), {}};
+            return Error{ErrorKind::Missing, tr("There is no paint called “%1” in the table of pigments.", id), {}};
         if (!p->optics)
-            return Error{Kind::Unsupported,
+            return Error{ErrorKind::Unsupported,
                 tr("“%1” shines by itself: what it mixes to cannot be computed, so recipes leave it out.", p->name),
                 id};
         if (!paintOf(out, id))

@@ -36,8 +36,8 @@ Result<Recipe> recipeFrom(std::string_view text, const Paints& paints)
     constexpr std::size_t kMost = 24; // paints in a puddle: more is a slip
     Recipe out;
     if (text.ends_with('+'))
-        return Error{
-            Kind::Invalid, tr("A recipe is written as PB29=1+PW6=10: something is missing behind the last +."), {}};
+        return Error{ErrorKind::Invalid,
+            tr("A recipe is written as PB29=1+PW6=10: something is missing behind the last +."), {}};
     while (!text.empty()) {
         const std::string_view item = text.substr(0, text.find('+'));
         text.remove_prefix(std::min(text.size(), item.size() + 1));
@@ -49,14 +49,14 @@ Result<Recipe> recipeFrom(std::string_view text, const Paints& paints)
             id.pop_back();
         const double parts = is == std::string_view::npos ? NAN : numberIn(item.substr(is + 1));
         if (!(parts > 0) || parts > 1e6)
-            return Error{Kind::Invalid, tr("A recipe is written as PB29=1+PW6=10, each part a number above 0."),
+            return Error{ErrorKind::Invalid, tr("A recipe is written as PB29=1+PW6=10, each part a number above 0."),
                 std::string(item)};
         if (!opticsNamed(id, paints))
-            return Error{Kind::Missing, tr("There is no paint called “%1” to mix.", id), {}};
+            return Error{ErrorKind::Missing, tr("There is no paint called “%1” to mix.", id), {}};
         out.push_back({std::move(id), parts});
     }
     if (out.empty() || out.size() > kMost)
-        return Error{Kind::Invalid, tr("A recipe needs between one and 24 paints."), {}};
+        return Error{ErrorKind::Invalid, tr("A recipe needs between one and 24 paints."), {}};
     return out;
 }
 
@@ -154,9 +154,10 @@ namespace {
 /// Plain words for a hue angle of CIELAB.
 const char* hueWord(double degrees)
 {
-    constexpr std::pair<double, const char*> kWords[] = {{25, later("pink")}, {50, later("red")}, {72, later("orange")},
-        {105, later("yellow")}, {135, later("yellow green")}, {185, later("green")}, {230, later("blue green")},
-        {285, later("blue")}, {325, later("violet")}, {345, later("purple")}};
+    constexpr std::pair<double, const char*> kWords[] = {{25, translatable("pink")}, {50, translatable("red")},
+        {72, translatable("orange")}, {105, translatable("yellow")}, {135, translatable("yellow green")},
+        {185, translatable("green")}, {230, translatable("blue green")}, {285, translatable("blue")},
+        {325, translatable("violet")}, {345, translatable("purple")}};
     for (const auto& [end, word] : kWords)
         if (degrees < end)
             return word;

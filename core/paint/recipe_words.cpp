@@ -41,7 +41,8 @@ std::string whoseSaid(const Project& project, const Puddle& p)
 {
     const auto place = [&](int element, bool light) {
         const Element* e = project.element(element);
-        return tr(light ? later("light of %1") : later("shade of %1"), e ? e->name : std::string(tr("the backdrop")));
+        return tr(light ? translatable("light of %1") : translatable("shade of %1"),
+            e ? e->name : std::string(tr("the backdrop")));
     };
     std::string s = place(p.element, p.light);
     for (const auto& [element, light] : p.also)

@@ -1,8 +1,8 @@
 #include "core/paint/swatch_card.h"
 #include "core/base/words.h"
 #include "core/colour/srgb.h"
+#include "core/paint/markers.h"
 #include <Eigen/Dense>
-#include <opencv2/aruco.hpp>
 #include <opencv2/calib3d.hpp>
 #include <opencv2/imgproc.hpp>
 
@@ -12,22 +12,12 @@ namespace {
 constexpr double kPxPerMm = 6;
 constexpr double kEdge = 12, kTop = 44, kRow = 19; // mm
 
-const cv::Ptr<cv::aruco::Dictionary>& dictionary()
-{
-    static const auto all = cv::aruco::getPredefinedDictionary(cv::aruco::DICT_4X4_50);
-    return all;
-}
-
 /// The card straightened to kPxPerMm; empty where the marks are not found.
 cv::Mat straightened(const Photo& photo, const CardLayout& layout)
 {
     cv::Mat grey;
     cv::cvtColor(photo.mat(), grey, cv::COLOR_RGB2GRAY);
-    std::vector<std::vector<cv::Point2f>> corners;
-    std::vector<int> ids;
-    auto options = cv::aruco::DetectorParameters::create();
-    options->cornerRefinementMethod = cv::aruco::CORNER_REFINE_SUBPIX;
-    cv::aruco::detectMarkers(grey, dictionary(), corners, ids, options);
+    const auto [corners, ids] = markersIn(grey, Corners::Refined);
     std::vector<cv::Point2f> seen, real;
     int found = 0;
     for (std::size_t i = 0; i < ids.size(); ++i) {
@@ -150,8 +140,8 @@ colour::ExactLab labOf(const Sample& s, const std::array<double, 3>& light, doub
 
 const char* wordOf(PatchKind kind)
 {
-    constexpr const char* kWords[]
-        = {later("masstone"), later("1 in 2 white"), later("1 in 10 white"), later("over white"), later("over black")};
+    constexpr const char* kWords[] = {translatable("masstone"), translatable("1 in 2 white"),
+        translatable("1 in 10 white"), translatable("over white"), translatable("over black")};
     return kWords[std::size_t(kind)];
 }
 
@@ -186,18 +176,16 @@ CardLayout cardLayout(int tubes)
 
 Mask cardMark(int number)
 {
-    cv::Mat mark;
-    cv::aruco::drawMarker(dictionary(), number, 6, mark, 1);
-    return Mask::fromMat(mark);
+    return Mask::fromMat(markerPicture(number, 6));
 }
 
 Result<CardRead> readCard(const Photo& photo, const CardLayout& layout, double paperY)
 {
     if (photo.width() < 300 || photo.height() < 300)
-        return Error{Kind::Invalid, tr("This picture is too small for a swatch card."), {}};
+        return Error{ErrorKind::Invalid, tr("This picture is too small for a swatch card."), {}};
     const cv::Mat card = straightened(photo, layout);
     if (card.empty())
-        return Error{Kind::Invalid,
+        return Error{ErrorKind::Invalid,
             tr("The four marks of the card are not found: photograph all of it, straight on, in even daylight."), {}};
     const Field field(card, layout);
     CardRead out;

@@ -30,11 +30,11 @@ void castSize(const Project& p, Findings& out)
     const double n = double(p.brief.cast.size());
     if (n == 0)
         out.push_back({"brief.no-cast", Station::Brief, Severity::Watch,
-            tr("The cast is empty, so no order of reading can be held against the picture."), 0, 1, "members", {}, 0,
-            tr("The first glance can only be called right or wrong when you have said where it should fall."), {}});
+            tr("The cast is empty, so no order of reading can be held against the picture."), 0, 1, "subjects", {}, 0,
+            tr("The first glance can only be judged once you have named where it should fall."), {}});
     else if (n > 7)
         out.push_back({"brief.large-cast", Station::Brief, Severity::Watch,
-            tr("The cast has %1 members; beyond seven, ranks are hard to keep apart.", fixed(n, 0)), n, 7, "members",
+            trn("There are %n subjects; beyond seven, ranks are hard to keep apart.", std::lround(n)), n, 7, "subjects",
             {}, 0, tr("Each rank needs a step of contrast to itself, and there are only so many steps."), {}});
 }
 
@@ -74,12 +74,12 @@ void facts(const Project& p, Findings& out)
         out.push_back({"brief.facts", Station::Brief, Severity::Watch,
             tr("%1%2 still to be checked before signing, first: “%3”.", std::to_string(open),
                 open == 1 ? tr(" fact is") : tr(" facts are"), first->words),
-            double(open), 0, later("facts"), {}, first->element,
+            double(open), 0, translatable("facts"), {}, first->element,
             tr("A wrong count of spokes is what strangers see first and what cannot be painted out at the end."), {}});
     if (unsourced)
         out.push_back({"brief.sources", Station::Brief, Severity::Watch,
             tr("%1%2 no source.", std::to_string(unsourced), unsourced == 1 ? tr(" fact has") : tr(" facts have")),
-            double(unsourced), 0, later("facts"), {}, 0,
+            double(unsourced), 0, translatable("facts"), {}, 0,
             tr("What is known from memory is wrong surprisingly often; note where it was seen."), {}});
 }
 
@@ -130,11 +130,11 @@ void ground(const Project& p, Findings& out)
     const Brief& b = p.brief;
     if (b.medium == "watercolour" && b.ground.support != Support::Paper)
         out.push_back({"brief.ground-medium", Station::Brief, Severity::Watch,
-            tr("Watercolour is planned on a ground that is not paper."), 0, 1, later("papers"), {}, 0,
+            tr("Watercolour is planned on a ground that is not paper."), 0, 1, translatable("papers"), {}, 0,
             tr("Washes bead and lift on primer; use paper, or an absorbent ground made for it."), {}});
     if (b.medium == "oil" && b.ground.coats == 0)
         out.push_back({"brief.unprimed", Station::Brief, Severity::Broken,
-            tr("Oil is planned on a ground without primer."), 0, 1, later("coats"), {}, 0,
+            tr("Oil is planned on a ground without primer."), 0, 1, translatable("coats"), {}, 0,
             tr("Oil rots bare cloth and paper; size and prime first."), Fix{tr("Prime it twice"), [](Project q) {
                                                                                 q.brief.ground.coats = 2;
                                                                                 return q;
@@ -161,7 +161,7 @@ void outline(const Project& p, Findings& out)
         if (e.baseCm.x >= 0 && e.baseCm.y >= 0 && e.baseCm.x <= p.brief.widthCm && e.baseCm.y <= p.brief.heightCm
             && !onCanvas(p.brief, e.baseCm))
             out.push_back({"brief.off:" + std::to_string(e.id), Station::Brief, Severity::Watch,
-                tr("“%1” stands outside the outline of the canvas.", e.name), 0, 1, later("on canvas"),
+                tr("“%1” stands outside the outline of the canvas.", e.name), 0, 1, translatable("on canvas"),
                 {e.baseCm.x - 2, e.baseCm.y - 2, 4, 4}, e.id, tr("What lies outside the outline is cut away."), {}});
 }
 } // namespace
@@ -172,9 +172,9 @@ Findings deadlineFindings(const Project& p, const std::string& today)
     const auto left = p.brief.deadline.empty() ? std::nullopt : daysBetween(today, p.brief.deadline);
     if (left && *left < 14)
         out.push_back({"brief.deadline", Station::Brief, *left < 0 ? Severity::Broken : Severity::Watch,
-            *left < 0 ? tr("The deadline passed %1 days ago.", std::to_string(-*left))
-                      : tr("There are %1 days to the deadline.", std::to_string(*left)),
-            double(*left), 14, later("days"), {}, 0,
+            *left < 0 ? trn("The deadline passed %n days ago.", -*left)
+                      : trn("There are %n days to the deadline.", *left),
+            double(*left), 14, translatable("days"), {}, 0,
             tr("Drying and fresh eyes need days that no evening can make up for."), {}});
     return out;
 }
@@ -209,8 +209,9 @@ Findings creditFindings(const Project& p)
             continue;
         if (r.permission == Permission::StudyOnly) {
             out.push_back({"gather.study:" + std::to_string(r.id), Station::Gather, Severity::Broken,
-                tr("“%1” may be studied only, yet it stands in the painting.", r.name), 0, 1, later("permission"), {},
-                0, tr("What was lent to learn from may not be shown; ask for it, or paint from another picture."), {},
+                tr("“%1” may be studied only, yet it stands in the painting.", r.name), 0, 1,
+                translatable("permission"), {}, 0,
+                tr("What was lent to learn from may not be shown; ask for it, or paint from another picture."), {},
                 Against::Limit, r.id, "credit"});
             continue;
         }
@@ -228,10 +229,10 @@ Findings creditFindings(const Project& p)
             names += tr(" and %1 more", std::to_string(all->size() - 4));
         const bool ask = all == &toAsk, one = all->size() == 1;
         out.push_back({key, Station::Gather, Severity::Watch,
-            tr(ask        ? one ? later("%1 is used, but permission for it is still to be asked.")
-                                : later("%1 are used, but permission for them is still to be asked.")
-                           : one ? later("%1 is used, but nobody is credited for it.")
-                          : later("%1 are used, but nobody is credited for them."),
+            tr(ask        ? one ? translatable("%1 is used, but permission for it is still to be asked.")
+                                : translatable("%1 are used, but permission for them is still to be asked.")
+                           : one ? translatable("%1 is used, but nobody is credited for it.")
+                          : translatable("%1 are used, but nobody is credited for them."),
                 names),
             double(all->size()), 0, unit, {}, 0,
             tr("A finished work that cannot be shown is a lost work; asking takes a minute now."), {}, Against::Limit,

@@ -104,7 +104,7 @@ std::vector<FieldTold> allFields()
     tell<Diary>("diary", out);
     tell<FreeHours>("hours", out);
     tell<DayHours>("day", out);
-    tell<TaskWord>("task", out);
+    tell<TaskOverride>("task", out);
     tell<WorkSpan>("span", out);
     tell<Sitting>("sitting", out);
     tell<CanvasPhoto>("canvas photograph", out);

@@ -223,8 +223,9 @@ inline constexpr Number<FreeHours> kFreeHoursNumbers[] = {{"day", &FreeHours::da
     {"from", &FreeHours::from, 0, 1440, 1140, Unit::Minute}, {"to", &FreeHours::to, 0, 1440, 1260, Unit::Minute}};
 inline constexpr Number<DayHours> kDayHoursNumbers[]
     = {{"from", &DayHours::from, 0, 1440, 0, Unit::Minute}, {"to", &DayHours::to, 0, 1440, 1440, Unit::Minute}};
-inline constexpr Number<TaskWord> kTaskWordNumbers[] = {{"hours", &TaskWord::hours, -1, 1000, -1, Unit::Hour},
-    {"pieces", &TaskWord::pieces, 1, 24, 1, Unit::Count}, {"areaCm2", &TaskWord::areaCm2, 0, 4e6, 0, Unit::Count}};
+inline constexpr Number<TaskOverride> kTaskWordNumbers[] = {{"hours", &TaskOverride::hours, -1, 1000, -1, Unit::Hour},
+    {"pieces", &TaskOverride::pieces, 1, 24, 1, Unit::Count},
+    {"areaCm2", &TaskOverride::areaCm2, 0, 4e6, 0, Unit::Count}};
 inline constexpr Number<WorkSpan> kWorkSpanNumbers[] = {{"seconds", &WorkSpan::seconds, 0, 1e6, 0, Unit::Count}};
 inline constexpr Number<Sitting> kSittingNumbers[] = {{"utcMinutes", &Sitting::utcMinutes, -900, 900, 0, Unit::Minute},
     {"pausedSeconds", &Sitting::pausedSeconds, 0, 1e6, 0, Unit::Count}};
@@ -251,7 +252,7 @@ template <class O> constexpr std::span<const Number<O>> numbersOf()
         return kFreeHoursNumbers;
     else if constexpr (std::is_same_v<O, DayHours>)
         return kDayHoursNumbers;
-    else if constexpr (std::is_same_v<O, TaskWord>)
+    else if constexpr (std::is_same_v<O, TaskOverride>)
         return kTaskWordNumbers;
     else if constexpr (std::is_same_v<O, WorkSpan>)
         return kWorkSpanNumbers;

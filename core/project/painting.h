@@ -54,7 +54,7 @@ struct Diary {
 };
 
 /// What the painter made of one task of the plan of work, or one of their own.
-struct TaskWord {
+struct TaskOverride {
     std::string task; ///< key: "pass:12"; of an own one "own:7"
     bool done = false, dropped = false;
     double hours = -1; ///< of work; −1 = as reckoned
@@ -66,7 +66,7 @@ struct TaskWord {
     int element = 0;
     double areaCm2 = 0; ///< of an own one
     std::string paint; ///< family it is painted in ("oil"); empty = as the box in use
-    bool operator==(const TaskWord&) const = default;
+    bool operator==(const TaskOverride&) const = default;
 };
 
 /// Work on one task within a sitting. Lengths are counted, not taken as a difference of two clocks.
@@ -123,7 +123,7 @@ struct Tolerance {
 struct Painting {
     Diary diary;
     std::string from; ///< YYYY-MM-DD the plan of work begins; empty = today
-    std::vector<TaskWord> tasks;
+    std::vector<TaskOverride> tasks;
     std::vector<Sitting> sittings;
     std::vector<CanvasPhoto> photos;
     std::vector<Decision> decisions;
@@ -139,7 +139,7 @@ struct Painting {
     std::string signature;
     bool operator==(const Painting&) const = default;
 
-    const TaskWord* word(const std::string& task) const;
+    const TaskOverride* word(const std::string& task) const;
     double toleranceOf(int element) const;
 };
 

@@ -4,9 +4,9 @@
 
 namespace rl {
 
-const TaskWord* Painting::word(const std::string& task) const
+const TaskOverride* Painting::word(const std::string& task) const
 {
-    const auto it = std::find_if(tasks.begin(), tasks.end(), [&](const TaskWord& t) { return t.task == task; });
+    const auto it = std::find_if(tasks.begin(), tasks.end(), [&](const TaskOverride& t) { return t.task == task; });
     return it == tasks.end() ? nullptr : &*it;
 }
 
@@ -44,9 +44,9 @@ Project withPainting(Project p, Painting painting)
     return p;
 }
 
-Project withTaskWord(Project p, TaskWord word)
+Project withTaskWord(Project p, TaskOverride word)
 {
-    for (TaskWord& known : p.painting.tasks)
+    for (TaskOverride& known : p.painting.tasks)
         if (known.task == word.task) {
             known = std::move(word);
             return p;
@@ -57,21 +57,21 @@ Project withTaskWord(Project p, TaskWord word)
 
 Project withoutTaskWord(Project p, const std::string& task)
 {
-    std::erase_if(p.painting.tasks, [&](const TaskWord& t) { return t.task == task; });
+    std::erase_if(p.painting.tasks, [&](const TaskOverride& t) { return t.task == task; });
     return p;
 }
 
 Project withTaskDone(Project p, const std::string& task, bool done)
 {
-    TaskWord w;
-    if (const TaskWord* known = p.painting.word(task))
+    TaskOverride w;
+    if (const TaskOverride* known = p.painting.word(task))
         w = *known;
     w.task = task;
     w.done = done;
     return withTaskWord(std::move(p), w);
 }
 
-Project withOwnTask(Project p, TaskWord word)
+Project withOwnTask(Project p, TaskOverride word)
 {
     word.task = "own:" + std::to_string(p.freshId());
     return withTaskWord(std::move(p), std::move(word));

@@ -6,11 +6,11 @@ namespace rl::edits {
 
 Project withPainting(Project project, Painting painting);
 /// What the painter made of a task; replaces what was said of it before.
-Project withTaskWord(Project project, TaskWord word);
+Project withTaskWord(Project project, TaskOverride word);
 Project withoutTaskWord(Project project, const std::string& task);
 Project withTaskDone(Project project, const std::string& task, bool done);
 /// A task of the painter's own. \return its key is "own:" + a fresh id
-Project withOwnTask(Project project, TaskWord word);
+Project withOwnTask(Project project, TaskOverride word);
 Project withSitting(Project project, Sitting sitting); ///< replaces the one of equal id, or adds with a fresh one
 Project withoutSitting(Project project, int id);
 /// Brings a photograph of the canvas among the references, in the heap "canvas".

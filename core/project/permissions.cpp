@@ -5,8 +5,8 @@ namespace rl {
 
 namespace {
 constexpr const char* kKeys[kPermissionCount] = {"to-ask", "own", "by-permission", "free-licence", "study-only"};
-constexpr const char* kWords[kPermissionCount]
-    = {later("to be asked"), later("own"), later("by permission of"), later("free licence"), later("study only")};
+constexpr const char* kWords[kPermissionCount] = {translatable("permission not asked yet"), translatable("own"),
+    translatable("by permission of"), translatable("free licence"), translatable("study only")};
 } // namespace
 
 const char* keyOf(Permission p)

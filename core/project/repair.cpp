@@ -382,14 +382,14 @@ void repairPainting(Project& p, Repairs& r)
         r.keep(h);
     r.dropIf(a.diary.hours, [&](const FreeHours& h) { return h.to <= h.from || h.day >= a.diary.roundDays; });
     r.dropIf(a.diary.days, [](const DayHours& h) { return h.to <= h.from || !isDate(h.date); });
-    for (TaskWord& t : a.tasks) {
+    for (TaskOverride& t : a.tasks) {
         r.keep(t);
         static const std::set<std::string> families{"", "acrylic", "gouache", "oil", "watercolour"};
         if (!families.contains(t.paint))
             t.paint.clear(), r.changed();
     }
     std::set<std::string> seen;
-    r.dropIf(a.tasks, [&](const TaskWord& t) { return t.task.empty() || !seen.insert(t.task).second; });
+    r.dropIf(a.tasks, [&](const TaskOverride& t) { return t.task.empty() || !seen.insert(t.task).second; });
     for (Tolerance& t : a.tolerances)
         r.keep(t);
     r.keep(a.signatureAt.x, -1, 2000, -1), r.keep(a.signatureAt.y, -1, 2000, -1);

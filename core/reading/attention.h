@@ -15,8 +15,9 @@ struct Viewing {
 
 /// What pull is made of: the five contrasts, then what lifts or damps them.
 inline constexpr int kPullParts = 9;
-inline constexpr const char* kPullNames[kPullParts] = {later("value"), later("colour"), later("orientation"),
-    later("detail"), later("sharpness"), later("size"), later("isolation"), later("position"), later("convergence")};
+inline constexpr const char* kPullNames[kPullParts] = {translatable("value"), translatable("colour"),
+    translatable("orientation"), translatable("detail"), translatable("sharpness"), translatable("size"),
+    translatable("isolation"), translatable("position"), translatable("convergence")};
 using PullParts = std::array<double, kPullParts>;
 
 /// A place of the backdrop that draws as an element would.

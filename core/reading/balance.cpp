@@ -93,7 +93,7 @@ Findings balanceFindings(const Project& p, const Balance& b)
         out.push_back({"stage.dead-even", Station::Stage, Severity::Watch,
             tr("Left and right weigh the same (%1 to %2 %) and mirror each other by %3 %.", fixed(100 * b.left, 0),
                 fixed(100 - 100 * b.left, 0), fixed(100 * b.mirrored, 0)),
-            100 * b.left, 50, later("% left"), {}, 0,
+            100 * b.left, 50, translatable("% left"), {}, 0,
             tr("Dead even is a decision: it stands still. Solemn if meant, stiff if not."), {}});
     if (b.counter.wanted) {
         const double side = std::sqrt(b.counter.areaCm2);

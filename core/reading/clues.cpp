@@ -112,10 +112,10 @@ std::string whyNotSeen(const ClueSeen& c)
 {
     if (!c.there)
         return tr("shown by nothing in the picture");
-    std::string why = tr("%1 mm wide (%2′ from where it is seen)", fixed(c.wideMm, c.wideMm < 10 ? 1 : 0),
-        fixed(c.arcMinutes, c.arcMinutes < 10 ? 1 : 0));
+    std::string why = tr("%1 mm wide (%2 arc minutes from the viewing distance)",
+        fixed(c.wideMm, c.wideMm < 10 ? 1 : 0), fixed(c.arcMinutes, c.arcMinutes < 10 ? 1 : 0));
     if (!c.large())
-        why += tr(", too small to be told");
+        why += tr(", too small to recognise");
     if (!c.apart())
         why += c.large() ? tr(", but lost in what lies around it (ΔE %1)", fixed(c.separation))
                          : tr(" and lost in what lies around it (ΔE %1)", fixed(c.separation));
@@ -144,15 +144,15 @@ Findings clueFindings(const Project& p, const light::Picture& picture, const std
         const double k = picture.pixelsPerCm;
         Finding f{"brief.idea:" + std::to_string(idea.id), Station::Brief,
             good == 0 ? Severity::Broken : Severity::Watch,
-            tr("%1: %2 of %3 clues can be seen%4", idea.words, std::to_string(good), std::to_string(idea.clues.size()),
+            tr("%1: %2 of %3 cues can be seen%4", idea.words, std::to_string(good), std::to_string(idea.clues.size()),
                 which     ? tr("; “%1” is %2.", which->words, whyNotSeen(*worst))
-                    : few ? tr("; say what shows it.")
+                    : few ? tr("; mark what shows it.")
                           : "."),
-            double(good), double(wanted), later("clues seen"),
+            double(good), double(wanted), translatable("cues seen"),
             worst && worst->there ? Rect{worst->at.x / k, worst->at.y / k, worst->at.width / k, worst->at.height / k}
                                   : Rect{},
             which ? which->element : 0,
-            tr("A viewer misses one clue and doubts the second; with three the idea gets across. Size and contrast are "
+            tr("A viewer misses one cue and doubts the second; with three the idea gets across. Size and contrast are "
                "measured, not whether it is understood."),
             {}};
         out.push_back(std::move(f));

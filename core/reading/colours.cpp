@@ -203,9 +203,10 @@ const char* hueName(double h)
     static constexpr struct {
         double to;
         const char* name;
-    } names[] = {{15, later("magenta")}, {48, later("red")}, {75, later("orange")}, {102, later("yellow")},
-        {125, later("yellow-green")}, {175, later("green")}, {225, later("blue-green")}, {295, later("blue")},
-        {325, later("violet")}, {360.1, later("magenta")}};
+    } names[] = {{15, translatable("magenta")}, {48, translatable("red")}, {75, translatable("orange")},
+        {102, translatable("yellow")}, {125, translatable("yellow-green")}, {175, translatable("green")},
+        {225, translatable("blue-green")}, {295, translatable("blue")}, {325, translatable("violet")},
+        {360.1, translatable("magenta")}};
     h = std::fmod(std::fmod(h, 360) + 360, 360);
     for (const auto& n : names)
         if (h < n.to)

@@ -16,9 +16,9 @@ struct LimbSpec {
     bool arm;
     std::size_t side; ///< 0 = the figure's left
 };
-constexpr LimbSpec kLimbs[]
-    = {{later("left forearm"), &Pose::leftArm, true, 0}, {later("right forearm"), &Pose::rightArm, true, 1},
-        {later("left shin"), &Pose::leftLeg, false, 0}, {later("right shin"), &Pose::rightLeg, false, 1}};
+constexpr LimbSpec kLimbs[] = {{translatable("left forearm"), &Pose::leftArm, true, 0},
+    {translatable("right forearm"), &Pose::rightArm, true, 1}, {translatable("left shin"), &Pose::leftLeg, false, 0},
+    {translatable("right shin"), &Pose::rightLeg, false, 1}};
 
 class Figure {
 public:

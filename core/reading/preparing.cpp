@@ -20,10 +20,10 @@ double GroundPlan::ml() const
 }
 
 namespace {
-const char* const kDust
-    = later("Sanding raises dust of primer that does not belong in lungs: sand wet, or wear a mask that fits, and wipe "
-            "up with a damp cloth. Read the maker's safety data sheet; local rules come first.");
-const char* const kSize = later("Gloves and a window open while sizing; read the maker's safety data sheet.");
+const char* const kDust = translatable(
+    "Sanding raises dust of primer that does not belong in lungs: sand wet, or wear a mask that fits, and wipe "
+    "up with a damp cloth. Read the maker's safety data sheet; local rules come first.");
+const char* const kSize = translatable("Gloves and a window open while sizing; read the maker's safety data sheet.");
 
 void prime(const Brief& b, double m2, GroundPlan& plan)
 {

@@ -41,7 +41,8 @@ void order(const RuleView& v, Findings& out)
                    "first%6",
                     second.name, fixed(100 * other->second, 0), first.name, fixed(100 * own->second, 0), first.name,
                     driver != a.drivers.end() ? tr("; mostly through %1.", driver->second.c_str()) : "."),
-                100 * own->second, 100 * other->second, later("% of pull"), who ? v.boundsOf(who) : first.place, rival,
+                100 * own->second, 100 * other->second, translatable("% of pull"), who ? v.boundsOf(who) : first.place,
+                rival,
                 tr("The order of reading is decided by contrast long before detail; repainting it later costs weeks. "
                    "It does not know faces or meaning."),
                 {}});
@@ -59,7 +60,7 @@ void leak(const RuleView& v, Findings& out)
         tr("%1 pulls the gaze off the edge: %2 % of the pull lies with it in the outer band%3", v.name(a.edgeElement),
             fixed(100 * a.edgeShare),
             driver != a.drivers.end() ? tr(", mostly through %1.", driver->second.c_str()) : "."),
-        100 * a.edgeShare, 8, later("% of pull"), r, a.edgeElement,
+        100 * a.edgeShare, 8, translatable("% of pull"), r, a.edgeElement,
         tr("A strong patch at the edge is a door out of the picture."), {}};
     f.fix = edgeMove(v, a.edgeElement, 1);
     out.push_back(std::move(f));
@@ -89,8 +90,8 @@ void quiet(const RuleView& v, Findings& out)
                 e->quiet ? tr(" should be quiet") : tr(" is in no cast"), fixed(100 * own->second, 0), last->name,
                 fixed(100 * least, 0),
                 driver != a.drivers.end() ? tr("; mostly through %1.", driver->second.c_str()) : "."),
-            100 * own->second, 100 * least, later("% of pull"), v.boundsOf(id), id,
-            tr("What has nothing to say should not speak louder than what has."), {}});
+            100 * own->second, 100 * least, translatable("% of pull"), v.boundsOf(id), id,
+            tr("What does not matter should not attract more attention than what does."), {}});
     }
 }
 } // namespace

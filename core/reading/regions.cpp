@@ -1,10 +1,11 @@
 #include "core/reading/regions.h"
+#include "core/base/late.h"
 #include "core/base/words.h"
 #include "core/colour/srgb.h"
 #include "core/reading/colours.h"
+#include "late/superpixels.h"
 #include <numeric>
 #include <opencv2/imgproc.hpp>
-#include <opencv2/ximgproc/slic.hpp>
 #include <set>
 
 namespace rl::reading {
@@ -101,9 +102,10 @@ int groundOf(const cv::Mat& parts)
 
 const char* placeName(Vec2 at, double w, double h)
 {
-    static constexpr const char* kPlaces[3][3] = {{later("upper left"), later("upper middle"), later("upper right")},
-        {later("left"), later("in the middle"), later("right")},
-        {later("lower left"), later("lower middle"), later("lower right")}};
+    static constexpr const char* kPlaces[3][3]
+        = {{translatable("upper left"), translatable("upper middle"), translatable("upper right")},
+            {translatable("left"), translatable("in the middle"), translatable("right")},
+            {translatable("lower left"), translatable("lower middle"), translatable("lower right")}};
     const auto third = [](double x, double of) { return x < of / 3 ? 0 : x > 2 * of / 3 ? 2 : 1; };
     return kPlaces[third(at.y, h)][third(at.x, w)];
 }
@@ -112,12 +114,12 @@ const char* placeName(Vec2 at, double w, double h)
 std::string colourName(colour::Lab c)
 {
     const double C = std::hypot(double(c.a), double(c.b));
-    const char* light = c.L < 25 ? later("very dark %1")
-        : c.L < 42               ? later("dark %1")
-        : c.L > 82               ? later("very pale %1")
-        : c.L > 66               ? later("pale %1")
-                                 : later("middle %1");
-    return tr(light, C < 6 ? later("grey") : hueName(degrees(std::atan2(double(c.b), double(c.a)))));
+    const char* light = c.L < 25 ? translatable("very dark %1")
+        : c.L < 42               ? translatable("dark %1")
+        : c.L > 82               ? translatable("very pale %1")
+        : c.L > 66               ? translatable("pale %1")
+                                 : translatable("middle %1");
+    return tr(light, C < 6 ? translatable("grey") : hueName(degrees(std::atan2(double(c.b), double(c.a)))));
 }
 
 Regions regionsIn(const LinearPicture& picture, int wanted, Progress& progress)
@@ -143,12 +145,10 @@ Regions regionsIn(const LinearPicture& picture, int wanted, Progress& progress)
     channels[1].convertTo(channels[1], CV_8U, 1, 128), channels[2].convertTo(channels[2], CV_8U, 1, 128);
     cv::merge(channels, 3, eight);
     cv::GaussianBlur(eight, eight, {}, 0.8);
-    const auto slic = cv::ximgproc::createSuperpixelSLIC(eight, cv::ximgproc::SLICO, 14);
-    slic->iterate(8);
-    slic->enforceLabelConnectivity(20);
-    cv::Mat labels;
-    slic->getLabels(labels);
-    Pool pool = poolOf(labels, lab, slic->getNumberOfSuperpixels());
+    static const late::Superpixels& superpixels = lateTable<late::Superpixels>("superpixels", "rlLateSuperpixels");
+    int found = 0;
+    cv::Mat labels = superpixels.find(eight, 14, 8, 20, found);
+    Pool pool = poolOf(labels, lab, found);
     if (!joinDownTo(pool, std::clamp(wanted, 2, 60), progress))
         return out;
     for (int y = 0; y < labels.rows; ++y)

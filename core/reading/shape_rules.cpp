@@ -10,13 +10,14 @@ namespace rl::reading {
 
 const char* wordOf(EdgeKind kind)
 {
-    static constexpr const char* words[] = {later("lost"), later("soft"), later("firm"), later("hard")};
+    static constexpr const char* words[]
+        = {translatable("lost"), translatable("soft"), translatable("firm"), translatable("hard")};
     return words[std::size_t(kind)];
 }
 const char* wordOf(EdgeWish wish)
 {
-    static constexpr const char* words[]
-        = {later("lost"), later("soft"), later("firm"), later("hard"), later("a dark line"), later("a light line")};
+    static constexpr const char* words[] = {translatable("lost"), translatable("soft"), translatable("firm"),
+        translatable("hard"), translatable("a dark line"), translatable("a light line")};
     return words[std::size_t(wish)];
 }
 
@@ -146,7 +147,7 @@ void edgeFindings(const RuleView& v, Findings& out)
                          : std::string(wordOf(h.mostly)),
                     line ? (std::abs(h.line) < 2 ? std::string() : fixed(h.line, 0) + " L*")
                          : tr(", %1 mm wide", fixed(mm))),
-                100 * h.kept, 60, later("% of the stretch as meant"), v.around(h.at, 3), h.element,
+                100 * h.kept, 60, translatable("% of the stretch as meant"), v.around(h.at, 3), h.element,
                 tr("Where the eye should rest edges are hard, where it should pass they are soft; planned now, it is "
                    "not left to chance in paint."),
                 {}});
@@ -168,7 +169,7 @@ void meltFindings(const RuleView& v, Findings& out)
                 v.name(s.element), fixed(100 * lost, 0), fixed(s.medianDifference), fixed(s.medianLightness),
                 grain ? tr("; both sides are strewn alike, so that the eye sees only ΔE %1", fixed(s.medianSeparation))
                       : ""),
-            100 * lost, 25, later("% lost"),
+            100 * lost, 25, translatable("% lost"),
             {s.lostPlace.x / k, s.lostPlace.y / k, s.lostPlace.width / k, s.lostPlace.height / k}, s.element,
             grain ? tr("Like grain before like grain hides a contour even where the colours differ; calm one side, or "
                        "turn its strokes.")
@@ -188,7 +189,7 @@ void meltFindings(const RuleView& v, Findings& out)
                 Severity::Watch,
                 tr("%1 and %2 run into one shape: %3 % of the %4 cm they share is lost.", v.name(m.first),
                     v.name(m.second), fixed(100 * m.lost, 0), fixed(m.lengthPx / k, 0)),
-                100 * m.lost, 60, later("% lost"), v.around(m.at, 4), m.first,
+                100 * m.lost, 60, translatable("% lost"), v.around(m.at, 4), m.first,
                 tr("Two things of one value become one thing; a step of 12 in ΔE between them parts them again."), {}});
 }
 
@@ -241,7 +242,7 @@ static void limbFindings(const RuleView& v, Findings& out)
         Finding f{"read.limb:" + std::to_string(l.element) + ":" + l.name, Station::Read, Severity::Watch,
             tr("The %1 of %2 lies inside its own outline along %3 %.", l.name, v.name(l.element),
                 fixed(100 * l.inside, 0)),
-            100 * l.inside, 50, later("% inside"), v.around(l.at, 3), l.element,
+            100 * l.inside, 50, translatable("% inside"), v.around(l.at, 3), l.element,
             tr("What a figure does is read off its outline; a limb before the body is not seen from across the room."),
             {}};
         if (l.spread > 0)
@@ -267,16 +268,16 @@ void silhouetteFindings(const RuleView& v, Findings& out)
             out.push_back({"read.hidden:" + std::to_string(t.element), Station::Read, Severity::Watch,
                 tr("%1 % of %2 is hidden behind others or off the canvas.", fixed(100 * t.hidden, 0),
                     v.name(t.element)),
-                100 * t.hidden, 50, later("% hidden"), v.boundsOf(t.element), t.element,
-                tr("What is told by its shape needs most of it to be seen."), {}});
+                100 * t.hidden, 50, translatable("% hidden"), v.boundsOf(t.element), t.element,
+                tr("What is recognised by its shape needs most of it to be seen."), {}});
         if (t.read >= 0.3)
             continue;
         out.push_back({"read.thumb:" + std::to_string(t.element), Station::Read, Severity::Watch,
             tr("As small as a thumb the shape of %1 reads %2 of 1: %3", v.name(t.element), fixed(t.read, 2),
                 t.thin && t.limbs < 0.5 ? tr("of its thin parts only %1 % survive.", fixed(100 * t.limbs, 0))
-                    : t.told < 0.3      ? tr("its outline is too round to tell anything.")
+                    : t.told < 0.3      ? tr("its outline is too round to measure anything.")
                                         : tr("too little of it survives.")),
-            t.read, 0.3, later("of 1"), v.boundsOf(t.element), t.element,
+            t.read, 0.3, translatable("of 1"), v.boundsOf(t.element), t.element,
             tr("A figure is met first as a silhouette; open its limbs, or give it room. Whether it is recognised "
                "cannot be measured."),
             {}});
@@ -290,7 +291,7 @@ void silhouetteFindings(const RuleView& v, Findings& out)
             {"read.repeat:" + std::to_string(r.first) + "+" + std::to_string(r.second), Station::Read, Severity::Watch,
                 tr("%1 and %2 repeat one another by %3 % at nearly one size.", v.name(r.first), v.name(r.second),
                     fixed(100 * r.alike, 0)),
-                100 * r.alike, 82, later("% alike"), v.boundsOf(r.second), r.second,
+                100 * r.alike, 82, translatable("% alike"), v.boundsOf(r.second), r.second,
                 tr("Twins look copied; turn one, change its height by a quarter, or cover part of it."), {}});
     }
     const Skyline& line = v.reading.skyline;
@@ -298,7 +299,7 @@ void silhouetteFindings(const RuleView& v, Findings& out)
         out.push_back({"read.skyline", Station::Read, Severity::Watch,
             tr("The skyline has %1 peaks of nearly one height (they vary by %2 %) at nearly even steps (%3 %).",
                 std::to_string(line.peaks), fixed(100 * line.heights, 0), fixed(100 * line.spacing, 0)),
-            100 * line.heights, 12, later("% variation"), {}, 0,
+            100 * line.heights, 12, translatable("% variation"), {}, 0,
             tr("Even peaks read as a fence; one tall, one low and a wide gap make a rhythm."), {}});
 }
 

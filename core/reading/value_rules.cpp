@@ -85,7 +85,7 @@ void accents(const RuleView& v, Findings& out)
     const auto say = [&](const char* keyWord, const char* what, double share, const char* why) {
         out.push_back({keyWord, Station::Read, Severity::Watch,
             tr("%1 % of the canvas is %2.", fixed(100 * share, share < 0.02 ? 1 : 0), what), 100 * share, 100 * allowed,
-            later("% of canvas"), v.whole(), 0, why, {}});
+            translatable("% of canvas"), v.whole(), 0, why, {}});
     };
     if (plan.blackShare > allowed)
         say("read.black", tr("under L* 12, next to black"), plan.blackShare,
@@ -188,7 +188,7 @@ void colourFindings(const RuleView& v, Findings& out)
         out.push_back({"read.accent:" + a.hue, Station::Read, Severity::Watch,
             tr("The %1 accent (%2 % of the canvas) is answered nowhere else.", tr(a.hue),
                 fixed(100 * a.share, a.share < 0.01 ? 2 : 1)),
-            1, 2, later("places"), {r.x / k, r.y / k, r.width / k, r.height / k}, 0,
+            1, 2, translatable("places"), {r.x / k, r.y / k, r.width / k, r.height / k}, 0,
             tr("A strong colour that stands alone hops out of the picture; a quieter touch of it elsewhere ties it "
                "in."),
             {}});
@@ -202,7 +202,8 @@ std::string where(const RuleView& v, const Rect& r)
     const Vec2 c = r.centre();
     const double w = v.project.brief.widthCm, h = v.project.brief.heightCm;
     const double gaps[4] = {c.x, w - c.x, c.y, h - c.y};
-    static constexpr const char* names[] = {later("left"), later("right"), later("top"), later("bottom")};
+    static constexpr const char* names[]
+        = {translatable("left"), translatable("right"), translatable("top"), translatable("bottom")};
     const auto nearest = std::min_element(gaps, gaps + 4) - gaps;
     return tr("%1 cm from the %2", fixed(gaps[nearest], 0), names[nearest]);
 }
@@ -232,7 +233,7 @@ void placeFindings(const RuleView& v, Findings& out)
                 std::string(
                     bright ? (s.dL > 0 ? tr("A bright patch ") : tr("A dark patch ")) : tr("A colourful patch ")),
                 where(v, r), fixed(100 * s.share, 0), bright ? fixed(s.dL, 0) + " L*" : fixed(s.dC, 0) + " C*"),
-            100 * s.share, 100 * std::max(0.08, 0.6 * rival), later("% of pull"), r, 0,
+            100 * s.share, 100 * std::max(0.08, 0.6 * rival), translatable("% of pull"), r, 0,
             tr("The backdrop takes part: cut the patch free and place it, dim it, or make it one of the cast."), {}};
         if (bright && s.dL > 0)
             f.fix = Fix{tr("Dim the backdrop by %1 L*", fixed(less, 0)), [less](Project q) {
@@ -241,7 +242,8 @@ void placeFindings(const RuleView& v, Findings& out)
                         }};
         out.push_back(std::move(f));
     }
-    static constexpr const char* edges[] = {later("left"), later("right"), later("upper"), later("lower")};
+    static constexpr const char* edges[]
+        = {translatable("left"), translatable("right"), translatable("upper"), translatable("lower")};
     for (std::size_t i = 0; i < 4; ++i)
         if (a.leaks[i] > 1.6 && a.leakCause[i] != a.edgeElement) {
             const int id = a.leakCause[i];

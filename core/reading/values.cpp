@@ -259,7 +259,7 @@ ValuePlan ValueBins::plan(const IdMap& ids, const std::map<int, int>& planeOf) c
 
 const char* nameOf(KeyHeight height)
 {
-    static const char* names[]{later("low"), later("middle"), later("high")};
+    static const char* names[]{translatable("low"), translatable("middle"), translatable("high")};
     return names[std::size_t(height)];
 }
 

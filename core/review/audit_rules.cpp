@@ -92,10 +92,9 @@ void sticker(const Project& p, const Element& e, const AuditRow& row, const std:
         why += tr("%1%2 (%3 % of it)", i ? "; " : "", left[i].what, fixed(100 * left[i].weight / weights, 0));
     Finding f{keyOf("light.sticker", e), Station::Light, share > 0.6 ? Severity::Broken : Severity::Watch,
         tr("“%1” looks pasted in, %2 of 100: %3.%4", e.name, fixed(100 * share, 0), why,
-            row.sideTold || !e.cutout ? std::string()
-                                      : tr(" Where its own light came from is not told and counts for nothing.")),
+            row.sideTold || !e.cutout ? std::string() : tr(" Its own light's direction is unknown and is not judged.")),
         100 * share, 100 * kSticker, tr("of 100"), stage::placed(p, e, cache).canvas, e.id,
-        tr("What does not share the light, the darks and the ground of its neighbours stays a sticker, however well "
+        tr("What does not share the light, the darks and the ground of its neighbours looks pasted in, however well "
            "painted."),
         {}};
     for (const Cause& c : left)
@@ -115,7 +114,7 @@ void softness(const Element& e, const AuditRow& row, const Rect& where, Findings
         tr("“%1” was photographed in %2 light than planned: %3 % from everywhere against %4 %.", e.name,
             off > 0 ? tr("softer") : tr("harder"), fixed(100 * row.photographed.softness, 0),
             fixed(100 * row.planned.softness, 0)),
-        100 * row.photographed.softness, 100 * row.planned.softness, later("% from everywhere"), where, e.id,
+        100 * row.photographed.softness, 100 * row.planned.softness, translatable("% from everywhere"), where, e.id,
         off > 0 ? tr("Soft photographs have no core shadow to paint from; it must be made up.")
                 : tr("Hard shadows baked into a photograph show through any new light."),
         {}, Against::Plan};
@@ -146,8 +145,10 @@ bool warmth(const Element& e, const AuditRow& row, const Rect& where, Findings& 
         return false;
     const bool warm = mired > 0;
     out.push_back({keyOf("light.warmth", e), Station::Light, Severity::Watch,
-        tr("“%1” is lit %2 mired %3 than its lamps are: %4 K against %5 K.", e.name, fixed(std::abs(mired), 0),
-            warm ? tr("warmer") : tr("cooler"), fixed(row.now.kelvin, 0), fixed(row.planned.kelvin, 0)),
+        warm ? tr("“%1” looks warmer than the light falling on it: %2 K against %3 K.", e.name,
+            fixed(row.now.kelvin, 0), fixed(row.planned.kelvin, 0))
+             : tr("“%1” looks cooler than the light falling on it: %2 K against %3 K.", e.name,
+                 fixed(row.now.kelvin, 0), fixed(row.planned.kelvin, 0)),
         row.now.kelvin, row.planned.kelvin, "K", where, e.id,
         tr("One lamp lights all its neighbours in one colour; what differs looks lit elsewhere."),
         shifted(warm, by, e.id), Against::Plan});
@@ -180,7 +181,7 @@ bool overlit(const Project& p, const Element& e, const AuditRow& row, const Rect
     out.push_back({keyOf("light.over", e), Station::Light, row.overStops > 2 ? Severity::Broken : Severity::Watch,
         tr("“%1” is lit brighter than paint can show on %4 % of it, a fifth of it by %2 stops, mostly by %3.", e.name,
             fixed(row.overStops, 1), name, fixed(100 * row.overShare, 0)),
-        row.overStops, 0, later("stops"), where, e.id,
+        row.overStops, 0, translatable("stops"), where, e.id,
         tr("What is brighter than paper white loses its form and its colour; whatever the lamp, it comes out pale."),
         Fix{tr("Lower %1 by %2 stops", name, fixed(row.overStops, 1)),
             [id = row.overBy, k = std::exp2(-row.overStops)](Project q) {

@@ -10,7 +10,7 @@ Result<Project> withPlaceCutFree(Project p, const reading::StrongPlace& place, d
 {
     const Reference* r = p.reference(p.backdrop.reference);
     if (!r || r->pixels.missing() || place.inside.empty())
-        return Error{Kind::Invalid, tr("Only a place of a photographed backdrop can be cut free."), {}};
+        return Error{ErrorKind::Invalid, tr("Only a place of a photographed backdrop can be cut free."), {}};
     const Rect cm{place.at.x / pixelsPerCm, place.at.y / pixelsPerCm, place.at.width / pixelsPerCm,
         place.at.height / pixelsPerCm};
     const Rect whole = stage::backdropPlace(p);
@@ -22,7 +22,7 @@ Result<Project> withPlaceCutFree(Project p, const reading::StrongPlace& place, d
     cv::resize(soft, grown, box.size(), 0, 0, cv::INTER_LINEAR);
     const cv::Rect on = box & cv::Rect({}, alpha.size());
     if (on.empty())
-        return Error{Kind::Invalid, tr("That place lies beside the backdrop's picture."), {}};
+        return Error{ErrorKind::Invalid, tr("That place lies beside the backdrop's picture."), {}};
     grown(on - box.tl()).copyTo(alpha(on));
     Cutout cut;
     cut.reference = r->id;

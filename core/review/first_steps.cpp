@@ -130,13 +130,15 @@ Result<Project> withEyeHeightBy(Project p, Vec2 foot, Vec2 top, double heightM)
         std::swap(foot, top);
     const double seen = foot.y - top.y, below = foot.y - p.camera.horizonCm;
     if (!(seen >= 0.005 * p.brief.heightCm))
-        return Error{Kind::Invalid, tr("That is too small to measure by: click its foot, then its top."), {}};
+        return Error{ErrorKind::Invalid, tr("That is too small to measure by: click its foot, then its top."), {}};
     if (!(below >= 0.005 * p.brief.heightCm))
-        return Error{Kind::Invalid, tr("Its foot lies above the horizon: there is no ground there to stand on."), {}};
+        return Error{
+            ErrorKind::Invalid, tr("Its foot lies above the horizon: there is no ground there to stand on."), {}};
     Camera c = p.camera;
     c.eyeHeightM = heightM * below / seen;
     if (!std::isfinite(c.eyeHeightM) || c.eyeHeightM < 0.02 || c.eyeHeightM > 1000)
-        return Error{Kind::Invalid, tr("No eye is that high or that low: is its height right?"), {}};
+        return Error{
+            ErrorKind::Invalid, tr("That would put the camera impossibly high or low. Check the known height."), {}};
     return edits::withCamera(std::move(p), c);
 }
 
@@ -207,7 +209,7 @@ double hazeOf(const Project& p, const Sky& s)
 Result<FirstLight> lightOfBackdrop(const Project& p, const gather::PictureMeasure* m, const Photo& picture)
 {
     if (!p.backdrop.reference || picture.empty())
-        return Error{Kind::Invalid, tr("There is no photograph behind the scene to take light from."), {}};
+        return Error{ErrorKind::Invalid, tr("There is no photograph behind the scene to take light from."), {}};
     const Sky s = skyOf(picture, p.backdrop.horizon);
     const double softness = m ? m->softness : 0.5;
     FirstLight out;
@@ -236,7 +238,7 @@ Result<FirstLight> lightOfBackdrop(const Project& p, const gather::PictureMeasur
         out.words = tr("Sun as it falls on what stands in it (%1 % sure)", fixed(100 * m->light.confidence, 0));
     } else {
         sun.azimuth = 135, sun.elevation = 55, sun.diameter = 40, sun.strength *= 0.6;
-        out.words = tr("Its light cannot be told: soft light from above");
+        out.words = tr("Its light cannot be measured: soft light from above");
     }
     out.lights.air.skyStrength = 1;
     out.lights.air.halfContrastM = hazeOf(p, s);
@@ -285,7 +287,7 @@ Result<Project> withUprightStood(Project p, const std::vector<Vec2>& outline, co
 {
     const Reference* r = p.reference(p.backdrop.reference);
     if (!r || r->pixels.missing())
-        return Error{Kind::Invalid, tr("Only something in a photographed backdrop can be stood up."), {}};
+        return Error{ErrorKind::Invalid, tr("Only something in a photographed backdrop can be stood up."), {}};
     const Rect whole = stage::backdropPlace(p);
     const double k = r->pixels.width() / whole.width; // px of the picture in a cm
     std::vector<cv::Point> px;
@@ -296,9 +298,10 @@ Result<Project> withUprightStood(Project p, const std::vector<Vec2>& outline, co
         px.emplace_back(int(std::lround((q.x - whole.x) * k)), int(std::lround((q.y - whole.y) * k)));
     }
     if (px.size() < 3 || right - l < 0.1 || bottom - t < 0.1)
-        return Error{Kind::Invalid, tr("Outline it all round, over the picture behind the scene."), {}};
+        return Error{ErrorKind::Invalid, tr("Outline it all round, over the picture behind the scene."), {}};
     if (bottom <= p.camera.horizonCm + 0.002 * p.brief.heightCm)
-        return Error{Kind::Invalid, tr("Its foot lies above the horizon: there is no ground there to stand on."), {}};
+        return Error{
+            ErrorKind::Invalid, tr("Its foot lies above the horizon: there is no ground there to stand on."), {}};
     cv::Mat alpha = cv::Mat::zeros(r->pixels.height(), r->pixels.width(), CV_8U);
     cv::fillPoly(alpha, std::vector<std::vector<cv::Point>>{px}, cv::Scalar(255), cv::LINE_AA);
     Cutout cut;
@@ -331,13 +334,13 @@ NextStep standing(const Project& p)
         if (!c.alpha.empty() && !stands(p, c.id)) {
             const Reference* r = p.reference(c.reference);
             return {"stand", tr("%1 is cut out and stands nowhere yet.", quoted(r ? r->name : tr("It"))),
-                tr("Stand it in the scene"), Station::Cut, c.reference};
+                tr("Place in scene"), Station::Cut, c.reference};
         }
     for (const Reference& r : p.references)
         if (usable(r) && r.id != p.backdrop.reference && !cutFrom(p, r.id) && !r.is(Role::Light)
             && !r.is(Role::Palette))
-            return {"cut", tr("Drag a close frame round what you need of %1.", quoted(r.name)), tr("Cut it out"),
-                Station::Cut, r.id};
+            return {"cut", tr("Draw a tight box around the part of %1 you want to cut out.", quoted(r.name)),
+                tr("Cut out"), Station::Cut, r.id};
     return {};
 }
 NextStep lighting(const Project& p)
@@ -345,7 +348,7 @@ NextStep lighting(const Project& p)
     Sun untouched = p.lights.sun;
     untouched.on = true; // by night it is put out by itself
     if (p.backdrop.reference && untouched == Sun{} && p.lights.lanterns.empty() && !p.elements.empty())
-        return {"light", tr("What stands here is not lit by its backdrop yet."), tr("Begin with the backdrop's light"),
+        return {"light", tr("What stands here is not lit by its backdrop yet."), tr("Light as the backdrop"),
             Station::Light, p.backdrop.reference};
     if (!p.lights.sun.on && p.lights.lanterns.empty() && !p.elements.empty())
         return {"lantern", tr("It is night: %1 has no light near it.", quoted(p.elements.back().name)),
@@ -367,16 +370,16 @@ NextStep nextStep(const Project& p, const gather::Measures& measures, const std:
     if (any && !p.backdrop.reference)
         if (const int id = likeliestBackdrop(p, measures))
             wishes.push_back({"backdrop", tr("%1 looks like the place it happens in.", quoted(p.reference(id)->name)),
-                tr("Take it as the backdrop"), Station::Gather, id});
+                tr("Use as backdrop"), Station::Gather, id});
     if (p.backdrop.reference && !eyeLevelTold(p, p.backdrop.reference, of(measures, p.backdrop.reference)))
-        wishes.push_back({"eye", tr("How high was the camera? The picture does not tell."),
+        wishes.push_back({"eye", tr("How high was the camera? The picture does not show it."),
             tr("Drag the line to where your eyes were"), Station::Stage, p.backdrop.reference});
     if (p.backdrop.reference) {
         wishes.push_back(standing(p));
         for (const Element& e : p.elements)
             if (e.cutout && e.usual.empty() && e.heightM == 1.7 && !e.locked)
                 wishes.push_back({"size", tr("How tall is %1 really? 1.7 m is a guess.", quoted(e.name)),
-                    tr("Say its height"), Station::Stage, e.id});
+                    tr("Set its height"), Station::Stage, e.id});
         wishes.push_back(lighting(p));
     }
     for (const NextStep& w : wishes)

@@ -95,9 +95,10 @@ std::string wayOf(const PictureLight& l)
     if (l.elevation > 70)
         return depth;
     const double x = std::cos(radians(l.azimuth)), y = std::sin(radians(l.azimuth));
-    static constexpr const char* kWays[3][3] = {{later("upper left, %1"), later("above, %1"), later("upper right, %1")},
-        {later("left, %1"), nullptr, later("right, %1")},
-        {later("lower left, %1"), later("below, %1"), later("lower right, %1")}};
+    static constexpr const char* kWays[3][3]
+        = {{translatable("upper left, %1"), translatable("above, %1"), translatable("upper right, %1")},
+            {translatable("left, %1"), nullptr, translatable("right, %1")},
+            {translatable("lower left, %1"), translatable("below, %1"), translatable("lower right, %1")}};
     const auto third = [](double v) { return v < -0.38 ? 0 : v > 0.38 ? 2 : 1; };
     const char* way = kWays[2 - third(y)][third(x)];
     return tr(way ? way : kWays[y > 0 ? 0 : 2][1], depth);

@@ -35,11 +35,12 @@ void findLines(PictureStudy& s)
         bool upright;
         double at; ///< share of the side
     };
-    static constexpr Line lines[] = {{later("the middle line"), true, 0.5}, {later("the left third"), true, 1 / 3.0},
-        {later("the right third"), true, 2 / 3.0}, {later("the left quarter"), true, 0.25},
-        {later("the right quarter"), true, 0.75}, {later("half height"), false, 0.5},
-        {later("the upper third"), false, 1 / 3.0}, {later("the lower third"), false, 2 / 3.0},
-        {later("the upper quarter"), false, 0.25}, {later("the lower quarter"), false, 0.75}};
+    static constexpr Line lines[]
+        = {{translatable("the middle line"), true, 0.5}, {translatable("the left third"), true, 1 / 3.0},
+            {translatable("the right third"), true, 2 / 3.0}, {translatable("the left quarter"), true, 0.25},
+            {translatable("the right quarter"), true, 0.75}, {translatable("half height"), false, 0.5},
+            {translatable("the upper third"), false, 1 / 3.0}, {translatable("the lower third"), false, 2 / 3.0},
+            {translatable("the upper quarter"), false, 0.25}, {translatable("the lower quarter"), false, 0.75}};
     const double w = s.picture.ids.width(), h = s.picture.ids.height();
     for (std::size_t i = 0; i < std::min<std::size_t>(3, s.attention.order.size()); ++i) {
         const int id = s.attention.order[i];
@@ -124,7 +125,7 @@ std::vector<std::string> sentencesOf(const PictureStudy& s)
         out.push_back(tr("%1 lies on %2 (%3 % off).", s.name(l.region), tr(l.line), fixed(l.offPercent)));
     out.push_back(s.eyeLevel ? tr("The eye level lies at %1 % of the height from the top (%2 % sure).",
                       fixed(100 * *s.eyeLevel / s.picture.ids.height(), 0), fixed(100 * s.eyeConfidence, 0))
-                             : tr("The eye level cannot be told: no lines run together and no horizon shows."));
+                             : tr("The eye level cannot be measured: no lines run together and no horizon shows."));
     for (const Vec2 v : s.vanishing)
         out.push_back(tr("Level lines meet at %1 % from the left, %2 % from the top.",
             fixed(100 * v.x / s.picture.ids.width(), 0), fixed(100 * v.y / s.picture.ids.height(), 0)));

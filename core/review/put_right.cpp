@@ -102,10 +102,11 @@ void lanternTrials(const Lantern& l, std::vector<Trial>& out)
     const std::string name = tr("“%1” ", l.name);
     for (const double k : {0.77, 1.3})
         if (l.hue < 0)
-            out.push_back({name + tr(k < 1 ? later("warmer, %1 K") : later("cooler, %1 K"), fixed(l.kelvin * k, 0)),
-                0.5, [id = l.id, k](Project q) {
-                    return withLanternBy(std::move(q), id, [k](Lantern& x) { x.kelvin *= k; });
-                }});
+            out.push_back(
+                {name + tr(k < 1 ? translatable("warmer, %1 K") : translatable("cooler, %1 K"), fixed(l.kelvin * k, 0)),
+                    0.5, [id = l.id, k](Project q) {
+                        return withLanternBy(std::move(q), id, [k](Lantern& x) { x.kelvin *= k; });
+                    }});
     if (l.within)
         return; // it goes where its house goes
     const std::pair<Vec3, const char*> moves[] = {{{-1, 0, 0}, tr("1 m to the left")},
@@ -153,8 +154,8 @@ void asideTrials(const Project& p, const Element& e, std::vector<Trial>& out)
     for (const double by : {-kAside, kAside}) {
         const double x = e.baseCm.x + by * p.brief.widthCm;
         if (x > 0.08 * p.brief.widthCm && x < 0.92 * p.brief.widthCm)
-            out.push_back({tr(by < 0 ? later("“%1” %2 cm to the left") : later("“%1” %2 cm to the right"), e.name,
-                               fixed(std::abs(by) * p.brief.widthCm, 0)),
+            out.push_back({tr(by < 0 ? translatable("“%1” %2 cm to the left") : translatable("“%1” %2 cm to the right"),
+                               e.name, fixed(std::abs(by) * p.brief.widthCm, 0)),
                 0.6, [id = e.id, to = Vec2{x, e.baseCm.y}](Project q) { return edits::withFoot(std::move(q), id, to); },
                 e.id});
     }
@@ -174,19 +175,20 @@ void sizeTrials(
         const double k = more ? step : 1 / step;
         const double y = p.camera.horizonCm + room * k;
         if (room > 0 && y < 0.98 * p.brief.heightCm && e.altitudeM < 0.5 * e.heightM) // its foot stays on the canvas
-            out.push_back({tr(more ? later("“%1” nearer, %2 m away") : later("“%1” farther off, %2 m away"), e.name,
-                               fixed(place.distance / k)),
-                0.5 * std::abs(std::log2(k)),
-                [id = e.id, to = Vec2{e.baseCm.x, y}](Project q) { return edits::withFoot(std::move(q), id, to); },
-                e.id});
+            out.push_back(
+                {tr(more ? translatable("“%1” nearer, %2 m away") : translatable("“%1” farther off, %2 m away"), e.name,
+                     fixed(place.distance / k)),
+                    0.5 * std::abs(std::log2(k)),
+                    [id = e.id, to = Vec2{e.baseCm.x, y}](Project q) { return edits::withFoot(std::move(q), id, to); },
+                    e.id});
         const double height = e.heightM * k;
         const double all = height / wasM;
         if (usual.name.empty() ? all <= kMostSize && all >= 1 / kMostSize
                                : height >= usual.least && height <= usual.most)
-            out.push_back(
-                {tr(more ? later("“%1” larger, %2 m") : later("“%1” smaller, %2 m"), e.name, fixed(height, 2)),
-                    0.7 * std::abs(std::log2(k)),
-                    [id = e.id, height](Project q) { return edits::withTrueHeight(std::move(q), id, height); }, e.id});
+            out.push_back({tr(more ? translatable("“%1” larger, %2 m") : translatable("“%1” smaller, %2 m"), e.name,
+                               fixed(height, 2)),
+                0.7 * std::abs(std::log2(k)),
+                [id = e.id, height](Project q) { return edits::withTrueHeight(std::move(q), id, height); }, e.id});
     }
 }
 
@@ -228,7 +230,8 @@ std::string wordsOf(const Project& p, const Touch& t)
     std::string out = tr("“%1” ", e ? e->name : std::string());
     std::vector<std::string> parts;
     if (std::abs(t.dL) >= 0.5)
-        parts.push_back(tr(t.dL > 0 ? later("%1 L* lighter") : later("%1 L* darker"), fixed(std::abs(t.dL), 0)));
+        parts.push_back(
+            tr(t.dL > 0 ? translatable("%1 L* lighter") : translatable("%1 L* darker"), fixed(std::abs(t.dL), 0)));
     const auto percent = [](double ln) { return fixed(100 * std::abs(std::exp(ln) - 1), 0) + " % "; };
     if (std::abs(t.contrast) > 0.005)
         parts.push_back(tr("%1%2 contrast", percent(t.contrast), t.contrast > 0 ? tr("more") : tr("less")));

@@ -64,11 +64,11 @@ std::vector<std::string> differences(const Project& project, const TakeFigures& 
         }
     }
     if (added)
-        out.push_back(counted(added, tr("element more"), tr("elements more")));
+        out.push_back(trn("%n elements more", added));
     if (!before.empty())
-        out.push_back(counted(long(before.size()), tr("element fewer"), tr("elements fewer")));
+        out.push_back(trn("%n elements fewer", std::int64_t(before.size())));
     if (moved)
-        out.push_back(counted(moved, tr("element changed"), tr("elements changed")));
+        out.push_back(trn("%n elements changed", moved));
     figure(tr("horizon"), 100 * a.horizonShare, 100 * b.horizonShare, 0.5, tr(" % of the height"), 0);
     figure(tr("field of view"), a.fovDegrees, b.fovDegrees, 0.5, "°", 0);
     figure(tr("lead height"), 100 * a.leadHeightShare, 100 * b.leadHeightShare, 1, tr(" % of the canvas"), 0);
@@ -76,8 +76,8 @@ std::vector<std::string> differences(const Project& project, const TakeFigures& 
     figure(tr("lead read as number"), a.leadRank, b.leadRank, 1, "", 0);
     figure(tr("left weighs"), 100 * a.leftWeight, 100 * b.leftWeight, 1, " %", 0);
     figure(tr("range"), a.range, b.range, 1, " L*", 0);
-    figure(tr("broken"), a.broken, b.broken, 1, "", 0);
-    figure(tr("to watch"), a.watch, b.watch, 1, "", 0);
+    figure(tr("problem"), a.broken, b.broken, 1, "", 0);
+    figure(tr("note"), a.watch, b.watch, 1, "", 0);
     if (!(pa.lights == pb.lights))
         out.push_back(tr("light differs"));
     return out;

@@ -51,9 +51,19 @@ int weekdayOf(Minutes m)
 
 const char* shortDayOf(int weekday)
 {
-    static constexpr const char* kDays[]
-        = {later("Mon"), later("Tue"), later("Wed"), later("Thu"), later("Fri"), later("Sat"), later("Sun")};
+    static constexpr const char* kDays[] = {translatable("Mon"), translatable("Tue"), translatable("Wed"),
+        translatable("Thu"), translatable("Fri"), translatable("Sat"), translatable("Sun")};
     return kDays[std::size_t(((weekday % 7) + 7) % 7)];
+}
+
+std::string daySaid(Minutes m)
+{
+    static constexpr const char* kMonths[] = {translatable("Jan"), translatable("Feb"), translatable("Mar"),
+        translatable("Apr"), translatable("May"), translatable("Jun"), translatable("Jul"), translatable("Aug"),
+        translatable("Sep"), translatable("Oct"), translatable("Nov"), translatable("Dec")};
+    const std::chrono::year_month_day day(std::chrono::sys_days(std::chrono::days(midnightOf(m) / kDay)));
+    return tr(
+        "%1 %2 %3", shortDayOf(weekdayOf(m)), std::to_string(unsigned(day.day())), kMonths[unsigned(day.month()) - 1]);
 }
 
 } // namespace rl::schedule

@@ -13,6 +13,7 @@ std::optional<Minutes> minutesFrom(const std::string& text);
 std::string textOf(Minutes local); ///< "2031-03-01T19:00"
 std::string dateOf(Minutes local); ///< "2031-03-01"
 std::string clockOf(Minutes local); ///< "19:00"
+std::string daySaid(Minutes local); ///< "Sat 28 Nov", as people write it
 int weekdayOf(Minutes local); ///< 0 Monday … 6 Sunday
 const char* shortDayOf(int weekday); ///< "Mon"
 inline Minutes midnightOf(Minutes local)

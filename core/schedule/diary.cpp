@@ -233,7 +233,7 @@ struct Times {
 Result<std::vector<CalendarEntry>> entriesOf(const std::string& ics, int utcMinutes, Minutes until)
 {
     if (ics.find("BEGIN:VCALENDAR") == std::string::npos)
-        return Error{Kind::Invalid, tr("This is no calendar file."), {}};
+        return Error{ErrorKind::Invalid, tr("This is no calendar file."), {}};
     std::vector<CalendarEntry> out;
     CalendarEntry e;
     Rule rule;

@@ -86,7 +86,7 @@ void hours(const Project& p, const WorkPlan& plan, Findings& out)
         Finding f = made("no-hours", Severity::Watch,
             tr("The plan of work does not know when you paint: Tuesday and Thursday evenings and Saturday afternoon "
                "are taken."),
-            0, 1, later("hours a week"), tr("A finish date is only as good as the hours it is laid over."));
+            0, 1, translatable("hours a week"), tr("A finish date is only as good as the hours it is laid over."));
         f.fix = Fix{tr("Paint at those hours"), [](Project q) {
                         q.painting.diary.hours = usualDiary().hours;
                         return q;
@@ -94,7 +94,7 @@ void hours(const Project& p, const WorkPlan& plan, Findings& out)
         out.push_back(std::move(f));
     }
     if (plan.problem)
-        out.push_back(made("no-room", Severity::Broken, plan.problem->sentence, 0, 1, later("plans"),
+        out.push_back(made("no-room", Severity::Broken, plan.problem->sentence, 0, 1, translatable("plans"),
             tr("What has no place among your hours will not be painted.")));
     const auto deadline = minutesFrom(p.brief.deadline);
     if (!deadline || plan.problem)
@@ -102,9 +102,10 @@ void hours(const Project& p, const WorkPlan& plan, Findings& out)
     const Minutes end = *deadline + kDay;
     if (plan.finish > end) {
         Finding f = made("late", Severity::Broken,
-            tr("At these hours the work ends on %1, %2 days after the deadline.", dateOf(plan.finish),
-                std::to_string((plan.finish - end) / kDay + 1)),
-            double((plan.finish - *deadline) / kDay), 0, later("days"), tr("Better known now than in the last week."));
+            trn("At these hours the work ends on %1, %n days after the deadline.", (plan.finish - end) / kDay + 1,
+                daySaid(plan.finish)),
+            double((plan.finish - *deadline) / kDay), 0, translatable("days"),
+            tr("Better known now than in the last week."));
         // the longest details of what nobody looks at first
         const WorkTask* least = nullptr;
         for (const WorkTask& t : plan.tasks)
@@ -112,8 +113,8 @@ void hours(const Project& p, const WorkPlan& plan, Findings& out)
                 least = &t;
         if (least)
             f.fix = Fix{tr("Leave out: %1", least->words), [key = least->key](Project q) {
-                            TaskWord w;
-                            if (const TaskWord* known = q.painting.word(key))
+                            TaskOverride w;
+                            if (const TaskOverride* known = q.painting.word(key))
                                 w = *known;
                             w.task = key, w.dropped = true;
                             return edits::withTaskWord(std::move(q), w);
@@ -121,9 +122,9 @@ void hours(const Project& p, const WorkPlan& plan, Findings& out)
         out.push_back(std::move(f));
     } else if (plan.late > end) {
         out.push_back(made("tight", Severity::Watch,
-            tr("Reckoned to end on %1; if it goes slowly, on %2, after the deadline.", dateOf(plan.finish),
-                dateOf(plan.late)),
-            double((plan.late - *deadline) / kDay), 0, later("days"), tr("Every forecast has a range.")));
+            tr("Estimated to end on %1; if it goes slowly, on %2, after the deadline.", daySaid(plan.finish),
+                daySaid(plan.late)),
+            double((plan.late - *deadline) / kDay), 0, translatable("days"), tr("Every forecast has a range.")));
     }
 }
 
@@ -141,12 +142,12 @@ void orders(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
             tr("turned round"), why);
         f.element = t->element;
         f.fix = Fix{tr("Put it back in its order"), [task](Project q) {
-                        TaskWord w;
-                        if (const TaskWord* known = q.painting.word(task))
+                        TaskOverride w;
+                        if (const TaskOverride* known = q.painting.word(task))
                             w = *known;
                         w.task = task, w.before.clear();
                         q = edits::withTaskWord(std::move(q), w);
-                        std::erase_if(q.painting.tasks, [&](const TaskWord& o) { return o.before == task; });
+                        std::erase_if(q.painting.tasks, [&](const TaskOverride& o) { return o.before == task; });
                         return q;
                     }};
         out.push_back(std::move(f));
@@ -171,7 +172,7 @@ void layers(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
         Finding f = made("layers", Severity::Watch,
             tr("%1: up to %2 layers; after about %3 this ground is sealed, and paint slides or cracks.", names,
                 std::to_string(n), std::to_string(most)),
-            n, most, later("layers"), tr("A sealed ground holds no more paint."));
+            n, most, translatable("layers"), tr("A sealed ground holds no more paint."));
         f.element = thick.front().second;
         if (p.mix.coats > 1)
             f.fix = Fix{tr("One coat less in every pass"), [](Project q) {
@@ -181,8 +182,8 @@ void layers(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
         else if (taskOf(plan.tasks, "darks") && taskOf(plan.tasks, "middles") && taskOf(plan.tasks, "lights"))
             f.fix = Fix{tr("Darks, middles and lights in one go"), [](Project q) {
                             for (const char* key : {"darks", "middles"}) {
-                                TaskWord w;
-                                if (const TaskWord* known = q.painting.word(key))
+                                TaskOverride w;
+                                if (const TaskOverride* known = q.painting.word(key))
                                     w = *known;
                                 w.task = key, w.into = "lights";
                                 q = edits::withTaskWord(std::move(q), w);
@@ -196,7 +197,7 @@ void layers(const Project& p, const PlanFacts& facts, const WorkPlan& plan, Find
 /// The family of paint a task is done in; empty where it lays none.
 std::string paintOf(const Project& p, const WorkTask& t)
 {
-    if (const TaskWord* w = p.painting.word(t.key.substr(0, t.key.find('#'))); w && !w->paint.empty())
+    if (const TaskOverride* w = p.painting.word(t.key.substr(0, t.key.find('#'))); w && !w->paint.empty())
         return w->paint;
     return t.layers > 0 ? paint::familyOf(mediumOf(p)) : "";
 }
@@ -221,12 +222,12 @@ void over(const Project& p, const WorkPlan& plan, Findings& out)
                 1, 0, "layers", tr("What lies under moves on; what lies over it cannot follow."));
             f.element = t.element;
             const auto whole = [](const std::string& key) { return key.substr(0, key.find('#')); };
-            const TaskWord* known = p.painting.word(whole(t.key));
+            const TaskOverride* known = p.painting.word(whole(t.key));
             const bool changes = known && !known->paint.empty();
             f.fix = Fix{tr("Paint it in %1", its),
                 [key = whole(changes ? t.key : under.key), other = changes ? its : mine](Project q) {
-                    TaskWord w;
-                    if (const TaskWord* had = q.painting.word(key))
+                    TaskOverride w;
+                    if (const TaskOverride* had = q.painting.word(key))
                         w = *had;
                     w.task = key, w.paint = other;
                     return edits::withTaskWord(std::move(q), w);
@@ -247,7 +248,7 @@ void wet(const Project& p, const WorkPlan& plan, Findings& out)
             continue;
         Finding f = made("open:" + t.key, Severity::Watch,
             tr("“%1” takes %2 min; the paint stays open for %3 min.", t.words, fixed(t.hours * 60, 0), fixed(open, 0)),
-            t.hours * 60, open, later("min"), tr("A blend that dries in the hand leaves a seam."));
+            t.hours * 60, open, translatable("min"), tr("A blend that dries in the hand leaves a seam."));
         f.sentence += tr(" Keep it open longer: %1.", paint::specOf(mediumOf(p)).longer);
         out.push_back(std::move(f));
     }
@@ -329,7 +330,7 @@ void ends(const Project& p, const WorkPlan& plan, Findings& out)
         out.push_back(made("facts", Severity::Broken,
             tr("%1%2 not checked, and it is to be signed.", std::to_string(open),
                 open == 1 ? tr(" fact is") : tr(" facts are")),
-            open, 0, later("facts"), tr("After signing and varnish nothing is put right.")));
+            open, 0, translatable("facts"), tr("After signing and varnish nothing is put right.")));
     const Vec2 at = p.painting.signatureAt;
     if (at.x < 0 || at.y < 0)
         return;

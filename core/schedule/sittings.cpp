@@ -18,11 +18,11 @@ std::optional<Error> wrong(const std::vector<Task>& tasks, const std::vector<Win
         longest = std::max(longest, w.to - w.from), all += w.to - w.from;
     for (const Task& t : tasks) {
         if (!ids.insert(t.id).second)
-            return Error{Kind::Invalid, tr("Two tasks are called “%1”.", t.id), {}};
+            return Error{ErrorKind::Invalid, tr("Two tasks are called “%1”.", t.id), {}};
         if (t.length <= 0)
-            return Error{Kind::Invalid, tr("The task “%1” takes no time.", t.id), {}};
+            return Error{ErrorKind::Invalid, tr("The task “%1” takes no time.", t.id), {}};
         if (!t.pause && !t.splittable && t.length > longest)
-            return Error{Kind::Invalid,
+            return Error{ErrorKind::Invalid,
                 tr("The task “%1” is one piece and longer than any sitting: split it, or keep a longer evening free.",
                     t.id),
                 {}};
@@ -31,9 +31,10 @@ std::optional<Error> wrong(const std::vector<Task>& tasks, const std::vector<Win
     for (const Task& t : tasks)
         for (const After& a : t.after)
             if (!ids.contains(a.task))
-                return Error{Kind::Invalid, tr("The task “%1” waits for “%2”, which is not there.", t.id, a.task), {}};
+                return Error{
+                    ErrorKind::Invalid, tr("The task “%1” waits for “%2”, which is not there.", t.id, a.task), {}};
     if (work > all)
-        return Error{Kind::Missing, tr("The sittings run out: there is more work than free hours."), {}};
+        return Error{ErrorKind::Missing, tr("The sittings run out: there is more work than free hours."), {}};
     return {};
 }
 
@@ -132,7 +133,7 @@ Result<std::vector<Window>> sittingsOf(std::vector<Window> windows)
     std::sort(windows.begin(), windows.end(), [](const Window& a, const Window& b) { return a.from < b.from; });
     for (const Window& w : windows) {
         if (w.to <= w.from)
-            return Error{Kind::Invalid, tr("Free hours end before they begin."), {}};
+            return Error{ErrorKind::Invalid, tr("Free hours end before they begin."), {}};
         if (!out.empty() && w.from <= out.back().to)
             out.back().to = std::max(out.back().to, w.to);
         else
@@ -151,18 +152,18 @@ Result<Plan> planned(
     if (tasks.empty())
         return Plan{{}, sittings.empty() ? 0 : sittings.front().from, 0, 0, true};
     if (sittings.empty())
-        return Error{Kind::Missing, tr("There are no free hours: the sittings run out before they begin."), {}};
+        return Error{ErrorKind::Missing, tr("There are no free hours: the sittings run out before they begin."), {}};
     if (const auto error = wrong(tasks, sittings))
         return *error;
     const Network network = networkOf(tasks);
     if (const std::string names = roundabout(network); !names.empty())
-        return Error{Kind::Invalid, tr("These tasks wait for each other: %1.", names), {}};
+        return Error{ErrorKind::Invalid, tr("These tasks wait for each other: %1.", names), {}};
     Decoded best = annealed(network, sittings, effort.rounds, progress);
     bool proved = false;
     if (effort.nodes > 0 && tasks.size() <= 12)
         proved = searched(network, sittings, effort.nodes, best);
     if (!best.whole)
-        return Error{Kind::Missing,
+        return Error{ErrorKind::Missing,
             tr("The sittings run out: “%1” finds no free hours any more.", tasks[std::size_t(best.firstOpen)].id), {}};
     Plan plan = planOf(best);
     plan.proved = proved;

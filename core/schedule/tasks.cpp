@@ -10,9 +10,11 @@ namespace rl::schedule {
 
 const char* wordOf(WorkKind kind)
 {
-    static constexpr const char* kWords[] = {later("prepare"), later("tone"), later("carry"), later("block in"),
-        later("pass"), later("darks"), later("middles"), later("lights"), later("glaze"), later("details"),
-        later("accents"), later("fresh eyes"), later("facts"), later("sign"), later("varnish"), later("other")};
+    static constexpr const char* kWords[]
+        = {translatable("prepare"), translatable("tone"), translatable("carry"), translatable("block in"),
+            translatable("pass"), translatable("darks"), translatable("middles"), translatable("lights"),
+            translatable("glaze"), translatable("details"), translatable("accents"), translatable("fresh eyes"),
+            translatable("facts"), translatable("sign"), translatable("varnish"), translatable("other")};
     return kWords[std::size_t(kind)];
 }
 
@@ -70,7 +72,7 @@ Learned learnedFrom(const Painting& p, const std::vector<WorkTask>& usual)
     for (std::size_t k = 0; k < kWorkKindCount; ++k) {
         std::vector<double> logs;
         for (const WorkTask& t : usual) {
-            const TaskWord* w = p.word(t.key);
+            const TaskOverride* w = p.word(t.key);
             if (t.kind != WorkKind(k) || !w || !w->done || t.usualHours <= 0)
                 continue;
             if (const double h = loggedHours(p, t.key); h > 0.02)
@@ -400,7 +402,7 @@ void replaced(std::vector<WorkTask>& all, const std::string& key, const std::vec
         }
 }
 
-void addOwn(std::vector<WorkTask>& all, const TaskWord& w)
+void addOwn(std::vector<WorkTask>& all, const TaskOverride& w)
 {
     WorkTask t;
     t.key = w.task, t.kind = w.kind, t.element = w.element, t.words = w.words, t.areaCm2 = w.areaCm2, t.detail = 0.3;
@@ -483,7 +485,7 @@ void split(std::vector<WorkTask>& all, const std::string& key, int pieces, bool 
 /// The painter's own order; what is turned round by it is told.
 void reorder(std::vector<WorkTask>& all, const Painting& p, std::vector<std::pair<std::string, std::string>>* turned)
 {
-    for (const TaskWord& w : p.tasks) {
+    for (const TaskOverride& w : p.tasks) {
         if (w.before.empty() || w.task.starts_with("own:"))
             continue;
         const auto from = taskAt(all, w.task);
@@ -512,11 +514,11 @@ void reorder(std::vector<WorkTask>& all, const Painting& p, std::vector<std::pai
 std::vector<WorkTask> arranged(
     const Project& p, std::vector<WorkTask> all, std::vector<std::pair<std::string, std::string>>* turned)
 {
-    for (const TaskWord& w : p.painting.tasks)
+    for (const TaskOverride& w : p.painting.tasks)
         if (w.task.starts_with("own:") && !w.dropped)
             addOwn(all, w);
     const Learned learned = learnedFrom(p.painting, all);
-    for (const TaskWord& w : p.painting.tasks) {
+    for (const TaskOverride& w : p.painting.tasks) {
         const auto at = taskAt(all, w.task);
         if (at == all.end())
             continue;
@@ -529,18 +531,18 @@ std::vector<WorkTask> arranged(
     }
     for (WorkTask& t : all) {
         const auto k = std::size_t(t.kind);
-        const TaskWord* w = p.painting.word(t.key);
+        const TaskOverride* w = p.painting.word(t.key);
         t.hours = w && w->hours >= 0 ? w->hours : t.pause ? t.usualHours : t.usualHours * learned.times[k];
     }
-    for (const TaskWord& w : p.painting.tasks)
+    for (const TaskOverride& w : p.painting.tasks)
         if (!w.into.empty())
             merge(all, w.task, w.into);
     reorder(all, p.painting, turned);
-    for (const TaskWord& w : p.painting.tasks)
+    for (const TaskOverride& w : p.painting.tasks)
         if (w.pieces > 1)
             split(all, w.task, w.pieces, w.done);
     for (WorkTask& t : all) {
-        if (const TaskWord* w = p.painting.word(t.key); w && t.key.find('#') != std::string::npos)
+        if (const TaskOverride* w = p.painting.word(t.key); w && t.key.find('#') != std::string::npos)
             t.done = w->done;
         const double spread = t.pause ? 1 : learned.spread[std::size_t(t.kind)];
         t.low = t.hours / spread, t.high = t.hours * spread;

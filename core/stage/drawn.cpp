@@ -31,7 +31,7 @@ DrawnThing put(Project p, const Element& e, bool redraw)
 
 Error tooSmall()
 {
-    return {Kind::Invalid, tr("That is too small to be anything; draw it larger."), {}};
+    return {ErrorKind::Invalid, tr("This is too small to cut out; draw it larger."), {}};
 }
 /// The first of a name has no number.
 std::string numbered(const Project& p, const std::string& name)

@@ -56,9 +56,9 @@ void litFlat(const Project& p, const Element& e, const Placement& place, Surface
     if (light.confidence >= 0.25)
         return;
     out.push_back({keyOf("gather.flat", e.id), Station::Gather, Severity::Watch,
-        tr("“%1” shows no plain side of light: where it came from cannot be told.", e.name), light.confidence, 0.25,
+        tr("“%1” shows no clear light side: the light's direction cannot be measured.", e.name), light.confidence, 0.25,
         "confidence", place.canvas, e.id,
-        tr("Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep "
+        tr("Its own light cannot be taken off, so new light falls on top of the old. Set where it came from, or keep "
            "it in shade."),
         {}});
 }

@@ -120,25 +120,29 @@ std::vector<GuideLine> guideLines(const Project& p, Guide guide)
 
 const char* nameOf(Guide g)
 {
-    static const char* names[]{later("thirds"), later("golden division"), later("golden spiral"),
-        later("quarters and centre"), later("diagonals"), later("pyramid"), later("converging lines"), later("rings")};
+    static const char* names[]{translatable("thirds"), translatable("golden division"), translatable("golden spiral"),
+        translatable("quarters and centre"), translatable("diagonals"), translatable("pyramid"),
+        translatable("converging lines"), translatable("rings")};
     return names[int(g)];
 }
 
 const char* explained(Guide g)
 {
-    static const char* words[]{later("Lines at a third and two thirds: a lead on one of their crossings sits off "
-                                     "centre without falling off the edge."),
-        later(
+    static const char* words[]{
+        translatable("Lines at a third and two thirds: a lead on one of their crossings sits off "
+                     "centre without falling off the edge."),
+        translatable(
             "Lines at 0.382 and 0.618 of each side: the smaller part is to the larger as the larger is to the whole."),
-        later("Quarter turns in the squares a golden rectangle sheds: leads the gaze inwards to one eye. Four ways to "
-              "turn it."),
-        later("Halves and quarters: for pictures that want to stand still, and for finding what sits dead in the "
-              "middle."),
-        later("Diagonals of the canvas and of its halves: edges laid along them move together."),
-        later("A triangle on three corners of your choice: a group that fills it stands firm."),
-        later("Lines from one meeting point: edges that follow them lead there."),
-        later("Rings about the centre: for round and oval formats, where corners lead nowhere.")};
+        translatable(
+            "Quarter turns in the squares a golden rectangle sheds: leads the gaze inwards to one eye. Four ways to "
+            "turn it."),
+        translatable(
+            "Halves and quarters: for pictures that want to stand still, and for finding what sits dead in the "
+            "middle."),
+        translatable("Diagonals of the canvas and of its halves: edges laid along them move together."),
+        translatable("A triangle on three corners of your choice: a group that fills it stands firm."),
+        translatable("Lines from one meeting point: edges that follow them lead there."),
+        translatable("Rings about the centre: for round and oval formats, where corners lead nowhere.")};
     return words[int(g)];
 }
 

@@ -122,7 +122,7 @@ Project withKin(Project p, const KinWish& w)
     int group = model.group;
     if (!group) {
         group = p.freshId();
-        p.groups.push_back({group, tr("kin of %1", model.name)});
+        p.groups.push_back({group, tr("copies of %1", model.name)});
         p.element(w.of)->group = group;
     }
     Chance chance(w.seed * 2654435761U + 17U);

@@ -183,7 +183,7 @@ private:
 };
 
 /// What a pixel shows: means over its samples.
-struct Shown {
+struct PixelSums {
     int hits = 0, water = 0;
     float near = 0; ///< summed
     Vec3f normal; ///< summed, each over its distance
@@ -197,10 +197,10 @@ Vec3f towardsViewer(const Vec3f& n, float w, const Vec3f& ray)
 
 /// \param x,y of its first sample \param rayOf the pixel's middle
 template <class Ray>
-Shown pixelOf(
+PixelSums pixelOf(
     const Band& band, const std::vector<Drawn>& all, int x, int y, int left, int top, int sub, const Ray& rayOf)
 {
-    Shown shown;
+    PixelSums shown;
     const std::int32_t first = band.which(band.at(x, y));
     bool one = true; // all samples of one triangle: what is linear has its mean in the middle
     float sum = 0;
@@ -298,7 +298,7 @@ SeenMesh seen(const Mesh& mesh, const Eye& eye, int frameWidth, int frameHeight,
                     return Vec3f{float((out.left + x + 0.5 - eye.x0) / eye.focalCm),
                         float(-(out.top + y0 + y + 0.5 - eye.horizon) / eye.focalCm), 1};
                 };
-                const Shown shown
+                const PixelSums shown
                     = pixelOf(band, all, x * sub, y * sub, out.left * sub, (out.top + y0) * sub, sub, ray);
                 if (!shown.hits)
                     continue;

@@ -9,8 +9,8 @@ namespace rl::stage {
 
 namespace {
 /// Shares of stature where a cut hurts, and the middles between them where it does not.
-constexpr std::pair<const char*, double> kJoints[]{
-    {later("ankle"), 0.039}, {later("knee"), 0.285}, {later("hip"), 0.530}, {later("neck"), 0.855}};
+constexpr std::pair<const char*, double> kJoints[]{{translatable("ankle"), 0.039}, {translatable("knee"), 0.285},
+    {translatable("hip"), 0.530}, {translatable("neck"), 0.855}};
 constexpr double kGoodCuts[]{0.16, 0.41, 0.69};
 
 bool isPerson(const Project& p, const Element& e)

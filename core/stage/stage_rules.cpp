@@ -85,7 +85,7 @@ void impossibleSize(const Project& p, const Element& e, const Placement& place, 
             fixed(place.distance), e.name, fixed(e.heightM, 2), fixed(place.heightCm), u.name.c_str(),
             fixed(u.least, 2), fixed(u.most, 2), fixed(u.metres, 2), fixed(cm), fixed(y)),
         e.heightM, limit, "m", place.canvas, e.id,
-        tr("Every size tells a distance; one that cannot be makes the space fall apart."),
+        tr("Every size implies a distance; an impossible one makes the space fall apart."),
         fixes::trueHeight(e, tr("Give it %1 m", fixed(u.metres, 2)), u.metres)});
 }
 
@@ -137,7 +137,7 @@ void repeated(const Project& p, SurfaceCache& cache, Findings& out)
         out.push_back({keyOf("stage.repeated", b), Station::Stage, Severity::Watch,
             tr("“%1” repeats “%2”: outlines %3 % alike, heights %4 %.", b.name, a.name, fixed(100 * l.shape, 0),
                 fixed(100 * l.size, 0)),
-            100 * l.alike, 100 * kStamped, later("% alike"), placed(p, b, cache).canvas, b.id,
+            100 * l.alike, 100 * kStamped, translatable("% alike"), placed(p, b, cache).canvas, b.id,
             tr("The eye finds a copy at once, and then sees the trick instead of the scene."),
             Fix{tr("Vary it"), [id = b.id](Project q) { return withVaried(std::move(q), id, 7); }}});
     }

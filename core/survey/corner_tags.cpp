@@ -1,26 +1,19 @@
 #include "core/survey/corner_tags.h"
-#include <opencv2/aruco.hpp>
+#include "core/paint/markers.h"
 #include <opencv2/imgproc.hpp>
 
 namespace rl::survey {
 
 namespace {
 constexpr int kFirst = 40; ///< swatch cards have the lower ones
-
-const cv::Ptr<cv::aruco::Dictionary>& tagWords()
-{
-    static const auto all = cv::aruco::getPredefinedDictionary(cv::aruco::DICT_4X4_50);
-    return all;
-}
 } // namespace
 
 Mask tagPicture(int corner, int px)
 {
     const double whole = kTagCm + 2 * kTagMarginCm;
     const int margin = int(std::lround(px * kTagMarginCm / whole)), side = std::max(12, px - 2 * margin);
-    cv::Mat sheet(px, px, CV_8U, cv::Scalar(255)), mark;
-    cv::aruco::drawMarker(tagWords(), kFirst + std::clamp(corner, 0, 3), side, mark, 1);
-    mark.copyTo(sheet(cv::Rect(margin, margin, side, side)));
+    cv::Mat sheet(px, px, CV_8U, cv::Scalar(255));
+    paint::markerPicture(kFirst + std::clamp(corner, 0, 3), side).copyTo(sheet(cv::Rect(margin, margin, side, side)));
     return Mask::fromMat(sheet);
 }
 
@@ -138,7 +131,8 @@ void settle(const cv::Mat& grey, std::vector<cv::Point2f>& square)
 Tags detected(const cv::Mat& grey)
 {
     Tags t;
-    cv::aruco::detectMarkers(grey, tagWords(), t.squares, t.ids, cv::aruco::DetectorParameters::create());
+    auto [squares, ids] = paint::markersIn(grey, paint::Corners::AsFound);
+    t.squares = std::move(squares), t.ids = std::move(ids);
     return t;
 }
 

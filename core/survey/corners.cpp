@@ -149,7 +149,7 @@ CanvasFound canvasIn(const cv::Mat& planLab, const cv::Mat& photoLab, double w, 
     };
     const auto starts = startsOf(greyOf(planLab, 1), greyOf(of.few, 1), photoLab, w, h, tell);
     if (starts.empty())
-        return {false, {}, 0, tr("There is nothing in the photograph like a canvas with this plan.")};
+        return {false, {}, 0, tr("No canvas with this plan was found in the photograph.")};
     progress.report(0.3, tr("Looking for the canvas"));
     if (progress.cancelled())
         return {};
@@ -172,7 +172,7 @@ CanvasFound canvasIn(const cv::Mat& planLab, const cv::Mat& photoLab, double w, 
         best.why = tr("A corner of the canvas lies outside the photograph: step back, or set the corners by hand.");
     } else if (best.confidence < 0.01) {
         best.found = false;
-        best.why = tr("The canvas cannot be told from what is about it: set the corners by hand.");
+        best.why = tr("The canvas cannot be separated from what surrounds it: set the corners by hand.");
     }
     return best;
 }

@@ -25,13 +25,13 @@ Result<Done> checked(const Photo& plan, const Photo& photo, const Asked& a)
 {
     if (plan.empty() || photo.empty() || std::min(photo.width(), photo.height()) < 64
         || std::min(plan.width(), plan.height()) < 16)
-        return Error{Kind::Invalid, tr("There is too little of a picture to compare."), {}};
+        return Error{ErrorKind::Invalid, tr("There is too little of a picture to compare."), {}};
     if (!(a.widthCm > 0.5 && a.heightCm > 0.5 && a.widthCm < 5000 && a.heightCm < 5000))
-        return Error{Kind::Invalid, tr("A canvas is between 5 mm and 50 m wide and high."), {}};
+        return Error{ErrorKind::Invalid, tr("A canvas is between 5 mm and 50 m wide and high."), {}};
     if (a.corners)
         for (const Vec2 c : *a.corners)
             if (!(std::abs(c.x) < 1e6 && std::abs(c.y) < 1e6))
-                return Error{Kind::Invalid, tr("A corner lies nowhere near the photograph."), {}};
+                return Error{ErrorKind::Invalid, tr("A corner lies nowhere near the photograph."), {}};
     return Done{};
 }
 
@@ -115,7 +115,7 @@ Result<CanvasFound> cornersOf(const Photo& plan, const Photo& photo, const Asked
             });
     }
     if (progress.cancelled())
-        return Error{Kind::Cancelled, tr("The photograph was not squared up."), {}};
+        return Error{ErrorKind::Cancelled, tr("The photograph was not squared up."), {}};
     if (f.view.photo().width > 1) {
         const double k1 = f.view.k1();
         const Corners c = f.view.scaled(1 / scale).corners();
@@ -149,7 +149,7 @@ Result<Surveyed> surveyed(const Photo& plan, const Photo& photo, const Asked& as
     s.planLab = labOf(planLinear);
     Registration reg(s.planLab, labOf(flatLinear), s.view.longCm());
     if (progress.cancelled())
-        return Error{Kind::Cancelled, tr("The photograph was not compared."), {}};
+        return Error{ErrorKind::Cancelled, tr("The photograph was not compared."), {}};
     KnownGrey grey;
     if (asked.grey)
         grey = *asked.grey;

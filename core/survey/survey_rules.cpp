@@ -145,7 +145,7 @@ void bare(const PaintedWork& w, const WorkSurvey& s, Findings& out)
         f.measured = 100 * c.painted, f.target = 85, f.unit = "%";
         f.why = tr("Bare patches are found again when the paint for them is gone.");
         f.fix = Fix{tr("Not done yet"), [key](Project p) {
-                        for (TaskWord& word : p.painting.tasks)
+                        for (TaskOverride& word : p.painting.tasks)
                             if (word.task == key)
                                 word.done = false;
                         return p;
@@ -269,7 +269,7 @@ void order(const PaintedWork& w, const WorkSurvey& s, Findings& out)
     f.sentence = tr("On the canvas %1 draws most; at this stage it should be %2.", nameOf(w.project, first),
         nameOf(w.project, wanted));
     const auto at = std::find(s.order.begin(), s.order.end(), wanted);
-    f.measured = double(at - s.order.begin()) + 1, f.target = 1, f.unit = later("place");
+    f.measured = double(at - s.order.begin()) + 1, f.target = 1, f.unit = translatable("place");
     f.why = tr("What draws first now will be hard to hold back later.");
     out.push_back(std::move(f));
 }

@@ -152,7 +152,7 @@ Result<WorkSurvey> surveyOf(const PaintedWork& work, const Landmarks& landmarks,
     const PhotoSaid& said, Progress& progress, const std::function<void(const Photo&)>& first)
 {
     if (!work.looks)
-        return Error{Kind::Missing, tr("There is no plan to hold the canvas against."), {}};
+        return Error{ErrorKind::Missing, tr("There is no plan to hold the canvas against."), {}};
     light::Picture stage = work.picture;
     stage.colour = work.looks->now(work.tasks);
     const light::Picture face = onCanvasFace(work.project, stage, work.tone, 900);

@@ -12,14 +12,17 @@ namespace rl::trainer {
 
 const SkillSpec& specOf(Skill skill)
 {
-    static const SkillSpec all[] = {{"value", later("Values"), later("Which patch is lighter?"), "L*", 6, 0.3, 30, 2},
-        {"colour", later("Colour"), later("Which patch is the colour in the middle?"), "ΔE", 5, 0.3, 25, 4},
-        {"light", later("Light"), later("From which side is the ball lit that disagrees?"), "°", 25, 1, 120, 3},
-        {"length", later("Lengths"), later("Which span is longer?"), "%", 8, 0.3, 40, 2},
-        {"edge", later("Edges"), later("Which edge is softer?"), "mm", 1.5, 0.05, 8, 2},
-        {"mirror", later("One light"), later("In which picture is a thing lit from the wrong side?"), "L*", 15, 1, 60,
-            2},
-        {"glance", later("First glance"), later("What will a viewer see first?"), "×", 1.6, 1.02, 6, 2}};
+    static const SkillSpec all[] = {
+        {"value", translatable("Values"), translatable("Which patch is lighter?"), "L*", 6, 0.3, 30, 2},
+        {"colour", translatable("Colour"), translatable("Which patch is the colour in the middle?"), "ΔE", 5, 0.3, 25,
+            4},
+        {"light", translatable("Light"), translatable("From which side is the ball lit that disagrees?"), "°", 25, 1,
+            120, 3},
+        {"length", translatable("Lengths"), translatable("Which span is longer?"), "%", 8, 0.3, 40, 2},
+        {"edge", translatable("Edges"), translatable("Which edge is softer?"), "mm", 1.5, 0.05, 8, 2},
+        {"mirror", translatable("One light"), translatable("In which picture is a thing lit from the wrong side?"),
+            "L*", 15, 1, 60, 2},
+        {"glance", translatable("First glance"), translatable("What will a viewer see first?"), "×", 1.6, 1.02, 6, 2}};
     return all[std::size_t(skill)];
 }
 

@@ -54,7 +54,7 @@ void backdrop(const Project& p, Findings& out)
             tr("Printed as a picture at 1:1, the backdrop has %1 pixels an inch; line art stays sharp at any size.",
                 fixed(fit.pixelsPerCm * 2.54, 0)),
             fit.pixelsPerCm * 2.54, 200, "px/in", whole, 0,
-            tr("Under 70 pixels an inch edges in a printed picture are too soft to trace."), {}});
+            tr("Under 70 pixels per inch, printed edges are too soft to trace; 200 is ideal."), {}});
 }
 
 void overlap(const Project& p, const TilePlan& plan, Findings& out)
@@ -71,7 +71,7 @@ void overlap(const Project& p, const TilePlan& plan, Findings& out)
                 }}});
     if (plan.tiles.size() > 60)
         out.push_back({"carry.many-sheets", Station::Carry, Severity::Watch,
-            tr("That makes %1 sheets to cut and join.", std::to_string(plan.tiles.size())), double(plan.tiles.size()),
+            trn("That makes %n sheets to cut and join.", std::int64_t(plan.tiles.size())), double(plan.tiles.size()),
             60, "sheets", {}, 0, tr("Errors add up from sheet to sheet; at this size the squared grid is surer."), {}});
 }
 
@@ -83,7 +83,8 @@ void squares(const Project& p, Findings& out)
     if (n >= 6 && n <= 14)
         return;
     out.push_back({"carry.squares", Station::Carry, Severity::Watch,
-        tr("The grid has %1 squares along the long side.", fixed(n)), n, n < 6 ? 6.0 : 14.0, "squares", {}, 0,
+        trn("The grid has about %n squares along the long side.", std::lround(n)), n, n < 6 ? 6.0 : 14.0, "squares", {},
+        0,
         n < 6 ? tr("Too few squares leave too much to the eye inside each.")
               : tr("Too many squares take longer to draw than they save."),
         Fix{tr("Let the program choose"), [](Project q) {
@@ -206,7 +207,7 @@ void canvasAndTools(const Project& p, const CanvasPlan& canvas, Findings& out)
         out.push_back(
             {"carry.empty", Station::Carry, Severity::Watch, tr("%1 cm of the canvas are not planned.", fixed(empty)),
                 empty, 0, "cm", whole, 0, tr("What is not planned is made up at the easel, in paint."),
-                Fix{tr("Let the plan grow"), [](Project q) { return withPlanExtended(std::move(q)); }}});
+                Fix{tr("Extend the plan"), [](Project q) { return withPlanExtended(std::move(q)); }}});
     if (const double off = 100 * std::abs(p.sheets.scaleCorrection - 1); off > 2)
         out.push_back({"carry.printer", Station::Carry, Severity::Watch,
             tr("The printer strays by %1 %: see that it does not shrink sheets to its margins.", fixed(off)), off, 2,

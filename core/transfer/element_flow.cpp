@@ -62,7 +62,7 @@ Result<ElementFlow> elementFlow(
 {
     const Element* e = project.element(element);
     if (!e || !project.cutout(e->cutout))
-        return Error{Kind::Missing, tr("Stroke flow is read from a photograph; this has none."), {}};
+        return Error{ErrorKind::Missing, tr("Stroke flow is read from a photograph; this has none."), {}};
     Project alone = project;
     std::erase_if(alone.elements, [&](const Element& x) { return x.id != element; });
     alone.groups.clear();
@@ -75,18 +75,18 @@ Result<ElementFlow> elementFlow(
     };
     const auto first = box(400);
     if (progress.cancelled())
-        return Error{Kind::Cancelled, tr("The measuring was given up."), {}};
+        return Error{ErrorKind::Cancelled, tr("The measuring was cancelled."), {}};
     if (!first || first->second < 1)
-        return Error{Kind::Invalid, tr("It lies outside the canvas."), {}};
+        return Error{ErrorKind::Invalid, tr("It lies outside the canvas."), {}};
     // As large as 900 px, but no larger than it was photographed: what is blown up runs along its pixels.
     const stage::Placement place = stage::placed(project, *e, cache);
     const double own = place.cmPerPixel > 0 ? project.brief.widthCm / place.cmPerPixel : 5000;
     const auto second = box(int(std::clamp(std::min(400 * 900 / first->second, own), 60.0, 5000.0)));
     if (!second)
-        return Error{Kind::Cancelled, tr("The measuring was given up."), {}};
+        return Error{ErrorKind::Cancelled, tr("The measuring was cancelled."), {}};
     const stage::Layer& l = *layerOf(*second->first, element);
     if (second->second < 40)
-        return Error{Kind::Invalid, tr("It is too small on the canvas for its strokes to be told."), {}};
+        return Error{ErrorKind::Invalid, tr("It is too small on the canvas for its strokes to be measured."), {}};
     std::vector<std::uint8_t> mask(l.cover.size());
     for (std::size_t i = 0; i < mask.size(); ++i)
         mask[i] = l.cover.data()[i] > 0.6f ? 255 : 0;
@@ -97,7 +97,7 @@ Result<ElementFlow> elementFlow(
     out.originCm = {l.left / out.pixelsPerCm, l.top / out.pixelsPerCm};
     out.field = flowOf(photo, inside, progress);
     if (out.field.empty())
-        return Error{Kind::Cancelled, tr("The measuring was given up."), {}};
+        return Error{ErrorKind::Cancelled, tr("The measuring was cancelled."), {}};
     out.points = flowPoints(out.field, photo, inside, std::max(8.0, std::max(l.width(), l.height()) / 50.0));
     std::vector<double> lengths, waves;
     std::size_t sure = 0;

@@ -203,9 +203,9 @@ Result<Keystone> keystoneOf(const Corners& corners, double widthCm, double heigh
 {
     for (const Vec2 c : corners)
         if (!std::isfinite(c.x) || !std::isfinite(c.y) || std::abs(c.x) > 1e5 || std::abs(c.y) > 1e5)
-            return Error{Kind::Invalid, tr("A corner lies nowhere a projector could throw it."), {}};
+            return Error{ErrorKind::Invalid, tr("A corner lies nowhere a projector could throw it."), {}};
     if (!goesRound(corners))
-        return Error{Kind::Invalid,
+        return Error{ErrorKind::Invalid,
             tr("The four corners must go round: upper left, upper right, lower right, lower left, no three in line."),
             {}};
     Keystone k;
@@ -234,7 +234,7 @@ Mask DotPattern::picture() const
 
 Result<Corners> canvasCorners(const Photo& photo, const std::optional<Corners>& thrown)
 {
-    const Error none{Kind::Missing, tr("The canvas' four edges can not be made out; set its corners by hand."), {}};
+    const Error none{ErrorKind::Missing, tr("The canvas' four edges cannot be found; set its corners by hand."), {}};
     if (photo.width() < 64 || photo.height() < 64)
         return none;
     cv::Mat grey = greyOf(photo), small, soft;
@@ -311,11 +311,11 @@ Result<Keystone> keystoneOf(
     const Photo& photo, const DotPattern& pattern, double widthCm, double heightCm, std::optional<Corners> corners)
 {
     if (photo.empty())
-        return Error{Kind::Invalid, tr("The photograph is empty."), {}};
+        return Error{ErrorKind::Invalid, tr("The photograph is empty."), {}};
     std::vector<Vec2> from, to;
     const auto toPhoto = ordered(dotsIn(greyOf(photo)), pattern, from, to);
     if (!toPhoto)
-        return Error{Kind::Missing,
+        return Error{ErrorKind::Missing,
             tr("Fewer than two thirds of the dots can be made out: darken the room, bring all of them into the "
                "picture, and photograph again."),
             {}};
@@ -329,7 +329,7 @@ Result<Keystone> keystoneOf(
         corners = *found;
     }
     if (!goesRound(*corners))
-        return Error{Kind::Invalid, tr("The canvas' corners must go round, from the upper left."), {}};
+        return Error{ErrorKind::Invalid, tr("The canvas' corners must go round, from the upper left."), {}};
     const cv::Matx33d toCanvas = between(*corners, rectangle(widthCm, heightCm));
     Keystone k;
     k.toCanvas = toCanvas * *toPhoto;

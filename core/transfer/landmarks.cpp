@@ -83,8 +83,8 @@ void extremesOf(const std::vector<Stroke>& lines, int element, const std::string
                     most[k] = p;
         }
     }
-    constexpr const char* names[]{
-        later("top of "), later("lowest point of "), later("left end of "), later("right end of ")};
+    constexpr const char* names[]{translatable("top of "), translatable("lowest point of "),
+        translatable("left end of "), translatable("right end of ")};
     for (std::size_t k = 0; k < 4; ++k)
         if (most[k])
             out.push_back({*most[k], LandmarkKind::Extreme, element, names[k] + whose, k < 2 ? 1.0 : 0.95});

@@ -111,11 +111,14 @@ bool LineTracer::ownTrack(Vec2 p, int step)
     bool back = false;
     for (int v = -1; v <= 1; ++v)
         for (int u = -1; u <= 1; ++u) {
-            const auto& [line, at]
-                = m_track[std::size_t(int(p.y) + v) * std::size_t(m_width) + std::size_t(int(p.x) + u)];
+            const int x = int(p.x) + u, y = int(p.y) + v; // a place drawn onto its ridge may lie at the very edge
+            if (x < 0 || y < 0 || x >= m_width || y >= m_height)
+                continue;
+            const auto& [line, at] = m_track[std::size_t(y) * std::size_t(m_width) + std::size_t(x)];
             back = back || (line == m_line && std::abs(at - step) > away);
         }
-    m_track[std::size_t(int(p.y)) * std::size_t(m_width) + std::size_t(int(p.x))] = {m_line, step};
+    if (p.x >= 0 && p.y >= 0 && p.x < m_width && p.y < m_height)
+        m_track[std::size_t(int(p.y)) * std::size_t(m_width) + std::size_t(int(p.x))] = {m_line, step};
     return back;
 }
 

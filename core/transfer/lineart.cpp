@@ -255,8 +255,8 @@ void valueSteps(const LineSource& s, int steps, double leastCm, std::vector<Stro
 
 const char* wordOf(LineKind kind)
 {
-    constexpr const char* words[]{later("outline"), later("inner"), later("form shadow"), later("cast shadow"),
-        later("value step"), later("hatch")};
+    constexpr const char* words[]{translatable("outline"), translatable("inner"), translatable("form shadow"),
+        translatable("cast shadow"), translatable("value step"), translatable("hatch")};
     return words[std::size_t(kind)];
 }
 

@@ -13,12 +13,12 @@ Result<Done> on(QPagedPaintDevice& device, const output::SheetJob& job, const QT
     output::setPaper(device, job);
     QPainter painter;
     if (!painter.begin(&device))
-        return Error{Kind::NotWritable, tr("The printer does not take the sheets."), {}};
+        return Error{ErrorKind::NotWritable, tr("The printer does not take the sheets."), {}};
     painter.setTransform(slip);
     output::drawSheets(job, device, painter, progress);
     painter.end();
     if (progress.cancelled())
-        return Error{Kind::Cancelled, tr("Printing was given up."), {}};
+        return Error{ErrorKind::Cancelled, tr("Printing was cancelled."), {}};
     return Done{};
 }
 } // namespace

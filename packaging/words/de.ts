@@ -1,5 +1,7 @@
 <?xml version='1.0' encoding='utf-8'?>
-<TS version="2.1" language="de_DE" sourcelanguage="en">
+<TS version="2.1" language="de" sourcelanguage="en">
+  <extra-decimal>,</extra-decimal>
+  <extra-plurals>one-other</extra-plurals>
   <context>
     <name>words</name>
     <message>
@@ -15,20 +17,20 @@
       <translation>%1 % seiner Bildpunkte</translation>
     </message>
     <message>
-      <source>%1 % of life size</source>
-      <translation>%1 % der Lebensgröße</translation>
+      <source>%1 % of real size</source>
+      <translation>%1 % der wahren Größe</translation>
     </message>
     <message>
-      <source> · as seen from %1 m</source>
-      <translation> · wie aus %1 m gesehen</translation>
+      <source> · looks as from %1 m away</source>
+      <translation> · wirkt wie aus %1 m</translation>
     </message>
     <message>
       <source>%1 × %2 cm</source>
       <translation>%1 × %2 cm</translation>
     </message>
     <message>
-      <source>must be right: %1</source>
-      <translation>muss stimmen: %1</translation>
+      <source>%1 – check: %2</source>
+      <translation>%1 – prüfen: %2</translation>
     </message>
     <message>
       <source>horizon · eye level %1 m</source>
@@ -67,8 +69,8 @@
       <translation>Gerade Kanten werden gesucht…</translation>
     </message>
     <message>
-      <source>%1 straight edges, but they do not agree where they meet: the eye level cannot be told.</source>
-      <translation>%1 gerade Kanten, doch sie sind sich nicht einig, wo sie zusammenlaufen: die Augenhöhe lässt sich nicht sagen.</translation>
+      <source>%1 straight edges, but they do not agree where they meet: the eye level cannot be measured.</source>
+      <translation>%1 gerade Kanten, die sich nicht an einer Stelle treffen: die Augenhöhe lässt sich nicht messen.</translation>
     </message>
     <message>
       <source>The backdrop's lines meet at %1 cm, %2 cm %3 your horizon; tilt %4°.</source>
@@ -187,8 +189,8 @@
       <translation>In diesem Ordner ist kein Bild.</translation>
     </message>
     <message>
-      <source>Give up</source>
-      <translation>Aufgeben</translation>
+      <source>Cancel</source>
+      <translation>Abbrechen</translation>
     </message>
     <message>
       <source>Stops it; nothing is left behind</source>
@@ -199,20 +201,38 @@
       <translation>Wie weit es ist</translation>
     </message>
     <message>
-      <source>Given up; nothing was written.</source>
-      <translation>Aufgegeben; es wurde nichts geschrieben.</translation>
+      <source>Cancelled. Nothing was saved.</source>
+      <translation>Abgebrochen. Es wurde nichts gespeichert.</translation>
     </message>
     <message>
       <source>Something is being written already; wait for it or give it up.</source>
       <translation>Es wird schon etwas geschrieben; warte darauf oder gib es auf.</translation>
     </message>
     <message>
-      <source>The picture was given up; nothing was written.</source>
-      <translation>Das Bild wurde abgebrochen; nichts wurde geschrieben.</translation>
+      <source>The picture was cancelled. Nothing was saved.</source>
+      <translation>Das Bild wurde abgebrochen. Es wurde nichts gespeichert.</translation>
     </message>
     <message>
       <source>The picture is written.</source>
       <translation>Das Bild ist geschrieben.</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n problems</source>
+      <translation>
+        <numerusform>%n Fehler</numerusform>
+        <numerusform>%n Fehler</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n notes</source>
+      <translation>
+        <numerusform>%n Hinweis</numerusform>
+        <numerusform>%n Hinweise</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>%1 + %2</source>
+      <translation>%1 + %2</translation>
     </message>
     <message>
       <source>%1 to %2%3</source>
@@ -225,6 +245,18 @@
     <message>
       <source> days</source>
       <translation> Tagen</translation>
+    </message>
+    <message>
+      <source>%1 to %2</source>
+      <translation>%1 bis %2</translation>
+    </message>
+    <message>
+      <source>“%1” is out of range: %2.</source>
+      <translation>„%1“ liegt außerhalb: %2.</translation>
+    </message>
+    <message>
+      <source>“%1” is not a number with this unit; write for example %2.</source>
+      <translation>„%1“ ist keine Zahl mit dieser Einheit; schreibe zum Beispiel %2.</translation>
     </message>
     <message>
       <source>Stop</source>
@@ -243,8 +275,8 @@
       <translation>„%1“ ist an seinem Platz gesperrt; zuerst entsperren.</translation>
     </message>
     <message>
-      <source>“%1” changes nothing here: something that is locked or tied stands against it.</source>
-      <translation>„%1“ ändert hier nichts: etwas Gesperrtes oder Gebundenes steht dagegen.</translation>
+      <source>“%1” had no effect: a locked or linked element prevents it.</source>
+      <translation>„%1“ blieb ohne Wirkung: ein gesperrtes oder verknüpftes Ding verhindert es.</translation>
     </message>
     <message>
       <source>Set aside</source>
@@ -283,8 +315,8 @@
       <translation>%1: ein Schritt, den Strg+Z zurücknimmt.</translation>
     </message>
     <message>
-      <source>See it first</source>
-      <translation>Erst ansehen</translation>
+      <source>Preview</source>
+      <translation>Vorschau</translation>
     </message>
     <message>
       <source>Shows the work as the fix would leave it, beside how it is. Nothing is changed.</source>
@@ -299,8 +331,8 @@
       <translation>Ein Bild finden…</translation>
     </message>
     <message>
-      <source>Say whose it is…</source>
-      <translation>Sagen, wessen es ist…</translation>
+      <source>Set credit…</source>
+      <translation>Nachweis setzen…</translation>
     </message>
     <message>
       <source>Opens the field: only you can answer.</source>
@@ -311,8 +343,8 @@
       <translation>wird geprüft…</translation>
     </message>
     <message>
-      <source>The lamp of this station burns bright. Findings come back by themselves when a change brings one about.</source>
-      <translation>Die Lampe dieser Station brennt hell. Befunde kommen von selbst wieder, wenn eine Änderung einen hervorruft.</translation>
+      <source>All clear here. New findings appear as you work.</source>
+      <translation>Hier ist alles klar. Neue Befunde erscheinen beim Arbeiten.</translation>
     </message>
     <message>
       <source>The work as it was left</source>
@@ -359,20 +391,22 @@
       <translation>Es kommen noch Bilder herein; warte darauf, oder halte an.</translation>
     </message>
     <message>
-      <source>Bring in pictures</source>
-      <translation>Bilder hereinholen</translation>
+      <source>Import pictures</source>
+      <translation>Bilder importieren</translation>
     </message>
-    <message>
-      <source>One picture came in.</source>
-      <translation>Ein Bild kam herein.</translation>
+    <message numerus="yes">
+      <source>%n pictures imported.</source>
+      <translation>
+        <numerusform>%n Bild importiert.</numerusform>
+        <numerusform>%n Bilder importiert.</numerusform>
+      </translation>
     </message>
-    <message>
-      <source>%1 pictures came in.</source>
-      <translation>%1 Bilder kamen herein.</translation>
-    </message>
-    <message>
-      <source>%1 hung on the wall already.</source>
-      <translation>%1 hingen schon an der Wand.</translation>
+    <message numerus="yes">
+      <source>%n were on the wall already.</source>
+      <translation>
+        <numerusform>%n hing schon an der Wand.</numerusform>
+        <numerusform>%n hingen schon an der Wand.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Stopped; what had come in stays.</source>
@@ -387,8 +421,8 @@
       <translation>es ist kein Werk offen</translation>
     </message>
     <message>
-      <source>All that was said, to be read again</source>
-      <translation>Alles, was gesagt wurde, zum Nachlesen</translation>
+      <source>All messages so far</source>
+      <translation>Alle Meldungen bisher</translation>
     </message>
     <message>
       <source>Notices (%1)</source>
@@ -399,12 +433,12 @@
       <translation>Meldungen</translation>
     </message>
     <message>
-      <source>Click for all that was said</source>
-      <translation>Klicken für alles, was gesagt wurde</translation>
+      <source>Click for all messages</source>
+      <translation>Klicken zeigt alle Meldungen</translation>
     </message>
     <message>
-      <source>What was said</source>
-      <translation>Was gesagt wurde</translation>
+      <source>Messages</source>
+      <translation>Meldungen</translation>
     </message>
     <message>
       <source> · did not work</source>
@@ -515,8 +549,8 @@
       <translation>Sprache</translation>
     </message>
     <message>
-      <source>Of the window; from the next start on. Findings and sheets are in English yet.</source>
-      <translation>Des Fensters; vom nächsten Start an. Befunde und Bögen sind noch englisch.</translation>
+      <source>Language of the program. Changes at the next start.</source>
+      <translation>Sprache des Programms. Wechselt beim nächsten Start.</translation>
     </message>
     <message>
       <source>Held in memory</source>
@@ -543,8 +577,8 @@
       <translation>Was nun</translation>
     </message>
     <message>
-      <source>One line that says what is sensibly done next</source>
-      <translation>Eine Zeile, die sagt, was als Nächstes sinnvoll ist</translation>
+      <source>One line with a sensible next step</source>
+      <translation>Eine Zeile mit einem sinnvollen nächsten Schritt</translation>
     </message>
     <message>
       <source>say it</source>
@@ -567,20 +601,19 @@
       <translation>Wo neue Werke liegen</translation>
     </message>
     <message>
-      <source>Folds the findings away or opens them (G); the lamp and the count stay</source>
-      <translation>Klappt die Befunde weg oder auf (G); Lampe und Anzahl bleiben</translation>
+      <source>Shows the findings, or folds this column to a strip (G); the lamp and the count stay</source>
+      <translation>Zeigt die Befunde oder faltet diese Spalte zu einem Streifen (G); Lampe und Anzahl bleiben</translation>
     </message>
     <message>
-      <source>nothing to say</source>
-      <translation>nichts zu sagen</translation>
+      <source>all clear</source>
+      <translation>alles klar</translation>
     </message>
-    <message>
-      <source>1 finding</source>
-      <translation>1 Befund</translation>
-    </message>
-    <message>
-      <source>%1 findings</source>
-      <translation>%1 Befunde</translation>
+    <message numerus="yes">
+      <source>%n findings</source>
+      <translation>
+        <numerusform>%n Befund</numerusform>
+        <numerusform>%n Befunde</numerusform>
+      </translation>
     </message>
     <message>
       <source>Plan the light of an imagined scene, and carry it to the canvas.</source>
@@ -599,8 +632,8 @@
       <translation>Ein leeres Werk</translation>
     </message>
     <message>
-      <source>Kept in the folder of works at once; named when it has a title</source>
-      <translation>Liegt gleich im Ordner der Werke; benannt, sobald es einen Titel hat</translation>
+      <source>Saved straight away in your projects folder; takes its name from the title</source>
+      <translation>Sofort im Projektordner gespeichert; heißt, wie der Titel lautet</translation>
     </message>
     <message>
       <source>An example: Low Tide Caravan</source>
@@ -643,32 +676,20 @@
       <translation>Stationen</translation>
     </message>
     <message>
-      <source>%1 to watch</source>
-      <translation>%1 beachten</translation>
-    </message>
-    <message>
-      <source>%1 broken</source>
-      <translation>%1 gestört</translation>
-    </message>
-    <message>
-      <source>%1 · %2 broken</source>
-      <translation>%1 · %2 gestört</translation>
-    </message>
-    <message>
-      <source>%1 (Alt+%2). A burning lamp: nothing left to say. Low: worth watching. Out: something is broken.</source>
-      <translation>%1 (Alt+%2). Brennende Lampe: nichts mehr zu sagen. Niedrig: im Auge behalten. Aus: etwas ist gestört.</translation>
+      <source>%1 (Alt+%2). Lamp bright: all clear. Lamp low: points worth a look. Lamp out: a problem to fix.</source>
+      <translation>%1 (Alt+%2). Lampe hell: alles klar. Lampe niedrig: Punkte, die einen Blick wert sind. Lampe aus: ein Fehler zu beheben.</translation>
     </message>
     <message>
       <source>Not now</source>
       <translation>Nicht jetzt</translation>
     </message>
     <message>
-      <source>This is not said again in this work. Help ▸ Say what now switches all of it off.</source>
-      <translation>Dies wird in diesem Werk nicht noch einmal gesagt. Hilfe ▸ Was nun schaltet alles davon ab.</translation>
+      <source>This hint is not shown again in this work. Help ▸ Show next-step hints turns all of them off.</source>
+      <translation>Dieser Hinweis kommt in diesem Werk nicht wieder. Hilfe ▸ Hinweise auf den nächsten Schritt schaltet alle ab.</translation>
     </message>
     <message>
-      <source>Begin with the backdrop's light</source>
-      <translation>Mit dem Licht des Hintergrunds beginnen</translation>
+      <source>Light as the backdrop</source>
+      <translation>Licht wie im Hintergrundbild</translation>
     </message>
     <message>
       <source>&amp;Help</source>
@@ -679,12 +700,12 @@
       <translation>Handbuch, an dieser Stelle</translation>
     </message>
     <message>
-      <source>Say what now, or be silent</source>
-      <translation>Sagen, was nun, oder still sein</translation>
+      <source>Show next-step hints</source>
+      <translation>Hinweise auf den nächsten Schritt</translation>
     </message>
     <message>
-      <source>Where the log is</source>
-      <translation>Wo das Protokoll liegt</translation>
+      <source>Show log file</source>
+      <translation>Protokolldatei zeigen</translation>
     </message>
     <message>
       <source>Details of what did not work are written to
@@ -717,12 +738,12 @@
       <translation>Kleinere Schrift</translation>
     </message>
     <message>
-      <source>Evening, or day</source>
-      <translation>Abend oder Tag</translation>
+      <source>Dark / light window</source>
+      <translation>Fenster dunkel / hell</translation>
     </message>
     <message>
-      <source>&amp;Work</source>
-      <translation>&amp;Werk</translation>
+      <source>&amp;File</source>
+      <translation>&amp;Datei</translation>
     </message>
     <message>
       <source>&amp;Edit</source>
@@ -749,44 +770,48 @@
       <translation>Das Bild sichern…</translation>
     </message>
     <message>
+      <source>Print sheets…</source>
+      <translation>Bögen drucken…</translation>
+    </message>
+    <message>
       <source>Set a milestone…</source>
       <translation>Einen Meilenstein setzen…</translation>
     </message>
     <message>
-      <source>Bring in pictures…</source>
-      <translation>Bilder hereinholen…</translation>
+      <source>Import pictures…</source>
+      <translation>Bilder importieren…</translation>
     </message>
     <message>
-      <source>Tidy the file</source>
-      <translation>Die Datei aufräumen</translation>
+      <source>Remove unused images</source>
+      <translation>Unbenutzte Bilder entfernen</translation>
     </message>
     <message>
       <source>Settings…</source>
       <translation>Einstellungen…</translation>
     </message>
     <message>
-      <source>Leave</source>
-      <translation>Verlassen</translation>
+      <source>Quit</source>
+      <translation>Beenden</translation>
     </message>
     <message>
-      <source>Take back</source>
-      <translation>Zurücknehmen</translation>
+      <source>Undo</source>
+      <translation>Rückgängig</translation>
     </message>
     <message>
-      <source>Do again</source>
-      <translation>Wieder tun</translation>
+      <source>Redo</source>
+      <translation>Wiederholen</translation>
     </message>
     <message>
       <source>Paste a picture</source>
       <translation>Ein Bild einfügen</translation>
     </message>
     <message>
-      <source>All of it</source>
-      <translation>Alles davon</translation>
+      <source>Fit to window</source>
+      <translation>In das Fenster einpassen</translation>
     </message>
     <message>
-      <source>Life size</source>
-      <translation>Lebensgröße</translation>
+      <source>Actual size</source>
+      <translation>Wahre Größe</translation>
     </message>
     <message>
       <source>As seen from the viewing distance</source>
@@ -813,20 +838,36 @@
       <translation>Gespiegelt sehen</translation>
     </message>
     <message>
-      <source>See it with half-closed eyes</source>
-      <translation>Mit halb geschlossenen Augen sehen</translation>
+      <source>Squint (hold)</source>
+      <translation>Augen zukneifen (halten)</translation>
     </message>
     <message>
       <source>Finish what is being drawn</source>
       <translation>Beenden, was gezeichnet wird</translation>
     </message>
     <message>
-      <source>Take back the last point of it</source>
-      <translation>Den letzten Punkt davon zurücknehmen</translation>
+      <source>Remove its last point</source>
+      <translation>Seinen letzten Punkt entfernen</translation>
     </message>
     <message>
       <source>Drop what is being drawn; close what is open over the picture</source>
       <translation>Verwerfen, was gezeichnet wird; schließen, was über dem Bild offen ist</translation>
+    </message>
+    <message>
+      <source>Recent works</source>
+      <translation>Zuletzt benutzte Werke</translation>
+    </message>
+    <message>
+      <source>No works yet</source>
+      <translation>Noch keine Werke</translation>
+    </message>
+    <message>
+      <source>Undo history</source>
+      <translation>Verlauf der Schritte</translation>
+    </message>
+    <message>
+      <source>As it was opened</source>
+      <translation>Wie geöffnet</translation>
     </message>
     <message>
       <source>The last changes are not saved: the disk does not take them. Save a copy elsewhere (Work ▸ Save a copy), or close again to let them go.</source>
@@ -853,10 +894,6 @@
       <translation>versucht: %1</translation>
     </message>
     <message>
-      <source>Cannot be read in this work's file: %1. The place stays marked; nothing else is touched.</source>
-      <translation>In der Datei dieses Werks nicht lesbar: %1. Der Platz bleibt markiert; sonst wird nichts angerührt.</translation>
-    </message>
-    <message>
       <source>A study of its own: “%1”. The work you came from is under Work ▸ Open.</source>
       <translation>Eine Studie für sich: „%1“. Das Werk, aus dem du kamst, steht unter Werk ▸ Öffnen.</translation>
     </message>
@@ -867,6 +904,10 @@
     <message>
       <source>Every change is saved as it happens. A milestone is a point you can go back to; its name:</source>
       <translation>Jede Änderung ist gesichert, sowie sie geschieht. Ein Meilenstein ist ein Punkt, zu dem du zurückkannst; sein Name:</translation>
+    </message>
+    <message>
+      <source>Cannot be read in this work's file: %1. The place stays marked; nothing else is touched.</source>
+      <translation>In der Datei dieses Werks nicht lesbar: %1. Der Platz bleibt markiert; sonst wird nichts angerührt.</translation>
     </message>
     <message>
       <source>study of %1%2.lantern</source>
@@ -880,9 +921,12 @@
       <source>There was nothing to tidy away.</source>
       <translation>Es gab nichts aufzuräumen.</translation>
     </message>
-    <message>
-      <source>Tidied: %1 pictures and mattes that nothing needs, %2 MB.</source>
-      <translation>Aufgeräumt: %1 Bilder und Masken, die nichts mehr braucht, %2 MB.</translation>
+    <message numerus="yes">
+      <source>%n unused images removed, %1 MB.</source>
+      <translation>
+        <numerusform>%n unbenutztes Bild entfernt, %1 MB.</numerusform>
+        <numerusform>%n unbenutzte Bilder entfernt, %1 MB.</numerusform>
+      </translation>
     </message>
     <message>
       <source>The folder of works cannot be made.</source>
@@ -957,8 +1001,8 @@
       <translation>Die Besetzung in Leserichtung</translation>
     </message>
     <message>
-      <source>Nobody is in the cast yet. Name what must appear, most important first: the program then holds the picture's own order of reading against yours.</source>
-      <translation>Noch ist niemand besetzt. Nenne, was vorkommen muss, das Wichtigste zuerst: dann hält das Programm die Lesefolge des Bildes gegen deine.</translation>
+      <source>No subjects yet. Name what must appear, most important first; the program then compares what the eye finds first with your order.</source>
+      <translation>Noch keine Bildgegenstände. Nenne, was vorkommen muss, das Wichtigste zuerst; das Programm vergleicht dann, was das Auge zuerst findet, mit deiner Folge.</translation>
     </message>
     <message>
       <source>Rename</source>
@@ -969,16 +1013,16 @@
       <translation>Name in der Besetzung:</translation>
     </message>
     <message>
-      <source>Ideas and their clues</source>
-      <translation>Gedanken und ihre Hinweise</translation>
+      <source>Ideas and their cues</source>
+      <translation>Ideen und ihre Hinweise</translation>
     </message>
     <message>
-      <source>Each idea, the clues that tell it, and what in the picture shows them. Up and Down choose, Delete takes away, a double click renames an idea.</source>
-      <translation>Jeder Gedanke, die Hinweise, die ihn erzählen, und was im Bild sie zeigt. Auf und Ab wählt, Entf nimmt weg, Doppelklick benennt einen Gedanken um.</translation>
+      <source>Each idea, its cues, and what in the picture shows them. Up and Down choose, Delete removes, a double click renames an idea.</source>
+      <translation>Jede Idee, ihre Hinweise, und was im Bild sie zeigt. Auf und Ab wählt, Entf entfernt, Doppelklick benennt eine Idee um.</translation>
     </message>
     <message>
-      <source>No idea is written down yet. Name one thing the picture must get across, then three clues in the picture that tell it: each is measured where it lies.</source>
-      <translation>Noch ist kein Gedanke aufgeschrieben. Nenne eines, das das Bild vermitteln muss, dann drei Hinweise im Bild, die es erzählen: jeder wird gemessen, wo er liegt.</translation>
+      <source>No ideas yet. Name one thing the picture must get across, then the cues in the picture that show it: each is measured where it lies.</source>
+      <translation>Noch keine Ideen. Nenne eines, das das Bild vermitteln muss, dann die Hinweise im Bild, die es zeigen: jeder wird an seiner Stelle gemessen.</translation>
     </message>
     <message>
       <source>Facts</source>
@@ -1001,16 +1045,16 @@
       <translation>woher man es weiß…</translation>
     </message>
     <message>
-      <source>Where it was seen or who said so</source>
-      <translation>Wo es zu sehen war oder wer es sagte</translation>
+      <source>Where you know it from</source>
+      <translation>Woher du es weißt</translation>
     </message>
     <message>
       <source>Add the fact</source>
       <translation>Tatsache hinzufügen</translation>
     </message>
     <message>
-      <source>Ties it to the element in hand; it comes back while that is placed, cut or lit, and before signing</source>
-      <translation>Bindet sie an das Ding in der Hand; sie kommt wieder, während es gestellt, geschnitten oder beleuchtet wird, und vor dem Signieren</translation>
+      <source>Links it to the selected element; you are reminded while that is placed, cut or lit, and before signing</source>
+      <translation>Verknüpft sie mit dem gewählten Ding; du wirst erinnert, während es gesetzt, geschnitten oder beleuchtet wird, und vor dem Signieren</translation>
     </message>
     <message>
       <source>Add a fact</source>
@@ -1025,8 +1069,8 @@
       <translation>noch ohne Quelle</translation>
     </message>
     <message>
-      <source>Take away</source>
-      <translation>Wegnehmen</translation>
+      <source>Remove</source>
+      <translation>Entfernen</translation>
     </message>
     <message>
       <source>This fact is forgotten</source>
@@ -1061,8 +1105,8 @@
       <translation>Gedanken</translation>
     </message>
     <message>
-      <source>What the picture has to get across, by which clues, and whether they can be seen</source>
-      <translation>Was das Bild vermitteln muss, durch welche Hinweise, und ob man sie sehen kann</translation>
+      <source>What the picture has to get across, by which cues, and whether they can be seen</source>
+      <translation>Was das Bild vermitteln muss, durch welche Hinweise, und ob man sie sieht</translation>
     </message>
     <message>
       <source>an idea to get across…</source>
@@ -1073,12 +1117,12 @@
       <translation>Ein Gedanke, den das Bild vermitteln muss; Eingabe fügt ihn hinzu</translation>
     </message>
     <message>
-      <source>a clue that tells it…</source>
-      <translation>ein Hinweis, der ihn erzählt…</translation>
+      <source>a cue that shows it…</source>
+      <translation>ein Hinweis, der sie zeigt…</translation>
     </message>
     <message>
-      <source>A clue for the chosen idea, on the element in hand; Enter adds it</source>
-      <translation>Ein Hinweis für den gewählten Gedanken, am Ding in der Hand; Eingabe fügt ihn hinzu</translation>
+      <source>A cue for the chosen idea, on the selected element; Enter adds it</source>
+      <translation>Ein Hinweis für die gewählte Idee, am gewählten Ding; Eingabe fügt ihn hinzu</translation>
     </message>
     <message>
       <source>Add the idea</source>
@@ -1089,28 +1133,28 @@
       <translation>Was ohne ein Wort verstanden werden muss</translation>
     </message>
     <message>
-      <source>Add the clue</source>
+      <source>Add cue</source>
       <translation>Hinweis hinzufügen</translation>
     </message>
     <message>
-      <source>Ties a clue to the chosen idea and to the element in hand; click one on the picture first</source>
-      <translation>Bindet einen Hinweis an den gewählten Gedanken und an das Ding in der Hand; klicke erst eines im Bild an</translation>
+      <source>Links a cue to the chosen idea and to the selected element; click one on the picture first</source>
+      <translation>Verknüpft einen Hinweis mit der gewählten Idee und dem gewählten Ding; klicke erst eines im Bild an</translation>
     </message>
     <message>
       <source>Mark its place</source>
       <translation>Seine Stelle zeigen</translation>
     </message>
     <message>
-      <source>Drag a box on the picture over the thing that tells it, for the chosen clue</source>
-      <translation>Im Bild einen Rahmen über das ziehen, was es erzählt, für den gewählten Hinweis</translation>
+      <source>Drag a box on the picture over what shows the chosen cue</source>
+      <translation>Ziehe im Bild einen Rahmen über das, was den gewählten Hinweis zeigt</translation>
     </message>
     <message>
       <source>Take the idea away</source>
       <translation>Gedanken wegnehmen</translation>
     </message>
     <message>
-      <source>Take the clue away</source>
-      <translation>Hinweis wegnehmen</translation>
+      <source>Remove cue</source>
+      <translation>Hinweis entfernen</translation>
     </message>
     <message>
       <source>Rename the idea</source>
@@ -1125,28 +1169,28 @@
       <translation>Einen Gedanken hinzufügen</translation>
     </message>
     <message>
-      <source>Click the thing on the picture that shows this clue, then add it.</source>
-      <translation>Klicke im Bild an, was diesen Hinweis zeigt, und füge ihn dann hinzu.</translation>
+      <source>Click what shows this cue on the picture, then add it.</source>
+      <translation>Klicke im Bild an, was diesen Hinweis zeigt, dann füge ihn hinzu.</translation>
     </message>
     <message>
-      <source>Add a clue</source>
+      <source>Add a cue</source>
       <translation>Einen Hinweis hinzufügen</translation>
     </message>
     <message>
-      <source>That place lies beside the element that shows the clue.</source>
+      <source>That place lies beside the element that shows the cue.</source>
       <translation>Diese Stelle liegt neben dem Ding, das den Hinweis zeigt.</translation>
     </message>
     <message>
-      <source>Mark the place of a clue</source>
-      <translation>Die Stelle eines Hinweises zeigen</translation>
+      <source>Mark the place of a cue</source>
+      <translation>Die Stelle eines Hinweises markieren</translation>
     </message>
     <message>
       <source>not in the picture</source>
       <translation>nicht im Bild</translation>
     </message>
     <message>
-      <source>%1 mm, ΔE %2</source>
-      <translation>%1 mm, ΔE %2</translation>
+      <source>%1 mm wide, contrast %2</source>
+      <translation>%1 mm breit, Kontrast %2</translation>
     </message>
     <message>
       <source>, too small</source>
@@ -1169,16 +1213,16 @@
       <translation>%1 von %2 zu sehen; 3 gewünscht</translation>
     </message>
     <message>
-      <source>%1 of %2 clues seen</source>
-      <translation>%1 von %2 Hinweisen zu sehen</translation>
+      <source>%1 of %2 cues seen</source>
+      <translation>%1 von %2 Hinweisen gesehen</translation>
     </message>
     <message>
-      <source>In hand: &lt;b&gt;%1&lt;/b&gt;. A clue added now is tied to it.</source>
-      <translation>In der Hand: &lt;b&gt;%1&lt;/b&gt;. Ein Hinweis, der jetzt dazukommt, wird daran gebunden.</translation>
+      <source>Selected: &lt;b&gt;%1&lt;/b&gt;. A cue added now is linked to it.</source>
+      <translation>Gewählt: &lt;b&gt;%1&lt;/b&gt;. Ein Hinweis, der jetzt dazukommt, wird damit verknüpft.</translation>
     </message>
     <message>
-      <source>Three clues an idea. Each is measured: how wide, how far apart from what lies behind, seen when.</source>
-      <translation>Drei Hinweise je Gedanke. Jeder wird gemessen: wie breit, wie weit abgesetzt von dem dahinter, wann gesehen.</translation>
+      <source>Three cues an idea. Each is measured: how wide, how much contrast to what lies behind, when seen.</source>
+      <translation>Drei Hinweise je Idee. Jeder wird gemessen: wie breit, wie viel Kontrast zum Dahinter, wann gesehen.</translation>
     </message>
     <message>
       <source>Milestones</source>
@@ -1197,36 +1241,36 @@
       <translation>Sein Name:</translation>
     </message>
     <message>
-      <source>Look at it</source>
-      <translation>Ansehen</translation>
+      <source>Show milestone</source>
+      <translation>Meilenstein zeigen</translation>
     </message>
     <message>
       <source>Shows the chosen milestone on the board; nothing is changed</source>
       <translation>Zeigt den gewählten Meilenstein auf der Bildtafel; nichts wird geändert</translation>
     </message>
     <message>
-      <source>Take it up again</source>
-      <translation>Wieder aufnehmen</translation>
+      <source>Restore milestone</source>
+      <translation>Meilenstein wiederherstellen</translation>
     </message>
     <message>
-      <source>Goes on from the chosen milestone; one step, which Ctrl+Z takes back</source>
-      <translation>Macht vom gewählten Meilenstein aus weiter; ein Schritt, den Strg+Z zurücknimmt</translation>
+      <source>Goes on from the chosen milestone; Ctrl+Z undoes it</source>
+      <translation>Arbeitet ab dem gewählten Meilenstein weiter; Strg+Z macht es rückgängig</translation>
     </message>
     <message>
       <source>Compare with now</source>
       <translation>Mit jetzt vergleichen</translation>
     </message>
     <message>
-      <source>Lays the chosen milestone over the work as it is; push the sash across. Esc ends it</source>
-      <translation>Legt den gewählten Meilenstein über das Werk, wie es ist; die Leiste verschieben. Esc beendet es</translation>
+      <source>Lays the chosen milestone over the work as it is; drag the divider across. Esc ends it</source>
+      <translation>Legt den gewählten Meilenstein über das Werk, wie es ist; die Trennlinie ziehen. Esc beendet</translation>
     </message>
     <message>
-      <source>Take it off the list</source>
-      <translation>Von der Liste nehmen</translation>
+      <source>Remove milestone</source>
+      <translation>Meilenstein entfernen</translation>
     </message>
     <message>
-      <source>The chosen milestone is forgotten; the work stays</source>
-      <translation>Der gewählte Meilenstein wird vergessen; das Werk bleibt</translation>
+      <source>Removes the chosen milestone; the work stays</source>
+      <translation>Entfernt den gewählten Meilenstein; das Werk bleibt</translation>
     </message>
     <message>
       <source>This work is open for reading only; save a copy to set milestones.</source>
@@ -1293,8 +1337,8 @@
       <translation>Holztafel</translation>
     </message>
     <message>
-      <source>painted on</source>
-      <translation>gemalt auf</translation>
+      <source>support</source>
+      <translation>Malgrund</translation>
     </message>
     <message>
       <source>What the paint lies on</source>
@@ -1353,8 +1397,8 @@
       <translation>Trocknen</translation>
     </message>
     <message>
-      <source>Hours between two coats, as the tin says</source>
-      <translation>Stunden zwischen zwei Schichten, wie es auf der Dose steht</translation>
+      <source>Hours between two coats, as on the tin</source>
+      <translation>Stunden zwischen zwei Anstrichen, wie auf der Dose</translation>
     </message>
     <message>
       <source>Set the drying</source>
@@ -1433,8 +1477,8 @@
       <translation>%1 Schritte, %2 ml, nach %3 h bereit zum Malen (%4 m² Leinwand).</translation>
     </message>
     <message>
-      <source>Schools</source>
-      <translation>Schulen</translation>
+      <source>Approach</source>
+      <translation>Malweise</translation>
     </message>
     <message>
       <source>Where painters disagree: what you choose, the findings follow</source>
@@ -1453,12 +1497,12 @@
       <translation>&lt;b&gt;%1: %2.&lt;/b&gt; %3</translation>
     </message>
     <message>
-      <source>The work</source>
-      <translation>Das Werk</translation>
+      <source>Canvas</source>
+      <translation>Leinwand</translation>
     </message>
     <message>
-      <source>What it is, how big, in what, and who is to be read first</source>
-      <translation>Was es ist, wie groß, worin, und wer zuerst gelesen werden soll</translation>
+      <source>What it is, how large, in what paint, and who is to be seen first</source>
+      <translation>Was es ist, wie groß, womit gemalt, und wer zuerst gesehen wird</translation>
     </message>
     <message>
       <source>Set the canvas</source>
@@ -1553,8 +1597,8 @@
       <translation>Dreht die Leinwand; ein Quadrat nimmt die kürzere Seite</translation>
     </message>
     <message>
-      <source>in</source>
-      <translation>Zoll</translation>
+      <source>units</source>
+      <translation>Einheit</translation>
     </message>
     <message>
       <source>What lengths are shown in; the rulers follow</source>
@@ -1601,8 +1645,8 @@
       <translation>Das Malmittel wählen</translation>
     </message>
     <message>
-      <source>seen from</source>
-      <translation>gesehen aus</translation>
+      <source>viewing distance</source>
+      <translation>Betrachtungsabstand</translation>
     </message>
     <message>
       <source>Viewing distance. It decides how fine a detail can be seen and how many pixels a reference needs.</source>
@@ -1633,16 +1677,16 @@
       <translation>Ein neues Mitglied der Besetzung</translation>
     </message>
     <message>
-      <source>Add to the cast</source>
-      <translation>In die Besetzung aufnehmen</translation>
+      <source>Add subject</source>
+      <translation>Bildgegenstand hinzufügen</translation>
     </message>
     <message>
       <source>Everything that must appear, most important first</source>
       <translation>Alles, was vorkommen muss, das Wichtigste zuerst</translation>
     </message>
     <message>
-      <source>to be done by</source>
-      <translation>fertig bis</translation>
+      <source>deadline</source>
+      <translation>Termin</translation>
     </message>
     <message>
       <source>The deadline, as year-month-day: 2027-03-01. Empty: none</source>
@@ -1672,17 +1716,20 @@
       <source>Turn the canvas</source>
       <translation>Die Leinwand drehen</translation>
     </message>
-    <message>
-      <source> &lt;b&gt;%1 days&lt;/b&gt; to the deadline.</source>
-      <translation> &lt;b&gt;%1 Tage&lt;/b&gt; bis zum Termin.</translation>
+    <message numerus="yes">
+      <source> &lt;b&gt;%n days&lt;/b&gt; to the deadline.</source>
+      <translation>
+        <numerusform> &lt;b&gt;%n Tag&lt;/b&gt; bis zum Termin.</numerusform>
+        <numerusform> &lt;b&gt;%n Tage&lt;/b&gt; bis zum Termin.</numerusform>
+      </translation>
     </message>
     <message>
-      <source>The cast, in reading order: drag a card to change its place; double-click to rename; Delete takes it away.</source>
-      <translation>Die Besetzung in Leserichtung: eine Karte ziehen ändert ihren Platz; Doppelklick benennt um; Entf nimmt sie weg.</translation>
+      <source>Subjects, in the order the eye should find them. Drag to reorder, double-click to rename, Delete removes.</source>
+      <translation>Bildgegenstände in der Folge, in der das Auge sie finden soll. Ziehen ordnet, Doppelklick benennt um, Entf entfernt.</translation>
     </message>
     <message>
-      <source>Canvas</source>
-      <translation>Leinwand</translation>
+      <source>Fit</source>
+      <translation>Einpassung</translation>
     </message>
     <message>
       <source>The canvas you really have: how the plan lies on it, and what is lost</source>
@@ -1697,8 +1744,8 @@
       <translation>Breite der Malfläche, wie sie vor dir steht</translation>
     </message>
     <message>
-      <source>Say the canvas' width</source>
-      <translation>Die Breite der Leinwand sagen</translation>
+      <source>Set the canvas' width</source>
+      <translation>Breite der Leinwand setzen</translation>
     </message>
     <message>
       <source>as planned</source>
@@ -1713,20 +1760,20 @@
       <translation>Höhe der Malfläche, wie sie vor dir steht</translation>
     </message>
     <message>
-      <source>Say the canvas' height</source>
-      <translation>Die Höhe der Leinwand sagen</translation>
+      <source>Set the canvas' height</source>
+      <translation>Höhe der Leinwand setzen</translation>
     </message>
     <message>
-      <source>cut the plan</source>
-      <translation>Plan beschneiden</translation>
+      <source>crop</source>
+      <translation>beschneiden</translation>
     </message>
     <message>
-      <source>more of the scene</source>
-      <translation>mehr von der Szene</translation>
+      <source>extend the scene</source>
+      <translation>Szene erweitern</translation>
     </message>
     <message>
-      <source>ground about it</source>
-      <translation>Grund ringsum</translation>
+      <source>leave a margin</source>
+      <translation>Rand lassen</translation>
     </message>
     <message>
       <source>where shapes differ</source>
@@ -1741,8 +1788,8 @@
       <translation>Die Leinwand einpassen</translation>
     </message>
     <message>
-      <source>Let the plan grow</source>
-      <translation>Plan wachsen lassen</translation>
+      <source>Extend the plan</source>
+      <translation>Plan erweitern</translation>
     </message>
     <message>
       <source>Makes the plan's format that of the canvas: things keep their places, the scene goes on beside them</source>
@@ -1797,8 +1844,8 @@
       <translation>Tafeln nebeneinander, aus denen die Fläche besteht</translation>
     </message>
     <message>
-      <source>Say the boards</source>
-      <translation>Die Tafeln sagen</translation>
+      <source>Set the boards</source>
+      <translation>Tafeln setzen</translation>
     </message>
     <message>
       <source> across</source>
@@ -1913,8 +1960,8 @@
       <translation>Die Bögen spiegeln</translation>
     </message>
     <message>
-      <source>borders of shadows</source>
-      <translation>Ränder der Schatten</translation>
+      <source>shadow edges</source>
+      <translation>Schattenkanten</translation>
     </message>
     <message>
       <source>Where form turns from the light (dotted) and where shadows are cast (dashed)</source>
@@ -1973,8 +2020,8 @@
       <translation>&lt;b&gt;%1 Linien&lt;/b&gt;, %2 m zu pausen, davon %3 % in Zügen über 2 cm.</translation>
     </message>
     <message>
-      <source>Tick squares, or the landmark in hand</source>
-      <translation>Quadrate oder den Messpunkt in der Hand abhaken</translation>
+      <source>Tick squares, or the selected landmark</source>
+      <translation>Quadrate oder den gewählten Messpunkt abhaken</translation>
     </message>
     <message>
       <source>The next landmark not yet ticked</source>
@@ -2045,8 +2092,8 @@
       <translation>Die Quadrate wählen</translation>
     </message>
     <message>
-      <source>cross and quarters only</source>
-      <translation>nur Kreuz und Viertel</translation>
+      <source>centre lines and quarters only</source>
+      <translation>nur Mittellinien und Viertel</translation>
     </message>
     <message>
       <source>The cross, quarter lines and diagonals, for those who want no more</source>
@@ -2065,20 +2112,20 @@
       <translation>Ein Quadrat auf der Bildtafel anklicken, sobald es auf der Leinwand ist (T)</translation>
     </message>
     <message>
-      <source>what is in hand is traced</source>
-      <translation>das in der Hand ist gepaust</translation>
+      <source>selected element is traced</source>
+      <translation>gewähltes Ding ist übertragen</translation>
     </message>
     <message>
-      <source>Ticks the element in hand, whatever squares it lies in</source>
-      <translation>Hakt das Ding in der Hand ab, in welchen Quadraten es auch liegt</translation>
+      <source>Ticks the selected element, in all squares it lies in</source>
+      <translation>Hakt das gewählte Ding ab, in allen Quadraten, in denen es liegt</translation>
     </message>
     <message>
-      <source>Begin anew</source>
-      <translation>Neu beginnen</translation>
+      <source>Clear all ticks</source>
+      <translation>Alle Haken löschen</translation>
     </message>
     <message>
-      <source>Takes all ticks back</source>
-      <translation>Nimmt alle Haken zurück</translation>
+      <source>Removes all ticks</source>
+      <translation>Entfernt alle Haken</translation>
     </message>
     <message>
       <source>Begin tracing anew</source>
@@ -2108,9 +2155,12 @@
       <source>%1 × %2 squares; mark the upper and lower edge every %3 from the left, the sides every %4 from the top.</source>
       <translation>%1 × %2 Quadrate; die obere und untere Kante alle %3 von links anzeichnen, die Seiten alle %4 von oben.</translation>
     </message>
-    <message>
-      <source> %1 squares are dense: quarter them.</source>
-      <translation> %1 Quadrate sind dicht: vierteln.</translation>
+    <message numerus="yes">
+      <source> %n squares are dense: quarter them.</source>
+      <translation>
+        <numerusform> %n Quadrat ist dicht: vierteln.</numerusform>
+        <numerusform> %n Quadrate sind dicht: vierteln.</numerusform>
+      </translation>
     </message>
     <message>
       <source> Every thing is traced.</source>
@@ -2153,24 +2203,24 @@
       <translation>zu anderen</translation>
     </message>
     <message>
-      <source>List to print…</source>
-      <translation>Liste zum Drucken…</translation>
+      <source>Print list…</source>
+      <translation>Liste drucken…</translation>
     </message>
     <message>
       <source>A PDF: the plan with its points, and how to find each</source>
       <translation>Ein PDF: der Plan mit seinen Punkten, und wie jeder zu finden ist</translation>
     </message>
     <message>
-      <source>Next open one</source>
-      <translation>Nächster offener</translation>
+      <source>Next unticked</source>
+      <translation>Nächster ohne Haken</translation>
     </message>
     <message>
       <source>Goes to the next landmark that is not ticked (])</source>
       <translation>Geht zum nächsten Messpunkt ohne Haken (])</translation>
     </message>
     <message>
-      <source>Tick it</source>
-      <translation>Abhaken</translation>
+      <source>Tick landmark</source>
+      <translation>Messpunkt abhaken</translation>
     </message>
     <message>
       <source>It is on the canvas (T)</source>
@@ -2204,9 +2254,12 @@
       <source>Looking for landmarks…</source>
       <translation>Messpunkte werden gesucht…</translation>
     </message>
-    <message>
-      <source>&lt;b&gt;%1 landmarks&lt;/b&gt;, %2 on the canvas.</source>
-      <translation>&lt;b&gt;%1 Messpunkte&lt;/b&gt;, %2 auf der Leinwand.</translation>
+    <message numerus="yes">
+      <source>&lt;b&gt;%n landmarks&lt;/b&gt;, %1 on the canvas.</source>
+      <translation>
+        <numerusform>&lt;b&gt;%n Messpunkt&lt;/b&gt;, %1 auf der Leinwand.</numerusform>
+        <numerusform>&lt;b&gt;%n Messpunkte&lt;/b&gt;, %1 auf der Leinwand.</numerusform>
+      </translation>
     </message>
     <message>
       <source> From %1 (%2) to %3 (%4) must be %5.</source>
@@ -2221,8 +2274,16 @@
       <translation>Bögen 1:1 mit Raster, Strichzeichnung oder dem Bild; Bögen für die Staffelei</translation>
     </message>
     <message>
-      <source>carry over</source>
-      <translation>übertragen</translation>
+      <source>The sheets are in %1. Print them at 100 % and measure the ruler on each.</source>
+      <translation>Die Bögen liegen in %1. Mit 100 % drucken und auf jedem das Lineal nachmessen.</translation>
+    </message>
+    <message>
+      <source>The sheets were not written.</source>
+      <translation>Die Bögen wurden nicht geschrieben.</translation>
+    </message>
+    <message>
+      <source>print</source>
+      <translation>drucken</translation>
     </message>
     <message>
       <source>What goes on the sheets: lines to trace, the picture itself, or only the squares; or one page for the easel</source>
@@ -2253,8 +2314,8 @@
       <translation>Messpunkte, eine Seite</translation>
     </message>
     <message>
-      <source>what is in hand, again</source>
-      <translation>das in der Hand, noch einmal</translation>
+      <source>selected element, again</source>
+      <translation>gewähltes Ding, noch einmal</translation>
     </message>
     <message>
       <source>The paper in your printer</source>
@@ -2265,8 +2326,8 @@
       <translation>Das Papier wählen</translation>
     </message>
     <message>
-      <source>shared strip</source>
-      <translation>gemeinsamer Streifen</translation>
+      <source>overlap</source>
+      <translation>Überlappung</translation>
     </message>
     <message>
       <source>What neighbouring sheets share. Printers drift by a millimetre or two.</source>
@@ -2277,8 +2338,8 @@
       <translation>Den gemeinsamen Streifen einstellen</translation>
     </message>
     <message>
-      <source>ruler measures</source>
-      <translation>Lineal misst</translation>
+      <source>printed ruler measures</source>
+      <translation>gedrucktes Lineal misst</translation>
     </message>
     <message>
       <source>What the 10 cm ruler of a printed sheet measures: all later sheets are corrected by it</source>
@@ -2298,7 +2359,7 @@
     </message>
     <message>
       <source>on</source>
-      <translation>auf</translation>
+      <translation>an</translation>
     </message>
     <message>
       <source>A PDF to print elsewhere, a printer of this desktop, or a simulated one that strays</source>
@@ -2317,8 +2378,8 @@
       <translation>ein Drucker, der abweicht (nachgeahmt)</translation>
     </message>
     <message>
-      <source>Write the sheets…</source>
-      <translation>Die Bögen schreiben…</translation>
+      <source>Save sheets…</source>
+      <translation>Bögen speichern…</translation>
     </message>
     <message>
       <source>Writes a PDF at 1:1 with overlap, cut marks, a map of the sheets and a 10 cm ruler on each</source>
@@ -2329,16 +2390,8 @@
       <translation>Wie weit die Bögen sind</translation>
     </message>
     <message>
-      <source>Gives the sheets up; nothing is left behind</source>
-      <translation>Gibt die Bögen auf; nichts bleibt zurück</translation>
-    </message>
-    <message>
-      <source>The sheets are in %1. Print them at 100 % and measure the ruler on each.</source>
-      <translation>Die Bögen liegen in %1. Mit 100 % drucken und auf jedem das Lineal nachmessen.</translation>
-    </message>
-    <message>
-      <source>The sheets were not written.</source>
-      <translation>Die Bögen wurden nicht geschrieben.</translation>
+      <source>Cancels the sheets; no file is left</source>
+      <translation>Bricht die Bögen ab; es bleibt keine Datei</translation>
     </message>
     <message>
       <source>Write the sheets</source>
@@ -2348,17 +2401,20 @@
       <source>sheets.pdf</source>
       <translation>boegen.pdf</translation>
     </message>
-    <message>
-      <source>%1 sheets of %2 in %3 columns and %4 rows, and a map of them. Grid: %5 × %6 squares of %7 cm; along the upper edge mark every %7 cm from the left, down the side every %7 cm from the top.</source>
-      <translation>%1 Bögen %2 in %3 Spalten und %4 Reihen und ein Übersichtsplan. Raster: %5 × %6 Quadrate von %7 cm; die obere Kante alle %7 cm von links anzeichnen, die Seite alle %7 cm von oben.</translation>
+    <message numerus="yes">
+      <source>%n sheets of %1, %2 × %3, and a map. Grid: %4 × %5 squares of %6 cm; mark the upper edge every %6 cm from the left, the sides every %6 cm from the top.</source>
+      <translation>
+        <numerusform>%n Bogen %1, %2 × %3, und eine Übersicht. Raster: %4 × %5 Quadrate von %6 cm; markiere oben alle %6 cm von links, an den Seiten alle %6 cm von oben.</numerusform>
+        <numerusform>%n Bögen %1, %2 × %3, und eine Übersicht. Raster: %4 × %5 Quadrate von %6 cm; markiere oben alle %6 cm von links, an den Seiten alle %6 cm von oben.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Strokes</source>
       <translation>Striche</translation>
     </message>
     <message>
-      <source>Which way fur, grass, hair or folds run, read from the photograph in hand</source>
-      <translation>Wohin Fell, Gras, Haar oder Falten laufen, aus dem Foto in der Hand gelesen</translation>
+      <source>Which way fur, grass, hair or folds run, measured in the selected element's photograph</source>
+      <translation>Wohin Fell, Gras, Haar oder Falten laufen, im Foto des gewählten Dings gemessen</translation>
     </message>
     <message>
       <source>stroke</source>
@@ -2377,8 +2433,8 @@
       <translation>Strichbogen…</translation>
     </message>
     <message>
-      <source>A PDF at 1:1 of what is in hand, its strokes drawn where they lie</source>
-      <translation>Ein PDF 1:1 von dem in der Hand, seine Striche gezeichnet, wo sie liegen</translation>
+      <source>A PDF at 1:1 of the selected element, its strokes drawn where they lie</source>
+      <translation>Ein PDF 1:1 des gewählten Dings, seine Striche an ihrer Stelle</translation>
     </message>
     <message>
       <source>Stroke sheet</source>
@@ -2397,8 +2453,8 @@
       <translation>Es wird gelesen, wohin es läuft…</translation>
     </message>
     <message>
-      <source>&lt;b&gt;%1&lt;/b&gt;: no direction can be told; it has no strands, or they are too small here.</source>
-      <translation>&lt;b&gt;%1&lt;/b&gt;: es lässt sich keine Richtung sagen; es hat keine Strähnen, oder sie sind hier zu klein.</translation>
+      <source>&lt;b&gt;%1&lt;/b&gt;: no direction can be measured; it has no strands, or they are too small here.</source>
+      <translation>&lt;b&gt;%1&lt;/b&gt;: keine Richtung messbar; es hat keine Strähnen, oder sie sind hier zu klein.</translation>
     </message>
     <message>
       <source>&lt;b&gt;%1&lt;/b&gt;: strands %2 mm long as seen, %3 (± %4°); told on %5 % of it, left open elsewhere.</source>
@@ -2425,8 +2481,8 @@
       <translation>Schablone</translation>
     </message>
     <message>
-      <source>A stencil or a mask of what is in hand, for a knife</source>
-      <translation>Eine Schablone oder Maske von dem in der Hand, fürs Messer</translation>
+      <source>A stencil or a mask of the selected element, for a knife</source>
+      <translation>Eine Schablone oder Maske des gewählten Dings, fürs Messer</translation>
     </message>
     <message>
       <source>cut</source>
@@ -2496,13 +2552,12 @@
       <source>&lt;b&gt;%1&lt;/b&gt;: %2 to cut.</source>
       <translation>&lt;b&gt;%1&lt;/b&gt;: %2 zu schneiden.</translation>
     </message>
-    <message>
-      <source>one piece</source>
-      <translation>ein Stück</translation>
-    </message>
-    <message>
-      <source>%1 pieces</source>
-      <translation>%1 Stücke</translation>
+    <message numerus="yes">
+      <source>%n pieces</source>
+      <translation>
+        <numerusform>%n Stück</numerusform>
+        <numerusform>%n Stücke</numerusform>
+      </translation>
     </message>
     <message>
       <source> Nothing falls out.</source>
@@ -2516,9 +2571,12 @@
       <source> %1 islands would fall out;</source>
       <translation> %1 Inseln fielen heraus;</translation>
     </message>
-    <message>
-      <source> %1 bridges of %2 mm hold what would.</source>
-      <translation> %1 Stege von %2 mm halten, was herausfiele.</translation>
+    <message numerus="yes">
+      <source> %n bridges of %1 mm hold what would fall out.</source>
+      <translation>
+        <numerusform> %n Steg von %1 mm hält, was herausfiele.</numerusform>
+        <numerusform> %n Stege von %1 mm halten, was herausfiele.</numerusform>
+      </translation>
     </message>
     <message>
       <source> Cut away from yourself, on a mat, with a fresh blade.</source>
@@ -2532,9 +2590,12 @@
       <source>Photograph the dots with all four corners of the canvas in the picture.</source>
       <translation>Die Punkte mit allen vier Ecken der Leinwand im Bild fotografieren.</translation>
     </message>
-    <message>
-      <source>Squared up by %1 dots, to %2 mm.</source>
-      <translation>Ausgerichtet nach %1 Punkten, auf %2 mm.</translation>
+    <message numerus="yes">
+      <source>Aligned by %n dots, to %1 mm.</source>
+      <translation>
+        <numerusform>Nach %n Punkt ausgerichtet, auf %1 mm.</numerusform>
+        <numerusform>Nach %n Punkten ausgerichtet, auf %1 mm.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Drag the four corners onto the canvas', or throw dots and photograph them.</source>
@@ -2577,8 +2638,8 @@
       <translation>Strichzeichnung und Raster</translation>
     </message>
     <message>
-      <source>what is in hand</source>
-      <translation>das in der Hand</translation>
+      <source>selected element</source>
+      <translation>gewähltes Ding</translation>
     </message>
     <message>
       <source>one value step</source>
@@ -2597,20 +2658,20 @@
       <translation>Töne bis</translation>
     </message>
     <message>
-      <source>What is as dark as that or darker is thrown white</source>
-      <translation>Was so dunkel ist wie das oder dunkler, wird weiß geworfen</translation>
+      <source>What is that dark or darker is projected white</source>
+      <translation>Was so dunkel oder dunkler ist, wird weiß projiziert</translation>
     </message>
     <message>
       <source> of 5</source>
       <translation> von 5</translation>
     </message>
     <message>
-      <source>pass</source>
-      <translation>Durchgang</translation>
+      <source>layer</source>
+      <translation>Schicht</translation>
     </message>
     <message>
-      <source>What is painted in that pass: 1 the farthest third of things, 3 the nearest</source>
-      <translation>Was in diesem Durchgang gemalt wird: 1 das fernste Drittel der Dinge, 3 das nächste</translation>
+      <source>What is painted in that layer: 1 the farthest third of elements, 3 the nearest</source>
+      <translation>Was in dieser Schicht gemalt wird: 1 das fernste Drittel der Dinge, 3 das nächste</translation>
     </message>
     <message>
       <source> of 3</source>
@@ -2621,8 +2682,8 @@
       <translation>Helligkeit</translation>
     </message>
     <message>
-      <source>Dims what is thrown, so that the paint can be seen under it</source>
-      <translation>Dämpft, was geworfen wird, damit die Farbe darunter zu sehen ist</translation>
+      <source>Dims the projection, so that the paint can be seen under it</source>
+      <translation>Dimmt die Projektion, damit man die Farbe darunter sieht</translation>
     </message>
     <message>
       <source>dark lines on light</source>
@@ -2633,24 +2694,24 @@
       <translation>Für hellen Grund in dunklem Raum; sonst helle Linien auf Schwarz</translation>
     </message>
     <message>
-      <source>Throw it</source>
-      <translation>Werfen</translation>
+      <source>Project</source>
+      <translation>Projizieren</translation>
     </message>
     <message>
       <source>Opens the projector's picture; drag its corners onto the canvas', Esc ends it</source>
       <translation>Öffnet das Bild des Projektors; seine Ecken auf die der Leinwand ziehen, Esc beendet</translation>
     </message>
     <message>
-      <source>Throw dots</source>
-      <translation>Punkte werfen</translation>
+      <source>Project dots</source>
+      <translation>Punkte projizieren</translation>
     </message>
     <message>
       <source>A pattern of dots to be photographed: the corners are then found by themselves</source>
       <translation>Ein Punktmuster zum Abfotografieren: die Ecken werden dann von selbst gefunden</translation>
     </message>
     <message>
-      <source>Photograph them</source>
-      <translation>Abfotografieren</translation>
+      <source>Photograph dots</source>
+      <translation>Punkte fotografieren</translation>
     </message>
     <message>
       <source>With the simulated camera; with a real projector the photograph is chosen as a file</source>
@@ -2669,8 +2730,8 @@
       <translation>Projektor</translation>
     </message>
     <message>
-      <source>The plan thrown onto the canvas, squared up to its corners</source>
-      <translation>Der Plan auf die Leinwand geworfen und auf ihre Ecken ausgerichtet</translation>
+      <source>The picture projected onto the canvas, aligned to its corners</source>
+      <translation>Das Bild auf die Leinwand projiziert, an ihren Ecken ausgerichtet</translation>
     </message>
     <message>
       <source>The projector was unplugged; nothing is thrown any more.</source>
@@ -2697,8 +2758,8 @@
       <translation>Nadeln auf den Ausschnitt setzen und eine ziehen: ein Hals neigt sich, ein Arm sinkt, der Rest folgt steif</translation>
     </message>
     <message>
-      <source>Take the pins out</source>
-      <translation>Nadeln herausnehmen</translation>
+      <source>Remove pins</source>
+      <translation>Nadeln entfernen</translation>
     </message>
     <message>
       <source>The cut-out is again as photographed</source>
@@ -2717,16 +2778,16 @@
       <translation>Ein Rechteck um das Ding ziehen</translation>
     </message>
     <message>
-      <source>Strokes say: surely in</source>
-      <translation>Striche sagen: sicher innen</translation>
+      <source>Strokes: keep</source>
+      <translation>Striche: behalten</translation>
     </message>
     <message>
-      <source>Strokes say: surely out</source>
-      <translation>Striche sagen: sicher außen</translation>
+      <source>Strokes: remove</source>
+      <translation>Striche: entfernen</translation>
     </message>
     <message>
-      <source>Strokes say: unsure again</source>
-      <translation>Striche sagen: wieder unsicher</translation>
+      <source>Strokes: clear mark</source>
+      <translation>Striche: Markierung löschen</translation>
     </message>
     <message>
       <source>The next points of the thread bend, or make corners</source>
@@ -2761,16 +2822,16 @@
       <translation>Aus einem Bild, dessen Datei sich nicht lesen lässt, kann nichts geschnitten werden.</translation>
     </message>
     <message>
-      <source>Nothing was left to cut out: say what is in and what is out.</source>
-      <translation>Es blieb nichts auszuschneiden: sage, was innen und was außen ist.</translation>
+      <source>Nothing was left to cut out: mark what to keep and what to remove.</source>
+      <translation>Es blieb nichts auszuschneiden: markiere, was bleiben und was weg soll.</translation>
     </message>
     <message>
-      <source>Cut it out</source>
+      <source>Cut out</source>
       <translation>Ausschneiden</translation>
     </message>
     <message>
-      <source>Stand it in the scene</source>
-      <translation>In die Szene stellen</translation>
+      <source>Place in scene</source>
+      <translation>In die Szene setzen</translation>
     </message>
     <message>
       <source>“%1” now stands in the scene, 1.7 m tall. Give it its true height on the Stage (Alt+4).</source>
@@ -2781,28 +2842,28 @@
       <translation>„%1“ steht jetzt in der Szene, so groß wie üblich: %2 m.</translation>
     </message>
     <message>
-      <source>uncertain band</source>
-      <translation>unsicherer Saum</translation>
+      <source>soft-edge width</source>
+      <translation>Breite der weichen Kante</translation>
     </message>
     <message>
-      <source>Width of the uncertain band. Wider for hair and out-of-focus edges, narrow for crisp ones.</source>
-      <translation>Breite des unsicheren Saums. Breiter für Haar und unscharfe Kanten, schmal für scharfe.</translation>
+      <source>Width of the soft edge that is worked out. Wider for hair and blurred edges, narrow for crisp ones.</source>
+      <translation>Breite der weichen Kante, die errechnet wird. Breiter für Haar und Unschärfe, schmal für scharfe Kanten.</translation>
     </message>
     <message>
-      <source>Works out the soft edge from all that was said; the photograph itself is never changed (Enter)</source>
-      <translation>Rechnet die weiche Kante aus allem Gesagten; das Foto selbst wird nie geändert (Eingabe)</translation>
+      <source>Works out the soft edge from your marks; the photograph itself is never changed (Enter)</source>
+      <translation>Errechnet die weiche Kante aus deinen Markierungen; das Foto selbst wird nie geändert (Eingabe)</translation>
     </message>
     <message>
-      <source>Gives the cut up; what was cut before stays</source>
-      <translation>Gibt den Schnitt auf; was vorher geschnitten war, bleibt</translation>
+      <source>Cancels the cut; what was cut before stays</source>
+      <translation>Bricht den Schnitt ab; was vorher geschnitten war, bleibt</translation>
     </message>
     <message>
-      <source>Begin again</source>
+      <source>Start over</source>
       <translation>Neu beginnen</translation>
     </message>
     <message>
-      <source>Drops threads, strokes and grounds of this picture; what was cut stays until you cut anew</source>
-      <translation>Verwirft Fäden, Striche und Flächen dieses Bilds; was geschnitten war, bleibt bis zum neuen Schnitt</translation>
+      <source>Removes outlines, strokes and backgrounds of this picture; the cut-out stays until you cut again</source>
+      <translation>Entfernt Umrisse, Striche und Hintergründe dieses Bildes; der Ausschnitt bleibt, bis du neu schneidest</translation>
     </message>
     <message>
       <source>Its name; the same as a cast member's shows that member</source>
@@ -2833,20 +2894,20 @@
       <translation>Ausgeschnitten. Die Kante wird gemessen…</translation>
     </message>
     <message>
-      <source>Cut out. Edge: %1 px wide%2, ΔE %3 to the inside before cleaning, jaggedness %4 %. %5</source>
-      <translation>Ausgeschnitten. Kante: %1 px breit%2, ΔE %3 zum Inneren vor dem Reinigen, Zackigkeit %4 %. %5</translation>
+      <source>Cut out, soft edge %1 px wide%2. %3</source>
+      <translation>Ausgeschnitten, weiche Kante %1 px breit%2. %3</translation>
     </message>
     <message>
       <source> (%1 mm on the canvas)</source>
       <translation> (%1 mm auf der Leinwand)</translation>
     </message>
     <message>
-      <source>Thread</source>
-      <translation>Faden</translation>
+      <source>Outline</source>
+      <translation>Umriss</translation>
     </message>
     <message>
-      <source>Click a thread along the edge; it is pulled onto the picture's own edge</source>
-      <translation>Einen Faden an der Kante entlang klicken; er wird auf die Kante des Bildes gezogen</translation>
+      <source>Click an outline along the edge; it snaps onto the picture's own edge</source>
+      <translation>Klicke einen Umriss an der Kante entlang; er rastet an der Kante im Bild ein</translation>
     </message>
     <message>
       <source>curved</source>
@@ -2873,12 +2934,12 @@
       <translation>Taste halten und der Kante folgen; Loslassen nahe dem Anfang schließt den Faden (F)</translation>
     </message>
     <message>
-      <source>pull to the edge</source>
-      <translation>zur Kante ziehen</translation>
+      <source>snap to edge</source>
+      <translation>an Kante einrasten</translation>
     </message>
     <message>
-      <source>How far the thread may be pulled onto the picture's own edge. 0 takes it as drawn.</source>
-      <translation>Wie weit der Faden auf die Kante des Bildes gezogen werden darf. 0 nimmt ihn wie gezeichnet.</translation>
+      <source>How far the outline may snap onto the picture's own edge. 0 keeps it as drawn.</source>
+      <translation>Wie weit der Umriss an der Kante im Bild einrasten darf. 0 lässt ihn wie gezeichnet.</translation>
     </message>
     <message>
       <source>Drag a point to correct it, click between two to add one, Delete takes the held one away; Enter cuts again.</source>
@@ -2889,76 +2950,76 @@
       <translation>Um das Ding klicken, ungefähr an seiner Kante entlang: der Faden wird darauf gezogen. Doppelklick oder Eingabe schließt ihn und schneidet.</translation>
     </message>
     <message>
-      <source>Touch</source>
-      <translation>Berühren</translation>
+      <source>Brush</source>
+      <translation>Pinsel</translation>
     </message>
     <message>
-      <source>Draw a rough rectangle, or a few strokes on what is surely in and surely out</source>
-      <translation>Ein grobes Rechteck ziehen, oder ein paar Striche auf das, was sicher innen und sicher außen ist</translation>
+      <source>Draw a rough box, or a few strokes on what to keep and what to remove</source>
+      <translation>Zeichne einen groben Rahmen oder ein paar Striche auf das, was bleibt, und das, was weg soll</translation>
     </message>
     <message>
-      <source>strokes say</source>
-      <translation>Striche sagen</translation>
+      <source>brush marks</source>
+      <translation>Pinselmarken</translation>
     </message>
     <message>
-      <source>What the next strokes say (keys R, I, O, U)</source>
-      <translation>Was die nächsten Striche sagen (Tasten R, I, O, U)</translation>
+      <source>What the next strokes mark (keys R, I, O, U)</source>
+      <translation>Was die nächsten Striche markieren (Tasten R, I, O, U)</translation>
     </message>
     <message>
-      <source>a rectangle around it</source>
-      <translation>ein Rechteck darum</translation>
+      <source>a box around it</source>
+      <translation>ein Rahmen darum</translation>
     </message>
     <message>
-      <source>surely in</source>
-      <translation>sicher innen</translation>
+      <source>keep</source>
+      <translation>behalten</translation>
     </message>
     <message>
-      <source>surely out</source>
-      <translation>sicher außen</translation>
+      <source>remove</source>
+      <translation>entfernen</translation>
     </message>
     <message>
-      <source>unsure again</source>
-      <translation>wieder unsicher</translation>
+      <source>clear mark</source>
+      <translation>Markierung löschen</translation>
     </message>
     <message>
       <source>Width of the stroke, in pixels of the picture.</source>
       <translation>Breite des Strichs, in Bildpunkten.</translation>
     </message>
     <message>
-      <source>Strokes now say “%1”; each is worked out at once.</source>
-      <translation>Striche sagen jetzt „%1“; jeder wird sofort ausgerechnet.</translation>
+      <source>Strokes now mark “%1”; each is worked out at once.</source>
+      <translation>Striche markieren jetzt „%1“; jeder wird sofort ausgerechnet.</translation>
     </message>
     <message>
-      <source>begin anew with a rectangle</source>
-      <translation>mit einem Rechteck neu beginnen</translation>
+      <source>start over with a box</source>
+      <translation>mit einem Rahmen neu beginnen</translation>
     </message>
     <message>
       <source>Draw a rectangle around the thing, or strokes on what is surely in and surely out; each stroke is worked out at once.</source>
       <translation>Ein Rechteck um das Ding ziehen, oder Striche auf das, was sicher innen und sicher außen ist; jeder Strich wird sofort ausgerechnet.</translation>
     </message>
     <message>
-      <source>Plain ground</source>
-      <translation>Einfarbiger Grund</translation>
+      <source>Plain background</source>
+      <translation>Einfarbiger Hintergrund</translation>
     </message>
     <message>
       <source>Click on the plain ground behind the thing; everything of that colour goes</source>
       <translation>Auf den einfarbigen Grund hinter dem Ding klicken; alles von dieser Farbe geht weg</translation>
     </message>
     <message>
-      <source>ground reaches</source>
-      <translation>Grund reicht</translation>
+      <source>background reaches</source>
+      <translation>Hintergrund reicht</translation>
     </message>
     <message>
-      <source>How far the plain ground's colour reaches. Larger takes more shades of it out.</source>
-      <translation>Wie weit die Farbe des einfarbigen Grunds reicht. Größer nimmt mehr ihrer Töne heraus.</translation>
+      <source>How far the background's colour reaches. Larger removes more shades of it.</source>
+      <translation>Wie weit die Farbe des Hintergrunds reicht. Mehr entfernt mehr Abstufungen davon.</translation>
     </message>
     <message>
-      <source>Forget the last</source>
-      <translation>Letzten vergessen</translation>
+      <source>Remove last</source>
+      <translation>Letzten entfernen</translation>
     </message>
     <message>
-      <source>Takes back the ground clicked last (Backspace)</source>
-      <translation>Nimmt den zuletzt angeklickten Grund zurück (Rückschritt)</translation>
+      <source>Removes the background clicked last (Backspace)</source>
+      <translation>Entfernt den zuletzt geklickten Hintergrund (Rücktaste)</translation>
     </message>
     <message>
       <source>Click on the plain ground behind the thing: %1 so far. Enter cuts.</source>
@@ -2981,8 +3042,8 @@
       <translation>Schwarzpunkt, Weißpunkt und Farbstich an die des Hintergrunds bringen, wo es steht</translation>
     </message>
     <message>
-      <source>Match it</source>
-      <translation>Angleichen</translation>
+      <source>Match to backdrop</source>
+      <translation>An Hintergrundbild angleichen</translation>
     </message>
     <message>
       <source>Measures both and brings the cut-out to the backdrop at its depth, by the amount beside it</source>
@@ -3030,15 +3091,11 @@
     </message>
     <message>
       <source>Paint out</source>
-      <translation>Ausmalen</translation>
+      <translation>Wegmalen</translation>
     </message>
     <message>
       <source>Brush over a fence or a cable: the hole is filled from what lies around it</source>
       <translation>Über einen Zaun oder ein Kabel streichen: das Loch wird aus dem gefüllt, was ringsum liegt</translation>
-    </message>
-    <message>
-      <source>Paint it out</source>
-      <translation>Ausmalen</translation>
     </message>
     <message>
       <source>Fills what you brushed over; the result hangs on the wall beside the original (Enter)</source>
@@ -3053,24 +3110,24 @@
       <translation>Breite des Pinsels, der zeigt, was weg soll.</translation>
     </message>
     <message>
-      <source>Take from here</source>
-      <translation>Von hier nehmen</translation>
+      <source>Mark the source</source>
+      <translation>Quelle markieren</translation>
     </message>
     <message>
       <source>The brush marks in green where the filling may be taken from, instead of what is to go. Without it is taken from around the hole, from what is of a kind with its rim.</source>
       <translation>Der Pinsel zeigt grün, woher die Füllung genommen werden darf, statt was weg soll. Sonst wird rings um das Loch genommen, von dem, was seinem Rand gleicht.</translation>
     </message>
     <message>
-      <source>Wipe the brush marks</source>
-      <translation>Pinselmarken wegwischen</translation>
+      <source>Clear brush marks</source>
+      <translation>Pinselmarken löschen</translation>
     </message>
     <message>
-      <source>Nothing is to go (Esc)</source>
-      <translation>Nichts soll weg (Esc)</translation>
+      <source>Removes all brush marks (Esc)</source>
+      <translation>Entfernt alle Pinselmarken (Esc)</translation>
     </message>
     <message>
-      <source>Gives it up; the picture stays as it is</source>
-      <translation>Gibt es auf; das Bild bleibt, wie es ist</translation>
+      <source>Cancels; the picture stays as it is</source>
+      <translation>Bricht ab; das Bild bleibt, wie es ist</translation>
     </message>
     <message>
       <source>Brush over what is to go first.</source>
@@ -3097,16 +3154,16 @@
       <translation>JPEG, PNG, TIFF, WebP, HEIC, Kamera-Rohbild oder SVG; auch Dateien oder Ordner auf die Wand fallen lassen oder einfügen (Strg+V)</translation>
     </message>
     <message>
-      <source>A folder…</source>
-      <translation>Ein Ordner…</translation>
+      <source>Import folder…</source>
+      <translation>Ordner importieren…</translation>
     </message>
     <message>
       <source>Every picture in a folder at once</source>
       <translation>Alle Bilder eines Ordners auf einmal</translation>
     </message>
     <message>
-      <source>A still…</source>
-      <translation>Ein Standbild…</translation>
+      <source>Video frame…</source>
+      <translation>Einzelbild…</translation>
     </message>
     <message>
       <source>Picks a frame out of a video clip; the sharpest near the moment are offered</source>
@@ -3117,12 +3174,12 @@
       <translation>Einfügen</translation>
     </message>
     <message>
-      <source>Brings in the picture that was copied elsewhere</source>
-      <translation>Holt das Bild herein, das anderswo kopiert wurde</translation>
+      <source>Imports the picture that was copied elsewhere</source>
+      <translation>Importiert das anderswo kopierte Bild</translation>
     </message>
     <message>
-      <source>Bring in a folder</source>
-      <translation>Einen Ordner hereinholen</translation>
+      <source>Import a folder</source>
+      <translation>Einen Ordner importieren</translation>
     </message>
     <message>
       <source>A video clip</source>
@@ -3152,9 +3209,12 @@
       <source>Tables (*.csv)</source>
       <translation>Tabellen (*.csv)</translation>
     </message>
-    <message>
-      <source>The ledger is written: %1 pictures.</source>
-      <translation>Das Verzeichnis ist geschrieben: %1 Bilder.</translation>
+    <message numerus="yes">
+      <source>Credits of %n pictures exported.</source>
+      <translation>
+        <numerusform>Nachweis für %n Bild ausgegeben.</numerusform>
+        <numerusform>Nachweise für %n Bilder ausgegeben.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Lay pictures in a heap</source>
@@ -3181,8 +3241,8 @@
       <translation>Wird gemessen… noch %1</translation>
     </message>
     <message>
-      <source>To fit “%1” would take</source>
-      <translation>Um zu „%1“ zu passen, bräuchte es</translation>
+      <source>Effort to match “%1” (1 = one clear repair)</source>
+      <translation>Aufwand zum Angleichen an „%1“ (1 = ein deutlicher Eingriff)</translation>
     </message>
     <message>
       <source>To fit the stage's sun would take</source>
@@ -3229,28 +3289,28 @@
       <translation>Bilder, wessen sie sind, was sie messen, und welches passt</translation>
     </message>
     <message>
-      <source>Cut from it</source>
-      <translation>Daraus schneiden</translation>
+      <source>Cut from picture</source>
+      <translation>Aus Bild schneiden</translation>
     </message>
     <message>
-      <source>Takes it to Cut, to outline something in it</source>
-      <translation>Nimmt es zum Ausschneiden, um darin etwas zu umreißen</translation>
+      <source>Opens it at Cut, to outline something in it</source>
+      <translation>Öffnet es beim Ausschneiden, um etwas darin zu umreißen</translation>
     </message>
     <message>
       <source>Backdrop</source>
       <translation>Hintergrund</translation>
     </message>
     <message>
-      <source>Lays all of it behind the scene and brings your eye level to its own; sky and ground light are taken from it</source>
-      <translation>Legt es ganz hinter die Szene und bringt deine Augenhöhe auf seine; Licht von Himmel und Boden kommt daraus</translation>
+      <source>Lays the whole picture behind the scene; eye level, sky light and ground light follow it</source>
+      <translation>Legt das ganze Bild hinter die Szene; Augenhöhe, Himmels- und Bodenlicht richten sich danach</translation>
     </message>
     <message>
-      <source>Lead</source>
-      <translation>Leitbild</translation>
+      <source>Match others to this</source>
+      <translation>Andere daran angleichen</translation>
     </message>
     <message>
-      <source>Holds all others against this picture; otherwise against the backdrop. Once more: no longer</source>
-      <translation>Hält alle anderen gegen dieses Bild; sonst gegen den Hintergrund. Noch einmal: nicht mehr</translation>
+      <source>Compares all other pictures with this one instead of the backdrop; click again to stop</source>
+      <translation>Vergleicht alle anderen Bilder mit diesem statt mit dem Hintergrundbild; noch ein Klick beendet</translation>
     </message>
     <message>
       <source>Choose the lead picture</source>
@@ -3261,40 +3321,36 @@
       <translation>Nebeneinander</translation>
     </message>
     <message>
-      <source>Compares the held picture with a second one: Ctrl+click it on the wall or in the ranking</source>
-      <translation>Vergleicht das gehaltene Bild mit einem zweiten: Strg+Klick an der Wand oder in der Rangfolge</translation>
+      <source>Compares the selected picture with a second one: Ctrl+click that on the wall or in the ranking</source>
+      <translation>Vergleicht das gewählte Bild mit einem zweiten: dieses an der Wand oder in der Rangliste mit Strg anklicken</translation>
     </message>
     <message>
-      <source>Study it</source>
-      <translation>Studieren</translation>
+      <source>Open as study</source>
+      <translation>Als Studie öffnen</translation>
     </message>
     <message>
-      <source>Opens it as a work of its own, to take apart where its lines meet and what it is read by</source>
-      <translation>Öffnet es als eigenes Werk, um zu zerlegen, wo seine Linien zusammenlaufen und woran man es liest</translation>
+      <source>Opens it as a work of its own, to study its perspective, values and attention</source>
+      <translation>Öffnet es als eigenes Werk, um Perspektive, Helligkeiten und Aufmerksamkeit zu studieren</translation>
     </message>
     <message>
-      <source>Take down</source>
-      <translation>Abhängen</translation>
-    </message>
-    <message>
-      <source>Takes it off the wall, with what was cut from it</source>
-      <translation>Nimmt es von der Wand, mit allem, was daraus geschnitten wurde</translation>
+      <source>Removes it from the wall, with what was cut from it</source>
+      <translation>Entfernt es von der Wand, mit dem, was daraus geschnitten wurde</translation>
     </message>
     <message>
       <source>Take a picture off the wall</source>
       <translation>Ein Bild von der Wand nehmen</translation>
     </message>
     <message>
-      <source>Find it again…</source>
-      <translation>Wiederfinden…</translation>
+      <source>Find picture file…</source>
+      <translation>Bilddatei suchen…</translation>
     </message>
     <message>
       <source>Its file cannot be read in this work: choose the picture it was, and it takes its place again</source>
       <translation>Seine Datei lässt sich in diesem Werk nicht lesen: wähle das Bild, das es war, und es nimmt seinen Platz wieder ein</translation>
     </message>
     <message>
-      <source>Ledger…</source>
-      <translation>Verzeichnis…</translation>
+      <source>Export credits…</source>
+      <translation>Bildnachweise ausgeben…</translation>
     </message>
     <message>
       <source>All credits and permissions as a table (CSV)</source>
@@ -3325,12 +3381,12 @@
       <translation>Benennt den Stapel, in dem die gewählten Bilder liegen; leer nimmt sie heraus</translation>
     </message>
     <message>
-      <source>heap</source>
-      <translation>Stapel</translation>
+      <source>group</source>
+      <translation>Gruppe</translation>
     </message>
     <message>
-      <source>to be asked</source>
-      <translation>noch zu fragen</translation>
+      <source>permission not asked yet</source>
+      <translation>Erlaubnis noch nicht erfragt</translation>
     </message>
     <message>
       <source>own</source>
@@ -3353,16 +3409,16 @@
       <translation>Ob du es verwenden darfst</translation>
     </message>
     <message>
-      <source>Say whether it may be used</source>
-      <translation>Sagen, ob es verwendet werden darf</translation>
+      <source>Set whether it may be used</source>
+      <translation>Setzen, ob es verwendet werden darf</translation>
     </message>
     <message>
       <source>Who gave it, or which licence</source>
       <translation>Wer sie gab, oder welche Lizenz</translation>
     </message>
     <message>
-      <source>Say who gave it</source>
-      <translation>Sagen, wer sie gab</translation>
+      <source>Set who gave permission</source>
+      <translation>Setzen, wer die Erlaubnis gab</translation>
     </message>
     <message>
       <source>of whom, which</source>
@@ -3385,8 +3441,8 @@
       <translation>Wofür dieses Bild ist: %1</translation>
     </message>
     <message>
-      <source>Say what a picture is for</source>
-      <translation>Sagen, wofür ein Bild ist</translation>
+      <source>Set what a picture is useful for</source>
+      <translation>Setzen, wozu ein Bild dient</translation>
     </message>
     <message>
       <source>backdrop's horizon</source>
@@ -3397,8 +3453,8 @@
       <translation>Wo der Horizont im Hintergrund liegt, von oben. Er wird auf den Horizont deiner Szene gelegt.</translation>
     </message>
     <message>
-      <source>Say where the backdrop's horizon lies</source>
-      <translation>Sagen, wo der Horizont des Hintergrunds liegt</translation>
+      <source>Set the backdrop's horizon</source>
+      <translation>Horizont des Hintergrundbilds setzen</translation>
     </message>
     <message>
       <source>The wall is empty: bring in what you want to paint from.</source>
@@ -3409,8 +3465,8 @@
       <translation>&lt;b&gt;%1&lt;/b&gt;: seine Datei lässt sich in diesem Werk nicht lesen.</translation>
     </message>
     <message>
-      <source>%1 px/cm at %2 cm%3, too few: %4 are wanted</source>
-      <translation>%1 px/cm bei %2 cm%3, zu wenig: %4 sind gewünscht</translation>
+      <source>too coarse at %2 cm%3: %1 pixels per cm, %4 needed</source>
+      <translation>zu grob bei %2 cm%3: %1 Pixel je cm, %4 nötig</translation>
     </message>
     <message>
       <source>%1 px/cm at %2 cm%3, enough: %4 are wanted</source>
@@ -3425,16 +3481,28 @@
       <translation>keine Tageslichtfarbe</translation>
     </message>
     <message>
-      <source>light: cannot tell, no figure found</source>
-      <translation>Licht: nicht zu sagen, keine Figur gefunden</translation>
+      <source>sure</source>
+      <translation>sicher</translation>
     </message>
     <message>
-      <source>light: cannot tell (confidence %1)</source>
-      <translation>Licht: nicht zu sagen (Sicherheit %1)</translation>
+      <source>likely</source>
+      <translation>wahrscheinlich</translation>
     </message>
     <message>
-      <source>lit from %1°%5, %2° %3 (confidence %4)</source>
-      <translation>Licht von %1°%5, %2° %3 (Sicherheit %4)</translation>
+      <source>a guess</source>
+      <translation>geschätzt</translation>
+    </message>
+    <message>
+      <source>light direction: unclear, no figure found</source>
+      <translation>Lichtrichtung: unklar, keine Figur gefunden</translation>
+    </message>
+    <message>
+      <source>light direction: unclear (too even to read)</source>
+      <translation>Lichtrichtung: unklar (zu gleichmäßig)</translation>
+    </message>
+    <message>
+      <source>light from %1°%5, %2° %3 – %4</source>
+      <translation>Licht aus %1°%5, %2° %3 – %4</translation>
     </message>
     <message>
       <source>from behind</source>
@@ -3449,20 +3517,20 @@
       <translation> ± %1°</translation>
     </message>
     <message>
-      <source>softness: cannot tell</source>
-      <translation>Weichheit: nicht zu sagen</translation>
+      <source>softness: unclear</source>
+      <translation>Weichheit: unklar</translation>
     </message>
     <message>
-      <source>shade holds %1 % of the light</source>
-      <translation>Schatten hält %1 % des Lichts</translation>
+      <source>softness %1 % (0 hard sun, 100 overcast)</source>
+      <translation>Weichheit %1 % (0 harte Sonne, 100 bedeckt)</translation>
     </message>
     <message>
       <source>light %1, shade %2</source>
       <translation>Licht %1, Schatten %2</translation>
     </message>
     <message>
-      <source>L* %1 to %2</source>
-      <translation>L* %1 bis %2</translation>
+      <source>values %1 to %2 (0 black, 100 white)</source>
+      <translation>Helligkeit %1 bis %2 (0 Schwarz, 100 Weiß)</translation>
     </message>
     <message>
       <source>edges %1, grain L* %2</source>
@@ -3473,8 +3541,8 @@
       <translation>zu wenig</translation>
     </message>
     <message>
-      <source>eye level: too few straight lines to tell</source>
-      <translation>Augenhöhe: zu wenig gerade Linien, um es zu sagen</translation>
+      <source>eye level: too few straight lines</source>
+      <translation>Augenhöhe: zu wenige gerade Linien</translation>
     </message>
     <message>
       <source>eye level %1 % from its top</source>
@@ -3513,8 +3581,8 @@
       <translation>nichts</translation>
     </message>
     <message>
-      <source>My word against it…</source>
-      <translation>Mein Wort dagegen…</translation>
+      <source>Correct these readings…</source>
+      <translation>Diese Messwerte berichtigen…</translation>
     </message>
     <message>
       <source>Where you know better than the measurement</source>
@@ -3573,20 +3641,20 @@
       <translation>Dein Wort gilt anstelle des Gemessenen</translation>
     </message>
     <message>
-      <source>Say what the picture's light is</source>
-      <translation>Sagen, wie das Licht des Bildes ist</translation>
+      <source>Set the picture's light</source>
+      <translation>Licht des Bildes setzen</translation>
     </message>
     <message>
       <source>Air</source>
       <translation>Luft</translation>
     </message>
     <message>
-      <source>Haze, mist, beams, wet ground, falling-off light, dust and rain</source>
-      <translation>Dunst, Nebel, Strahlen, nasser Boden, abfallendes Licht, Staub und Regen</translation>
+      <source>Haze, mist, beams, wet ground, darkening outwards, dust and rain</source>
+      <translation>Dunst, Nebel, Strahlen, nasser Boden, Abdunkeln zum Rand, Staub und Regen</translation>
     </message>
     <message>
-      <source>halves at</source>
-      <translation>halbiert bei</translation>
+      <source>haze: half contrast at</source>
+      <translation>Dunst: halber Kontrast bei</translation>
     </message>
     <message>
       <source>Distance at which the air halves contrast. 0 is perfectly clear. The line on the plan is the same: drag it.</source>
@@ -3673,10 +3741,6 @@
       <translation>Den Boden nässen</translation>
     </message>
     <message>
-      <source>clear of specks</source>
-      <translation>nichts darin</translation>
-    </message>
-    <message>
       <source>dust</source>
       <translation>Staub</translation>
     </message>
@@ -3709,8 +3773,8 @@
       <translation>Einstellen, wie viel in der Luft ist</translation>
     </message>
     <message>
-      <source>light falls off by</source>
-      <translation>Licht fällt ab um</translation>
+      <source>darken away from focus</source>
+      <translation>zum Rand hin abdunkeln</translation>
     </message>
     <message>
       <source>How far the sky's light falls off away from the focal place. Lanterns out there still shine.</source>
@@ -3741,20 +3805,20 @@
       <translation>Anklicken, wo das Licht voll bleiben soll; von dort weg fällt es ab</translation>
     </message>
     <message>
-      <source>Lay mist</source>
-      <translation>Nebel legen</translation>
+      <source>Add mist</source>
+      <translation>Nebel hinzufügen</translation>
     </message>
     <message>
-      <source>Lays a sheet of mist behind the element in hand</source>
-      <translation>Legt eine Nebelbank hinter das Ding in der Hand</translation>
+      <source>Adds a sheet of mist behind the selected element</source>
+      <translation>Legt eine Nebelbank hinter das gewählte Ding</translation>
     </message>
     <message>
       <source>mist</source>
       <translation>Nebel</translation>
     </message>
     <message>
-      <source>The sheet of mist in hand</source>
-      <translation>Die Nebelbank in der Hand</translation>
+      <source>The selected sheet of mist</source>
+      <translation>Die gewählte Nebelbank</translation>
     </message>
     <message>
       <source>at</source>
@@ -3789,12 +3853,12 @@
       <translation>Den Nebel heben</translation>
     </message>
     <message>
-      <source>Lift it</source>
-      <translation>Wegnehmen</translation>
+      <source>Remove mist</source>
+      <translation>Nebel entfernen</translation>
     </message>
     <message>
-      <source>Takes this sheet of mist away</source>
-      <translation>Nimmt diese Nebelbank weg</translation>
+      <source>Removes this sheet of mist</source>
+      <translation>Entfernt diese Nebelbank</translation>
     </message>
     <message>
       <source>mist %1</source>
@@ -3829,8 +3893,8 @@
       <translation>Um den Teil klicken.</translation>
     </message>
     <message>
-      <source>A part needs three points or more, on the element in hand.</source>
-      <translation>Ein Teil braucht drei Punkte oder mehr, auf dem Ding in der Hand.</translation>
+      <source>A part needs three points or more, on the selected element.</source>
+      <translation>Ein Teil braucht drei Punkte oder mehr, auf dem gewählten Ding.</translation>
     </message>
     <message>
       <source>Outline a part</source>
@@ -3841,8 +3905,8 @@
       <translation>Am Grat entlang klicken.</translation>
     </message>
     <message>
-      <source>A ridge needs two points or more, on the element in hand.</source>
-      <translation>Ein Grat braucht zwei Punkte oder mehr, auf dem Ding in der Hand.</translation>
+      <source>A ridge needs two points or more, on the selected element.</source>
+      <translation>Ein Grat braucht zwei Punkte oder mehr, auf dem gewählten Ding.</translation>
     </message>
     <message>
       <source>Draw a ridge</source>
@@ -3861,12 +3925,12 @@
       <translation>Form</translation>
     </message>
     <message>
-      <source>How the element in hand takes light: form, surface, parts, eyes</source>
-      <translation>Wie das Ding in der Hand Licht nimmt: Form, Oberfläche, Teile, Augen</translation>
+      <source>How the selected element takes light: form, surface, parts, eyes</source>
+      <translation>Wie das gewählte Ding Licht annimmt: Form, Oberfläche, Teile, Augen</translation>
     </message>
     <message>
-      <source>puffed</source>
-      <translation>gewölbt</translation>
+      <source>rounded</source>
+      <translation>gerundet</translation>
     </message>
     <message>
       <source>ball</source>
@@ -3945,8 +4009,8 @@
       <translation>Seine Oberfläche wählen</translation>
     </message>
     <message>
-      <source>own light off</source>
-      <translation>eigenes Licht ab</translation>
+      <source>remove photo's light</source>
+      <translation>Licht des Fotos abnehmen</translation>
     </message>
     <message>
       <source>How much of the photograph's own light is taken off this element. 0 is as photographed.</source>
@@ -4005,8 +4069,8 @@
       <translation>Einstellen, wie lang sein Flaum ist</translation>
     </message>
     <message>
-      <source>As photographed</source>
-      <translation>Wie fotografiert</translation>
+      <source>Light as photographed</source>
+      <translation>Licht wie fotografiert</translation>
     </message>
     <message>
       <source>Shows everything in the light it was photographed in, and back again (A)</source>
@@ -4017,8 +4081,8 @@
       <translation>Teil</translation>
     </message>
     <message>
-      <source>The whole relief, or the part of it in hand</source>
-      <translation>Das ganze Relief, oder der Teil davon in der Hand</translation>
+      <source>The whole relief, or its selected part</source>
+      <translation>Das ganze Relief oder sein gewählter Teil</translation>
     </message>
     <message>
       <source>the whole</source>
@@ -4041,8 +4105,8 @@
       <translation>Dem Teil eine Form geben</translation>
     </message>
     <message>
-      <source>faces right</source>
-      <translation>blickt rechts</translation>
+      <source>turn right</source>
+      <translation>nach rechts drehen</translation>
     </message>
     <message>
       <source>Turns the face of this part to the right.</source>
@@ -4053,8 +4117,8 @@
       <translation>Den Teil neigen</translation>
     </message>
     <message>
-      <source>faces up</source>
-      <translation>blickt auf</translation>
+      <source>tilt up</source>
+      <translation>nach oben neigen</translation>
     </message>
     <message>
       <source>Turns the face of this part upwards.</source>
@@ -4073,8 +4137,8 @@
       <translation>Einen Teil umreißen…</translation>
     </message>
     <message>
-      <source>Click round a part of the element in hand; Enter closes it. It then takes a form of its own</source>
-      <translation>Um einen Teil des Dings in der Hand klicken; Eingabe schließt. Er bekommt dann eine eigene Form</translation>
+      <source>Click round a part of the selected element; Enter closes it. It then takes a form of its own</source>
+      <translation>Um einen Teil des gewählten Dings klicken; Eingabe schließt. Er bekommt dann eine eigene Form</translation>
     </message>
     <message>
       <source>Ridge line…</source>
@@ -4093,8 +4157,8 @@
       <translation>Wie steil die Fläche an der nächsten Gratlinie aufsteht. Unter null sinkt sie ein.</translation>
     </message>
     <message>
-      <source>its width</source>
-      <translation>seine Breite</translation>
+      <source>ridge width</source>
+      <translation>Gratbreite</translation>
     </message>
     <message>
       <source>How far the flanks of the next ridge reach.</source>
@@ -4109,12 +4173,12 @@
       <translation>Die Mitte eines Auges anklicken: Lichter zeigen sich darin als Glanzpunkte, wo die Kugel ihnen zugewandt ist</translation>
     </message>
     <message>
-      <source>Undo part</source>
-      <translation>Teil zurück</translation>
+      <source>Remove part</source>
+      <translation>Teil entfernen</translation>
     </message>
     <message>
-      <source>Takes the part in hand, or the newest ridge or eye, away</source>
-      <translation>Nimmt den Teil in der Hand, oder den jüngsten Grat, das jüngste Auge, weg</translation>
+      <source>Removes the selected part, or the newest ridge or eye</source>
+      <translation>Entfernt den gewählten Teil oder den jüngsten Grat, das jüngste Auge</translation>
     </message>
     <message>
       <source>Take a part of the relief away</source>
@@ -4133,8 +4197,8 @@
       <translation>Das Licht von %1 wird aus seinem Foto gelesen…</translation>
     </message>
     <message>
-      <source>%1 shows no plain side of light: where it came from cannot be told.</source>
-      <translation>%1 zeigt keine klare Lichtseite: woher es kam, lässt sich nicht sagen.</translation>
+      <source>%1 shows no clear light side: the light's direction cannot be measured.</source>
+      <translation>%1 zeigt keine klare Lichtseite: die Lichtrichtung lässt sich nicht messen.</translation>
     </message>
     <message>
       <source>%1 was lit from %2° ± %5°, %3° up towards you (confidence %4).</source>
@@ -4205,20 +4269,16 @@
       <translation>Laterne</translation>
     </message>
     <message>
-      <source>The lantern in hand; you can also take it on the plan or in the picture</source>
-      <translation>Die Laterne in der Hand; auch im Plan oder im Bild zu nehmen</translation>
+      <source>The selected lantern; you can also click it in the top view or in the picture</source>
+      <translation>Die gewählte Laterne; auch in der Draufsicht oder im Bild anzuklicken</translation>
     </message>
     <message>
-      <source>Hang one</source>
-      <translation>Eine aufhängen</translation>
+      <source>Add lantern</source>
+      <translation>Laterne hinzufügen</translation>
     </message>
     <message>
-      <source>Hangs another lantern beside the thing in hand (L)</source>
-      <translation>Hängt noch eine Laterne neben das Ding in der Hand (L)</translation>
-    </message>
-    <message>
-      <source>burns</source>
-      <translation>brennt</translation>
+      <source>Adds another lantern beside the selected element (L)</source>
+      <translation>Fügt neben dem gewählten Ding noch eine Laterne hinzu (L)</translation>
     </message>
     <message>
       <source>Puts this lantern out or lights it again</source>
@@ -4249,8 +4309,8 @@
       <translation>Die Laterne verbergen</translation>
     </message>
     <message>
-      <source>Alone</source>
-      <translation>Allein</translation>
+      <source>Only this one</source>
+      <translation>Nur diese</translation>
     </message>
     <message>
       <source>Shows the picture with this lantern alone, to see what it does; nothing is changed</source>
@@ -4261,20 +4321,16 @@
       <translation>Benennen…</translation>
     </message>
     <message>
-      <source>Gives the lantern in hand a name</source>
-      <translation>Gibt der Laterne in der Hand einen Namen</translation>
+      <source>Names the selected lantern</source>
+      <translation>Benennt die gewählte Laterne</translation>
     </message>
     <message>
-      <source>Douse</source>
-      <translation>Abnehmen</translation>
+      <source>Removes the selected lantern</source>
+      <translation>Entfernt die gewählte Laterne</translation>
     </message>
     <message>
-      <source>Takes the lantern in hand away</source>
-      <translation>Nimmt die Laterne in der Hand weg</translation>
-    </message>
-    <message>
-      <source>Douse a lantern</source>
-      <translation>Eine Laterne abnehmen</translation>
+      <source>Remove a lantern</source>
+      <translation>Eine Laterne entfernen</translation>
     </message>
     <message>
       <source>flame</source>
@@ -4285,8 +4341,8 @@
       <translation>Schwarm</translation>
     </message>
     <message>
-      <source>made as</source>
-      <translation>ist</translation>
+      <source>type</source>
+      <translation>Art</translation>
     </message>
     <message>
       <source>A flame is small and round; a panel is a window or a sign and shines to one side; a swarm is many small lights</source>
@@ -4317,36 +4373,36 @@
       <translation>Farbton des Lichts, für das, was keine Flamme gibt. 30 ist orange, 150 grün, 280 blau; der kleinste Wert geht nach Temperatur.</translation>
     </message>
     <message>
-      <source>by K</source>
-      <translation>nach K</translation>
+      <source>from temperature</source>
+      <translation>nach Temperatur</translation>
     </message>
     <message>
       <source>strength</source>
       <translation>Stärke</translation>
     </message>
     <message>
-      <source>Strength of the lantern at its own distance. 1 is full key light there.</source>
-      <translation>Stärke der Laterne in ihrer eigenen Entfernung. 1 ist dort volles Hauptlicht.</translation>
+      <source>Brightness of this light. 1 × is as bright as full key light at its reach.</source>
+      <translation>Helligkeit dieses Lichts. 1 × ist in seiner Reichweite so hell wie volles Führungslicht.</translation>
     </message>
     <message>
       <source>Set the lantern's strength</source>
       <translation>Die Stärke der Laterne einstellen</translation>
     </message>
     <message>
-      <source>in stops</source>
-      <translation>in Blenden</translation>
+      <source>brightness in stops</source>
+      <translation>Helligkeit in Blenden</translation>
     </message>
     <message>
       <source>The same strength in stops over full key light. Each stop doubles it.</source>
       <translation>Dieselbe Stärke in Blendenstufen über vollem Hauptlicht. Jede Stufe verdoppelt sie.</translation>
     </message>
     <message>
-      <source>card there</source>
-      <translation>Karte dort</translation>
+      <source>white card shows</source>
+      <translation>weiße Karte zeigt</translation>
     </message>
     <message>
-      <source>How light a white card shows, held up to this lantern where the element in hand stands.</source>
-      <translation>Wie hell eine weiße Karte wirkt, die dort, wo das Ding in der Hand steht, dieser Laterne hingehalten wird.</translation>
+      <source>How light a white card looks, held up to this lantern where the selected element stands.</source>
+      <translation>Wie hell eine weiße Karte wirkt, die am gewählten Ding dieser Laterne entgegengehalten wird.</translation>
     </message>
     <message>
       <source>reach</source>
@@ -4413,8 +4469,8 @@
       <translation>Den Schwarm zählen</translation>
     </message>
     <message>
-      <source>hangs in</source>
-      <translation>hängt in</translation>
+      <source>inside</source>
+      <translation>innerhalb von</translation>
     </message>
     <message>
       <source>Hangs inside this element: it shines out through it and is not shadowed by it</source>
@@ -4431,46 +4487,6 @@
     <message>
       <source>Hang it free</source>
       <translation>Frei hängen</translation>
-    </message>
-    <message>
-      <source>aside</source>
-      <translation>zur Seite</translation>
-    </message>
-    <message>
-      <source>To the right of the middle of the picture; less than nothing: to the left.</source>
-      <translation>Rechts von der Mitte des Bildes; unter null: links.</translation>
-    </message>
-    <message>
-      <source>up</source>
-      <translation>hoch</translation>
-    </message>
-    <message>
-      <source>Over the ground.</source>
-      <translation>Über dem Boden.</translation>
-    </message>
-    <message>
-      <source>away</source>
-      <translation>weg</translation>
-    </message>
-    <message>
-      <source>From the viewer.</source>
-      <translation>Vom Betrachter.</translation>
-    </message>
-    <message>
-      <source>carried by</source>
-      <translation>getragen von</translation>
-    </message>
-    <message>
-      <source>Moves, turns, grows and mirrors with this thing: a hand, a mast, a window. Dragged away from it, it hangs by itself again.</source>
-      <translation>Bewegt, dreht, wächst und spiegelt sich mit diesem Ding: einer Hand, einem Mast, einem Fenster. Weggezogen hängt sie wieder für sich.</translation>
-    </message>
-    <message>
-      <source>Tie the lantern to it</source>
-      <translation>Die Laterne daran binden</translation>
-    </message>
-    <message>
-      <source>Untie the lantern</source>
-      <translation>Die Laterne lösen</translation>
     </message>
     <message>
       <source>Lantern %1</source>
@@ -4495,6 +4511,46 @@
     <message>
       <source>reaches nothing</source>
       <translation>erreicht nichts</translation>
+    </message>
+    <message>
+      <source>left / right</source>
+      <translation>links / rechts</translation>
+    </message>
+    <message>
+      <source>To the right of the middle of the picture; less than nothing: to the left.</source>
+      <translation>Rechts von der Mitte des Bildes; unter null: links.</translation>
+    </message>
+    <message>
+      <source>up</source>
+      <translation>hoch</translation>
+    </message>
+    <message>
+      <source>Over the ground.</source>
+      <translation>Über dem Boden.</translation>
+    </message>
+    <message>
+      <source>away</source>
+      <translation>weg</translation>
+    </message>
+    <message>
+      <source>From the viewer.</source>
+      <translation>Vom Betrachter.</translation>
+    </message>
+    <message>
+      <source>attached to</source>
+      <translation>befestigt an</translation>
+    </message>
+    <message>
+      <source>Moves, turns, grows and mirrors with this thing: a hand, a mast, a window. Dragged away from it, it hangs by itself again.</source>
+      <translation>Bewegt, dreht, wächst und spiegelt sich mit diesem Ding: einer Hand, einem Mast, einem Fenster. Weggezogen hängt sie wieder für sich.</translation>
+    </message>
+    <message>
+      <source>Tie the lantern to it</source>
+      <translation>Die Laterne daran binden</translation>
+    </message>
+    <message>
+      <source>Untie the lantern</source>
+      <translation>Die Laterne lösen</translation>
     </message>
     <message>
       <source>Carry the lantern 10 cm left</source>
@@ -4541,8 +4597,8 @@
       <translation>Sonne und Himmel</translation>
     </message>
     <message>
-      <source>Sun or moon, the sky's fill, and what throws light back</source>
-      <translation>Sonne oder Mond, die Füllung des Himmels und was Licht zurückwirft</translation>
+      <source>Sun or moon, sky light and reflected light</source>
+      <translation>Sonne oder Mond, Himmelslicht und Reflexlicht</translation>
     </message>
     <message>
       <source>Sun</source>
@@ -4641,8 +4697,8 @@
       <translation>Die Dunkel vertiefen</translation>
     </message>
     <message>
-      <source>spill at edges</source>
-      <translation>fällt in Kanten</translation>
+      <source>backdrop light on edges</source>
+      <translation>Hintergrundlicht auf Kanten</translation>
     </message>
     <message>
       <source>Backdrop light falling into edges. It binds a thing to its place; none makes it look stuck on.</source>
@@ -4653,32 +4709,32 @@
       <translation>Das Licht in den Kanten einstellen</translation>
     </message>
     <message>
-      <source>thrown back</source>
-      <translation>zurückgeworfen</translation>
+      <source>reflected light</source>
+      <translation>Reflexlicht</translation>
     </message>
     <message>
-      <source>Light thrown back by the ground and by large neighbours, in their colour.</source>
-      <translation>Licht, vom Boden und großen Nachbarn zurückgeworfen, in deren Farbe.</translation>
+      <source>Light reflected by the ground and by large neighbours, in their colour.</source>
+      <translation>Licht, das Boden und große Nachbarn in ihrer Farbe zurückwerfen.</translation>
     </message>
     <message>
-      <source>Set what is thrown back</source>
-      <translation>Einstellen, was zurückgeworfen wird</translation>
+      <source>Set reflected light</source>
+      <translation>Reflexlicht einstellen</translation>
     </message>
     <message>
-      <source>sun in backdrop</source>
-      <translation>Sonne im Hintergrund</translation>
+      <source>sun already in photo</source>
+      <translation>Sonne schon im Foto</translation>
     </message>
     <message>
       <source>Sunlight that the backdrop's ground already shows. It is taken off before yours is laid on, so that nothing is lit twice and a shadow cast there is as dark as its own.</source>
       <translation>Sonnenlicht, das der Boden des Hintergrunds schon zeigt. Es wird abgenommen, bevor deines dazukommt, damit nichts zweimal beleuchtet ist und ein Schatten dort so dunkel wird wie seine eigenen.</translation>
     </message>
     <message>
-      <source>Say how sunny the backdrop was</source>
-      <translation>Sagen, wie sonnig der Hintergrund war</translation>
+      <source>Set the backdrop's own sun</source>
+      <translation>Eigene Sonne des Hintergrundbilds setzen</translation>
     </message>
     <message>
-      <source>it is this one</source>
-      <translation>es ist diese</translation>
+      <source>Same sun as mine</source>
+      <translation>Dieselbe Sonne wie meine</translation>
     </message>
     <message>
       <source>The backdrop was photographed in this sun: its ground comes as photographed, and stronger suns add to it</source>
@@ -4689,8 +4745,8 @@
       <translation>Die Sonne als die des Hintergrunds zählen</translation>
     </message>
     <message>
-      <source>Sky arcs</source>
-      <translation>Himmelsbögen</translation>
+      <source>Rainbow and halo…</source>
+      <translation>Regenbogen und Halo…</translation>
     </message>
     <message>
       <source>Where this sun can put a rainbow, a halo or its path on water, and where shafts and shadows meet; or why it cannot</source>
@@ -4737,36 +4793,36 @@
       <translation>L* %1</translation>
     </message>
     <message>
-      <source>Study</source>
-      <translation>Studie</translation>
+      <source>Light study</source>
+      <translation>Lichtstudie</translation>
     </message>
     <message>
-      <source>Form zones, a close look, colours to mix, sheets for the easel</source>
-      <translation>Formzonen, genaues Hinsehen, Farben zum Mischen, Bögen für die Staffelei</translation>
+      <source>Form zones, the selected element's light, colours to mix, sheets for the easel</source>
+      <translation>Formzonen, das Licht des gewählten Dings, Farben zum Mischen, Bögen für die Staffelei</translation>
     </message>
     <message>
       <source>Form zones</source>
       <translation>Formzonen</translation>
     </message>
     <message>
-      <source>Light, half-tone, core shadow, reflected light, cast shadow and occlusion as a map of greys (Z)</source>
-      <translation>Licht, Halbton, Kernschatten, Reflexlicht, Schlagschatten und Verdeckung als Karte aus Graus (Z)</translation>
+      <source>Light, halftone, core shadow, reflected light, cast shadow and contact shadow as a map of greys (Z)</source>
+      <translation>Licht, Halbton, Kernschatten, Reflexlicht, Schlagschatten und Kontaktschatten als Karte aus Graus (Z)</translation>
     </message>
     <message>
       <source>zones</source>
       <translation>Zonen</translation>
     </message>
     <message>
-      <source>Zones of form. 2: light and shade; 3: half-tone; 4: reflected light; 5: cast shadow; 6: occlusion.</source>
-      <translation>Zonen der Form. 2: Licht und Schatten; 3: Halbton; 4: Reflexlicht; 5: Schlagschatten; 6: Verdeckung.</translation>
+      <source>Zones of form. 2: light and shadow side; 3: halftone; 4: reflected light; 5: cast shadow; 6: contact shadow.</source>
+      <translation>Zonen der Form. 2: Licht- und Schattenseite; 3: Halbton; 4: Reflexlicht; 5: Schlagschatten; 6: Kontaktschatten.</translation>
     </message>
     <message>
-      <source>Look closely</source>
-      <translation>Genau hinsehen</translation>
+      <source>Measure selected</source>
+      <translation>Auswahl messen</translation>
     </message>
     <message>
-      <source>Measures the element in hand: light as photographed, as planned, as now in the picture, and how much it looks pasted in; its lights and shades as strips for mixing</source>
-      <translation>Misst das Ding in der Hand: Licht wie fotografiert, wie geplant, wie jetzt im Bild, und wie sehr es eingeklebt wirkt; seine Lichter und Schatten als Streifen zum Mischen</translation>
+      <source>Measures the selected element: light as photographed, as planned, as now, and how well it fits in; its light and shadow sides as strips</source>
+      <translation>Misst das gewählte Ding: Licht wie fotografiert, wie geplant, wie jetzt, und wie gut es sich einfügt; Licht- und Schattenseite als Streifen</translation>
     </message>
     <message>
       <source>Colours to mix…</source>
@@ -4801,7 +4857,7 @@
       <translation>Das Licht jedes Dings wird gemessen…</translation>
     </message>
     <message>
-      <source>The study was given up.</source>
+      <source>The study was cancelled.</source>
       <translation>Die Studie wurde abgebrochen.</translation>
     </message>
     <message>
@@ -4809,8 +4865,8 @@
       <translation>Geschrieben: %1</translation>
     </message>
     <message>
-      <source>cannot tell</source>
-      <translation>nicht zu sagen</translation>
+      <source>unclear</source>
+      <translation>unklar</translation>
     </message>
     <message>
       <source>%1°, %2° up</source>
@@ -4825,8 +4881,8 @@
       <translation>, %1 K</translation>
     </message>
     <message>
-      <source>Look closely measures the element in hand: as photographed, as planned and as it is now.</source>
-      <translation>Genau hinsehen misst das Ding in der Hand: wie fotografiert, wie geplant und wie jetzt.</translation>
+      <source>Measure selected compares the selected element's light: as photographed, as planned and as it is now.</source>
+      <translation>Auswahl messen vergleicht das Licht des gewählten Dings: wie fotografiert, wie geplant und wie jetzt.</translation>
     </message>
     <message>
       <source>Looking at it…</source>
@@ -4841,16 +4897,16 @@
       <translation>Fotografiert %1. Geplant %2. Jetzt %3. Eingeklebt: %4 von 100%5.</translation>
     </message>
     <message>
-      <source>Box</source>
-      <translation>Kasten</translation>
+      <source>Paint box</source>
+      <translation>Farbkasten</translation>
     </message>
     <message>
       <source>The tubes at hand: what they are, what is left; which few of them reach this picture best</source>
       <translation>Die Tuben zur Hand: was sie sind, was übrig ist; welche wenigen dieses Bild am besten erreichen</translation>
     </message>
     <message>
-      <source>A first box</source>
-      <translation>Ein erster Kasten</translation>
+      <source>Starter set</source>
+      <translation>Grundausstattung</translation>
     </message>
     <message>
       <source>Twelve usual tubes to begin with; change them to your own</source>
@@ -4901,8 +4957,8 @@
       <translation>Worin seine Tuben gebunden sind: wie lange es offen bleibt, wie es trocknet, was worüber geht</translation>
     </message>
     <message>
-      <source>Say the medium</source>
-      <translation>Das Malmittel sagen</translation>
+      <source>Set the medium</source>
+      <translation>Malmittel setzen</translation>
     </message>
     <message>
       <source>put in a tube</source>
@@ -4921,16 +4977,16 @@
       <translation>Eine Tube hineinlegen</translation>
     </message>
     <message>
-      <source>Another box</source>
-      <translation>Noch ein Kasten</translation>
+      <source>New box</source>
+      <translation>Neuer Kasten</translation>
     </message>
     <message>
       <source>An empty box beside this one, for another medium or another room</source>
       <translation>Ein leerer Kasten neben diesem, für ein anderes Malmittel oder einen anderen Raum</translation>
     </message>
     <message>
-      <source>tube in hand</source>
-      <translation>Tube in der Hand</translation>
+      <source>selected tube</source>
+      <translation>gewählte Tube</translation>
     </message>
     <message>
       <source>What you call it; empty: its usual name</source>
@@ -4941,8 +4997,8 @@
       <translation>Die Tube benennen</translation>
     </message>
     <message>
-      <source>in the palette</source>
-      <translation>auf der Palette</translation>
+      <source>use in this painting</source>
+      <translation>in diesem Bild verwenden</translation>
     </message>
     <message>
       <source>Used for this work; else it stays in the box</source>
@@ -4961,8 +5017,8 @@
       <translation>Wie viel noch darin ist</translation>
     </message>
     <message>
-      <source>Say what is left</source>
-      <translation>Sagen, was übrig ist</translation>
+      <source>Set what is left</source>
+      <translation>Rest setzen</translation>
     </message>
     <message>
       <source>of</source>
@@ -4973,32 +5029,32 @@
       <translation>Wie viel eine volle fasst</translation>
     </message>
     <message>
-      <source>Say its size</source>
-      <translation>Ihre Größe sagen</translation>
+      <source>Set its size</source>
+      <translation>Größe setzen</translation>
     </message>
     <message>
       <source>price</source>
       <translation>Preis</translation>
     </message>
     <message>
-      <source>Of a full tube, in your own money; 0: not said</source>
-      <translation>Einer vollen Tube, in deinem Geld; 0: nicht gesagt</translation>
+      <source>Of a full tube, in your own money; 0: none</source>
+      <translation>Einer vollen Tube, in deinem Geld; 0: keiner</translation>
     </message>
     <message>
-      <source>Say its price</source>
-      <translation>Ihren Preis sagen</translation>
+      <source>Set its price</source>
+      <translation>Preis setzen</translation>
     </message>
     <message>
       <source> a tube</source>
       <translation> je Tube</translation>
     </message>
     <message>
-      <source>Take it out</source>
-      <translation>Herausnehmen</translation>
+      <source>Remove tube</source>
+      <translation>Tube entfernen</translation>
     </message>
     <message>
-      <source>The tube in hand leaves the box (Ctrl+Z puts it back)</source>
-      <translation>Die Tube in der Hand verlässt den Kasten (Strg+Z legt sie zurück)</translation>
+      <source>The selected tube leaves the box (Ctrl+Z puts it back)</source>
+      <translation>Die gewählte Tube verlässt den Kasten (Strg+Z legt sie zurück)</translation>
     </message>
     <message>
       <source>Take a tube out</source>
@@ -5013,20 +5069,20 @@
       <translation> Tuben</translation>
     </message>
     <message>
-      <source>Which reach it best?</source>
-      <translation>Welche erreichen es am besten?</translation>
+      <source>Find best tubes</source>
+      <translation>Beste Tuben suchen</translation>
     </message>
     <message>
       <source>Weighs sets of so many tubes of this box against the picture's puddles; a few seconds</source>
       <translation>Wägt Sätze von so vielen Tuben dieses Kastens gegen die Kleckse des Bildes ab; ein paar Sekunden</translation>
     </message>
     <message>
-      <source>Gives it up</source>
-      <translation>Gibt es auf</translation>
+      <source>Cancels</source>
+      <translation>Bricht ab</translation>
     </message>
     <message>
-      <source>Take these</source>
-      <translation>Diese nehmen</translation>
+      <source>Keep only these</source>
+      <translation>Nur diese behalten</translation>
     </message>
     <message>
       <source>Only the best set stays in the palette of this work</source>
@@ -5085,12 +5141,12 @@
       <translation>Der nächsthellere Klecks</translation>
     </message>
     <message>
-      <source>Recipes for the light of what is in hand</source>
-      <translation>Rezepte für das Licht von dem in der Hand</translation>
+      <source>Recipes for the light side of the selected element</source>
+      <translation>Rezepte für die Lichtseite des gewählten Dings</translation>
     </message>
     <message>
-      <source>Recipes for the shade of what is in hand</source>
-      <translation>Rezepte für den Schatten von dem in der Hand</translation>
+      <source>Recipes for the shadow side of the selected element</source>
+      <translation>Rezepte für die Schattenseite des gewählten Dings</translation>
     </message>
     <message>
       <source>The board shows the plan, these paints, what is lost, the map</source>
@@ -5101,8 +5157,8 @@
       <translation>Farbmischung</translation>
     </message>
     <message>
-      <source>board shows</source>
-      <translation>Bildtafel zeigt</translation>
+      <source>show</source>
+      <translation>zeigen</translation>
     </message>
     <message>
       <source>The plan; the plan as these paints can reach it; what is lost; or the recipe map with its numbers</source>
@@ -5125,8 +5181,8 @@
       <translation>die Rezeptkarte</translation>
     </message>
     <message>
-      <source>Beside the plan</source>
-      <translation>Neben dem Plan</translation>
+      <source>Compare with plan</source>
+      <translation>Mit dem Plan vergleichen</translation>
     </message>
     <message>
       <source>Lays the plan over what the board shows, parted by a sash to push across; Esc ends it</source>
@@ -5157,8 +5213,8 @@
       <translation>Klecks %1, %2</translation>
     </message>
     <message>
-      <source>Over and under</source>
-      <translation>Über und unter</translation>
+      <source>Glazes</source>
+      <translation>Lasuren</translation>
     </message>
     <message>
       <source>What a glaze does over what is there, how many coats, what must go under; light strokes over dark</source>
@@ -5181,8 +5237,8 @@
       <translation>Weiß</translation>
     </message>
     <message>
-      <source>each coat</source>
-      <translation>jede Schicht</translation>
+      <source>wet coat thickness</source>
+      <translation>Dicke des nassen Anstrichs</translation>
     </message>
     <message>
       <source>How thick a coat is when wet; brushed glazes are 20 to 60 µm</source>
@@ -5197,8 +5253,8 @@
       <translation> Teile</translation>
     </message>
     <message>
-      <source>dries in</source>
-      <translation>trocknet in</translation>
+      <source>touch-dry in</source>
+      <translation>grifftrocken in</translation>
     </message>
     <message>
       <source>Before the next coat</source>
@@ -5232,21 +5288,23 @@
       <source>above the wanted colour, below what lies there</source>
       <translation>über der gewünschten Farbe, unter dem, was dort liegt</translation>
     </message>
-    <message>
-      <source>1 coat</source>
-      <translation>1 Schicht</translation>
-    </message>
-    <message>
-      <source>%1 coats</source>
-      <translation>%1 Schichten</translation>
+    <message numerus="yes">
+      <source>%n coats</source>
+      <translation>
+        <numerusform>%n Anstrich</numerusform>
+        <numerusform>%n Anstriche</numerusform>
+      </translation>
     </message>
     <message>
       <source>, %1 h, %2E %3, %4 % still shows, brush marks %5 %2E</source>
       <translation>, %1 h, %2E %3, %4 % scheint noch durch, Pinselspuren %5 %2E</translation>
     </message>
-    <message>
-      <source>; %1 coats of white first</source>
-      <translation>; zuerst %1 Schichten Weiß</translation>
+    <message numerus="yes">
+      <source>; %n coats of white first</source>
+      <translation>
+        <numerusform>; erst %n Anstrich Weiß</numerusform>
+        <numerusform>; erst %n Anstriche Weiß</numerusform>
+      </translation>
     </message>
     <message>
       <source>last coat</source>
@@ -5276,13 +5334,12 @@
       <source>Which colour, how many coats, and what must go under it.</source>
       <translation>Welche Farbe, wie viele Schichten, und was darunter muss.</translation>
     </message>
-    <message>
-      <source>&lt;b&gt;%1, one coat&lt;/b&gt;</source>
-      <translation>&lt;b&gt;%1, eine Schicht&lt;/b&gt;</translation>
-    </message>
-    <message>
-      <source>&lt;b&gt;%1, %2 coats&lt;/b&gt;</source>
-      <translation>&lt;b&gt;%1, %2 Schichten&lt;/b&gt;</translation>
+    <message numerus="yes">
+      <source>&lt;b&gt;%1, %n coats&lt;/b&gt;</source>
+      <translation>
+        <numerusform>&lt;b&gt;%1, %n Anstrich&lt;/b&gt;</numerusform>
+        <numerusform>&lt;b&gt;%1, %n Anstriche&lt;/b&gt;</numerusform>
+      </translation>
     </message>
     <message>
       <source> comes nearest and misses by %1 %2E: paint it opaque instead.</source>
@@ -5325,8 +5382,8 @@
       <translation>Es wird gemischt…</translation>
     </message>
     <message>
-      <source>No paints yet: take a first box on the page Box.</source>
-      <translation>Noch keine Farben: nimm auf der Seite Kasten einen ersten Kasten.</translation>
+      <source>No paints yet: choose a starter set on the page Paint box.</source>
+      <translation>Noch keine Farben: wähle auf der Seite Farbkasten eine Grundausstattung.</translation>
     </message>
     <message>
       <source>cool</source>
@@ -5393,16 +5450,16 @@
       <translation>Den Verlust planen</translation>
     </message>
     <message>
-      <source>stays open</source>
-      <translation>bleibt offen</translation>
+      <source>open time</source>
+      <translation>offene Zeit</translation>
     </message>
     <message>
       <source>How long the paint can be moved: longer with a retarder or misting</source>
       <translation>Wie lange sich die Farbe bewegen lässt: länger mit Verzögerer oder Besprühen</translation>
     </message>
     <message>
-      <source>Say how long it stays open</source>
-      <translation>Sagen, wie lange sie offen bleibt</translation>
+      <source>Set the open time</source>
+      <translation>Offene Zeit setzen</translation>
     </message>
     <message>
       <source>pace</source>
@@ -5413,16 +5470,16 @@
       <translation>Wie viele cm eines Verlaufs du in einer Minute legst und verziehst</translation>
     </message>
     <message>
-      <source>Say your pace</source>
-      <translation>Dein Tempo sagen</translation>
+      <source>Set your pace</source>
+      <translation>Tempo setzen</translation>
     </message>
     <message>
       <source> cm/min</source>
       <translation> cm/min</translation>
     </message>
     <message>
-      <source>as one within</source>
-      <translation>eins innerhalb</translation>
+      <source>merge colours closer than</source>
+      <translation>Farben vereinen, näher als</translation>
     </message>
     <message>
       <source>Puddles that lie nearer to each other than that are mixed as one; 0 keeps each for itself</source>
@@ -5437,12 +5494,12 @@
       <translation>feinster Strich</translation>
     </message>
     <message>
-      <source>The thinnest line your brushes can lay; what is thinner is said</source>
-      <translation>Die dünnste Linie, die deine Pinsel ziehen; Dünneres wird gesagt</translation>
+      <source>The thinnest line your brushes can lay; you are warned of thinner ones</source>
+      <translation>Die dünnste Linie, die deine Pinsel ziehen; vor dünneren wirst du gewarnt</translation>
     </message>
     <message>
-      <source>Say your finest stroke</source>
-      <translation>Deinen feinsten Strich sagen</translation>
+      <source>Set your finest stroke</source>
+      <translation>Feinsten Strich setzen</translation>
     </message>
     <message>
       <source>Puddle cards…</source>
@@ -5453,24 +5510,24 @@
       <translation>Ein PDF für neben die Palette: jeder Klecks mit seiner Nummer auf einem kleinen Bild, Teile, ml, wohin er geht, und Platz, den echten hinzutupfen</translation>
     </message>
     <message>
-      <source>for a sitting on what is in hand</source>
-      <translation>für eine Sitzung an dem in der Hand</translation>
+      <source>selected element only</source>
+      <translation>nur gewähltes Ding</translation>
     </message>
     <message>
-      <source>Only the puddles that go onto the element in hand, numbered as on the whole palette</source>
-      <translation>Nur die Kleckse, die auf das Ding in der Hand gehen, nummeriert wie auf der ganzen Palette</translation>
+      <source>Only the puddles that go onto the selected element, numbered as on the whole palette</source>
+      <translation>Nur die Mischungen für das gewählte Ding, nummeriert wie auf der ganzen Palette</translation>
     </message>
     <message>
-      <source>List…</source>
-      <translation>Liste…</translation>
+      <source>Export list…</source>
+      <translation>Liste ausgeben…</translation>
     </message>
     <message>
       <source>The recipes as CSV for a table, or as JSON</source>
       <translation>Die Rezepte als CSV für eine Tabelle, oder als JSON</translation>
     </message>
     <message>
-      <source>Number anew</source>
-      <translation>Neu nummerieren</translation>
+      <source>Renumber puddles</source>
+      <translation>Mischungen neu nummerieren</translation>
     </message>
     <message>
       <source>Numbers all puddles anew, the lightest 1. Cards and sheets printed before have the old numbers</source>
@@ -5481,12 +5538,12 @@
       <translation>Die Kleckse neu nummerieren</translation>
     </message>
     <message>
-      <source>stands mixed</source>
-      <translation>steht gemischt</translation>
+      <source>already mixed</source>
+      <translation>schon gemischt</translation>
     </message>
     <message>
-      <source>The puddle in hand is mixed: it keeps its number and its recipe, whatever becomes of the picture</source>
-      <translation>Der Klecks in der Hand ist gemischt: er behält Nummer und Rezept, was auch aus dem Bild wird</translation>
+      <source>The selected puddle is mixed: it keeps its number and its recipe when the picture changes</source>
+      <translation>Die gewählte Mischung ist angerührt: sie behält Nummer und Rezept, wenn das Bild sich ändert</translation>
     </message>
     <message>
       <source>&lt;b&gt;Puddle %1&lt;/b&gt;, %2: %3 % of the canvas, %4. </source>
@@ -5521,12 +5578,12 @@
       <translation>%1 in %2</translation>
     </message>
     <message>
-      <source>&lt;b&gt;%1 puddles, %2, %3 tubes.&lt;/b&gt; Held together by %4.</source>
-      <translation>&lt;b&gt;%1 Kleckse, %2, %3 Tuben.&lt;/b&gt; Zusammengehalten von %4.</translation>
+      <source>&lt;b&gt;%1 puddles, %2, %3 tubes.&lt;/b&gt; Most used: %4.</source>
+      <translation>&lt;b&gt;%1 Mischungen, %2, %3 Tuben.&lt;/b&gt; Am meisten gebraucht: %4.</translation>
     </message>
     <message>
-      <source> Paint for %1.</source>
-      <translation> Farbe für %1.</translation>
+      <source> Paint cost: %1.</source>
+      <translation> Farbkosten: %1.</translation>
     </message>
     <message>
       <source> Within 2 %1E: %2 %, within 4: %3 % of the canvas.</source>
@@ -5557,8 +5614,8 @@
       <translation>Rezepte für die gewünschte Farbe</translation>
     </message>
     <message>
-      <source>Each patch: the wanted colour left, the mix right, on a white, a grey and a wooden palette and against what surrounds it on the canvas; under them how much lighter or darker it seems there than in its place. ΔE: how far off it is; slip: what ±10 % of the hand adds; lamp: how far it moves from daylight to lamp light.</source>
-      <translation>Jedes Feld: links die gewünschte Farbe, rechts die Mischung, auf weißer, grauer und hölzerner Palette und gegen das, was sie auf der Leinwand umgibt; darunter, wie viel heller oder dunkler sie dort wirkt als an ihrem Platz. ΔE: wie weit daneben; Hand: was ±10 % von ihr ausmachen; Lampe: wie weit sie sich von Tageslicht zu Lampenlicht verschiebt.</translation>
+      <source>Left the wanted colour, right the mix, on white, grey and wood and beside its neighbours on the canvas; below, how much lighter (+) or darker (−) it looks there.</source>
+      <translation>Links die gewünschte Farbe, rechts die Mischung, auf Weiß, Grau und Holz und neben ihren Nachbarn auf der Leinwand; darunter, wie viel heller (+) oder dunkler (−) sie dort wirkt.</translation>
     </message>
     <message>
       <source>Looking for recipes…</source>
@@ -5581,8 +5638,20 @@
       <translation>am Ort</translation>
     </message>
     <message>
-      <source>%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6</source>
-      <translation>%1E %2 · Hand %3 · Lampe %4 · nass L* %5, trocken %6</translation>
+      <source>%1 (%2) · if mismeasured +%3 · by lamplight %4 · wet %5, dry %6</source>
+      <translation>%1 (%2) · falsch abgemessen +%3 · bei Lampenlicht %4 · nass %5, trocken %6</translation>
+    </message>
+    <message>
+      <source>match</source>
+      <translation>trifft</translation>
+    </message>
+    <message>
+      <source>near</source>
+      <translation>nah</translation>
+    </message>
+    <message>
+      <source>off</source>
+      <translation>daneben</translation>
     </message>
     <message>
       <source>Recipes</source>
@@ -5593,20 +5662,20 @@
       <translation>Was für eine Farbe zu mischen ist: klicke ins Bild oder auf einen Klecks der Palette</translation>
     </message>
     <message>
-      <source>Its light</source>
-      <translation>Sein Licht</translation>
+      <source>Light side</source>
+      <translation>Lichtseite</translation>
     </message>
     <message>
-      <source>Recipes for the light family of the element in hand (J)</source>
-      <translation>Rezepte für die Lichtfamilie des Dings in der Hand (J)</translation>
+      <source>Recipes for the light side of the selected element (J)</source>
+      <translation>Rezepte für die Lichtseite des gewählten Dings (J)</translation>
     </message>
     <message>
-      <source>Its shade</source>
-      <translation>Sein Schatten</translation>
+      <source>Shadow side</source>
+      <translation>Schattenseite</translation>
     </message>
     <message>
-      <source>Recipes for the shade family of the element in hand (K)</source>
-      <translation>Rezepte für die Schattenfamilie des Dings in der Hand (K)</translation>
+      <source>Recipes for the shadow side of the selected element (K)</source>
+      <translation>Rezepte für die Schattenseite des gewählten Dings (K)</translation>
     </message>
     <message>
       <source>try every combination</source>
@@ -5617,8 +5686,8 @@
       <translation>Alle Teile aller Tuben werden versucht: eine halbe bis zwei Sekunden, und das Beste, was es gibt</translation>
     </message>
     <message>
-      <source>let-downs</source>
-      <translation>verschnitten</translation>
+      <source>pre-mixed tints</source>
+      <translation>vorgemischte Aufhellungen</translation>
     </message>
     <message>
       <source>Strong tubes also kept as 1 part in so many of titanium white: pale colours can then be measured out</source>
@@ -5637,8 +5706,8 @@
       <translation>1 in 40</translation>
     </message>
     <message>
-      <source>Keep let-downs</source>
-      <translation>Verschnittene halten</translation>
+      <source>Keep pre-mixed tints</source>
+      <translation>Vorgemischte Aufhellungen bereithalten</translation>
     </message>
     <message>
       <source>gloss</source>
@@ -5689,40 +5758,40 @@
       <translation> Typisch: stimme es mit eigenen Proben ab.</translation>
     </message>
     <message>
-      <source>Strings</source>
-      <translation>Farbleitern</translation>
+      <source>Colour strings</source>
+      <translation>Farbreihen</translation>
     </message>
     <message>
       <source>From light to dark for one thing without chalk and mud; passages in cm, band by band</source>
       <translation>Von hell zu dunkel für ein Ding, ohne Kreide und Schlamm; Verläufe in cm, Streifen für Streifen</translation>
     </message>
     <message>
-      <source>string of</source>
-      <translation>Leiter von</translation>
+      <source>steps in the string</source>
+      <translation>Stufen der Reihe</translation>
     </message>
     <message>
-      <source>Steps from light to dark for the element in hand, 3 to 15</source>
-      <translation>Stufen von hell zu dunkel für das Ding in der Hand, 3 bis 15</translation>
+      <source>Steps from light to dark for the selected element, 3 to 15</source>
+      <translation>Stufen von hell zu dunkel für das gewählte Ding, 3 bis 15</translation>
     </message>
     <message>
-      <source>bands apart</source>
-      <translation>Streifenabstand</translation>
+      <source>step between bands</source>
+      <translation>Stufe zwischen Bändern</translation>
     </message>
     <message>
       <source>How much two neighbouring bands of a passage may differ: 2 is hardly seen</source>
       <translation>Wie sehr zwei benachbarte Streifen eines Verlaufs sich unterscheiden dürfen: 2 ist kaum zu sehen</translation>
     </message>
     <message>
-      <source>round the first place</source>
-      <translation>um die erste Stelle</translation>
+      <source>radial</source>
+      <translation>kreisförmig</translation>
     </message>
     <message>
       <source>The passage goes in rings, as about a light</source>
       <translation>Der Verlauf geht in Ringen, wie um ein Licht</translation>
     </message>
     <message>
-      <source>Another passage</source>
-      <translation>Anderer Verlauf</translation>
+      <source>New gradation</source>
+      <translation>Neuer Verlauf</translation>
     </message>
     <message>
       <source>Forgets its places; click two or three others</source>
@@ -5801,16 +5870,16 @@
       <translation>Eine Seite mit einer Reihe je Tube der Palette: wie aus der Tube, 1 in 2 und 1 in 10 deines Weiß, und ein Aufzug über Weiß und Schwarz</translation>
     </message>
     <message>
-      <source>Read a photograph…</source>
-      <translation>Ein Foto lesen…</translation>
+      <source>Read card photo…</source>
+      <translation>Kartenfoto lesen…</translation>
     </message>
     <message>
       <source>Of the painted card, all of it, straight on, in even daylight; what cannot be read is named</source>
       <translation>Der gemalten Karte, ganz, gerade von vorn, in gleichmäßigem Tageslicht; was sich nicht lesen lässt, wird genannt</translation>
     </message>
     <message>
-      <source>Read a file…</source>
-      <translation>Eine Datei lesen…</translation>
+      <source>Read swatch file…</source>
+      <translation>Aufstrichdatei lesen…</translation>
     </message>
     <message>
       <source>Measured patches as CGATS text or JSON</source>
@@ -5821,8 +5890,8 @@
       <translation>Tube</translation>
     </message>
     <message>
-      <source>The tube in hand</source>
-      <translation>Die Tube in der Hand</translation>
+      <source>The selected tube</source>
+      <translation>Die gewählte Tube</translation>
     </message>
     <message>
       <source>patch</source>
@@ -5853,8 +5922,8 @@
       <translation>Aufzug über Schwarz</translation>
     </message>
     <message>
-      <source>CIELAB of the patch, D65, as a colour reader says it</source>
-      <translation>CIELAB des Felds, D65, wie ein Farbmesser es sagt</translation>
+      <source>CIELAB of the patch, D65, from a colour reader</source>
+      <translation>CIELAB des Feldes, D65, von einem Farbmessgerät</translation>
     </message>
     <message>
       <source>lightness</source>
@@ -5869,16 +5938,16 @@
       <translation>blau bis gelb</translation>
     </message>
     <message>
-      <source>drawn</source>
-      <translation>aufgezogen</translation>
+      <source>drawdown thickness</source>
+      <translation>Aufstrichdicke</translation>
     </message>
     <message>
       <source>Wet film of the drawdown: about half the gap of the bar</source>
       <translation>Nasser Film des Aufzugs: etwa der halbe Spalt der Rakel</translation>
     </message>
     <message>
-      <source>Say how thick it was drawn</source>
-      <translation>Sagen, wie dick er aufgezogen wurde</translation>
+      <source>Set the drawdown thickness</source>
+      <translation>Aufstrichdicke setzen</translation>
     </message>
     <message>
       <source>Colour reader</source>
@@ -5889,12 +5958,12 @@
       <translation>Liest das Feld mit dem mitgelieferten nachgeahmten Messer: zum Ausprobieren ohne Gerät</translation>
     </message>
     <message>
-      <source>Forget its swatches</source>
-      <translation>Seine Proben vergessen</translation>
+      <source>Remove swatches</source>
+      <translation>Aufstriche entfernen</translation>
     </message>
     <message>
-      <source>The tube in hand is typical again</source>
-      <translation>Die Tube in der Hand ist wieder typisch</translation>
+      <source>The selected tube is typical again</source>
+      <translation>Die gewählte Tube ist wieder typisch</translation>
     </message>
     <message>
       <source>Forget the swatches</source>
@@ -5944,9 +6013,12 @@
       <source>Read the swatches</source>
       <translation>Die Proben lesen</translation>
     </message>
-    <message>
-      <source>%1 patches are read. %2</source>
-      <translation>%1 Felder sind gelesen. %2</translation>
+    <message numerus="yes">
+      <source>%n patches read. %1</source>
+      <translation>
+        <numerusform>%n Feld gelesen. %1</numerusform>
+        <numerusform>%n Felder gelesen. %1</numerusform>
+      </translation>
     </message>
     <message>
       <source>Measured patches</source>
@@ -5960,9 +6032,12 @@
       <source>None of its paints is in this box.</source>
       <translation>Keine seiner Farben ist in diesem Kasten.</translation>
     </message>
-    <message>
-      <source>%1 patches are read.</source>
-      <translation>%1 Felder sind gelesen.</translation>
+    <message numerus="yes">
+      <source>%n patches read.</source>
+      <translation>
+        <numerusform>%n Feld gelesen.</numerusform>
+        <numerusform>%n Felder gelesen.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Enter a swatch</source>
@@ -6033,12 +6108,12 @@
       <translation>trocknet %1 Tage</translation>
     </message>
     <message>
-      <source>Days</source>
-      <translation>Tage</translation>
+      <source>Schedule</source>
+      <translation>Zeitplan</translation>
     </message>
     <message>
-      <source>The plan of work over your days, and how each sitting should end</source>
-      <translation>Der Arbeitsplan über deine Tage, und wie jede Sitzung enden soll</translation>
+      <source>The work laid out over your days, and how each sitting should end</source>
+      <translation>Die Arbeit über deine Tage verteilt, und wie jede Sitzung enden soll</translation>
     </message>
     <message>
       <source>◂ Sitting</source>
@@ -6057,16 +6132,16 @@
       <translation>Die nächste Sitzung (])</translation>
     </message>
     <message>
-      <source>As it stands</source>
-      <translation>Wie sie steht</translation>
+      <source>Now</source>
+      <translation>Jetzt</translation>
     </message>
     <message>
       <source>How the canvas should look now</source>
       <translation>Wie die Leinwand jetzt aussehen soll</translation>
     </message>
     <message>
-      <source>Sitting on a page…</source>
-      <translation>Sitzung auf eine Seite…</translation>
+      <source>Print sitting…</source>
+      <translation>Sitzung drucken…</translation>
     </message>
     <message>
       <source>A PDF to take to the easel: what, where, puddles, brushes, before and after</source>
@@ -6101,8 +6176,8 @@
       <translation>Es ist nichts mehr zu tun.</translation>
     </message>
     <message>
-      <source>%1 %2, %3–%4</source>
-      <translation>%1 %2, %3–%4</translation>
+      <source>%1, %2–%3</source>
+      <translation>%1, %2–%3</translation>
     </message>
     <message>
       <source>%1  %2%3</source>
@@ -6150,13 +6225,16 @@
       <source>All tasks are done.</source>
       <translation>Alle Aufgaben sind getan.</translation>
     </message>
-    <message>
-      <source>%1 h of work (%2 to %3 h) in %4 sittings; done on %5, between %6 and %7.%8</source>
-      <translation>%1 h Arbeit (%2 bis %3 h) in %4 Sitzungen; fertig am %5, zwischen %6 und %7.%8</translation>
+    <message numerus="yes">
+      <source>About %1 h (%2 to %3 h) in %n sittings; finished around %4 (%5 to %6).%7</source>
+      <translation>
+        <numerusform>Etwa %1 h (%2 bis %3 h) in %n Sitzung; fertig um den %4 (%5 bis %6).%7</numerusform>
+        <numerusform>Etwa %1 h (%2 bis %3 h) in %n Sitzungen; fertig um den %4 (%5 bis %6).%7</numerusform>
+      </translation>
     </message>
     <message>
-      <source> Free hours are assumed: say yours on Hours.</source>
-      <translation> Freie Stunden sind angenommen: sage deine bei Stunden.</translation>
+      <source> Free hours are assumed: set yours on Free time.</source>
+      <translation> Freie Stunden sind angenommen: setze deine unter Freie Zeit.</translation>
     </message>
     <message>
       <source>At the easel</source>
@@ -6222,17 +6300,17 @@ freihalten: %1</translation>
     </message>
     <message>
       <source>
-must be right: %1</source>
+check: %1</source>
       <translation>
-muss stimmen: %1</translation>
+prüfen: %1</translation>
     </message>
     <message>
       <source>any key or touch: begin, pause, go on · Enter: done, next · Esc: leave</source>
       <translation>jede Taste oder Berührung: beginnen, Pause, weiter · Eingabe: getan, weiter · Esc: verlassen</translation>
     </message>
     <message>
-      <source>Eye</source>
-      <translation>Auge</translation>
+      <source>Eye training</source>
+      <translation>Augenschulung</translation>
     </message>
     <message>
       <source>Two minutes a day: what your eye just notices, in exercises from your own plan</source>
@@ -6243,8 +6321,8 @@ muss stimmen: %1</translation>
       <translation>Übung</translation>
     </message>
     <message>
-      <source>What is trained; its threshold is told in the unit it is measured in</source>
-      <translation>Was geübt wird; die Schwelle wird in der Einheit gesagt, in der gemessen wird</translation>
+      <source>What is trained; its threshold is shown in the unit it is measured in</source>
+      <translation>Was geübt wird; die Schwelle steht in der Einheit, in der gemessen wird</translation>
     </message>
     <message>
       <source>Practise</source>
@@ -6303,8 +6381,8 @@ muss stimmen: %1</translation>
       <translation>  (%1 bisher; klicke es an, oder seine Ziffer)</translation>
     </message>
     <message>
-      <source>Hours</source>
-      <translation>Stunden</translation>
+      <source>Free time</source>
+      <translation>Freie Zeit</translation>
     </message>
     <message>
       <source>When you paint, and what the room does to drying</source>
@@ -6315,8 +6393,8 @@ muss stimmen: %1</translation>
       <translation>freie Stunden</translation>
     </message>
     <message>
-      <source>The hours of your round; take one in hand to change it</source>
-      <translation>Die Stunden deines Umlaufs; nimm eine in die Hand, um sie zu ändern</translation>
+      <source>Your free hours; select one to change it</source>
+      <translation>Deine freien Stunden; wähle eine, um sie zu ändern</translation>
     </message>
     <message>
       <source>%1 %2–%3</source>
@@ -6331,16 +6409,16 @@ muss stimmen: %1</translation>
       <translation>Stunden hinzu</translation>
     </message>
     <message>
-      <source>Another time of the round when you paint</source>
-      <translation>Noch eine Zeit des Umlaufs, zu der du malst</translation>
+      <source>Adds another time when you paint</source>
+      <translation>Fügt eine weitere Malzeit hinzu</translation>
     </message>
     <message>
       <source>Add free hours</source>
       <translation>Freie Stunden hinzufügen</translation>
     </message>
     <message>
-      <source>You do not paint then</source>
-      <translation>Dann malst du nicht</translation>
+      <source>Removes these hours</source>
+      <translation>Entfernt diese Stunden</translation>
     </message>
     <message>
       <source>Take free hours away</source>
@@ -6367,44 +6445,40 @@ muss stimmen: %1</translation>
       <translation>von</translation>
     </message>
     <message>
-      <source>When you stop: hours of the day, 21.5 is half past nine</source>
-      <translation>Wann du aufhörst: Stunden des Tages, 21,5 ist halb zehn</translation>
+      <source>When you stop, as 21:30</source>
+      <translation>Wann du aufhörst, etwa 21:30</translation>
     </message>
     <message>
-      <source>When you can begin: hours of the day, 19.5 is half past seven</source>
-      <translation>Wann du beginnen kannst: Stunden des Tages, 19,5 ist halb acht</translation>
-    </message>
-    <message>
-      <source> o'clock</source>
-      <translation> Uhr</translation>
+      <source>When you can begin, as 19:30</source>
+      <translation>Wann du anfangen kannst, etwa 19:30</translation>
     </message>
     <message>
       <source>Change free hours</source>
       <translation>Freie Stunden ändern</translation>
     </message>
     <message>
-      <source>round of</source>
-      <translation>Umlauf von</translation>
+      <source>repeats every</source>
+      <translation>wiederholt sich alle</translation>
     </message>
     <message>
-      <source>Seven days are a week; shifts may come round in another number</source>
-      <translation>Sieben Tage sind eine Woche; Schichten können in einer anderen Zahl umlaufen</translation>
+      <source>7 days are a week; shifts may repeat after another number</source>
+      <translation>7 Tage sind eine Woche; Schichten können sich nach einer anderen Zahl wiederholen</translation>
     </message>
     <message>
       <source>Change the round</source>
       <translation>Den Umlauf ändern</translation>
     </message>
     <message>
-      <source>Read a calendar…</source>
-      <translation>Kalender lesen…</translation>
+      <source>Import calendar…</source>
+      <translation>Kalender importieren…</translation>
     </message>
     <message>
       <source>An iCalendar file: what stands in it takes your hours</source>
       <translation>Eine iCalendar-Datei: was darin steht, nimmt deine Stunden</translation>
     </message>
     <message>
-      <source>Free hours from one…</source>
-      <translation>Freie Stunden aus einem…</translation>
+      <source>Import free time…</source>
+      <translation>Freie Zeit importieren…</translation>
     </message>
     <message>
       <source>An iCalendar file whose entries are your free hours</source>
@@ -6486,17 +6560,20 @@ muss stimmen: %1</translation>
       <source>as the medium asks</source>
       <translation>wie das Malmittel es will</translation>
     </message>
-    <message>
-      <source>%1 entries read from the calendar.</source>
-      <translation>%1 Einträge aus dem Kalender gelesen.</translation>
+    <message numerus="yes">
+      <source>%n entries read from the calendar.</source>
+      <translation>
+        <numerusform>%n Eintrag aus dem Kalender gelesen.</numerusform>
+        <numerusform>%n Einträge aus dem Kalender gelesen.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Read a calendar</source>
       <translation>Einen Kalender lesen</translation>
     </message>
     <message>
-      <source>Say when you paint: Add hours. Until then two evenings and a Saturday afternoon are taken.</source>
-      <translation>Sage, wann du malst: Stunden hinzu. Bis dahin gelten zwei Abende und ein Samstagnachmittag.</translation>
+      <source>Set when you paint: Add hours. Until then two evenings and a Saturday afternoon are assumed.</source>
+      <translation>Setze, wann du malst: Stunden hinzufügen. Bis dahin gelten zwei Abende und ein Samstagnachmittag.</translation>
     </message>
     <message>
       <source>%1 h in a round of %2 days; %3 days are different.</source>
@@ -6511,8 +6588,8 @@ muss stimmen: %1</translation>
       <translation>Die vorige Sitzung</translation>
     </message>
     <message>
-      <source>Tick the task in hand</source>
-      <translation>Die Aufgabe in der Hand abhaken</translation>
+      <source>Tick the selected task</source>
+      <translation>Die gewählte Aufgabe abhaken</translation>
     </message>
     <message>
       <source>Begin the sitting, pause, go on</source>
@@ -6527,16 +6604,16 @@ muss stimmen: %1</translation>
       <translation>Malplanung</translation>
     </message>
     <message>
-      <source>Stops what is being worked out; it is not begun again by itself</source>
-      <translation>Hält an, was gerade ausgerechnet wird; es beginnt nicht von selbst wieder</translation>
+      <source>Stops the calculation; it does not start again by itself</source>
+      <translation>Hält die Berechnung an; sie beginnt nicht von selbst wieder</translation>
     </message>
     <message>
       <source>Again</source>
       <translation>Noch einmal</translation>
     </message>
     <message>
-      <source>Works out what was stopped or could not be done</source>
-      <translation>Rechnet aus, was angehalten wurde oder nicht gelang</translation>
+      <source>Starts the stopped calculation again</source>
+      <translation>Beginnt die angehaltene Berechnung erneut</translation>
     </message>
     <message>
       <source>Stopped. Again takes it up.</source>
@@ -6555,7 +6632,7 @@ muss stimmen: %1</translation>
       <translation>Leinwand gegen Stufe, Ding für Ding</translation>
     </message>
     <message>
-      <source>thing</source>
+      <source>element</source>
       <translation>Ding</translation>
     </message>
     <message>
@@ -6563,8 +6640,12 @@ muss stimmen: %1</translation>
       <translation>gemalt</translation>
     </message>
     <message>
-      <source>lost edge</source>
-      <translation>verlorene Kante</translation>
+      <source>value</source>
+      <translation>Helligkeit</translation>
+    </message>
+    <message>
+      <source>lost edges</source>
+      <translation>verlorene Kanten</translation>
     </message>
     <message>
       <source>drift</source>
@@ -6591,12 +6672,12 @@ muss stimmen: %1</translation>
       <translation>neu seit dem letzten Foto</translation>
     </message>
     <message>
-      <source>Photograph…</source>
-      <translation>Foto…</translation>
+      <source>Load canvas photo…</source>
+      <translation>Leinwandfoto laden…</translation>
     </message>
     <message>
-      <source>A photograph of the canvas from a file; it is squared up and compared</source>
-      <translation>Ein Foto der Leinwand aus einer Datei; es wird entzerrt und verglichen</translation>
+      <source>Opens a photograph of the canvas from a file; it is straightened and compared</source>
+      <translation>Öffnet ein Foto der Leinwand aus einer Datei; es wird entzerrt und verglichen</translation>
     </message>
     <message>
       <source>Photograph of the canvas</source>
@@ -6607,12 +6688,12 @@ muss stimmen: %1</translation>
       <translation>Bilder (*.jpg *.jpeg *.png *.tif *.heic *.webp)</translation>
     </message>
     <message>
-      <source>Simulated easel</source>
-      <translation>Nachgeahmte Staffelei</translation>
+      <source>Practice photo</source>
+      <translation>Übungsfoto</translation>
     </message>
     <message>
-      <source>To learn with: photographs this stage askew, in lamp light, with a thing gone astray</source>
-      <translation>Zum Lernen: fotografiert diese Stufe schräg, bei Lampenlicht, mit einem verrutschten Ding</translation>
+      <source>To learn with: a made-up photograph of this stage, askew, in lamplight, with one element out of place</source>
+      <translation>Zum Lernen: ein erfundenes Foto dieser Stufe, schräg, bei Lampenlicht, mit einem Ding am falschen Ort</translation>
     </message>
     <message>
       <source>photograph</source>
@@ -6663,36 +6744,36 @@ muss stimmen: %1</translation>
       <translation>Graukarte</translation>
     </message>
     <message>
-      <source>Drag a box inside a grey card in the photograph: values are then told by it, not by the plan. Printed tags do the same by their paper.</source>
-      <translation>Ziehe im Foto einen Rahmen innerhalb einer Graukarte: die Tonwerte gelten dann nach ihr, nicht nach dem Plan. Gedruckte Marken tun dasselbe mit ihrem Papier.</translation>
+      <source>Drag a box inside a grey card in the photograph: values are then measured by it. The paper of printed tags does the same.</source>
+      <translation>Zieh im Foto einen Rahmen in eine Graukarte: danach werden Helligkeiten gemessen. Das Papier gedruckter Marken tut dasselbe.</translation>
     </message>
     <message>
-      <source>Better than the plan</source>
-      <translation>Besser als der Plan</translation>
+      <source>Adopt from canvas</source>
+      <translation>Von der Leinwand übernehmen</translation>
     </message>
     <message>
       <source>Drag a box: there the canvas is the plan from now on</source>
       <translation>Ziehe einen Rahmen: dort ist die Leinwand von nun an der Plan</translation>
     </message>
     <message>
-      <source>let pass</source>
-      <translation>durchgehen lassen</translation>
+      <source>tolerance</source>
+      <translation>Toleranz</translation>
     </message>
     <message>
-      <source>How far the thing in hand may stray from the plan before it is told, × what usually passes</source>
-      <translation>Wie weit das Ding in der Hand vom Plan abweichen darf, bevor es gesagt wird, mal das Übliche</translation>
+      <source>How far the selected element may drift from the plan before you are warned, × the usual limit</source>
+      <translation>Wie weit das gewählte Ding vom Plan abweichen darf, bevor du gewarnt wirst, mal die übliche Grenze</translation>
     </message>
     <message>
       <source>Let it stray further</source>
       <translation>Weiter abweichen lassen</translation>
     </message>
     <message>
-      <source>Try an idea on it</source>
-      <translation>Einen Einfall darauf probieren</translation>
+      <source>New variant on this photo</source>
+      <translation>Neue Variante auf diesem Foto</translation>
     </message>
     <message>
-      <source>The squared-up photograph becomes the lowest picture of a new take: move, add, relight on top of it</source>
-      <translation>Das entzerrte Foto wird das unterste Bild einer neuen Fassung: darüber bewegen, hinzufügen, neu beleuchten</translation>
+      <source>The straightened photograph becomes the lowest picture of a new take, to try changes on</source>
+      <translation>Das entzerrte Foto wird unterstes Bild einer neuen Fassung, um Änderungen zu versuchen</translation>
     </message>
     <message>
       <source>The photograph leaves the log</source>
@@ -6707,8 +6788,8 @@ muss stimmen: %1</translation>
       <translation>Eckmarken…</translation>
     </message>
     <message>
-      <source>Four tags to print and stick beside the corners: then a tenth of a millimetre is told</source>
-      <translation>Vier Marken zum Drucken und Ankleben neben den Ecken: dann lässt sich ein Zehntelmillimeter sagen</translation>
+      <source>Four tags to print and stick beside the corners: then drift is measured to a tenth of a millimetre</source>
+      <translation>Vier Marken zum Drucken und Ankleben neben den Ecken: dann wird auf ein Zehntel Millimeter gemessen</translation>
     </message>
     <message>
       <source>Corner tags</source>
@@ -6727,8 +6808,12 @@ muss stimmen: %1</translation>
       <translation>Die Graukarte zeigen</translation>
     </message>
     <message>
-      <source>A photograph of the canvas, squared up and held against this stage</source>
-      <translation>Ein Foto der Leinwand, entzerrt und gegen diese Stufe gehalten</translation>
+      <source>Check</source>
+      <translation>Prüfung</translation>
+    </message>
+    <message>
+      <source>A photograph of the canvas, straightened and compared with the plan at this stage</source>
+      <translation>Ein Foto der Leinwand, entzerrt und mit dem Plan auf dieser Stufe verglichen</translation>
     </message>
     <message>
       <source>Drag a box over what is better than the plan.</source>
@@ -6771,16 +6856,16 @@ muss stimmen: %1</translation>
       <translation>Eine neue Fassung liegt auf dem Foto: in Bildraum und Beleuchtung hinzufügen, decken, neu beleuchten; die Fassungen vergleichen es.</translation>
     </message>
     <message>
-      <source>Photograph the canvas from the front, all four corners in the picture; Photograph… squares it up and compares it.</source>
-      <translation>Fotografiere die Leinwand von vorn, alle vier Ecken im Bild; Foto… entzerrt und vergleicht es.</translation>
+      <source>Photograph the canvas from the front, all four corners in the picture; then Load canvas photo…</source>
+      <translation>Fotografiere die Leinwand von vorn, alle vier Ecken im Bild; dann Leinwandfoto laden…</translation>
     </message>
     <message>
       <source>Squaring up and comparing: %1 %.</source>
       <translation>Wird entzerrt und verglichen: %1 %.</translation>
     </message>
     <message>
-      <source>Corners %1, %2 % sure; %3 % painted; worst drift %4 mm (arrows × 10); light over %5 stops.</source>
-      <translation>Ecken %1, %2 % sicher; %3 % gemalt; schlimmster Verzug %4 mm (Pfeile × 10); Licht über %5 Blenden.</translation>
+      <source>Corners %1 (%2 % sure). %3 % painted. Largest drift %4 mm, drawn 10 × as long. Uneven light: %5 stops.</source>
+      <translation>Ecken %1 (%2 % sicher). %3 % gemalt. Größte Abweichung %4 mm, 10-fach gezeichnet. Ungleiches Licht: %5 Blenden.</translation>
     </message>
     <message>
       <source>by their tags</source>
@@ -6807,8 +6892,8 @@ muss stimmen: %1</translation>
       <translation>Tatsachen geprüft, Signatur, Firnis, das Blatt, das mit dem Bild geht</translation>
     </message>
     <message>
-      <source>Click on the board; too near the frame is said</source>
-      <translation>Auf die Bildtafel klicken; zu nah am Rahmen wird gesagt</translation>
+      <source>Click on the picture; you are warned if it is too near the frame</source>
+      <translation>Ins Bild klicken; du wirst gewarnt, wenn es dem Rahmen zu nahe ist</translation>
     </message>
     <message>
       <source>As it stands on the canvas and in the record</source>
@@ -6943,8 +7028,8 @@ muss stimmen: %1</translation>
       <translation>Sitzung beenden</translation>
     </message>
     <message>
-      <source>Into the log; what was done stays, the rest is planned anew</source>
-      <translation>Ins Arbeitsbuch; was getan ist, bleibt, der Rest wird neu geplant</translation>
+      <source>Writes it to the log; the rest is planned anew</source>
+      <translation>Schreibt sie ins Protokoll; der Rest wird neu geplant</translation>
     </message>
     <message>
       <source>Logged. Does it hold on the wall? Hang it where you see it by chance, and judge it after %1.</source>
@@ -6967,8 +7052,8 @@ muss stimmen: %1</translation>
       <translation>weil</translation>
     </message>
     <message>
-      <source>The reason; say it first</source>
-      <translation>Der Grund; sage ihn zuerst</translation>
+      <source>Type the reason first</source>
+      <translation>Erst den Grund tippen</translation>
     </message>
     <message>
       <source>Log what was scrapped</source>
@@ -6991,8 +7076,8 @@ muss stimmen: %1</translation>
       <translation>versucht und verworfen</translation>
     </message>
     <message>
-      <source>What did not work; kept with the photograph in hand</source>
-      <translation>Was nicht ging; mit dem Foto in der Hand aufgehoben</translation>
+      <source>What did not work; kept with the selected photograph</source>
+      <translation>Was nicht ging; beim gewählten Foto aufgehoben</translation>
     </message>
     <message>
       <source>sitting</source>
@@ -7039,16 +7124,16 @@ muss stimmen: %1</translation>
       <translation>Getan</translation>
     </message>
     <message>
-      <source>Ticks the task in hand, or takes the tick back (T)</source>
-      <translation>Hakt die Aufgabe in der Hand ab, oder nimmt den Haken zurück (T)</translation>
+      <source>Ticks the selected task, or removes the tick (T)</source>
+      <translation>Hakt die gewählte Aufgabe ab oder entfernt den Haken (T)</translation>
     </message>
     <message>
       <source>Earlier</source>
       <translation>Früher</translation>
     </message>
     <message>
-      <source>Puts it before the task above; what that breaks is said</source>
-      <translation>Setzt sie vor die Aufgabe darüber; was das bricht, wird gesagt</translation>
+      <source>Puts it before the task above; you are warned of what that breaks</source>
+      <translation>Setzt sie vor die Aufgabe darüber; du wirst gewarnt, was das stört</translation>
     </message>
     <message>
       <source>Later</source>
@@ -7059,16 +7144,16 @@ muss stimmen: %1</translation>
       <translation>Setzt sie hinter die Aufgabe darunter</translation>
     </message>
     <message>
-      <source>Of work, in your own reckoning</source>
-      <translation>An Arbeit, nach deiner eigenen Rechnung</translation>
+      <source>Your own estimate of the work</source>
+      <translation>Deine eigene Schätzung der Arbeit</translation>
     </message>
     <message>
       <source>Reckon a task</source>
       <translation>Eine Aufgabe veranschlagen</translation>
     </message>
     <message>
-      <source>in parts</source>
-      <translation>in Teilen</translation>
+      <source>split into</source>
+      <translation>aufteilen in</translation>
     </message>
     <message>
       <source>Splits it into equal parts, to be ticked one by one</source>
@@ -7077,6 +7162,10 @@ muss stimmen: %1</translation>
     <message>
       <source>Split a task</source>
       <translation>Eine Aufgabe teilen</translation>
+    </message>
+    <message>
+      <source>paint</source>
+      <translation>Farbe</translation>
     </message>
     <message>
       <source>What this task is painted in, where that is not the paint of the box</source>
@@ -7091,7 +7180,7 @@ muss stimmen: %1</translation>
       <translation>Die Farbe einer Aufgabe wählen</translation>
     </message>
     <message>
-      <source>together with</source>
+      <source>merge with</source>
       <translation>zusammen mit</translation>
     </message>
     <message>
@@ -7123,20 +7212,20 @@ muss stimmen: %1</translation>
       <translation>eine eigene Aufgabe</translation>
     </message>
     <message>
-      <source>Its words; it comes before the task in hand</source>
-      <translation>Ihre Worte; sie kommt vor die Aufgabe in der Hand</translation>
+      <source>Its name; it comes before the selected task</source>
+      <translation>Ihr Name; sie kommt vor die gewählte Aufgabe</translation>
     </message>
     <message>
       <source>Add a task</source>
       <translation>Eine Aufgabe hinzufügen</translation>
     </message>
     <message>
-      <source>As reckoned</source>
-      <translation>Wie veranschlagt</translation>
+      <source>Reset the plan</source>
+      <translation>Plan zurücksetzen</translation>
     </message>
     <message>
-      <source>Takes back what you changed in the plan of work; ticks stay</source>
-      <translation>Nimmt zurück, was du am Arbeitsplan geändert hast; Haken bleiben</translation>
+      <source>Removes your changes to the plan of work; ticks stay</source>
+      <translation>Entfernt deine Änderungen am Arbeitsplan; Haken bleiben</translation>
     </message>
     <message>
       <source>Take the plan as reckoned</source>
@@ -7172,9 +7261,12 @@ muss stimmen: %1</translation>
       <source>, paint over after %1 h</source>
       <translation>, überzumalen nach %1 h</translation>
     </message>
-    <message>
-      <source>%1 tasks; take one in hand in the list.</source>
-      <translation>%1 Aufgaben; nimm in der Liste eine in die Hand.</translation>
+    <message numerus="yes">
+      <source>%n tasks; select one in the list.</source>
+      <translation>
+        <numerusform>%n Aufgabe; wähle sie in der Liste.</numerusform>
+        <numerusform>%n Aufgaben; wähle eine in der Liste.</numerusform>
+      </translation>
     </message>
     <message>
       <source>%1: %2 cm², %3 h (%4 to %5 h)%6. %7</source>
@@ -7193,12 +7285,16 @@ muss stimmen: %1</translation>
       <translation>„%1“ hat %2 h bekommen, mehr als dafür veranschlagt; „%3“, das vorher gelesen werden soll, %4 h.</translation>
     </message>
     <message>
+      <source>Analysis</source>
+      <translation>Analyse</translation>
+    </message>
+    <message>
       <source>Takes the picture apart to learn from it: its parts, lines, values and glances</source>
       <translation>Zerlegt das Bild, um daraus zu lernen: seine Teile, Linien, Tonwerte und Blicke</translation>
     </message>
     <message>
-      <source>Take it apart</source>
-      <translation>Zerlegen</translation>
+      <source>Analyse picture</source>
+      <translation>Bild analysieren</translation>
     </message>
     <message>
       <source>Finds what hangs together by colour, ranks it, and looks for lines. A second or two</source>
@@ -7289,8 +7385,8 @@ muss stimmen: %1</translation>
       <translation>Kanten</translation>
     </message>
     <message>
-      <source>How contours are meant, here soft, here hard, here a line, against how they are</source>
-      <translation>Wie Konturen gemeint sind, hier weich, dort hart, dort eine Linie, gegen wie sie sind</translation>
+      <source>How edges are planned, lost, soft, firm or hard, and how they are now</source>
+      <translation>Wie Kanten geplant sind, verloren, weich, fest oder hart, und wie sie jetzt sind</translation>
     </message>
     <message>
       <source>meant to be</source>
@@ -7309,36 +7405,32 @@ muss stimmen: %1</translation>
       <translation>mit heller Linie</translation>
     </message>
     <message>
-      <source>All of its contour</source>
-      <translation>Ihre ganze Kontur</translation>
+      <source>Whole edge</source>
+      <translation>Ganze Kante</translation>
     </message>
     <message>
-      <source>The same all round the element in hand</source>
-      <translation>Dasselbe rings um das Ding in der Hand</translation>
+      <source>The same all round the selected element</source>
+      <translation>Dasselbe rings um das gewählte Ding</translation>
     </message>
     <message>
       <source>Plan its edges</source>
       <translation>Seine Kanten planen</translation>
     </message>
     <message>
-      <source>Take the last back</source>
-      <translation>Letzte zurück</translation>
-    </message>
-    <message>
-      <source>The wish set last on the element in hand goes</source>
-      <translation>Der zuletzt gesetzte Wunsch am Ding in der Hand entfällt</translation>
+      <source>Removes the wish set last on the selected element</source>
+      <translation>Entfernt den zuletzt gesetzten Wunsch am gewählten Ding</translation>
     </message>
     <message>
       <source>Take an edge back</source>
       <translation>Eine Kante zurücknehmen</translation>
     </message>
     <message>
-      <source>None planned</source>
-      <translation>Keine geplant</translation>
+      <source>Remove all</source>
+      <translation>Alle entfernen</translation>
     </message>
     <message>
-      <source>All wishes for the element in hand go</source>
-      <translation>Alle Wünsche für das Ding in der Hand entfallen</translation>
+      <source>Removes all wishes for the selected element</source>
+      <translation>Entfernt alle Wünsche für das gewählte Ding</translation>
     </message>
     <message>
       <source>Plan no edges</source>
@@ -7375,40 +7467,40 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Tonstufen</translation>
     </message>
     <message>
-      <source>The values the picture falls into, each as wide as its share of the canvas. L* 0 is black, 100 white. Drag a bead to say yourself where a step ends; the arrow keys move the chosen one.</source>
-      <translation>Die Töne, in die das Bild zerfällt, jeder so breit wie sein Anteil an der Leinwand. L* 0 ist Schwarz, 100 Weiß. Eine Perle ziehen sagt selbst, wo eine Stufe endet; die Pfeiltasten bewegen die gewählte.</translation>
+      <source>The picture's values, each as wide as its share of the canvas (0 black, 100 white). Drag a bead to set where a step ends.</source>
+      <translation>Die Helligkeiten des Bildes, jede so breit wie ihr Anteil (0 Schwarz, 100 Weiß). Zieh eine Perle, um eine Stufe zu begrenzen.</translation>
     </message>
     <message>
-      <source>Put it in order</source>
-      <translation>In Ordnung bringen</translation>
+      <source>Reading order</source>
+      <translation>Lesefolge</translation>
     </message>
     <message>
       <source>The smallest changes of light, place and tone that make the measured order the intended one</source>
       <translation>Die kleinsten Änderungen an Licht, Ort und Ton, die die gemessene Folge zur gemeinten machen</translation>
     </message>
     <message>
-      <source>Find the smallest change</source>
-      <translation>Die kleinste Änderung finden</translation>
+      <source>Find smallest change</source>
+      <translation>Kleinste Änderung suchen</translation>
     </message>
     <message>
       <source>First what light can do, then size and place, then tone, within what a painter would accept. Takes some seconds; nothing is changed by it</source>
       <translation>Erst was Licht kann, dann Größe und Ort, dann Ton, in Grenzen, die ein Maler hinnähme. Dauert einige Sekunden; nichts wird dadurch geändert</translation>
     </message>
     <message>
-      <source>Gives the search up</source>
-      <translation>Gibt die Suche auf</translation>
+      <source>Cancels the search</source>
+      <translation>Bricht die Suche ab</translation>
     </message>
     <message>
       <source>The board shows how it is and how it would be; nothing is changed</source>
       <translation>Die Bildtafel zeigt, wie es ist und wie es wäre; nichts wird geändert</translation>
     </message>
     <message>
-      <source>Do it</source>
-      <translation>Tun</translation>
+      <source>Apply changes</source>
+      <translation>Änderungen anwenden</translation>
     </message>
     <message>
-      <source>What is switched on, as one step, which Ctrl+Z takes back</source>
-      <translation>Was eingeschaltet ist, als ein Schritt, den Strg+Z zurücknimmt</translation>
+      <source>Applies what is switched on, as one step; Ctrl+Z undoes it</source>
+      <translation>Wendet das Eingeschaltete als einen Schritt an; Strg+Z macht es rückgängig</translation>
     </message>
     <message>
       <source>Off: this one is left out</source>
@@ -7451,24 +7543,24 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>ein Gesicht</translation>
     </message>
     <message>
-      <source>Pull</source>
-      <translation>Zug</translation>
+      <source>Attention</source>
+      <translation>Aufmerksamkeit</translation>
     </message>
     <message>
-      <source>What each thing draws and why; strong places of the backdrop; what leaks over the edges</source>
-      <translation>Was jedes Ding anzieht und warum; starke Stellen des Hintergrunds; was über die Kanten ausläuft</translation>
+      <source>How much attention each element draws and why; strong places of the backdrop; what leads out of the picture</source>
+      <translation>Wie viel Aufmerksamkeit jedes Ding zieht und warum; starke Stellen des Hintergrunds; was aus dem Bild führt</translation>
     </message>
     <message>
-      <source>what it means</source>
-      <translation>was es bedeutet</translation>
+      <source>extra weight (meaning)</source>
+      <translation>Zusatzgewicht (Bedeutung)</translation>
     </message>
     <message>
-      <source>A face, a word, a hand: how many times more it is looked at than its contrast says, by your word. Shown beside the measured part, never in it.</source>
-      <translation>Ein Gesicht, ein Wort, eine Hand: wie viel mal mehr es angesehen wird, als sein Kontrast sagt, nach deinem Wort. Neben dem gemessenen Teil gezeigt, nie darin.</translation>
+      <source>A face, a word, a hand: how many times more it is looked at than its contrast alone. Shown beside the measured part.</source>
+      <translation>Ein Gesicht, ein Wort, eine Hand: wievielmal mehr es angesehen wird als nach seinem Kontrast. Steht neben dem Gemessenen.</translation>
     </message>
     <message>
-      <source>Say what it means</source>
-      <translation>Sagen, was es bedeutet</translation>
+      <source>Set its extra weight</source>
+      <translation>Zusatzgewicht setzen</translation>
     </message>
     <message>
       <source>place of the backdrop</source>
@@ -7491,16 +7583,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Stelle des Hintergrunds zeigt einen aus der Besetzung: was sie zieht, zählt für den</translation>
     </message>
     <message>
-      <source>Say what the place shows</source>
-      <translation>Sagen, was die Stelle zeigt</translation>
+      <source>Name the place</source>
+      <translation>Stelle benennen</translation>
     </message>
     <message>
-      <source>to stay quiet</source>
-      <translation>soll still sein</translation>
+      <source>keep quiet</source>
+      <translation>soll zurücktreten</translation>
     </message>
     <message>
-      <source>What is in hand must draw less than any of the cast; without a mark that is only asked of what is in no cast</source>
-      <translation>Das in der Hand muss weniger ziehen als jeder aus der Besetzung; ohne Vermerk gilt das nur für, was in keiner steht</translation>
+      <source>The selected element must draw less attention than any subject; unmarked, only elements that are no subject must</source>
+      <translation>Das gewählte Ding muss weniger auffallen als jeder Bildgegenstand; ohne Vermerk gilt das nur für Dinge, die keiner sind</translation>
     </message>
     <message>
       <source>Let it stay quiet</source>
@@ -7511,16 +7603,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Es darf sprechen</translation>
     </message>
     <message>
-      <source>Cut it free</source>
-      <translation>Freischneiden</translation>
+      <source>Make it an element</source>
+      <translation>Zum Ding machen</translation>
     </message>
     <message>
       <source>Makes the place an element of its own, where it is: it can then be moved, toned, or shown as one of the cast</source>
       <translation>Macht die Stelle zu einem eigenen Ding, wo sie ist: dann lässt sie sich bewegen, tönen oder als einer aus der Besetzung zeigen</translation>
     </message>
     <message>
-      <source>Takes 4 L* off all of the backdrop</source>
-      <translation>Nimmt dem ganzen Hintergrund 4 L*</translation>
+      <source>Darkens the whole backdrop a little (4 of 100)</source>
+      <translation>Dunkelt das ganze Hintergrundbild etwas ab (4 von 100)</translation>
     </message>
     <message>
       <source>Cut a place free</source>
@@ -7534,9 +7626,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>Faces cannot be looked for here; mark them by hand.</source>
       <translation>Gesichter lassen sich hier nicht suchen; zeige sie von Hand.</translation>
     </message>
-    <message>
-      <source>%1 faces are found.</source>
-      <translation>%1 Gesichter sind gefunden.</translation>
+    <message numerus="yes">
+      <source>%n faces found.</source>
+      <translation>
+        <numerusform>%n Gesicht gefunden.</numerusform>
+        <numerusform>%n Gesichter gefunden.</numerusform>
+      </translation>
     </message>
     <message>
       <source>By contrast: &lt;b&gt;%1&lt;/b&gt;. Strongest step of value: %2; of colour: %3; sharpest edges: %4. %5</source>
@@ -7611,8 +7706,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Stufen finden lassen</translation>
     </message>
     <message>
-      <source>Find the steps</source>
-      <translation>Die Stufen finden</translation>
+      <source>Find value steps</source>
+      <translation>Helligkeitsstufen suchen</translation>
     </message>
     <message>
       <source>Lets the program place the steps again, instead of your beads</source>
@@ -7675,10 +7770,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Der Bericht ist als %1 gesichert.</translation>
     </message>
     <message>
-      <source>Contours</source>
-      <translation>Konturen</translation>
-    </message>
-    <message>
       <source>Values</source>
       <translation>Tonwerte</translation>
     </message>
@@ -7703,8 +7794,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Das Bild in wenigen Tönen, wie man es anlegen würde</translation>
     </message>
     <message>
-      <source>Every element filled flat: can each be told by its shape?</source>
-      <translation>Jedes Ding flach gefüllt: lässt sich jedes an seiner Form erkennen?</translation>
+      <source>Every element filled flat: can each be recognised by its shape?</source>
+      <translation>Jedes Ding flach gefüllt: ist jedes an seiner Form zu erkennen?</translation>
     </message>
     <message>
       <source>As with half-closed eyes: what still reads?</source>
@@ -7713,6 +7804,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>The lit picture by itself</source>
       <translation>Das beleuchtete Bild für sich</translation>
+    </message>
+    <message>
+      <source>Overview</source>
+      <translation>Überblick</translation>
     </message>
     <message>
       <source>What a viewer will see, in which order</source>
@@ -7729,10 +7824,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>3 cm wide</source>
       <translation>3 cm breit</translation>
-    </message>
-    <message>
-      <source>near</source>
-      <translation>nah</translation>
     </message>
     <message>
       <source>far</source>
@@ -7779,16 +7870,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Noch steht nichts in der Szene, also gibt es nichts zu lesen.</translation>
     </message>
     <message>
-      <source>First glances, by contrast: &lt;b&gt;%1&lt;/b&gt;. The strongest is so mostly through %2. It does not know faces or meaning.</source>
-      <translation>Erste Blicke, nach Kontrast: &lt;b&gt;%1&lt;/b&gt;. Das Stärkste ist es vor allem durch %2. Gesichter und Bedeutung kennt er nicht.</translation>
+      <source>The eye goes first to &lt;b&gt;%1&lt;/b&gt;, mostly because of %2 (judged by contrast only).</source>
+      <translation>Das Auge geht zuerst zu &lt;b&gt;%1&lt;/b&gt;, vor allem wegen: %2 (nur nach Kontrast beurteilt).</translation>
     </message>
     <message>
       <source>Each thing alone as small as a thumb</source>
       <translation>Jedes Ding allein, so klein wie ein Daumen</translation>
     </message>
     <message>
-      <source>Each thing alone, black, as small as a thumb. The figure: how much of its shape is left then, 100 % for all of it; spikes and notches at full size and left. A shape that cannot be told here will not be told across the room.</source>
-      <translation>Jedes Ding allein, schwarz, so klein wie ein Daumen. Die Zahl: wie viel von seiner Form dann übrig ist, 100 % für alles; Spitzen und Kerben in voller Größe und übrig. Eine Form, die sich hier nicht sagen lässt, lässt sich auch quer durchs Zimmer nicht sagen.</translation>
+      <source>Each element alone, black, at thumbnail size. The figure: how much of its shape is left, 100 % for all of it; its spikes and notches, at full size and left.</source>
+      <translation>Jedes Ding allein, schwarz, in Daumennagelgröße. Die Zahl: wie viel von seiner Form bleibt, 100 % für alles; Spitzen und Kerben, in voller Größe und übrig.</translation>
     </message>
     <message>
       <source>%1 % · %2 of %3</source>
@@ -7799,67 +7890,67 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Was wäre, wenn</translation>
     </message>
     <message>
-      <source>Lights lighter, darks darker, more or less colour: tried as a look, kept as a take or dropped</source>
-      <translation>Lichter heller, Dunkel dunkler, mehr oder weniger Farbe: als Blick versucht, als Fassung behalten oder verworfen</translation>
+      <source>Lights lighter, darks darker, more or less colour: tried on the picture, kept as a take or not</source>
+      <translation>Lichter heller, Dunkles dunkler, mehr oder weniger Farbe: am Bild versucht, als Fassung behalten oder nicht</translation>
     </message>
     <message>
-      <source>only what is in hand</source>
-      <translation>nur das in der Hand</translation>
+      <source>only selected element</source>
+      <translation>nur gewähltes Ding</translation>
     </message>
     <message>
-      <source>The look falls on the element in hand alone</source>
-      <translation>Der Blick fällt allein auf das Ding in der Hand</translation>
+      <source>The adjustment applies to the selected element alone</source>
+      <translation>Die Änderung gilt nur für das gewählte Ding</translation>
     </message>
     <message>
-      <source>L* added to what is lighter than the middle</source>
-      <translation>L* zu dem, was heller ist als die Mitte</translation>
+      <source>Lightens what is lighter than the middle (value, 0 to 100)</source>
+      <translation>Hellt auf, was heller ist als die Mitte (Helligkeit, 0 bis 100)</translation>
     </message>
     <message>
       <source>darks</source>
       <translation>Dunkel</translation>
     </message>
     <message>
-      <source>L* added to what is darker than the middle</source>
-      <translation>L* zu dem, was dunkler ist als die Mitte</translation>
+      <source>Lightens what is darker than the middle; below 0 darkens it</source>
+      <translation>Hellt auf, was dunkler ist als die Mitte; unter 0 dunkelt ab</translation>
     </message>
     <message>
-      <source>all of it</source>
-      <translation>alles davon</translation>
+      <source>everything</source>
+      <translation>alles</translation>
     </message>
     <message>
-      <source>L* added to everything</source>
-      <translation>L* zu allem</translation>
+      <source>Lightens everything; below 0 darkens it</source>
+      <translation>Hellt alles auf; unter 0 dunkelt ab</translation>
     </message>
     <message>
-      <source>Chroma times that</source>
-      <translation>Buntheit mal das</translation>
+      <source>Multiplies colour strength; 1 leaves it as it is</source>
+      <translation>Vervielfacht die Buntheit; 1 lässt sie, wie sie ist</translation>
     </message>
     <message>
       <source>warmth</source>
       <translation>Wärme</translation>
     </message>
     <message>
-      <source>b* added: warmer, or cooler under 0</source>
-      <translation>b* dazu: wärmer, oder kühler unter 0</translation>
+      <source>Warmer above 0, cooler below</source>
+      <translation>Wärmer über 0, kühler darunter</translation>
     </message>
     <message>
       <source>Keep as a take</source>
       <translation>Als Fassung behalten</translation>
     </message>
     <message>
-      <source>Another take with this look as tones of its parts; the one in hand stays</source>
-      <translation>Noch eine Fassung mit diesem Blick als Tönen ihrer Teile; die in der Hand bleibt</translation>
+      <source>Another take with these tones; the present one stays</source>
+      <translation>Noch eine Fassung mit diesen Tönen; die jetzige bleibt</translation>
     </message>
     <message>
-      <source>Do it here</source>
-      <translation>Hier tun</translation>
+      <source>Apply to this take</source>
+      <translation>Auf diese Fassung anwenden</translation>
     </message>
     <message>
       <source>Changes the tones of this take, as one step</source>
       <translation>Ändert die Töne dieser Fassung, als ein Schritt</translation>
     </message>
     <message>
-      <source>Drop it</source>
+      <source>Discard</source>
       <translation>Verwerfen</translation>
     </message>
     <message>
@@ -7891,8 +7982,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>was wäre, wenn</translation>
     </message>
     <message>
-      <source>A look on the whole picture, or on what is in hand; nothing is changed until it is kept.</source>
-      <translation>Ein Blick auf das ganze Bild, oder auf das in der Hand; nichts wird geändert, bis es behalten wird.</translation>
+      <source>An adjustment of the whole picture, or of the selected element; nothing changes until you keep it.</source>
+      <translation>Eine Änderung des ganzen Bildes oder des gewählten Dings; nichts ändert sich, bis du sie behältst.</translation>
     </message>
     <message>
       <source>The order of reading stays: &lt;b&gt;%1&lt;/b&gt;.</source>
@@ -7903,24 +7994,24 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Lesefolge wird &lt;b&gt;%1&lt;/b&gt;.</translation>
     </message>
     <message>
-      <source>Which of its feet is spoken of. They are numbered on the board, from the left of its picture</source>
-      <translation>Von welchem seiner Füße die Rede ist. Auf der Bildtafel nummeriert, von links in seinem Bild</translation>
+      <source>Which of its feet is meant. They are numbered on the picture, from the left of its photograph</source>
+      <translation>Welcher seiner Füße gemeint ist. Im Bild nummeriert, von links in seinem Foto</translation>
     </message>
     <message>
       <source>foot %1 of %2</source>
       <translation>Fuß %1 von %2</translation>
     </message>
     <message>
-      <source>, as said</source>
-      <translation>, wie gesagt</translation>
+      <source>, as you set it</source>
+      <translation>, wie von dir gesetzt</translation>
     </message>
     <message>
       <source>, as seen</source>
       <translation>, wie gesehen</translation>
     </message>
     <message>
-      <source>How far behind its lowest foot this one stands on the ground. Its shadow starts there. Found from how high it ends in the picture, until you say.</source>
-      <translation>Wie weit hinter seinem tiefsten Fuß dieser auf dem Boden steht. Dort beginnt sein Schatten. Daraus gefunden, wie hoch er im Bild endet, bis du es sagst.</translation>
+      <source>How far behind its lowest foot this one stands; its shadow starts there. Measured in the picture until you set it.</source>
+      <translation>Wie weit hinter seinem untersten Fuß dieser steht; dort beginnt sein Schatten. Im Bild gemessen, bis du es setzt.</translation>
     </message>
     <message>
       <source> m back</source>
@@ -7943,8 +8034,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Seinen Fuß absetzen</translation>
     </message>
     <message>
-      <source>As seen</source>
-      <translation>Wie gesehen</translation>
+      <source>Reset foot</source>
+      <translation>Fuß zurücksetzen</translation>
     </message>
     <message>
       <source>Lets this foot stand where it is seen again</source>
@@ -8035,12 +8126,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>%1 Innerhalb 2 %: %2</translation>
     </message>
     <message>
-      <source>In hand</source>
-      <translation>In der Hand</translation>
+      <source>Selected</source>
+      <translation>Auswahl</translation>
     </message>
     <message>
-      <source>Where the element in hand stands, how tall it truly is and how tall on the canvas</source>
-      <translation>Wo das Ding in der Hand steht, wie groß es wirklich und auf der Leinwand ist</translation>
+      <source>Where the selected element stands, how tall it truly is and how tall on the canvas</source>
+      <translation>Wo das gewählte Ding steht, wie groß es wirklich und auf der Leinwand ist</translation>
     </message>
     <message>
       <source>true height</source>
@@ -8067,20 +8158,20 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>üblich</translation>
     </message>
     <message>
-      <source>What it usually is as tall as. Choosing one gives it that height, and odd sizes are spoken of</source>
-      <translation>So groß wie was es üblich ist. Eines zu wählen gibt ihm diese Höhe, und seltsame Größen kommen zur Sprache</translation>
+      <source>Its usual height. Choosing one sets that height; you are warned if the size looks wrong</source>
+      <translation>Seine übliche Höhe. Die Wahl setzt sie; du wirst gewarnt, wenn die Größe falsch wirkt</translation>
     </message>
     <message>
-      <source>not said</source>
-      <translation>nicht gesagt</translation>
+      <source>not set</source>
+      <translation>nicht gesetzt</translation>
     </message>
     <message>
       <source>%1 · %2 m</source>
       <translation>%1 · %2 m</translation>
     </message>
     <message>
-      <source>Say nothing of its usual height</source>
-      <translation>Von seiner üblichen Höhe nichts sagen</translation>
+      <source>Clear its usual height</source>
+      <translation>Übliche Höhe löschen</translation>
     </message>
     <message>
       <source>Give it a usual height</source>
@@ -8103,24 +8194,24 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Wie hoch über dem Boden es hängt oder fliegt. Unter null sinkt es in Wasser oder Schnee.</translation>
     </message>
     <message>
-      <source>foot across</source>
-      <translation>Fuß quer</translation>
+      <source>foot, from left</source>
+      <translation>Fuß, von links</translation>
     </message>
     <message>
       <source>Where its foot stands across the canvas, from the left.</source>
       <translation>Wo sein Fuß quer auf der Leinwand steht, von links.</translation>
     </message>
     <message>
-      <source>foot down</source>
-      <translation>Fuß hoch</translation>
+      <source>foot, from top</source>
+      <translation>Fuß, von oben</translation>
     </message>
     <message>
       <source>Where its foot stands down the canvas. Lower is nearer, and larger.</source>
       <translation>Wo sein Fuß auf der Leinwand von oben steht. Tiefer ist näher, und größer.</translation>
     </message>
     <message>
-      <source>Find its foot</source>
-      <translation>Seinen Fuß finden</translation>
+      <source>Find foot</source>
+      <translation>Fuß suchen</translation>
     </message>
     <message>
       <source>Where it touches the ground is found in its outline again, in place of where you set it</source>
@@ -8139,8 +8230,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>niemand aus der Besetzung</translation>
     </message>
     <message>
-      <source>Say whom it shows</source>
-      <translation>Sagen, wen es zeigt</translation>
+      <source>Set whom it shows</source>
+      <translation>Setzen, wen es zeigt</translation>
     </message>
     <message>
       <source>the viewer</source>
@@ -8155,8 +8246,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Wohin es blickt oder geht, für den Raum davor</translation>
     </message>
     <message>
-      <source>Say where it looks</source>
-      <translation>Sagen, wohin es blickt</translation>
+      <source>Set where it looks</source>
+      <translation>Blickrichtung setzen</translation>
     </message>
     <message>
       <source>Mirror</source>
@@ -8171,7 +8262,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Spiegeln</translation>
     </message>
     <message>
-      <source>Double</source>
+      <source>Duplicate</source>
       <translation>Verdoppeln</translation>
     </message>
     <message>
@@ -8179,8 +8270,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Noch eines davon daneben</translation>
     </message>
     <message>
-      <source>Takes it out of the scene; its cut-out stays (Del)</source>
-      <translation>Nimmt es aus der Szene; sein Ausschnitt bleibt (Entf)</translation>
+      <source>Removes it from the scene; its cut-out stays (Del)</source>
+      <translation>Entfernt es aus der Szene; sein Ausschnitt bleibt (Entf)</translation>
     </message>
     <message>
       <source>Take it away</source>
@@ -8221,28 +8312,28 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Eine übliche Höhe behalten</translation>
     </message>
     <message>
-      <source>Kin</source>
-      <translation>Verwandte</translation>
+      <source>Scatter</source>
+      <translation>Streuen</translation>
     </message>
     <message>
       <source>Many of one kind without a copy among them, and patterns laid over a surface</source>
       <translation>Viele einer Art, ohne eine Kopie darunter, und Muster über eine Oberfläche gelegt</translation>
     </message>
     <message>
-      <source>kin</source>
-      <translation>Verwandte</translation>
+      <source>copies</source>
+      <translation>Kopien</translation>
     </message>
     <message>
-      <source>How many kin to add.</source>
-      <translation>Wie viele Verwandte dazukommen.</translation>
+      <source>How many copies to add.</source>
+      <translation>Wie viele Kopien dazukommen.</translation>
     </message>
     <message>
       <source>spread</source>
       <translation>verteilt</translation>
     </message>
     <message>
-      <source>How the kin are spread over the ground</source>
-      <translation>Wie die Verwandten über den Boden verteilt sind</translation>
+      <source>How the copies are spread over the ground</source>
+      <translation>Wie die Kopien über den Boden verteilt sind</translation>
     </message>
     <message>
       <source>along a line</source>
@@ -8289,12 +8380,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Wie viel breiter, schmaler oder schiefer jedes sein darf.</translation>
     </message>
     <message>
-      <source>Scatter</source>
-      <translation>Streuen</translation>
-    </message>
-    <message>
-      <source>Adds the kin there; once more scatters them otherwise</source>
-      <translation>Fügt die Verwandten dort hinzu; noch einmal streut sie anders</translation>
+      <source>Adds the copies there; again scatters them differently</source>
+      <translation>Fügt die Kopien dort hinzu; noch einmal streut sie anders</translation>
     </message>
     <message>
       <source>tiles</source>
@@ -8313,8 +8400,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Muster darauf</translation>
     </message>
     <message>
-      <source>A regular pattern that follows the relief of what is in hand</source>
-      <translation>Ein regelmäßiges Muster, das dem Relief von dem in der Hand folgt</translation>
+      <source>A regular pattern that follows the relief of the selected element</source>
+      <translation>Ein regelmäßiges Muster, das dem Relief des gewählten Dings folgt</translation>
     </message>
     <message>
       <source>Lay a pattern on it</source>
@@ -8381,16 +8468,19 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Zeige zuerst auf zwei Orte oder mehr: „Auf den Ort zeigen“, dann auf den Boden klicken.</translation>
     </message>
     <message>
-      <source>Scatter kin</source>
-      <translation>Verwandte streuen</translation>
+      <source>Scatter copies</source>
+      <translation>Kopien streuen</translation>
     </message>
     <message>
       <source>Point at the place, then scatter. </source>
       <translation>Auf den Ort zeigen, dann streuen. </translation>
     </message>
-    <message>
-      <source>%n place(s) pointed at. </source>
-      <translation>%n Ort(e) gezeigt. </translation>
+    <message numerus="yes">
+      <source>%n places pointed at. </source>
+      <translation>
+        <numerusform>%n Ort gezeigt. </numerusform>
+        <numerusform>%n Orte gezeigt. </numerusform>
+      </translation>
     </message>
     <message>
       <source>Measuring how alike they are…</source>
@@ -8405,24 +8495,24 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>; das Auge wird eine Kopie sehen.</translation>
     </message>
     <message>
-      <source>; kin, not a copy.</source>
-      <translation>; verwandt, keine Kopie.</translation>
+      <source>; varied, not identical.</source>
+      <translation>; abgewandelt, nicht gleich.</translation>
     </message>
     <message>
-      <source>“%1” has no kin yet.</source>
-      <translation>„%1“ hat noch keine Verwandten.</translation>
+      <source>“%1” has no copies yet.</source>
+      <translation>„%1“ hat noch keine Kopien.</translation>
     </message>
     <message>
-      <source>Room</source>
-      <translation>Raum</translation>
+      <source>Balance</source>
+      <translation>Ausgewogenheit</translation>
     </message>
     <message>
-      <source>Margins, head room, gaze room, balance and a counterweight</source>
+      <source>Margins, head room, space to look into, balance and a counterweight</source>
       <translation>Ränder, Kopfraum, Blickraum, Gleichgewicht und ein Gegengewicht</translation>
     </message>
     <message>
-      <source>Show on the board</source>
-      <translation>Auf der Bildtafel zeigen</translation>
+      <source>Show in picture</source>
+      <translation>Im Bild zeigen</translation>
     </message>
     <message>
       <source>Draws margins, head and gaze room, the centre of weight, and where a counterweight would steady the picture</source>
@@ -8437,8 +8527,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Es blickt %1: %2 cm voraus, %3 dahinter. </translation>
     </message>
     <message>
-      <source>Say on “In hand” which element shows the first of the cast: the room is measured about it. </source>
-      <translation>Sage bei „In der Hand“, welches Ding den Ersten der Besetzung zeigt: um ihn wird der Raum gemessen. </translation>
+      <source>On “Selected”, choose which element shows the main subject: balance is measured about it. </source>
+      <translation>Wähle unter „Auswahl“, welches Ding den Hauptgegenstand zeigt: die Ausgewogenheit wird um ihn gemessen. </translation>
     </message>
     <message>
       <source>Weight %1 % left, %2 % above</source>
@@ -8457,20 +8547,20 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Ziehe die Linie dorthin, wo deine Augen waren: was sie kreuzt, war so hoch wie die Kamera. Eingabe übernimmt sie.</translation>
     </message>
     <message>
-      <source>Say where your eyes were</source>
-      <translation>Sagen, wo deine Augen waren</translation>
+      <source>Set the eye level</source>
+      <translation>Augenhöhe setzen</translation>
     </message>
     <message>
-      <source>Space</source>
-      <translation>Raumtiefe</translation>
+      <source>Perspective</source>
+      <translation>Perspektive</translation>
     </message>
     <message>
-      <source>Eye level, eye height, and how wide the view is</source>
-      <translation>Wo der Horizont liegt, wie hoch die Augen sind, und wie weit der Blick ist</translation>
+      <source>Eye level, horizon, and how wide the view is</source>
+      <translation>Augenhöhe, Horizont, und wie weit der Blickwinkel ist</translation>
     </message>
     <message>
-      <source>horizon at</source>
-      <translation>Horizont bei</translation>
+      <source>horizon (from top)</source>
+      <translation>Horizont (von oben)</translation>
     </message>
     <message>
       <source>Horizon, from the top of the canvas. Drag its line in the picture; everything keeps its place on the ground.</source>
@@ -8505,20 +8595,20 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Den Bildwinkel einstellen</translation>
     </message>
     <message>
-      <source>true from</source>
-      <translation>stimmt aus</translation>
+      <source>perspective true from</source>
+      <translation>Perspektive stimmt aus</translation>
     </message>
     <message>
-      <source>How far from the canvas its perspective is true. The same thing as the field of view, told as a place to stand.</source>
-      <translation>Aus welcher Entfernung die Perspektive der Leinwand stimmt. Dasselbe wie der Bildwinkel, als Standort gesagt.</translation>
+      <source>How far from the canvas its perspective is true: the field of view, as a place to stand.</source>
+      <translation>Aus welchem Abstand die Perspektive stimmt: der Blickwinkel, als Standort.</translation>
     </message>
     <message>
       <source>Set where its perspective is true</source>
       <translation>Einstellen, woher die Perspektive stimmt</translation>
     </message>
     <message>
-      <source>As it will be seen</source>
-      <translation>Wie man es sehen wird</translation>
+      <source>Match viewing distance</source>
+      <translation>An Betrachtungsabstand anpassen</translation>
     </message>
     <message>
       <source>Sets the perspective so that it is true from the viewing distance in the brief</source>
@@ -8529,12 +8619,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Perspektive auf den Betrachtungsabstand stellen</translation>
     </message>
     <message>
-      <source>Where your eyes were</source>
-      <translation>Wo deine Augen waren</translation>
+      <source>Set eye level…</source>
+      <translation>Augenhöhe setzen…</translation>
     </message>
     <message>
-      <source>Drag a line in the backdrop to the height of the camera, where the picture itself does not tell</source>
-      <translation>Im Hintergrund eine Linie auf die Höhe der Kamera ziehen, wo das Bild selbst sie nicht sagt</translation>
+      <source>Drag a line in the backdrop to the camera's height, where the picture does not show it</source>
+      <translation>Zieh im Hintergrundbild eine Linie auf Kamerahöhe, wo das Bild sie nicht zeigt</translation>
     </message>
     <message>
       <source>known height</source>
@@ -8545,24 +8635,24 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Wie hoch etwas im Hintergrund wirklich ist: ein Mensch, eine Tür, ein Stockwerk. Dann „Nach dieser Höhe“ nehmen und Fuß und Oberkante anklicken.</translation>
     </message>
     <message>
-      <source>By that height</source>
-      <translation>Nach dieser Höhe</translation>
+      <source>Measure from known height…</source>
+      <translation>Aus bekannter Höhe messen…</translation>
     </message>
     <message>
-      <source>Click the foot and the top of something in the backdrop that stands on the ground and is as high as said: tells how high the camera was</source>
-      <translation>Fuß und Oberkante von etwas im Hintergrund anklicken, das auf dem Boden steht und so hoch ist wie angegeben: ergibt, wie hoch die Kamera war</translation>
+      <source>Click foot and top of something in the backdrop that stands on the ground and has that height: measures the camera's height</source>
+      <translation>Klicke Fuß und Spitze von etwas im Hintergrundbild, das auf dem Boden steht und diese Höhe hat: misst die Kamerahöhe</translation>
     </message>
     <message>
-      <source>Upright in the backdrop</source>
-      <translation>Aufrechtes im Hintergrund</translation>
+      <source>Outline a wall or cliff…</source>
+      <translation>Wand oder Felsen umreißen…</translation>
     </message>
     <message>
       <source>Outline a wall, a cliff or a machine in the backdrop: it stands at its foot, takes shadows, and hides what walks behind it</source>
       <translation>Eine Wand, eine Klippe, eine Maschine im Hintergrund umreißen: sie steht auf ihrem Fuß, nimmt Schatten und verdeckt, was dahinter geht</translation>
     </message>
     <message>
-      <source>Backdrop's lines</source>
-      <translation>Linien des Hintergrunds</translation>
+      <source>Vanishing lines</source>
+      <translation>Fluchtlinien</translation>
     </message>
     <message>
       <source>Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there (V)</source>
@@ -8645,12 +8735,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Bildraum</translation>
     </message>
     <message>
-      <source>The element in hand; you can also click it in the picture, on the plan or in the side view</source>
-      <translation>Das Ding in der Hand; auch im Bild, im Plan oder in der Seitenansicht anzuklicken</translation>
+      <source>The selected element; you can also click it in the picture, the top view or the side view</source>
+      <translation>Das gewählte Ding; auch im Bild, in der Draufsicht oder in der Seitenansicht anzuklicken</translation>
     </message>
     <message>
-      <source>nothing in hand</source>
-      <translation>nichts in der Hand</translation>
+      <source>nothing selected</source>
+      <translation>nichts gewählt</translation>
     </message>
     <message>
       <source>Nothing stands here yet. Stand up a stand-in, or cut something out of a picture first (Alt+3).</source>
@@ -8677,8 +8767,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>. Pfeiltasten bewegen es um 1 mm, mit Umschalt um 1 cm; der Knauf darüber ist seine Höhe, der am Fuß, wo es steht.</translation>
     </message>
     <message>
-      <source>Click half the profile from the base up; the axis stands where the first click is, or where the turned thing in hand stands. C bends.</source>
-      <translation>Klicke das halbe Profil von unten nach oben; die Achse steht, wo der erste Klick ist, oder wo das Gedrehte in der Hand steht. C biegt.</translation>
+      <source>Click half the profile from the base up; the axis stands at the first click, or where the selected turned form stands. C bends.</source>
+      <translation>Klicke das halbe Profil von unten nach oben; die Achse steht beim ersten Klick oder wo die gewählte Drehform steht. C biegt.</translation>
     </message>
     <message>
       <source>Click the outline on the board; C bends it through the last point.</source>
@@ -8773,8 +8863,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Was einsteht, bis es ein Foto gibt</translation>
     </message>
     <message>
-      <source>Stand it up</source>
-      <translation>Aufstellen</translation>
+      <source>Add stand-in</source>
+      <translation>Platzhalter hinzufügen</translation>
     </message>
     <message>
       <source>Puts the stand-in on free ground, at a usual height</source>
@@ -8953,8 +9043,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Wie seine Oberfläche ist; Glas lässt durch, was dahinter ist</translation>
     </message>
     <message>
-      <source>Say what its surface is like</source>
-      <translation>Sagen, wie seine Oberfläche ist</translation>
+      <source>Set its surface</source>
+      <translation>Oberfläche setzen</translation>
     </message>
     <message>
       <source>Begin with something known</source>
@@ -8981,24 +9071,24 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Mehrere Anordnungen nebeneinander aufgehoben</translation>
     </message>
     <message>
-      <source>Another take</source>
-      <translation>Noch eine Fassung</translation>
+      <source>New take</source>
+      <translation>Neue Fassung</translation>
     </message>
     <message>
       <source>Keeps the arrangement as it is and goes on in a copy of it</source>
       <translation>Hebt die Anordnung auf, wie sie ist, und macht in einer Kopie weiter</translation>
     </message>
     <message>
-      <source>Work on it</source>
-      <translation>Daran arbeiten</translation>
+      <source>Work on this take</source>
+      <translation>An dieser Fassung arbeiten</translation>
     </message>
     <message>
-      <source>Goes to the chosen take; the one in hand is kept</source>
-      <translation>Geht zur gewählten Fassung; die in der Hand bleibt aufgehoben</translation>
+      <source>Goes to the chosen take; the present one is kept</source>
+      <translation>Geht zur gewählten Fassung; die jetzige bleibt aufgehoben</translation>
     </message>
     <message>
-      <source>Takes the chosen one out of play, with your reason; it can be brought back</source>
-      <translation>Nimmt die gewählte aus dem Spiel, mit deinem Grund; sie lässt sich zurückholen</translation>
+      <source>Sets the chosen take aside, with your reason; it can be restored</source>
+      <translation>Legt die gewählte Fassung mit deinem Grund beiseite; sie lässt sich zurückholen</translation>
     </message>
     <message>
       <source>Names the chosen take</source>
@@ -9009,8 +9099,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Vergleichen</translation>
     </message>
     <message>
-      <source>Lays the chosen take over the one in hand; push the sash across. Esc ends it</source>
-      <translation>Legt die gewählte Fassung über die in der Hand; die Leiste schieben. Esc beendet</translation>
+      <source>Lays the chosen take over the present one; drag the divider across. Esc ends it</source>
+      <translation>Legt die gewählte Fassung über die jetzige; die Trennlinie ziehen. Esc beendet</translation>
     </message>
     <message>
       <source>Contact sheet…</source>
@@ -9041,12 +9131,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>warum</translation>
     </message>
     <message>
-      <source>What they said</source>
-      <translation>Was sie sagten</translation>
+      <source>Their reason</source>
+      <translation>Ihr Grund</translation>
     </message>
     <message>
-      <source>Count the vote</source>
-      <translation>Stimme zählen</translation>
+      <source>Add vote</source>
+      <translation>Stimme hinzufügen</translation>
     </message>
     <message>
       <source>Keeps the vote with the work</source>
@@ -9097,10 +9187,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>%1 L*</translation>
     </message>
     <message>
-      <source>%1 broken, %2 to watch</source>
-      <translation>%1 gestört, %2 im Auge behalten</translation>
-    </message>
-    <message>
       <source>the only take yet</source>
       <translation>noch die einzige Fassung</translation>
     </message>
@@ -9117,8 +9203,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Klicke eine Fassung an, um sie zu vergleichen, Doppelklick oder Eingabe, um daran zu arbeiten.</translation>
     </message>
     <message>
-      <source>%1 against the one in hand: %2.</source>
-      <translation>%1 gegen die in der Hand: %2.</translation>
+      <source>%1 compared with the present one: %2.</source>
+      <translation>%1 im Vergleich mit der jetzigen: %2.</translation>
     </message>
     <message>
       <source> Votes: %1.</source>
@@ -9137,11 +9223,11 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>An einer anderen Fassung arbeiten</translation>
     </message>
     <message>
-      <source>The take in hand cannot be set aside: work on another one first, then set this one aside.</source>
-      <translation>Die Fassung in der Hand lässt sich nicht beiseitelegen: arbeite erst an einer anderen, dann lege diese beiseite.</translation>
+      <source>The present take cannot be set aside: work on another one first, then set this one aside.</source>
+      <translation>Die jetzige Fassung lässt sich nicht beiseitelegen: arbeite erst an einer anderen, dann lege diese beiseite.</translation>
     </message>
     <message>
-      <source>Bring the take back</source>
+      <source>Restore the take</source>
       <translation>Die Fassung zurückholen</translation>
     </message>
     <message>
@@ -9157,12 +9243,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Fassung benennen</translation>
     </message>
     <message>
-      <source>Choose another take on the strip to compare with the one in hand.</source>
-      <translation>Wähle auf dem Streifen eine andere Fassung, um sie mit der in der Hand zu vergleichen.</translation>
+      <source>Choose another take on the strip to compare with the present one.</source>
+      <translation>Wähle auf dem Streifen eine andere Fassung, um sie mit der jetzigen zu vergleichen.</translation>
     </message>
     <message>
-      <source>in hand</source>
-      <translation>in der Hand</translation>
+      <source>present one</source>
+      <translation>jetzige</translation>
     </message>
     <message>
       <source>A vote needs a name and the letter of a take on the strip.</source>
@@ -9197,8 +9283,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>%1 und %2</translation>
     </message>
     <message>
-      <source>Ties</source>
-      <translation>Bindungen</translation>
+      <source>Links</source>
+      <translation>Verknüpfungen</translation>
     </message>
     <message>
       <source>Name, notes, groups, kept proportions, depth swapped or shared, one inside another</source>
@@ -9269,8 +9355,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Alles aus seiner Gruppe geht wieder eigene Wege</translation>
     </message>
     <message>
-      <source>Keep in step</source>
-      <translation>Im Schritt halten</translation>
+      <source>Lock proportion</source>
+      <translation>Verhältnis halten</translation>
     </message>
     <message>
       <source>When one is given another height, the other grows or shrinks by as much</source>
@@ -9281,8 +9367,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Sie im Schritt halten</translation>
     </message>
     <message>
-      <source>Out of step</source>
-      <translation>Aus dem Schritt</translation>
+      <source>Unlock proportion</source>
+      <translation>Verhältnis lösen</translation>
     </message>
     <message>
       <source>Its height no longer follows any other</source>
@@ -9305,8 +9391,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Ihre Tiefe tauschen</translation>
     </message>
     <message>
-      <source>Same base</source>
-      <translation>Gleicher Fuß</translation>
+      <source>Same distance</source>
+      <translation>Gleiche Entfernung</translation>
     </message>
     <message>
       <source>Sets it at the distance of the other</source>
@@ -9322,7 +9408,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>Shown only within the other's outline: a thing in a bell jar</source>
-      <translation>Nur im Umriss des anderen gezeigt: ein Ding in einer Glasglocke</translation>
+      <translation>Nur innerhalb des Umrisses des anderen zu sehen: etwas unter einer Glasglocke</translation>
     </message>
     <message>
       <source>Put it inside</source>
@@ -9334,7 +9420,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     </message>
     <message>
       <source>Shown everywhere again</source>
-      <translation>Wieder überall gezeigt</translation>
+      <translation>Wieder überall zu sehen</translation>
     </message>
     <message>
       <source>Take it out again</source>
@@ -9365,12 +9451,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>„%1“ ist %2. Ziehen mit Alt lässt eine Gruppe zurück.</translation>
     </message>
     <message>
-      <source>Two pictures compared</source>
-      <translation>Zwei Bilder verglichen</translation>
+      <source>Lays this page's list over the picture's lower edge, or puts it away</source>
+      <translation>Legt die Liste dieser Seite über den unteren Rand des Bildes oder räumt sie weg</translation>
     </message>
     <message>
-      <source> (mirrored)</source>
-      <translation> (gespiegelt)</translation>
+      <source>Hide panel ▾</source>
+      <translation>Feld schließen ▾</translation>
+    </message>
+    <message>
+      <source>Show panel ▴</source>
+      <translation>Feld zeigen ▴</translation>
     </message>
     <message>
       <source>A still from “%1”</source>
@@ -9405,6 +9495,14 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Nahe %1 s, das schärfste zuerst.</translation>
     </message>
     <message>
+      <source>Two pictures compared</source>
+      <translation>Zwei Bilder verglichen</translation>
+    </message>
+    <message>
+      <source> (mirrored)</source>
+      <translation> (gespiegelt)</translation>
+    </message>
+    <message>
       <source>Fit against the lead picture</source>
       <translation>Passung zum Leitbild</translation>
     </message>
@@ -9437,8 +9535,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Szene von oben, in Metern von deinem Standort. Ziehe einen Standfleck, eine Laterne, die Sonne, den Ring der Reichweite einer Laterne, den Arm, nach dem sie blickt, oder die Linie, an der Dunst den Kontrast halbiert. Doppelklick: größer.</translation>
     </message>
     <message>
-      <source>The scene from the side: heights against distance. Drag a lantern up or down, the top of the rod that is the element in hand, or the sun along its arc. Double-click: larger.</source>
-      <translation>Die Szene von der Seite: Höhen gegen Entfernung. Ziehe eine Laterne auf oder ab, die Spitze des Stabs, der das Ding in der Hand ist, oder die Sonne auf ihrem Bogen. Doppelklick: größer.</translation>
+      <source>The scene from the side: heights against distance. Drag a lantern, the top of the selected element's rod, or the sun. Double-click: larger.</source>
+      <translation>Die Szene von der Seite: Höhe gegen Entfernung. Ziehe eine Laterne, die Spitze vom Stab des gewählten Dings oder die Sonne. Doppelklick: größer.</translation>
     </message>
     <message>
       <source>%1: %2 m away, %3 m %4, %5 m up</source>
@@ -9505,20 +9603,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>beiseite: %1</translation>
     </message>
     <message>
-      <source>element</source>
-      <translation>Ding</translation>
-    </message>
-    <message>
       <source>elements</source>
       <translation>Dinge</translation>
     </message>
     <message>
-      <source>member</source>
-      <translation>Mitglied</translation>
+      <source>subject</source>
+      <translation>Bildgegenstand</translation>
     </message>
     <message>
-      <source>members</source>
-      <translation>Mitglieder</translation>
+      <source>subjects</source>
+      <translation>Bildgegenstände</translation>
     </message>
     <message>
       <source>outlines</source>
@@ -9577,20 +9671,20 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>%1, geplant: %2</translation>
     </message>
     <message>
-      <source>%1, at most %2</source>
-      <translation>%1, höchstens %2</translation>
+      <source>now %1 – aim for %2 or less</source>
+      <translation>jetzt %1 – Ziel: höchstens %2</translation>
     </message>
     <message>
-      <source>%1, at least %2</source>
-      <translation>%1, mindestens %2</translation>
+      <source>now %1 – aim for %2 or more</source>
+      <translation>jetzt %1 – Ziel: mindestens %2</translation>
     </message>
     <message>
       <source>There is not enough memory for this.</source>
       <translation>Dafür reicht der Speicher nicht.</translation>
     </message>
     <message>
-      <source>Something went wrong inside.</source>
-      <translation>Drinnen ist etwas schiefgegangen.</translation>
+      <source>This did not work because of an internal error. Details: Help ▸ Show log file.</source>
+      <translation>Das ging wegen eines inneren Fehlers nicht. Näheres: Hilfe ▸ Protokolldatei zeigen.</translation>
     </message>
     <message>
       <source>“%1” is %2 cm into the ground.</source>
@@ -9665,8 +9759,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>von links</translation>
     </message>
     <message>
-      <source>no light of its own can be told, so new light can be put on it without taking any off</source>
-      <translation>kein eigenes Licht ist zu erkennen, also lässt sich neues darauf setzen, ohne welches abzunehmen</translation>
+      <source>its own light is too even to measure, so new light can be added without removing any</source>
+      <translation>sein eigenes Licht ist zu gleichmäßig zum Messen: neues lässt sich hinzufügen, ohne welches abzunehmen</translation>
     </message>
     <message>
       <source>confidence</source>
@@ -9841,7 +9935,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>was steht, wird beleuchtet</translation>
     </message>
     <message>
-      <source>The picture was given up.</source>
+      <source>The picture was cancelled.</source>
       <translation>Das Bild wurde abgebrochen.</translation>
     </message>
     <message>
@@ -9881,8 +9975,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>„%1“ hat kein Feld, das sich lesen ließe.</translation>
     </message>
     <message>
-      <source>A patch of “%1” has a colour that no paint has.</source>
-      <translation>Ein Feld von „%1“ hat eine Farbe, die keine Farbe hat.</translation>
+      <source>A patch of “%1” was misread, or is the wrong patch: no paint has this colour.</source>
+      <translation>Ein Feld von „%1“ wurde falsch gelesen oder ist das falsche: keine Farbe sieht so aus.</translation>
     </message>
     <message>
       <source>A patch of “%1” reflects more light than it gets.</source>
@@ -9901,7 +9995,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Das Rauschen einer Ablesung sollte in CIELAB über 0 und unter 20 liegen.</translation>
     </message>
     <message>
-      <source>The calibration was given up.</source>
+      <source>The calibration was cancelled.</source>
       <translation>Die Kalibrierung wurde abgebrochen.</translation>
     </message>
     <message>
@@ -9965,8 +10059,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Eine starke Tube, vorher in Weiß verschnitten, lässt sich in ganzen Teilen messen.</translation>
     </message>
     <message>
-      <source>Keep let-downs of 1 in 20</source>
-      <translation>Verschnittene 1 zu 20 halten</translation>
+      <source>Keep tints pre-mixed 1 : 20</source>
+      <translation>Aufhellungen 1 : 20 vorgemischt bereithalten</translation>
     </message>
     <message>
       <source>%1 and %2%3 (%4 ΔE).</source>
@@ -9977,7 +10071,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation> tun mit einer Farbe die Arbeit zweier Lichter</translation>
     </message>
     <message>
-      <source> can hardly be told apart</source>
+      <source> can hardly be kept apart</source>
       <translation> sind kaum zu unterscheiden</translation>
     </message>
     <message>
@@ -10025,20 +10119,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Der getönte Grund scheint nach %1 auf %2 % der Leinwand noch durch; %3 braucht %4: lege zuerst Weiß oder den hellsten deckenden Nachbarn darunter.%5</translation>
     </message>
     <message>
-      <source>coat</source>
-      <translation>Schicht</translation>
-    </message>
-    <message>
-      <source>coats</source>
-      <translation>Schichten</translation>
-    </message>
-    <message>
       <source>more than 12</source>
       <translation>mehr als 12</translation>
     </message>
     <message>
-      <source>%1 to %2</source>
-      <translation>%1 bis %2</translation>
+      <source>coats</source>
+      <translation>Schichten</translation>
     </message>
     <message>
       <source>A transparent colour over a dark ground never reaches its light; one opaque coat under it does in one go.</source>
@@ -10048,25 +10134,23 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>%1 finer than %2, %3, most on %4 (%5); the finest, %6 mm, on %7. The map of puddles shows where. Leave them out, make them wider%8</source>
       <translation>%1 feiner als %2, %3, die meisten auf %4 (%5); das feinste, %6 mm, auf %7. Die Karte der Kleckse zeigt, wo. Weglassen, breiter machen%8</translation>
     </message>
-    <message>
-      <source>detail is</source>
-      <translation>Einzelheit ist</translation>
-    </message>
-    <message>
-      <source>details are</source>
-      <translation>Einzelheiten sind</translation>
+    <message numerus="yes">
+      <source>%n details are</source>
+      <translation>
+        <numerusform>%n Einzelheit ist</numerusform>
+        <numerusform>%n Einzelheiten sind</numerusform>
+      </translation>
     </message>
     <message>
       <source>this ground holds (%1 mm after %2)</source>
       <translation>dieser Grund hält (%1 mm nach %2)</translation>
     </message>
-    <message>
-      <source>coat of primer</source>
-      <translation>Grundierschicht</translation>
-    </message>
-    <message>
-      <source>coats of primer</source>
-      <translation>Grundierschichten</translation>
+    <message numerus="yes">
+      <source>%n coats of primer</source>
+      <translation>
+        <numerusform>%n Anstrich Grundierung</numerusform>
+        <numerusform>%n Anstriche Grundierung</numerusform>
+      </translation>
     </message>
     <message>
       <source>the finest stroke of the brushes at hand (%1 mm)</source>
@@ -10076,9 +10160,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>some %1</source>
       <translation>etwa %1</translation>
     </message>
-    <message>
-      <source>strokes</source>
-      <translation>Striche</translation>
+    <message numerus="yes">
+      <source>%n strokes</source>
+      <translation>
+        <numerusform>%n Strich</numerusform>
+        <numerusform>%n Striche</numerusform>
+      </translation>
     </message>
     <message>
       <source>, or take a finer weave, a coat more or a panel.</source>
@@ -10124,13 +10211,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>%1 lifts when it is touched again, and %2 planned: %3.</source>
       <translation>%1 löst sich, wenn man wieder darübergeht, und %2 geplant: %3.</translation>
     </message>
-    <message>
-      <source>coat is</source>
-      <translation>Schicht ist</translation>
-    </message>
-    <message>
-      <source>coats are</source>
-      <translation>Schichten sind</translation>
+    <message numerus="yes">
+      <source>%n coats are</source>
+      <translation>
+        <numerusform>%n Anstrich ist</numerusform>
+        <numerusform>%n Anstriche sind</numerusform>
+      </translation>
     </message>
     <message>
       <source>one stroke</source>
@@ -10168,21 +10254,23 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>%1 typical, not measured: expect colours to be off by 3 ΔE in the median, 6 in the worst of twenty; one tint in white of each brings that to about 0.5 and 2.</source>
       <translation>%1 typisch, nicht gemessen: Farben liegen im Median um 3 ΔE daneben, in der schlechtesten von zwanzig um 6; ein Verschnitt in Weiß von jeder bringt das auf etwa 0,5 und 2.</translation>
     </message>
-    <message>
-      <source>tube is</source>
-      <translation>Tube ist</translation>
-    </message>
-    <message>
-      <source>tubes are</source>
-      <translation>Tuben sind</translation>
+    <message numerus="yes">
+      <source>%n tubes are</source>
+      <translation>
+        <numerusform>%n Tube ist</numerusform>
+        <numerusform>%n Tuben sind</numerusform>
+      </translation>
     </message>
     <message>
       <source>Tubes of one name differ from maker to maker.</source>
       <translation>Tuben eines Namens sind von Hersteller zu Hersteller verschieden.</translation>
     </message>
-    <message>
-      <source>The swatches of %1 are %2 days old.</source>
-      <translation>Die Proben von %1 sind %2 Tage alt.</translation>
+    <message numerus="yes">
+      <source>The swatches of %1 are %n days old.</source>
+      <translation>
+        <numerusform>Die Aufstriche von %1 sind %n Tag alt.</numerusform>
+        <numerusform>Die Aufstriche von %1 sind %n Tage alt.</numerusform>
+      </translation>
     </message>
     <message>
       <source>days</source>
@@ -10389,12 +10477,15 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Besetzung ist leer; so lässt sich keine Lesefolge gegen das Bild halten.</translation>
     </message>
     <message>
-      <source>The first glance can only be called right or wrong when you have said where it should fall.</source>
-      <translation>Der erste Blick kann nur richtig oder falsch heißen, wenn gesagt ist, wohin er fallen soll.</translation>
+      <source>The first glance can only be judged once you have named where it should fall.</source>
+      <translation>Der erste Blick lässt sich nur beurteilen, wenn du nennst, wohin er fallen soll.</translation>
     </message>
-    <message>
-      <source>The cast has %1 members; beyond seven, ranks are hard to keep apart.</source>
-      <translation>Die Besetzung hat %1 Mitglieder; über sieben lassen sich Ränge kaum auseinanderhalten.</translation>
+    <message numerus="yes">
+      <source>There are %n subjects; beyond seven, ranks are hard to keep apart.</source>
+      <translation>
+        <numerusform>Es ist %n Bildgegenstand; über sieben sind Ränge schwer auseinanderzuhalten.</numerusform>
+        <numerusform>Es sind %n Bildgegenstände; über sieben sind Ränge schwer auseinanderzuhalten.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Each rank needs a step of contrast to itself, and there are only so many steps.</source>
@@ -10504,13 +10595,19 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>What lies outside the outline is cut away.</source>
       <translation>Was außerhalb des Umrisses liegt, wird weggeschnitten.</translation>
     </message>
-    <message>
-      <source>The deadline passed %1 days ago.</source>
-      <translation>Der Termin ist seit %1 Tagen vorbei.</translation>
+    <message numerus="yes">
+      <source>The deadline passed %n days ago.</source>
+      <translation>
+        <numerusform>Der Termin war vor %n Tag.</numerusform>
+        <numerusform>Der Termin war vor %n Tagen.</numerusform>
+      </translation>
     </message>
-    <message>
-      <source>There are %1 days to the deadline.</source>
-      <translation>Bis zum Termin sind es %1 Tage.</translation>
+    <message numerus="yes">
+      <source>There are %n days to the deadline.</source>
+      <translation>
+        <numerusform>Bis zum Termin ist es %n Tag.</numerusform>
+        <numerusform>Bis zum Termin sind es %n Tage.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Drying and fresh eyes need days that no evening can make up for.</source>
@@ -10581,8 +10678,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>auf einem Drittel</translation>
     </message>
     <message>
-      <source>The lead stands near where two thirds cross; what is farther off is said.</source>
-      <translation>Die Hauptfigur steht nahe der Kreuzung zweier Drittel; wie weit sie abliegt, wird gesagt.</translation>
+      <source>The main subject stands near where two thirds cross; you are warned if it is farther off.</source>
+      <translation>Der Hauptgegenstand steht nahe der Kreuzung zweier Drittel; du wirst gewarnt, wenn er weiter abliegt.</translation>
     </message>
     <message>
       <source>golden division</source>
@@ -10717,8 +10814,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>eng befolgt</translation>
     </message>
     <message>
-      <source>Drift from the plan is said at its usual tolerance.</source>
-      <translation>Abweichung vom Plan wird bei der üblichen Toleranz gesagt.</translation>
+      <source>You are warned of drift from the plan at the usual tolerance.</source>
+      <translation>Vor Abweichungen vom Plan wirst du bei der üblichen Toleranz gewarnt.</translation>
     </message>
     <message>
       <source>let go</source>
@@ -10969,10 +11066,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Auto</translation>
     </message>
     <message>
-      <source>value</source>
-      <translation>Tonwert</translation>
-    </message>
-    <message>
       <source>orientation</source>
       <translation>Richtung</translation>
     </message>
@@ -11025,11 +11118,11 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>nichts im Bild zeigt es</translation>
     </message>
     <message>
-      <source>%1 mm wide (%2′ from where it is seen)</source>
-      <translation>%1 mm breit (%2′ vom Betrachter aus)</translation>
+      <source>%1 mm wide (%2 arc minutes from the viewing distance)</source>
+      <translation>%1 mm breit (%2 Bogenminuten aus dem Betrachtungsabstand)</translation>
     </message>
     <message>
-      <source>, too small to be told</source>
+      <source>, too small to recognise</source>
       <translation>, zu klein zum Erkennen</translation>
     </message>
     <message>
@@ -11041,23 +11134,23 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation> und geht in der Umgebung unter (ΔE %1)</translation>
     </message>
     <message>
-      <source>%1: %2 of %3 clues can be seen%4</source>
-      <translation>%1: zu sehen %2 von %3 Hinweisen%4</translation>
+      <source>%1: %2 of %3 cues can be seen%4</source>
+      <translation>%1: zu sehen sind %2 von %3 Hinweisen%4</translation>
     </message>
     <message>
       <source>; “%1” is %2.</source>
       <translation>; „%1“: %2.</translation>
     </message>
     <message>
-      <source>; say what shows it.</source>
-      <translation>; sag, was ihn zeigt.</translation>
+      <source>; mark what shows it.</source>
+      <translation>; markiere, was es zeigt.</translation>
     </message>
     <message>
-      <source>clues seen</source>
+      <source>cues seen</source>
       <translation>Hinweise zu sehen</translation>
     </message>
     <message>
-      <source>A viewer misses one clue and doubts the second; with three the idea gets across. Size and contrast are measured, not whether it is understood.</source>
+      <source>A viewer misses one cue and doubts the second; with three the idea gets across. Size and contrast are measured, not whether it is understood.</source>
       <translation>Ein Betrachter übersieht einen Hinweis und zweifelt am zweiten; mit dreien kommt die Idee an. Gemessen werden Größe und Kontrast, nicht, ob man versteht.</translation>
     </message>
     <message>
@@ -11221,8 +11314,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation> steht in keiner Besetzung</translation>
     </message>
     <message>
-      <source>What has nothing to say should not speak louder than what has.</source>
-      <translation>Was nichts zu sagen hat, sollte nicht lauter reden als das, was etwas zu sagen hat.</translation>
+      <source>What does not matter should not attract more attention than what does.</source>
+      <translation>Was unwichtig ist, sollte nicht mehr auffallen als das, was wichtig ist.</translation>
     </message>
     <message>
       <source>Move it in by %1 cm</source>
@@ -11393,8 +11486,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>% verborgen</translation>
     </message>
     <message>
-      <source>What is told by its shape needs most of it to be seen.</source>
-      <translation>Was durch seine Form erzählt, muss größtenteils zu sehen sein.</translation>
+      <source>What is recognised by its shape needs most of it to be seen.</source>
+      <translation>Was an seiner Form erkannt wird, muss größtenteils zu sehen sein.</translation>
     </message>
     <message>
       <source>As small as a thumb the shape of %1 reads %2 of 1: %3</source>
@@ -11405,8 +11498,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>von den dünnen Teilen überleben nur %1 %.</translation>
     </message>
     <message>
-      <source>its outline is too round to tell anything.</source>
-      <translation>der Umriss ist zu rund, um etwas zu sagen.</translation>
+      <source>its outline is too round to measure anything.</source>
+      <translation>sein Umriss ist zu rund, um etwas zu messen.</translation>
     </message>
     <message>
       <source>too little of it survives.</source>
@@ -11645,16 +11738,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>„%1“ sieht aufgeklebt aus, %2 von 100: %3.%4</translation>
     </message>
     <message>
-      <source> Where its own light came from is not told and counts for nothing.</source>
-      <translation> Woher sein eigenes Licht kam, ist nicht bekannt und zählt nicht mit.</translation>
+      <source> Its own light's direction is unknown and is not judged.</source>
+      <translation> Die Richtung seines eigenen Lichts ist unbekannt und wird nicht beurteilt.</translation>
     </message>
     <message>
       <source>of 100</source>
       <translation>von 100</translation>
     </message>
     <message>
-      <source>What does not share the light, the darks and the ground of its neighbours stays a sticker, however well painted.</source>
-      <translation>Was Licht, Dunkel und Boden nicht mit den Nachbarn teilt, bleibt ein Aufkleber, wie gut es auch gemalt ist.</translation>
+      <source>What does not share the light, the darks and the ground of its neighbours looks pasted in, however well painted.</source>
+      <translation>Was Licht, Dunkel und Boden nicht mit den Nachbarn teilt, wirkt eingeklebt, wie gut es auch gemalt ist.</translation>
     </message>
     <message>
       <source>“%1” was photographed in %2 light than planned: %3 % from everywhere against %4 %.</source>
@@ -11685,8 +11778,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Im vollen Schatten beleuchtet nur der Himmel; warmes Licht hat dort keine Quelle.</translation>
     </message>
     <message>
-      <source>“%1” is lit %2 mired %3 than its lamps are: %4 K against %5 K.</source>
-      <translation>„%1“ ist %2 Mired %3 beleuchtet, als seine Lampen sind: %4 K gegen %5 K.</translation>
+      <source>“%1” looks warmer than the light falling on it: %2 K against %3 K.</source>
+      <translation>„%1“ wirkt wärmer als das Licht, das darauf fällt: %2 K gegen %3 K.</translation>
+    </message>
+    <message>
+      <source>“%1” looks cooler than the light falling on it: %2 K against %3 K.</source>
+      <translation>„%1“ wirkt kühler als das Licht, das darauf fällt: %2 K gegen %3 K.</translation>
     </message>
     <message>
       <source>One lamp lights all its neighbours in one colour; what differs looks lit elsewhere.</source>
@@ -11765,8 +11862,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Sein Fuß liegt über dem Horizont: dort ist kein Boden zum Stehen.</translation>
     </message>
     <message>
-      <source>No eye is that high or that low: is its height right?</source>
-      <translation>So hoch oder so tief liegt kein Auge: Stimmt die Höhe?</translation>
+      <source>That would put the camera impossibly high or low. Check the known height.</source>
+      <translation>Damit läge die Kamera unmöglich hoch oder tief. Prüfe die bekannte Höhe.</translation>
     </message>
     <message>
       <source>There is no photograph behind the scene to take light from.</source>
@@ -11789,8 +11886,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Sonne, wie sie auf das fällt, was darin steht (zu %1 % sicher)</translation>
     </message>
     <message>
-      <source>Its light cannot be told: soft light from above</source>
-      <translation>Sein Licht ist nicht zu bestimmen: weiches Licht von oben</translation>
+      <source>Its light cannot be measured: soft light from above</source>
+      <translation>Sein Licht ist nicht messbar: weiches Licht von oben</translation>
     </message>
     <message>
       <source>, haze that halves contrast at %1 m.</source>
@@ -11817,8 +11914,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Es</translation>
     </message>
     <message>
-      <source>Drag a close frame round what you need of %1.</source>
-      <translation>Zieh einen engen Rahmen um das, was du von %1 brauchst.</translation>
+      <source>Draw a tight box around the part of %1 you want to cut out.</source>
+      <translation>Zieh einen engen Rahmen um den Teil von %1, den du ausschneiden willst.</translation>
     </message>
     <message>
       <source>What stands here is not lit by its backdrop yet.</source>
@@ -11845,12 +11942,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>%1 sieht nach dem Ort aus, an dem es spielt.</translation>
     </message>
     <message>
-      <source>Take it as the backdrop</source>
-      <translation>Als Hintergrund nehmen</translation>
+      <source>Use as backdrop</source>
+      <translation>Als Hintergrundbild verwenden</translation>
     </message>
     <message>
-      <source>How high was the camera? The picture does not tell.</source>
-      <translation>Wie hoch war die Kamera? Das Bild sagt es nicht.</translation>
+      <source>How high was the camera? The picture does not show it.</source>
+      <translation>Wie hoch war die Kamera? Das Bild zeigt es nicht.</translation>
     </message>
     <message>
       <source>Drag the line to where your eyes were</source>
@@ -11861,8 +11958,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Wie groß ist %1 wirklich? 1,7 m ist geschätzt.</translation>
     </message>
     <message>
-      <source>Say its height</source>
-      <translation>Seine Höhe sagen</translation>
+      <source>Set its height</source>
+      <translation>Höhe setzen</translation>
     </message>
     <message>
       <source>it was photographed with its light %1° from where it should be</source>
@@ -12005,8 +12102,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Augenhöhe liegt bei %1 % der Höhe von oben (zu %2 % sicher).</translation>
     </message>
     <message>
-      <source>The eye level cannot be told: no lines run together and no horizon shows.</source>
-      <translation>Die Augenhöhe ist nicht zu bestimmen: keine Linien laufen zusammen, und kein Horizont ist zu sehen.</translation>
+      <source>The eye level cannot be measured: no lines run together and no horizon shows.</source>
+      <translation>Die Augenhöhe ist nicht messbar: keine Linien laufen zusammen, und kein Horizont ist zu sehen.</translation>
     </message>
     <message>
       <source>Level lines meet at %1 % from the left, %2 % from the top.</source>
@@ -12152,29 +12249,26 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>“%1” still draws more than “%2”, mostly through %3</source>
       <translation>„%1“ zieht noch mehr als „%2“, vor allem durch %3</translation>
     </message>
-    <message>
-      <source>element more</source>
-      <translation>Ding mehr</translation>
+    <message numerus="yes">
+      <source>%n elements more</source>
+      <translation>
+        <numerusform>%n Ding mehr</numerusform>
+        <numerusform>%n Dinge mehr</numerusform>
+      </translation>
     </message>
-    <message>
-      <source>elements more</source>
-      <translation>Dinge mehr</translation>
+    <message numerus="yes">
+      <source>%n elements fewer</source>
+      <translation>
+        <numerusform>%n Ding weniger</numerusform>
+        <numerusform>%n Dinge weniger</numerusform>
+      </translation>
     </message>
-    <message>
-      <source>element fewer</source>
-      <translation>Ding weniger</translation>
-    </message>
-    <message>
-      <source>elements fewer</source>
-      <translation>Dinge weniger</translation>
-    </message>
-    <message>
-      <source>element changed</source>
-      <translation>Ding geändert</translation>
-    </message>
-    <message>
-      <source>elements changed</source>
-      <translation>Dinge geändert</translation>
+    <message numerus="yes">
+      <source>%n elements changed</source>
+      <translation>
+        <numerusform>%n Ding geändert</numerusform>
+        <numerusform>%n Dinge geändert</numerusform>
+      </translation>
     </message>
     <message>
       <source>horizon</source>
@@ -12201,12 +12295,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Hauptfigur gelesen als Nummer</translation>
     </message>
     <message>
-      <source>broken</source>
-      <translation>gebrochen</translation>
+      <source>problem</source>
+      <translation>Fehler</translation>
     </message>
     <message>
-      <source>to watch</source>
-      <translation>zu beachten</translation>
+      <source>note</source>
+      <translation>Hinweis</translation>
     </message>
     <message>
       <source>light differs</source>
@@ -12237,6 +12331,58 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Sa</translation>
     </message>
     <message>
+      <source>Jan</source>
+      <translation>Jan.</translation>
+    </message>
+    <message>
+      <source>Feb</source>
+      <translation>Feb.</translation>
+    </message>
+    <message>
+      <source>Mar</source>
+      <translation>März</translation>
+    </message>
+    <message>
+      <source>Apr</source>
+      <translation>Apr.</translation>
+    </message>
+    <message>
+      <source>May</source>
+      <translation>Mai</translation>
+    </message>
+    <message>
+      <source>Jun</source>
+      <translation>Juni</translation>
+    </message>
+    <message>
+      <source>Jul</source>
+      <translation>Juli</translation>
+    </message>
+    <message>
+      <source>Aug</source>
+      <translation>Aug.</translation>
+    </message>
+    <message>
+      <source>Sep</source>
+      <translation>Sep.</translation>
+    </message>
+    <message>
+      <source>Oct</source>
+      <translation>Okt.</translation>
+    </message>
+    <message>
+      <source>Nov</source>
+      <translation>Nov.</translation>
+    </message>
+    <message>
+      <source>Dec</source>
+      <translation>Dez.</translation>
+    </message>
+    <message>
+      <source>%1 %2 %3</source>
+      <translation>%1 %2. %3</translation>
+    </message>
+    <message>
       <source>This is no calendar file.</source>
       <translation>Das ist keine Kalenderdatei.</translation>
     </message>
@@ -12264,9 +12410,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>What has no place among your hours will not be painted.</source>
       <translation>Was in deinen Stunden keinen Platz hat, wird nicht gemalt.</translation>
     </message>
-    <message>
-      <source>At these hours the work ends on %1, %2 days after the deadline.</source>
-      <translation>Zu diesen Stunden endet die Arbeit am %1, %2 Tage nach dem Termin.</translation>
+    <message numerus="yes">
+      <source>At these hours the work ends on %1, %n days after the deadline.</source>
+      <translation>
+        <numerusform>Bei diesen Stunden endet die Arbeit am %1, %n Tag nach dem Termin.</numerusform>
+        <numerusform>Bei diesen Stunden endet die Arbeit am %1, %n Tage nach dem Termin.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Better known now than in the last week.</source>
@@ -12277,8 +12426,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Weglassen: %1</translation>
     </message>
     <message>
-      <source>Reckoned to end on %1; if it goes slowly, on %2, after the deadline.</source>
-      <translation>Gerechnet endet es am %1; wenn es langsam geht, am %2, nach dem Termin.</translation>
+      <source>Estimated to end on %1; if it goes slowly, on %2, after the deadline.</source>
+      <translation>Endet voraussichtlich am %1; wenn es langsam geht, am %2, nach dem Termin.</translation>
     </message>
     <message>
       <source>Every forecast has a range.</source>
@@ -12481,6 +12630,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>anlegen</translation>
     </message>
     <message>
+      <source>pass</source>
+      <translation>Durchgang</translation>
+    </message>
+    <message>
       <source>middles</source>
       <translation>Mitten</translation>
     </message>
@@ -12673,8 +12826,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die Kante um ein Pixel einziehen</translation>
     </message>
     <message>
-      <source>That is too small to be anything; draw it larger.</source>
-      <translation>Das ist zu klein, um etwas zu sein; zeichne es größer.</translation>
+      <source>This is too small to cut out; draw it larger.</source>
+      <translation>Das ist zum Ausschneiden zu klein; zeichne es größer.</translation>
     </message>
     <message>
       <source>“%1” has too few pixels for its size: %2 a centimetre, and from %3 cm the eye can tell %4%5</source>
@@ -12693,12 +12846,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Nicht größer zeigen, als die Pixel tragen (%1 m)</translation>
     </message>
     <message>
-      <source>“%1” shows no plain side of light: where it came from cannot be told.</source>
-      <translation>„%1“ zeigt keine klare Lichtseite: woher das Licht kam, ist nicht zu bestimmen.</translation>
+      <source>“%1” shows no clear light side: the light's direction cannot be measured.</source>
+      <translation>„%1“ zeigt keine klare Lichtseite: die Lichtrichtung lässt sich nicht messen.</translation>
     </message>
     <message>
-      <source>Its own light cannot be taken off, so new light falls on top of the old. Say where it came from, or keep it in shade.</source>
-      <translation>Sein eigenes Licht lässt sich nicht abnehmen; neues Licht fällt auf das alte. Sag, woher es kam, oder halte es im Schatten.</translation>
+      <source>Its own light cannot be taken off, so new light falls on top of the old. Set where it came from, or keep it in shade.</source>
+      <translation>Sein eigenes Licht lässt sich nicht abnehmen, neues fällt auf das alte. Setze, woher es kam, oder lass es im Schatten.</translation>
     </message>
     <message>
       <source>thirds</source>
@@ -12757,8 +12910,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Ringe um die Mitte: für runde und ovale Formate, in denen Ecken nirgends hinführen.</translation>
     </message>
     <message>
-      <source>kin of %1</source>
-      <translation>Verwandte von %1</translation>
+      <source>copies of %1</source>
+      <translation>Kopien von %1</translation>
     </message>
     <message>
       <source>ankle</source>
@@ -12849,8 +13002,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Auf %1 m ist „%2“ %3 m hoch, %4 cm auf der Leinwand; %5: %6 bis %7 m. Auf %8 m würde es hier %9 cm decken, oder seine Größe behalten mit dem Fuß bei %10 cm.</translation>
     </message>
     <message>
-      <source>Every size tells a distance; one that cannot be makes the space fall apart.</source>
-      <translation>Jede Größe sagt eine Entfernung; eine, die nicht sein kann, lässt den Raum zerfallen.</translation>
+      <source>Every size implies a distance; an impossible one makes the space fall apart.</source>
+      <translation>Jede Größe bedeutet eine Entfernung; eine unmögliche lässt den Raum zerfallen.</translation>
     </message>
     <message>
       <source>Give it %1 m</source>
@@ -12909,8 +13062,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Schneide erst etwas aus einer Vorlage; dann steht es, wo du es hinsetzt, in wahrer Größe.</translation>
     </message>
     <message>
-      <source>There is nothing in the photograph like a canvas with this plan.</source>
-      <translation>Im Foto ist nichts wie eine Leinwand mit diesem Plan.</translation>
+      <source>No canvas with this plan was found in the photograph.</source>
+      <translation>Im Foto wurde keine Leinwand mit diesem Plan gefunden.</translation>
     </message>
     <message>
       <source>Looking for the canvas</source>
@@ -12921,8 +13074,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Eine Ecke der Leinwand liegt außerhalb des Fotos: zurücktreten, oder die Ecken von Hand setzen.</translation>
     </message>
     <message>
-      <source>The canvas cannot be told from what is about it: set the corners by hand.</source>
-      <translation>Die Leinwand ist von ihrer Umgebung nicht zu unterscheiden: die Ecken von Hand setzen.</translation>
+      <source>The canvas cannot be separated from what surrounds it: set the corners by hand.</source>
+      <translation>Die Leinwand ist von ihrer Umgebung nicht zu trennen: die Ecken von Hand setzen.</translation>
     </message>
     <message>
       <source>There is too little of a picture to compare.</source>
@@ -13197,8 +13350,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Als Bild 1:1 gedruckt hat der Hintergrund %1 Pixel je Zoll; Linien bleiben in jeder Größe scharf.</translation>
     </message>
     <message>
-      <source>Under 70 pixels an inch edges in a printed picture are too soft to trace.</source>
-      <translation>Unter 70 Pixel je Zoll sind Kanten im gedruckten Bild zu weich zum Nachziehen.</translation>
+      <source>Under 70 pixels per inch, printed edges are too soft to trace; 200 is ideal.</source>
+      <translation>Unter 70 Pixel je Zoll sind gedruckte Kanten zum Nachzeichnen zu weich; 200 sind ideal.</translation>
     </message>
     <message>
       <source>Neighbouring sheets share only %1 mm.</source>
@@ -13212,17 +13365,23 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <source>Let them share 10 mm</source>
       <translation>10 mm teilen lassen</translation>
     </message>
-    <message>
-      <source>That makes %1 sheets to cut and join.</source>
-      <translation>Das werden %1 Bögen zum Schneiden und Kleben.</translation>
+    <message numerus="yes">
+      <source>That makes %n sheets to cut and join.</source>
+      <translation>
+        <numerusform>Das ergibt %n Bogen zum Schneiden.</numerusform>
+        <numerusform>Das ergibt %n Bögen zum Schneiden und Fügen.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Errors add up from sheet to sheet; at this size the squared grid is surer.</source>
       <translation>Fehler summieren sich von Bogen zu Bogen; bei dieser Größe ist das Quadratnetz sicherer.</translation>
     </message>
-    <message>
-      <source>The grid has %1 squares along the long side.</source>
-      <translation>Das Netz hat %1 Quadrate an der langen Seite.</translation>
+    <message numerus="yes">
+      <source>The grid has about %n squares along the long side.</source>
+      <translation>
+        <numerusform>Das Raster hat etwa %n Quadrat auf der langen Seite.</numerusform>
+        <numerusform>Das Raster hat etwa %n Quadrate auf der langen Seite.</numerusform>
+      </translation>
     </message>
     <message>
       <source>Too few squares leave too much to the eye inside each.</source>
@@ -13313,7 +13472,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Strichfluss wird aus einem Foto gelesen; hier ist keines.</translation>
     </message>
     <message>
-      <source>The measuring was given up.</source>
+      <source>The measuring was cancelled.</source>
       <translation>Die Messung wurde abgebrochen.</translation>
     </message>
     <message>
@@ -13321,8 +13480,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Es liegt außerhalb der Leinwand.</translation>
     </message>
     <message>
-      <source>It is too small on the canvas for its strokes to be told.</source>
-      <translation>Auf der Leinwand ist es zu klein, um seine Striche zu bestimmen.</translation>
+      <source>It is too small on the canvas for its strokes to be measured.</source>
+      <translation>Auf der Leinwand ist es zu klein, um seine Striche zu messen.</translation>
     </message>
     <message>
       <source>Which way it runs</source>
@@ -13341,8 +13500,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Die vier Ecken müssen herumgehen: oben links, oben rechts, unten rechts, unten links, keine drei auf einer Linie.</translation>
     </message>
     <message>
-      <source>The canvas' four edges can not be made out; set its corners by hand.</source>
-      <translation>Die vier Kanten der Leinwand sind nicht zu erkennen; ihre Ecken von Hand setzen.</translation>
+      <source>The canvas' four edges cannot be found; set its corners by hand.</source>
+      <translation>Die vier Kanten der Leinwand sind nicht zu finden; ihre Ecken von Hand setzen.</translation>
     </message>
     <message>
       <source>The photograph is empty.</source>
@@ -13417,6 +13576,18 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Schraffur</translation>
     </message>
     <message>
+      <source>The video clip is damaged or of a kind that cannot be decoded.</source>
+      <translation>Der Film ist beschädigt oder von einer Art, die sich nicht entschlüsseln lässt.</translation>
+    </message>
+    <message>
+      <source>Cancelled.</source>
+      <translation>Abgebrochen.</translation>
+    </message>
+    <message>
+      <source>looking for sharp frames</source>
+      <translation>scharfe Einzelbilder werden gesucht</translation>
+    </message>
+    <message>
       <source>a picture</source>
       <translation>ein Bild</translation>
     </message>
@@ -13453,24 +13624,16 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Das Werk lässt sich dort nicht speichern.</translation>
     </message>
     <message>
-      <source>The video clip is damaged or of a kind that cannot be decoded.</source>
-      <translation>Der Film ist beschädigt oder von einer Art, die sich nicht entschlüsseln lässt.</translation>
+      <source>The picture is %1 × %2 pixels; at most 200 million in all can be opened.</source>
+      <translation>Das Bild hat %1 × %2 Pixel; höchstens 200 Millionen im Ganzen lassen sich öffnen.</translation>
     </message>
     <message>
-      <source>Given up.</source>
-      <translation>Abgebrochen.</translation>
-    </message>
-    <message>
-      <source>looking for sharp frames</source>
-      <translation>scharfe Einzelbilder werden gesucht</translation>
+      <source>The SVG picture gives no usable size.</source>
+      <translation>Das SVG-Bild gibt keine brauchbare Größe an.</translation>
     </message>
     <message>
       <source>The %1 picture is damaged or of a variant that cannot be decoded.</source>
       <translation>Das Bild (%1) ist beschädigt oder von einer Art, die sich nicht entschlüsseln lässt.</translation>
-    </message>
-    <message>
-      <source>The picture says it is %1 × %2 pixels; 200 million in all are the most that can be opened.</source>
-      <translation>Das Bild gibt %1 × %2 Pixel an; höchstens 200 Millionen zusammen lassen sich öffnen.</translation>
     </message>
     <message>
       <source>camera raw</source>
@@ -13479,10 +13642,6 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>Developed from camera raw with the camera's own white balance. </source>
       <translation>Aus dem Kamera-Rohbild mit dem Weißabgleich der Kamera entwickelt. </translation>
-    </message>
-    <message>
-      <source>The SVG picture gives no usable size.</source>
-      <translation>Das SVG-Bild gibt keine brauchbare Größe an.</translation>
     </message>
     <message>
       <source>Drawn from SVG at 2400 pixels. </source>
@@ -13537,8 +13696,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Das ist ein GIF, das zu wenige Farben für eine Vorlage hat; als PNG speichern.</translation>
     </message>
     <message>
-      <source>This is not a JPEG, PNG, TIFF, WebP, HEIC, SVG or camera raw picture, whatever its name says.</source>
-      <translation>Das ist kein JPEG-, PNG-, TIFF-, WebP-, HEIC-, SVG- oder Kamera-Rohbild, was auch immer sein Name sagt.</translation>
+      <source>The contents are not JPEG, PNG, TIFF, WebP, HEIC, SVG or camera raw, although the name says so.</source>
+      <translation>Der Inhalt ist weder JPEG, PNG, TIFF, WebP, HEIC, SVG noch Kamera-Rohbild, obwohl der Name es sagt.</translation>
     </message>
     <message>
       <source>16 bits a channel were brought to 8. </source>
@@ -13549,8 +13708,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Seine Gleitkommawerte wurden als 0 bis 1 genommen. </translation>
     </message>
     <message>
-      <source>The picture says it is 0 pixels wide or high; it is damaged.</source>
-      <translation>Das Bild gibt 0 Pixel Breite oder Höhe an; es ist beschädigt.</translation>
+      <source>The picture is 0 pixels wide or high; it is damaged.</source>
+      <translation>Das Bild ist 0 Pixel breit oder hoch; es ist beschädigt.</translation>
     </message>
     <message>
       <source>The picture file ends too early; it was probably not copied whole.</source>
@@ -13669,8 +13828,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Dieses Werk sagt „%1“, ein Wort, das diese Version nicht kennt; eine spätere hat es geschrieben.</translation>
     </message>
     <message>
-      <source>The sitting says a word that this version does not know.</source>
-      <translation>Die Sitzung sagt ein Wort, das diese Version nicht kennt.</translation>
+      <source>The sitting holds a term that this version does not know.</source>
+      <translation>Die Sitzung enthält einen Begriff, den diese Fassung nicht kennt.</translation>
     </message>
     <message>
       <source>The sitting that was under way cannot be read.</source>
@@ -13753,7 +13912,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Der Drucker nimmt die Bögen nicht an.</translation>
     </message>
     <message>
-      <source>Printing was given up.</source>
+      <source>Printing was cancelled.</source>
       <translation>Der Druck wurde abgebrochen.</translation>
     </message>
     <message>
@@ -13793,8 +13952,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Stimmen (%1): </translation>
     </message>
     <message>
-      <source>%1 × %2 cm. Which one? Say its letter, and why.</source>
-      <translation>%1 × %2 cm. Welche? Sag ihren Buchstaben, und warum.</translation>
+      <source>%1 × %2 cm. Which one? Write its letter, and why.</source>
+      <translation>%1 × %2 cm. Welche? Schreib ihren Buchstaben, und warum.</translation>
     </message>
     <message>
       <source>A contact sheet is a PDF or a PNG: end its name with .pdf or .png.</source>
@@ -13889,7 +14048,7 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>sein Schatten</translation>
     </message>
     <message>
-      <source>half-tone</source>
+      <source>halftone</source>
       <translation>Halbton</translation>
     </message>
     <message>
@@ -14005,8 +14164,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Auf einer Probenkarte ist Platz für 1 bis 12 Tuben.</translation>
     </message>
     <message>
-      <source>Fill each field to its edge; two coats where it says tube. Leave the white bare. Drawdown: one stroke of the bar over both.</source>
-      <translation>Jedes Feld bis zum Rand füllen; zwei Schichten, wo Tube steht. Das Weiße frei lassen. Aufzug: ein Zug der Rakel über beides.</translation>
+      <source>Fill each field to its edge; two coats in the column tube. Leave the white bare. Drawdown: one stroke of the bar over both.</source>
+      <translation>Fülle jedes Feld bis zum Rand; zwei Anstriche in der Spalte Tube. Lass das Weiß frei. Aufstrich: ein Zug der Rakel über beides.</translation>
     </message>
     <message>
       <source>drawdown</source>
@@ -14047,6 +14206,14 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>Smallest fix: </source>
       <translation>Kleinste Abhilfe: </translation>
+    </message>
+    <message>
+      <source>1 finding</source>
+      <translation>1 Befund</translation>
+    </message>
+    <message>
+      <source>%1 findings</source>
+      <translation>%1 Befunde</translation>
     </message>
     <message>
       <source>Before signing: facts that must be right</source>
@@ -14137,16 +14304,19 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>%1: seine obere linke Marke liegt %2 vom linken Rand der Leinwand, %3 vom oberen</translation>
     </message>
     <message>
-      <source>Say of which element.</source>
-      <translation>Sag, von welchem Ding.</translation>
+      <source>Name the element.</source>
+      <translation>Nenne das Ding.</translation>
     </message>
     <message>
       <source>There is no element of that number.</source>
       <translation>Ein Ding dieser Nummer gibt es nicht.</translation>
     </message>
-    <message>
-      <source>That would make %1 sheets; carry it with the grid instead.</source>
-      <translation>Das würden %1 Bögen; übertrage es lieber mit dem Netz.</translation>
+    <message numerus="yes">
+      <source>That would make %n sheets; transfer it with the grid instead.</source>
+      <translation>
+        <numerusform>Das ergäbe %n Bogen; übertrage es lieber mit dem Raster.</numerusform>
+        <numerusform>Das ergäbe %n Bögen; übertrage es lieber mit dem Raster.</numerusform>
+      </translation>
     </message>
     <message>
       <source>sheet </source>
@@ -14289,12 +14459,12 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>zwischen den Stellen des Netzes</translation>
     </message>
     <message>
-      <source>tell on the error stream how far it is; Ctrl+C gives it up</source>
-      <translation>sagt auf dem Fehlerstrom, wie weit es ist; Strg+C bricht ab</translation>
+      <source>show progress on the error stream; Ctrl+C cancels</source>
+      <translation>Fortschritt auf dem Fehlerkanal zeigen; Strg+C bricht ab</translation>
     </message>
     <message>
-      <source>The measuring was given up; nothing was written.</source>
-      <translation>Die Messung wurde abgebrochen; nichts wurde geschrieben.</translation>
+      <source>The measuring was cancelled. Nothing was saved.</source>
+      <translation>Die Messung wurde abgebrochen. Es wurde nichts gespeichert.</translation>
     </message>
     <message>
       <source>The mask is empty: there is nothing to measure.</source>
@@ -14409,8 +14579,8 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
       <translation>Das Bild eines Projektors hat 64 bis 16384 Pixel je Seite.</translation>
     </message>
     <message>
-      <source>Say --corners, or --photo.</source>
-      <translation>Sag --corners, oder --photo.</translation>
+      <source>Give --corners, or --photo.</source>
+      <translation>Gib --corners oder --photo an.</translation>
     </message>
     <message>
       <source>the work as *.svg (lines in mm), *.ora (layers), *.png or *.tif (with its resolution)</source>
@@ -14435,6 +14605,10 @@ Nur nach Kontrast: er kennt weder Gesichter noch Bedeutung.</translation>
     <message>
       <source>the manual page of this program, as troff</source>
       <translation>die Handbuchseite dieses Programms, als troff</translation>
+    </message>
+    <message>
+      <source>as Markdown, for docs/command-line.md</source>
+      <translation>als Markdown, für docs/command-line.md</translation>
     </message>
     <message>
       <source>completion of its commands for bash</source>
@@ -14501,8 +14675,8 @@ Versuche: lantern help
       <translation>Diese Stelle auf einem einfarbigen Grund liegt außerhalb des Bildes.</translation>
     </message>
     <message>
-      <source>Say what to cut out: --rect, --strokes, --outline or --ground.</source>
-      <translation>Sag, was ausgeschnitten wird: --rect, --strokes, --outline oder --ground.</translation>
+      <source>Give what to cut out: --rect, --strokes, --outline or --ground.</source>
+      <translation>Gib an, was auszuschneiden ist: --rect, --strokes, --outline oder --ground.</translation>
     </message>
     <message>
       <source>paint an unwanted thing out of a picture from what lies around it</source>
@@ -14541,6 +14715,10 @@ Versuche: lantern help
       <translation>„%1“ geht von %2 bis %3 %4.</translation>
     </message>
     <message>
+      <source>“%1” is no number.</source>
+      <translation>„%1“ ist keine Zahl.</translation>
+    </message>
+    <message>
       <source>There is no number “%1” there; there are: %2.</source>
       <translation>Eine Zahl „%1“ gibt es dort nicht; es gibt: %2.</translation>
     </message>
@@ -14549,8 +14727,8 @@ Versuche: lantern help
       <translation>Es gibt im Werk nicht genau ein Ding dieser Art (%1) mit dieser Nummer oder diesem Namen.</translation>
     </message>
     <message>
-      <source>Say what it is a number of, as `lantern fields` names it: sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1.</source>
-      <translation>Sag, wovon es eine Zahl ist, wie `lantern fields` es nennt: sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1.</translation>
+      <source>Name the object as `lantern fields` does: sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1.</source>
+      <translation>Nenne das Objekt wie `lantern fields`: sun, mix, painting, …, lantern:NAME, element:NAME, tone:NAME, tube:NAME, part:NAME:1.</translation>
     </message>
     <message>
       <source>sets one number of a work, as `lantern fields` lists them, and saves it</source>
@@ -14565,12 +14743,8 @@ Versuche: lantern help
       <translation>ihr Schlüssel</translation>
     </message>
     <message>
-      <source>the number, with either decimal mark</source>
-      <translation>die Zahl, mit Punkt oder Komma</translation>
-    </message>
-    <message>
-      <source>“%1” is no number.</source>
-      <translation>„%1“ ist keine Zahl.</translation>
+      <source>the number, with its unit or without: 12,5, 3 cm, 1 1/2 in, 90 min</source>
+      <translation>die Zahl, mit ihrer Einheit oder ohne: 12,5, 3 cm, 1 1/2 in, 90 min</translation>
     </message>
     <message>
       <source>saves what can be read of a damaged work into a copy, and names what is lost</source>
@@ -14581,28 +14755,28 @@ Versuche: lantern help
       <translation>ein beschädigtes Werk</translation>
     </message>
     <message>
-      <source>reads all of a work, every picture too, and says what is missing or damaged</source>
-      <translation>liest eine Arbeit ganz, auch jedes Bild, und nennt, was fehlt oder beschädigt ist</translation>
+      <source>reads all of a work, every picture too, and lists what is missing or damaged</source>
+      <translation>liest ein ganzes Werk, auch jedes Bild, und führt auf, was fehlt oder beschädigt ist</translation>
     </message>
     <message>
       <source>does the fix of a finding, or every fix that helps, and saves the work</source>
       <translation>führt die Abhilfe eines Befunds aus, oder jede, die hilft, und sichert das Werk</translation>
     </message>
     <message>
-      <source>of a finding, as `lantern findings` tells it</source>
-      <translation>eines Befunds, wie `lantern findings` ihn nennt</translation>
+      <source>of a finding, as `lantern findings` prints it</source>
+      <translation>eines Befunds, wie `lantern findings` ihn ausgibt</translation>
     </message>
     <message>
-      <source>another take than the one in hand, by its letter</source>
-      <translation>eine andere Fassung als die in der Hand, nach ihrem Buchstaben</translation>
+      <source>another take than the present one, by its letter</source>
+      <translation>eine andere Fassung als die jetzige, nach ihrem Buchstaben</translation>
     </message>
     <message>
-      <source>every fix that leaves less to say than before</source>
-      <translation>jede Abhilfe, die weniger zu sagen lässt als zuvor</translation>
+      <source>every fix that leaves fewer findings than before</source>
+      <translation>jede Abhilfe, nach der weniger Befunde bleiben</translation>
     </message>
     <message>
-      <source>Say the key of a finding, or --all.</source>
-      <translation>Nenne den Schlüssel eines Befunds oder --all.</translation>
+      <source>Give the key of a finding, or --all.</source>
+      <translation>Gib den Schlüssel eines Befunds oder --all an.</translation>
     </message>
     <message>
       <source>before the fixes</source>
@@ -14617,8 +14791,8 @@ Versuche: lantern help
       <translation>„%1“ hat keine Abhilfe: nur du kannst es entscheiden.</translation>
     </message>
     <message>
-      <source>Given up; nothing was changed.</source>
-      <translation>Aufgegeben; nichts wurde geändert.</translation>
+      <source>Cancelled. Nothing was changed.</source>
+      <translation>Abgebrochen. Es wurde nichts geändert.</translation>
     </message>
     <message>
       <source>bring pictures, or folders of them, onto a work's wall</source>
@@ -14645,8 +14819,8 @@ Versuche: lantern help
       <translation>Es gibt kein Bild zum Hereinholen.</translation>
     </message>
     <message>
-      <source>Lit flat, cannot tell.</source>
-      <translation>Flach beleuchtet, nicht zu bestimmen.</translation>
+      <source>Too evenly lit to measure.</source>
+      <translation>Zu gleichmäßig beleuchtet zum Messen.</translation>
     </message>
     <message>
       <source>Lit from one side.</source>
@@ -14741,8 +14915,8 @@ Versuche: lantern help
       <translation>diese Seite</translation>
     </message>
     <message>
-      <source>Not understood here: %1</source>
-      <translation>Hier nicht verstanden: %1</translation>
+      <source>This is not an option here: %1</source>
+      <translation>Das ist hier keine Option: %1</translation>
     </message>
     <message>
       <source>It needs a command.</source>
@@ -14785,8 +14959,8 @@ Versuche: lantern help
       <translation>was ein Werk enthält: Auftrag, Vorlagen, Dinge in ihrer Größe, Lichter</translation>
     </message>
     <message>
-      <source>everything the program has to say about a work, worst first within each station</source>
-      <translation>alles, was das Programm über ein Werk zu sagen hat, je Station das Schlimmste zuerst</translation>
+      <source>all findings about a work, worst first within each station</source>
+      <translation>alle Befunde zu einem Werk, die schlimmsten zuerst in jeder Station</translation>
     </message>
     <message>
       <source>where the light of a photograph comes from; of a work: --audit</source>
@@ -14813,8 +14987,8 @@ Versuche: lantern help
       <translation>von einem Werk: Farben im Licht und im Schatten jedes Dings als CSV</translation>
     </message>
     <message>
-      <source>Lit flat: cannot tell where the light comes from.</source>
-      <translation>Flach beleuchtet: woher das Licht kommt, ist nicht zu bestimmen.</translation>
+      <source>Too evenly lit: the light's direction cannot be measured.</source>
+      <translation>Zu gleichmäßig beleuchtet: die Lichtrichtung ist nicht messbar.</translation>
     </message>
     <message>
       <source>One clear light.</source>
@@ -14861,8 +15035,8 @@ Versuche: lantern help
       <translation>Falten und Buckel, aus der Schattierung gelesen, 0 keine … 1</translation>
     </message>
     <message>
-      <source>puffed, ball, column, slab, card, corner or ground</source>
-      <translation>puffed, ball, column, slab, card, corner oder ground</translation>
+      <source>its form, one of these</source>
+      <translation>seine Form, eine von diesen</translation>
     </message>
     <message>
       <source>The mask is empty: there is nothing to make a relief of.</source>
@@ -14989,15 +15163,15 @@ Versuche: lantern help
       <translation>wie bei bewegter Hand: nicht jede Wahl wird versucht</translation>
     </message>
     <message>
-      <source>Say one of --recipe, --lab, or --from with --to.</source>
-      <translation>Sag eines von --recipe, --lab, oder --from mit --to.</translation>
+      <source>Give one of --recipe, --lab, or --from with --to.</source>
+      <translation>Gib eines von --recipe, --lab oder --from mit --to an.</translation>
     </message>
     <message>
       <source>There is no “%1” in that box.</source>
       <translation>„%1“ ist nicht in diesem Kasten.</translation>
     </message>
     <message>
-      <source>The search was given up.</source>
+      <source>The search was cancelled.</source>
       <translation>Die Suche wurde abgebrochen.</translation>
     </message>
     <message>
@@ -15005,7 +15179,7 @@ Versuche: lantern help
       <translation>--via-cm liegt hinter dem Ende des Verlaufs.</translation>
     </message>
     <message>
-      <source>The gradient was given up.</source>
+      <source>The gradient was cancelled.</source>
       <translation>Der Verlauf wurde abgebrochen.</translation>
     </message>
     <message>
@@ -15049,7 +15223,7 @@ Versuche: lantern help
       <translation>der Karte</translation>
     </message>
     <message>
-      <source>The recipe map was given up.</source>
+      <source>The recipe map was cancelled.</source>
       <translation>Die Rezeptkarte wurde abgebrochen.</translation>
     </message>
     <message>
@@ -15061,8 +15235,8 @@ Versuche: lantern help
       <translation>wie viel Farbe das Bild braucht, von welcher Tube, und was ausgeht</translation>
     </message>
     <message>
-      <source>This work has no paint box: say --paints.</source>
-      <translation>Dieses Werk hat keinen Farbkasten: sag --paints.</translation>
+      <source>This work has no paint box: give --paints.</source>
+      <translation>Dieses Werk hat keinen Farbkasten: gib --paints an.</translation>
     </message>
     <message>
       <source>tasks with their drying placed into free hours</source>
@@ -15085,8 +15259,8 @@ Versuche: lantern help
       <translation>ein Werk (*.lantern), oder ein Bild</translation>
     </message>
     <message>
-      <source>of a work: another take than the one in hand, by its letter</source>
-      <translation>von einem Werk: eine andere Fassung als die in der Hand, nach ihrem Buchstaben</translation>
+      <source>of a work: another take than the present one, by its letter</source>
+      <translation>eines Werks: eine andere Fassung als die jetzige, nach ihrem Buchstaben</translation>
     </message>
     <message>
       <source>of a picture: grey picture whose value is the element, 0 = ground</source>
@@ -15097,12 +15271,8 @@ Versuche: lantern help
       <translation>Breite und Höhe der Leinwand</translation>
     </message>
     <message>
-      <source>viewing distance</source>
-      <translation>Betrachtungsabstand</translation>
-    </message>
-    <message>
-      <source>The canvas must be larger than nothing.</source>
-      <translation>Die Leinwand muss größer als nichts sein.</translation>
+      <source>The canvas must have a width and a height.</source>
+      <translation>Die Leinwand braucht eine Breite und eine Höhe.</translation>
     </message>
     <message>
       <source>The picture and its ids are not of one size.</source>
@@ -15133,7 +15303,7 @@ Versuche: lantern help
       <translation>mit --suggest: das Bild danach, als PNG</translation>
     </message>
     <message>
-      <source>The suggestion was given up.</source>
+      <source>The suggestion was cancelled.</source>
       <translation>Der Vorschlag wurde abgebrochen.</translation>
     </message>
     <message>
@@ -15205,8 +15375,8 @@ Versuche: lantern help
       <translation>Dieses Werk lässt sich hier nur lesen; nichts wurde geändert.</translation>
     </message>
     <message>
-      <source>Say where it goes (--base x,y), how tall it is (--height-m H), or both.</source>
-      <translation>Sag, wohin es geht (--base x,y), wie hoch es ist (--height-m H), oder beides.</translation>
+      <source>Give where it goes (--base x,y), how tall it is (--height-m H), or both.</source>
+      <translation>Gib an, wo es steht (--base x,y), wie hoch es ist (--height-m H), oder beides.</translation>
     </message>
     <message>
       <source>A foot lies within 4000 cm of the canvas' corner.</source>
@@ -15269,7 +15439,7 @@ Versuche: lantern help
       <translation>wohin: *.pdf oder *.json; ohne es wird JSON ausgegeben</translation>
     </message>
     <message>
-      <source>The report was given up.</source>
+      <source>The report was cancelled.</source>
       <translation>Der Bericht wurde abgebrochen.</translation>
     </message>
     <message>

@@ -49,7 +49,7 @@ private slots:
         hand().desk().holdElement(0);
         enter("newClue", "a single post");
         QVERIFY(project().brief.ideas[0].clues.empty()); // nothing is in hand: it says so
-        QVERIFY(hand().wasSaid("Click the thing"));
+        QVERIFY(hand().wasSaid("Click what shows this cue"));
         hand().click(middleOf(project().elements[0].id));
         enter("newClue", "a single post");
         QCOMPARE(project().brief.ideas[0].clues.size(), std::size_t(1));
@@ -90,14 +90,17 @@ private slots:
         QVERIFY(f.source == "the old photograph" && f.element == project().elements[0].id && !f.checked);
         QVERIFY(hand().settle());
         QVERIFY(hand().hasFinding("brief.facts"));
-        // It comes back beside the element while the picture is made.
+        // A tick stands at the element while the picture is made; its words come where the pointer rests.
         const FactNotes notes(hand().desk());
-        QCOMPARE(notes.words(), QStringList{"nine notches"});
+        QCOMPARE(notes.words(f.element), QStringList{"nine notches"});
         hand().go(Station::Stage);
+        const auto tick = notes.tickOf(f.element, *board());
+        QVERIFY(tick && notes.tip(tick->center(), *board()).contains("nine notches"));
+        QVERIFY(notes.tip(tick->center() + QPointF(60, 0), *board()).isEmpty());
         hand().desk().holdElement(f.element);
         const QImage with = board()->grab().toImage();
         hand().window().document().edit("tick", edits::withFactChecked(project(), f.id, true));
-        QVERIFY(notes.words().isEmpty() && board()->grab().toImage() != with);
+        QVERIFY(notes.words(f.element).isEmpty() && board()->grab().toImage() != with);
         hand().undo();
         hand().go(Station::Brief);
         hand().find<QCheckBox>(qPrintable(QString("fact%1").arg(f.id)))->click();
@@ -121,7 +124,7 @@ private slots:
         QVERIFY(tasks->text() != before && tasks->text().contains("safety data sheet"));
         hand().choose("support", int(Support::Paper));
         QVERIFY(tasks->text().contains("stretch"));
-        hand().page("Schools");
+        hand().page("Approach");
         hand().choose("school-black", 2);
         QCOMPARE(project().brief.school(School::Black), 2);
         QVERIFY(hand().window().here()->says().contains("L* 95"));
@@ -132,7 +135,7 @@ private slots:
     void theCanvasTakesOtherShapes()
     {
         hand().go(Station::Brief);
-        hand().page("The work");
+        hand().page("Canvas");
         hand().choose("usualSize", 3); // the list begins with "own size"
         QVERIFY(project().brief.widthCm == 50 && project().brief.heightCm == 40);
         hand().choose("format", int(Format::Oval));
@@ -247,7 +250,7 @@ private slots:
     void aPictureIsTakenApart()
     {
         hand().go(Station::Read);
-        hand().page("Study");
+        hand().page("Analysis");
         hand().type("studyParts", "6");
         hand().press("study");
         QVERIFY(hand().rest());
@@ -266,7 +269,7 @@ private slots:
         m_hand.emplace(p);
         QVERIFY(hand().settle());
         hand().go(Station::Read);
-        hand().page("Pull");
+        hand().page("Attention");
         QVERIFY(hand().hasFinding("read.place"));
         hand().press("dimBackdrop");
         QCOMPARE(project().backdrop.dimL, 4.0);
@@ -306,7 +309,7 @@ private slots:
     void pullIsSplitAndWeighed()
     {
         hand().go(Station::Read);
-        hand().page("Pull");
+        hand().page("Attention");
         hand().desk().holdElement(project().elements[0].id);
         hand().type("meaning", "2.5");
         QCOMPARE(project().elements[0].meaning, 2.5);

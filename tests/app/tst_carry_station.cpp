@@ -41,7 +41,7 @@ private slots:
 
     void theCanvasCutsThePlanAndSaysSo()
     {
-        hand().page("Canvas");
+        hand().page("Fit");
         hand().type("canvasWide", "50");
         hand().type("canvasHigh", "50");
         QCOMPARE(project().sheets.canvasWidthCm, 50.0);
@@ -197,7 +197,7 @@ private slots:
     }
     void whatTheCanvasCutsOffIsFoundAndPutRight()
     {
-        hand().page("Canvas");
+        hand().page("Fit");
         hand().type("canvasWide", "20");
         hand().type("canvasHigh", "60"); // a tall strip: most of the plan's width is lost
         const auto found = [&]() -> const Finding* {

@@ -139,7 +139,7 @@ private slots:
                 throw std::runtime_error("a plank is loose");
             if (how == 2)
                 throw 7;
-            return Error{Kind::Full, "The disk is full.", "errno 28"};
+            return Error{ErrorKind::Full, "The disk is full.", "errno 28"};
         });
         QTRY_COMPARE(done.size(), 1);
         QVERIFY(!job.answer(1) && job.problem());
@@ -282,7 +282,7 @@ private slots:
         n.say("One.");
         n.say("Two.");
         QVERIFY(n.all().size() == 2 && n.all()[0].count == 2 && n.unread() >= 2 && changed.size() >= 3);
-        n.fail({Kind::Cancelled, "Given up.", {}});
+        n.fail({ErrorKind::Cancelled, "Given up.", {}});
         QCOMPARE(n.all().size(), std::size_t(2));
         n.read();
         QCOMPARE(n.unread(), 0);
@@ -323,7 +323,7 @@ private slots:
         auto* on
             = form.toggle(lens::lantern(), &Lantern::on, {"on", "burns", "Whether it burns", "Light it"}, "Douse it");
         auto* name = form.line(lens::lantern(), &Lantern::name, {"name", {}, "Its name", "Name it"}, 100, false);
-        form.show();
+        form.refresh();
         static_cast<QWidget&>(form).setVisible(true);
         QVERIFY(strength->isVisible() && !wide->isVisible()); // what does not apply is not there
         QVERIFY(strength->minimum() == 0 && strength->maximum() == 100
@@ -334,7 +334,7 @@ private slots:
         QVERIFY(project().lights.lanterns[0].strength == 2.5 && steps.undoText() == "Set it");
         kind->setCurrentIndex(1);
         emit kind->activated(1);
-        form.show();
+        form.refresh();
         QVERIFY(project().lights.lanterns[0].kind == LampKind::Panel && wide->isVisible());
         on->click();
         QVERIFY(!project().lights.lanterns[0].on && steps.undoText() == "Douse it");
@@ -346,7 +346,7 @@ private slots:
         QCOMPARE(project().lights.lanterns[0].name, std::string("Harbour light"));
         QCOMPARE(steps.index(), before + 4);
         desk().holdLantern(41); // the fields are now those of another
-        form.show();
+        form.refresh();
         QVERIFY(strength->value() == 1 && on->isChecked() && name->text() == "other" && !wide->isVisible());
         while (steps.index() > before)
             steps.undo();
@@ -358,7 +358,7 @@ private slots:
         app::Form form(desk());
         auto* strength
             = form.number(lens::lantern(), &Lantern::strength, {"strength", "strength", "How strong.", "Set it"});
-        form.show();
+        form.refresh();
         static_cast<QWidget&>(form).setVisible(true);
         strength->setFocus();
         const int before = desk().document.undoStack().index();

@@ -217,7 +217,7 @@ private slots:
         p = review::withBackdropChosen(std::move(p), p.references[0].id, nullptr);
         hand().window().document().edit("Begin", p);
         hand().go(Station::Stage);
-        hand().page("Space");
+        hand().page("Perspective");
         hand().rest();
         hand().press("upright");
         for (const Vec2 at : {Vec2{10, 10}, Vec2{20, 10}, Vec2{20, 30}, Vec2{10, 30}})

@@ -350,7 +350,7 @@ private slots:
         board->zoomLifeSize();
         QVERIFY(std::abs(board->pixelsPerCm() - 1) < 1e-9 && board->zoomWords().contains("100 % of its pixels"));
         board->setCanvas(60, 40, {1, "cm"}, 200);
-        QVERIFY(board->zoomWords().contains("life size"));
+        QVERIFY(board->zoomWords().contains("real size"));
         const double fitted = board->pixelsPerCm();
         board->zoomBy(2);
         QVERIFY(std::abs(board->pixelsPerCm() / fitted - 2) < 1e-9);

@@ -176,7 +176,7 @@ private slots:
         QFile::remove(logfile::path());
         for (int i = 0; i < 3; ++i)
             notices.fail(
-                {Kind::Internal, "Sentence number " + std::to_string(i) + ".", "the detail " + std::to_string(i)});
+                {ErrorKind::Internal, "Sentence number " + std::to_string(i) + ".", "the detail " + std::to_string(i)});
         auto* toast = window().findChild<NoticeToast*>();
         QVERIFY(toast->isVisible() && toast->words().contains("number 0") && toast->words().contains("number 2"));
         auto* label = toast->findChild<QLabel*>();

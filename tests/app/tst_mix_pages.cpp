@@ -97,7 +97,7 @@ private slots:
         QVERIFY(side->isOpen() && !palette->isVisible());
         hand().key(Qt::Key_G);
         QVERIFY(palette->isVisible());
-        hand().page("Box");
+        hand().page("Paint box");
         QVERIFY(!palette->isVisible() && view().current()->beside()->isVisible());
         hand().go(Station::Carry);
         QVERIFY(!hand().window().findChild<PaletteView*>()->isVisible());
@@ -119,7 +119,7 @@ private slots:
         QCOMPARE(int(project().mix.finish), int(Finish::Matt));
         hand().choose("mixLetDown", 1);
         QCOMPARE(project().mix.letDown, 10);
-        hand().page("Box");
+        hand().page("Paint box");
         hand().choose("boxMedium", 4);
         QCOMPARE(int(project().boxes[0].medium), int(PaintMedium::Oil));
         hand().type(hand().find<QLineEdit>("boxName"), "Attic");
@@ -163,7 +163,7 @@ private slots:
     {
         hand().go(Station::Mix);
         QVERIFY(mixed());
-        hand().page("Over and under");
+        hand().page("Glazes");
         hand().choose("layerUnder", 2);
         QVERIFY2(view().says().contains("Not acrylic over oil"), qPrintable(view().says()));
         hand().choose("layerUnder", 0);
@@ -179,7 +179,7 @@ private slots:
     void aThingIsMarkedAsQuiet()
     {
         hand().go(Station::Read);
-        hand().page("Pull");
+        hand().page("Attention");
         hand().desk().holdElement(project().elements[0].id);
         QVERIFY(hand().settle());
         hand().find<QCheckBox>("quiet")->click();

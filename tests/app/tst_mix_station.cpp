@@ -39,7 +39,7 @@ private slots:
     void fromNoPaintsToARecipe()
     {
         QVERIFY(view().says().contains("Click"));
-        hand().page("Box");
+        hand().page("Paint box");
         hand().press("firstBox");
         QCOMPARE(project().boxes.size(), std::size_t(1));
         QCOMPARE(project().boxes[0].tubes.size(), std::size_t(12));
@@ -133,7 +133,7 @@ private slots:
     {
         hand().desk().edit("box", edits::withPaintBox(project(), paint::firstBox()));
         QVERIFY(hand().settle() && mixed());
-        hand().page("Box");
+        hand().page("Paint box");
         const int blue = project().boxes[0].tubes[7].id;
         QTest::mouseClick(palette(), Qt::LeftButton, {}, palette()->tubeAt(blue).toPoint());
         QCOMPARE(hand().desk().selection().tube, blue);
@@ -192,11 +192,11 @@ private slots:
     {
         hand().desk().edit("box", edits::withPaintBox(project(), paint::firstBox()));
         QVERIFY(hand().settle() && mixed());
-        hand().page("Strings");
+        hand().page("Colour strings");
         hand().click(Vec2{6, 3});
         hand().click(Vec2{6, 12});
         QVERIFY(QTest::qWaitFor([this] { return view().says().contains("9.0 cm in"); }, 60000));
-        hand().page("Over and under");
+        hand().page("Glazes");
         hand().choose("glazeUnder", 1);
         hand().click(Vec2{30, 20});
         QVERIFY(QTest::qWaitFor([this] { return view().says().contains("coat"); }, 20000));

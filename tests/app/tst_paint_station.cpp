@@ -33,7 +33,8 @@ class TestPaintStation : public QObject {
     }
     bool planned(int ms = 60000)
     {
-        return QTest::qWaitFor([this] { return hand().window().settled() && state().work.plan() && !state().busy(); }, ms);
+        return QTest::qWaitFor(
+            [this] { return hand().window().settled() && state().work.plan() && !state().busy(); }, ms);
     }
 
 private slots:
@@ -43,7 +44,7 @@ private slots:
         QVERIFY(hand().settle());
         hand().go(Station::Paint);
         state().clock.wall = {[this] { return m_now; }, [](Instant) { return 60; }};
-        hand().page("Days");
+        hand().page("Schedule");
         QVERIFY(planned());
         hand().window().here()->refresh();
         QVERIFY(planned());
@@ -74,7 +75,7 @@ private slots:
         auto* sheet = hand().window().findChild<QListWidget*>("sittingSheet");
         QVERIFY(sheet && sheet->count() >= 2);
         QTRY_VERIFY(!state().work.expected().isNull() && !state().work.small(0).isNull());
-        QVERIFY(page<DaysPage>()->says().contains("sittings; done on"));
+        QVERIFY(page<DaysPage>()->says().contains("sittings; finished around"));
         for (int i = 0; i < 200; ++i) // to the end and no further
             path->step(1);
         QCOMPARE(state().work.sitting(), int(state().work.plan()->sittings.size()) - 1);
@@ -139,7 +140,7 @@ private slots:
     }
     void hoursAreSaidAndRead()
     {
-        hand().page("Hours");
+        hand().page("Free time");
         hand().press("addHours");
         QCOMPARE(int(painting().diary.hours.size()), 3);
         hand().type("hoursFrom", "8.5");
@@ -246,7 +247,7 @@ private slots:
     }
     void theCanvasIsPhotographedAndCompared()
     {
-        hand().page("Canvas");
+        hand().page("Check");
         hand().press("simulatePhoto");
         QTRY_VERIFY_WITH_TIMEOUT(painting().photos.size() == 1, 30000);
         QTRY_VERIFY_WITH_TIMEOUT(state().photos.compared() && !state().busy(), 60000);
@@ -297,7 +298,7 @@ private slots:
     }
     void aFileThatIsNoPhotographIsSaid()
     {
-        hand().page("Canvas");
+        hand().page("Check");
         QVERIFY(kit::writeBytes(hand().file("no.jpg"), "not a picture"));
         page<PhotoPage>()->bringIn(hand().file("no.jpg"));
         QTRY_VERIFY_WITH_TIMEOUT(!page<PhotoPage>()->busy(), 20000);
@@ -329,7 +330,7 @@ private slots:
     }
     void theEyeIsTrained()
     {
-        hand().page("Eye");
+        hand().page("Eye training");
         QVERIFY(planned());
         for (int skill = 0; skill < trainer::kSkillCount; ++skill) {
             hand().choose("eyeSkill", skill);

@@ -189,7 +189,7 @@ private slots:
     void photographsOfTheCanvasSurvive()
     {
         hand().go(Station::Paint);
-        hand().page("Canvas");
+        hand().page("Check");
         QVERIFY(hand().rest());
         auto* page = hand().view(Station::Paint).find<PhotoPage>();
         for (int i = 0; i < 2; ++i) {
@@ -208,7 +208,7 @@ private slots:
         QVERIFY(hand().settle());
         // Compared again, once, and both tell another picture.
         hand().go(Station::Paint);
-        hand().page("Canvas");
+        hand().page("Check");
         const std::size_t said = hand().desk().notices.all().size();
         for (const CanvasPhoto& c : project().painting.photos) {
             state().photos.hold(c.id);
@@ -223,7 +223,7 @@ private slots:
     void whatWasStoppedIsNotBegunAgainByItself()
     {
         hand().go(Station::Paint);
-        hand().page("Canvas");
+        hand().page("Check");
         QVERIFY(hand().rest());
         hand().view(Station::Paint).find<PhotoPage>()->bringIn(canvasFile("photo.png", 0));
         QTRY_VERIFY_WITH_TIMEOUT(state().photos.comparing(), 20000);
@@ -251,7 +251,7 @@ private slots:
     void aMissingPhotographIsAskedForOnce()
     {
         hand().go(Station::Paint);
-        hand().page("Canvas");
+        hand().page("Check");
         hand().view(Station::Paint).find<PhotoPage>()->bringIn(canvasFile("photo.png", 0));
         QTRY_COMPARE_WITH_TIMEOUT(project().painting.photos.size(), std::size_t(1), 20000);
         QVERIFY(hand().rest());

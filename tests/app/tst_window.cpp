@@ -106,7 +106,7 @@ private slots:
         emit window().desk().importWanted(
             {hand().file("ball.png"), hand().file("flat.png"), hand().file("diary.jpg"), hand().file("ball.png")});
         QTRY_COMPARE_WITH_TIMEOUT(project().references.size(), std::size_t(2), 20000);
-        QTRY_VERIFY(hand().wasSaid("diary.jpg") && hand().wasSaid("not a JPEG"));
+        QTRY_VERIFY(hand().wasSaid("diary.jpg") && hand().wasSaid("not JPEG"));
         auto* wall = find<ReferenceWall>("wall");
         QTest::mouseClick(wall, Qt::LeftButton, {}, wall->pictureRect(1).center());
         QCOMPARE(window().desk().reference(), project().references[1].id);
@@ -469,7 +469,7 @@ private slots:
         auto* page = window().here()->find<SpacePage>();
         QTest::keyClick(window().board(), Qt::Key_V);
         QTRY_VERIFY_WITH_TIMEOUT(
-            page->vanishing().words().contains("eye level cannot be told"), 20000); // two plain bands
+            page->vanishing().words().contains("eye level cannot be measured"), 20000); // two plain bands
         QTest::keyClick(window().board(), Qt::Key_V);
     }
 

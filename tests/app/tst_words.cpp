@@ -36,9 +36,9 @@ class TestWords : public QObject {
     /// Every tr("…") of the window.
     static QSet<QString> said()
     {
-        static const QRegularExpression call(
-            "(?:\\b(?:tr|said|later|QT_TR_NOOP)\\(\\s*|\\b(?:translate|QT_TRANSLATE_NOOP)\\(\\s*\"[^\"]*\",\\s*)"
-            "((?:\"(?:[^\"\\\\]|\\\\.)*\"\\s*)+)[,)]"),
+        static const QRegularExpression call("(?:\\b(?:tr|trn|said|translatable|QT_TR_NOOP)\\(\\s*|\\b(?:translate|QT_"
+                                             "TRANSLATE_NOOP)\\(\\s*\"[^\"]*\",\\s*)"
+                                             "((?:\"(?:[^\"\\\\]|\\\\.)*\"\\s*)+)[,)]"),
             literal("\"((?:[^\"\\\\]|\\\\.)*)\"");
         QSet<QString> all;
         for (const char* folder : {"app", "core", "store", "devices", "output", "cli"}) {
@@ -77,7 +77,10 @@ class TestWords : public QObject {
                 source = xml.readElementText();
             } else if (xml.isStartElement() && xml.name() == u"translation") {
                 const bool open = xml.attributes().value("type") == u"unfinished";
-                const QString words = xml.readElementText();
+                QString words; // of a counted one, the form of many
+                while (!(xml.readNext() == QXmlStreamReader::EndElement && xml.name() == u"translation"))
+                    if (xml.isCharacters() && !xml.isWhitespace())
+                        words = xml.text().toString();
                 if (!open && !words.isEmpty())
                     all[source] = words;
             }
@@ -103,6 +106,14 @@ private slots:
                 || words.endsWith(' ') != german[words].endsWith(' '))
                 bad << "other spaces: " + words;
         QVERIFY2(bad.isEmpty(), qPrintable(bad.join("\n")));
+    }
+
+    void whatIsCountedHasItsForm()
+    {
+        const auto notes = [](int n) { return QCoreApplication::translate("Trouble", "%n notes", nullptr, n); };
+        QCOMPARE(notes(0) + ", " + notes(1) + ", " + notes(2), QString("0 notes, 1 note, 2 notes"));
+        theme::speak(*qApp, "de");
+        QCOMPARE(notes(1) + ", " + notes(2), QString("1 Hinweis, 2 Hinweise"));
     }
 
     void numbersGoByTheLanguage()

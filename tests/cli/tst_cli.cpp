@@ -95,6 +95,24 @@ private slots:
             QVERIFY2(!page.out.contains(foreign), foreign);
     }
 
+    void numbersAreTakenAsPeopleWriteThem()
+    {
+        const std::string work = at("written.lantern");
+        QVERIFY(bool(store::ProjectFile::create(work, kit::postWork())));
+        const auto set = [&](const char* object, const char* key, const char* written) {
+            const Ran r = ran({"set", work, object, key, written});
+            return r.code == 0 ? r.json["value"].get<double>() : -1.0;
+        };
+        QCOMPARE(set("element:Post", "heightM", "5 ft 7"), 67 * 0.0254);
+        QCOMPARE(set("element:Post", "heightM", "170 cm"), 1.7);
+        QCOMPARE(set("sun", "strength", "0,8"), 0.8);
+        const Ran made = ran({"new", at("inches.lantern"), "--title", "Inches", "--canvas-cm", "24 in,1 ft 6"});
+        QCOMPARE(made.code, 0);
+        const auto file = store::ProjectFile::open(at("inches.lantern"));
+        QVERIFY(file && std::abs(file->project.brief.widthCm - 60.96) < 1e-9);
+        QVERIFY(std::abs(file->project.brief.heightCm - 45.72) < 1e-9);
+    }
+
     void numbersAreListedAndSet_data()
     {
         QTest::addColumn<QString>("object");
@@ -650,6 +668,7 @@ private slots:
         QTest::newRow("as tall as the old default") << QStringList{"place", "WORK", "Post", "--height-m", "-1"};
         QTest::newRow("set what is not there") << QStringList{"set", "WORK", "sun", "mood", "3"};
         QTest::newRow("set out of range") << QStringList{"set", "WORK", "sun", "strength", "1e9"};
+        QTest::newRow("set another unit") << QStringList{"set", "WORK", "element:Post", "heightM", "5 kg"};
         QTest::newRow("set no number") << QStringList{"set", "WORK", "sun", "strength", "1.250,5"};
         QTest::newRow("set of nobody") << QStringList{"set", "WORK", "lantern:Nobody", "strength", "1"};
         QTest::newRow("salvage nothing") << QStringList{"salvage", "/dev/null"};

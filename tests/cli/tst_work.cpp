@@ -226,7 +226,7 @@ private slots:
             p.painting.humidity = 71, p.painting.dryer = 1, p.painting.signatureAt = {3, 4},
             p.painting.from = "2031-02-03";
             p.painting.diary.days = {{"2031-03-03", 60, 120, true}};
-            TaskWord w;
+            TaskOverride w;
             w.task = "own:99", w.words = "gild", w.kind = WorkKind::Glaze, w.hours = 2.5, w.before = "sign",
             w.pieces = 3, w.done = true;
             p = edits::withTaskWord(std::move(p), w);

@@ -442,7 +442,7 @@ private slots:
         After progress;
         const auto made = finalPicture(f, p.lights, progress, 8);
         QVERIFY(!made);
-        QCOMPARE(made.error().kind, Kind::Cancelled);
+        QCOMPARE(made.error().kind, ErrorKind::Cancelled);
         QVERIFY(progress.far() < 0.5);
     }
 };

@@ -321,7 +321,7 @@ private slots:
                  Corners{Vec2{nan, 0}, Vec2{9, 0}, Vec2{9, 9}, Vec2{0, 9}}})
             QVERIFY(!keystoneOf(bad, 60, 40));
         const Photo black(300, 200, std::vector<Rgb8>(60'000, {4, 4, 4}));
-        QVERIFY(keystoneOf(black, DotPattern{}, 60, 40).error().kind == Kind::Missing);
+        QVERIFY(keystoneOf(black, DotPattern{}, 60, 40).error().kind == ErrorKind::Missing);
         QVERIFY(!canvasCorners(black) && !keystoneOf(Photo{}, DotPattern{}, 60, 40));
     }
     void whatTheCanvasDoesToThingsIsSaid()

@@ -106,7 +106,8 @@ private slots:
         const auto again = withShapeDrawn(drawn->project, points({{10, 34}, {10, 24}, {16, 34}}), drawn->element);
         QVERIFY(again && again->element == drawn->element
             && again->project.elements.size() == drawn->project.elements.size());
-        QCOMPARE(withShapeDrawn(kit::postWork(), points({{8, 34}, {8, 34}, {8, 34}}), 0).error().kind, Kind::Invalid);
+        QCOMPARE(
+            withShapeDrawn(kit::postWork(), points({{8, 34}, {8, 34}, {8, 34}}), 0).error().kind, ErrorKind::Invalid);
     }
 
     void aCourseIsLaidWhereItWasPointedAt()

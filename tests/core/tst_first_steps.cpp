@@ -171,7 +171,7 @@ private slots:
         const Project p = freshWork("made");
         const double horizon = p.camera.horizonCm;
         const auto told = withEyeHeightBy(p, {30, horizon + foot}, {30, horizon + top}, height);
-        QVERIFY(!told && told.error().kind == Kind::Invalid && told.error().sentence.size() > 20);
+        QVERIFY(!told && told.error().kind == ErrorKind::Invalid && told.error().sentence.size() > 20);
     }
     void theLensIsToldByTwoWalls_data()
     {

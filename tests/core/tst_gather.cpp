@@ -266,7 +266,7 @@ private slots:
         const std::string csv = ledgerCsv(p);
         QVERIFY(csv.find("\"a \"\"quoted\"\", name\"") != std::string::npos);
         QVERIFY(csv.find("\"'=SUM(A1)\"") != std::string::npos); // never taken for a formula
-        QVERIFY(csv.find("to be asked") != std::string::npos);
+        QVERIFY(csv.find("permission not asked yet") != std::string::npos);
         QCOMPARE(std::count(csv.begin(), csv.end(), '\n'), std::ptrdiff_t(2));
     }
 

@@ -109,7 +109,7 @@ private slots:
         stage::SurfaceCache cache;
         NoProgress progress;
         Project p = strandedWork(20, false);
-        QVERIFY(elementFlow(p, 9999, 0.3, cache, progress).error().kind == Kind::Missing);
+        QVERIFY(elementFlow(p, 9999, 0.3, cache, progress).error().kind == ErrorKind::Missing);
         p.elements[0].baseCm = {400, 30}; // far off the canvas
         QVERIFY(!elementFlow(p, p.elements[0].id, 0.3, cache, progress));
         p = strandedWork(20, false);
@@ -120,7 +120,7 @@ private slots:
             bool cancelled() const override { return true; }
         } stop;
         p = strandedWork(20, false);
-        QVERIFY(elementFlow(p, p.elements[0].id, 0.3, cache, stop).error().kind == Kind::Cancelled);
+        QVERIFY(elementFlow(p, p.elements[0].id, 0.3, cache, stop).error().kind == ErrorKind::Cancelled);
     }
     void theSourceOfLinesKnowsTheScene()
     {

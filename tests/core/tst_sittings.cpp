@@ -7,13 +7,13 @@ using namespace rl;
 using namespace rl::schedule;
 
 namespace {
-constexpr Minutes kHour = 60, kDay = 1440;
+constexpr Minutes kHour = 60, kWholeDay = 1440;
 /// Evenings of so many hours, every so many days.
 std::vector<Window> evenings(int count, double hours, int days = 1)
 {
     std::vector<Window> all;
     for (int i = 0; i < count; ++i)
-        all.push_back({i * days * kDay + 19 * kHour, i * days * kDay + 19 * kHour + Minutes(60 * hours)});
+        all.push_back({i * days * kWholeDay + 19 * kHour, i * days * kWholeDay + 19 * kHour + Minutes(60 * hours)});
     return all;
 }
 Task task(const char* id, double hours, bool splittable = false, std::vector<After> after = {})
@@ -52,14 +52,14 @@ private slots:
     {
         // Two coats of an hour, a day of drying between them, something else to do meanwhile.
         const auto windows = evenings(6, 2);
-        const std::vector<Task> tasks{
-            task("first coat", 1), task("second coat", 1, false, {{"first coat", kDay}}), task("drawing", 2, true)};
+        const std::vector<Task> tasks{task("first coat", 1), task("second coat", 1, false, {{"first coat", kWholeDay}}),
+            task("drawing", 2, true)};
         const auto plan = planned(tasks, windows, {}, m_progress);
         QVERIFY(plan && plan->proved);
         QVERIFY(faultsOf(*plan, tasks, *sittingsOf(windows)).empty());
         // By hand: coat and an hour of drawing on the first evening, the coat a day after it ended, the rest before
         // that.
-        QCOMPARE(plan->finish, kDay + 21 * kHour);
+        QCOMPARE(plan->finish, kWholeDay + 21 * kHour);
         QCOMPARE(plan->sittings, 2);
         QCOMPARE(plan->wasted, Minutes(0));
     }
@@ -71,7 +71,7 @@ private slots:
         tasks[1].pause = true;
         const auto plan = planned(tasks, windows, {}, m_progress);
         QVERIFY(plan && faultsOf(*plan, tasks, *sittingsOf(windows)).empty());
-        QCOMPARE(plan->finish, 2 * kDay + 20 * kHour); // 20:00, +30 h = 2:00 on the third day
+        QCOMPARE(plan->finish, 2 * kWholeDay + 20 * kHour); // 20:00, +30 h = 2:00 on the third day
     }
     void nothingBreaksARule_data()
     {
@@ -90,8 +90,8 @@ private slots:
             std::vector<Window> windows;
             for (int i = 0; i < 40 + 4 * count; ++i)
                 if (random() % 4)
-                    windows.push_back({i * kDay + Minutes(18 + random() % 2) * kHour,
-                        i * kDay + Minutes(20 + random() % 3) * kHour + 15});
+                    windows.push_back({i * kWholeDay + Minutes(18 + random() % 2) * kHour,
+                        i * kWholeDay + Minutes(20 + random() % 3) * kHour + 15});
             Effort effort;
             effort.rounds = 4000, effort.nodes = 20'000;
             const auto plan = planned(tasks, windows, effort, m_progress);
@@ -124,7 +124,7 @@ private slots:
             const auto tasks = someTasks(random, 7);
             auto windows = evenings(50, 2.25, 2);
             const auto before = planned(tasks, windows, {}, m_progress);
-            windows.push_back({kDay + 9 * kHour, kDay + 12 * kHour}); // a free morning between the first two
+            windows.push_back({kWholeDay + 9 * kHour, kWholeDay + 12 * kHour}); // a free morning between the first two
             const auto after = planned(tasks, windows, {}, m_progress);
             QVERIFY(before && after && before->proved && after->proved);
             QVERIFY(after->finish <= before->finish);
@@ -150,7 +150,7 @@ private slots:
             work += t.length;
         const Minutes bound = (work + 179) / 180; // evenings
         QVERIFY2(plan->sittings <= bound + 2, qPrintable(QString("%1 of %2").arg(plan->sittings).arg(bound)));
-        QVERIFY(plan->finish <= (bound + 2) * kDay);
+        QVERIFY(plan->finish <= (bound + 2) * kWholeDay);
         struct Stop final : Progress {
             void report(double, std::string_view) override { }
             bool cancelled() const override { return true; }
@@ -197,7 +197,7 @@ private slots:
     void faultsAreSeen()
     {
         const auto windows = evenings(3, 2);
-        const std::vector<Task> tasks{task("a", 1), task("b", 1, false, {{"a", kDay}})};
+        const std::vector<Task> tasks{task("a", 1), task("b", 1, false, {{"a", kWholeDay}})};
         Plan plan = *planned(tasks, windows, {}, m_progress);
         const auto sittings = *sittingsOf(windows);
         QVERIFY(faultsOf(plan, tasks, sittings).empty());

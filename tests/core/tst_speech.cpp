@@ -49,13 +49,13 @@ private slots:
     void anotherLanguageTurnsTheSentenceRound()
     {
         QCOMPARE(rl::tr("“%1” comes within %2 mm of the %3 edge without being cut by it.", std::string("left"),
-                     fixed(2.5), later("left")),
+                     fixed(2.5), translatable("left")),
             std::string("“left” comes within 2.5 mm of the left edge without being cut by it."));
         speak("de");
         QCOMPARE(spoken(), std::string("de"));
         // the name stays, the side is translated, the number takes its comma
         QCOMPARE(rl::tr("“%1” comes within %2 mm of the %3 edge without being cut by it.", std::string("left"),
-                     fixed(2.5), later("left")),
+                     fixed(2.5), translatable("left")),
             std::string("„left“ kommt dem Rand links bis auf 2,5 mm nah, ohne von ihm geschnitten zu werden."));
         QVERIFY(!translated("nobody has ever said this"));
         QVERIFY(!std::strcmp(rl::tr("nobody has ever said this"), "nobody has ever said this"));
@@ -110,12 +110,11 @@ private slots:
     void figuresAreHeldInWords()
     {
         Finding f;
-        f.measured = 1, f.target = 3.5, f.unit = "members";
-        QCOMPARE(heldAgainst(f), std::string("1 member, at least 3.5 members"));
+        f.measured = 1, f.target = 3.5, f.unit = "subjects";
+        QCOMPARE(heldAgainst(f), std::string("now 1 subject – aim for 3.5 subjects or more"));
         speak("de");
-        QCOMPARE(heldAgainst(f), std::string("1 Mitglied, mindestens 3,5 Mitglieder"));
-        QCOMPARE(
-            counted(1, "coat", "coats") + ", " + counted(2, "coat", "coats"), std::string("1 Schicht, 2 Schichten"));
+        QCOMPARE(heldAgainst(f), std::string("jetzt 1 Bildgegenstand – Ziel: mindestens 3,5 Bildgegenstände"));
+        QCOMPARE(trn("%n coats", 1) + ", " + trn("%n coats", 2), std::string("1 Anstrich, 2 Anstriche"));
     }
 
     void everySchoolIsSaid()

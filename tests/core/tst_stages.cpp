@@ -202,7 +202,7 @@ private slots:
     void partsOfASplitTaskGoFromLeftToRight()
     {
         Project p = stagedWork();
-        TaskWord split;
+        TaskOverride split;
         split.task = "pass:0", split.pieces = 4;
         p = edits::withTaskWord(std::move(p), split);
         const PaintedWork w = made(p);

@@ -347,7 +347,7 @@ private slots:
         const auto s
             = surveyed(madePlan(1, 240, 160), px ? Photo::filled(px, px, {90, 90, 90}) : Photo(), a, m_progress);
         QVERIFY(!s);
-        QVERIFY(s.error().kind == Kind::Invalid && s.error().sentence.ends_with("."));
+        QVERIFY(s.error().kind == ErrorKind::Invalid && s.error().sentence.ends_with("."));
     }
     void cornersOnALineDoNoHarm()
     {
@@ -366,7 +366,7 @@ private slots:
         const Photo plan = madePlan(80);
         easel.setCanvas(plan);
         const auto s = surveyed(plan, *easel.photograph(), asked(), stopped);
-        QVERIFY(!s && s.error().kind == Kind::Cancelled);
+        QVERIFY(!s && s.error().kind == ErrorKind::Cancelled);
     }
     void whatChangedSinceIsShown()
     {

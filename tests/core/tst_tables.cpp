@@ -108,7 +108,7 @@ private slots:
             QTest::newRow(said) << QString(said) << int(p) << QString(note) << QString(told);
         };
         row("own", Permission::Own, "", "own");
-        row("to-ask", Permission::ToAsk, "", "to be asked");
+        row("to-ask", Permission::ToAsk, "", "permission not asked yet");
         row("by permission of Ada", Permission::ByPermission, "Ada", "by permission of Ada");
         row("free licence (CC BY)", Permission::FreeLicence, "CC BY", "free licence (CC BY)");
         row("study only", Permission::StudyOnly, "", "study only");
@@ -136,12 +136,12 @@ private slots:
         QTest::addColumn<int>("against");
         QTest::addColumn<QString>("said");
         const int limit = int(Against::Limit), plan = int(Against::Plan);
-        QTest::newRow("too much") << 46.4 << 45.0 << "of 100" << limit << "46.4 of 100, at most 45";
-        QTest::newRow("too little") << 11.0 << 17.0 << "px/cm" << limit << "11 px/cm, at least 17 px/cm";
-        QTest::newRow("none of one") << 0.0 << 1.0 << "members" << limit << ""; // the sentence says it
+        QTest::newRow("too much") << 46.4 << 45.0 << "of 100" << limit << "now 46.4 of 100 – aim for 45 or less";
+        QTest::newRow("too little") << 11.0 << 17.0 << "px/cm" << limit << "now 11 px/cm – aim for 17 px/cm or more";
+        QTest::newRow("none of one") << 0.0 << 1.0 << "subjects" << limit << ""; // the sentence says it
         QTest::newRow("some of none") << 3.0 << 0.0 << "facts" << limit << "3 facts";
         QTest::newRow("another than planned") << 3.0 << 1.0 << "" << plan << "3, planned: 1";
-        QTest::newRow("share") << 4.0 << 1.0 << "%" << limit << "4 %, at most 1 %";
+        QTest::newRow("share") << 4.0 << 1.0 << "%" << limit << "now 4 % – aim for 1 % or less";
     }
     void figuresSayWhichWayIsBad()
     {

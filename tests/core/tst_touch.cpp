@@ -1,6 +1,6 @@
 #include "core/cutout/bend.h"
 #include "core/cutout/patch.h"
-#include "core/cutout/touch.h"
+#include "core/cutout/rough_cut.h"
 #include "tests/kit/cut_cases.h"
 #include "tests/kit/program.h"
 #include "tests/kit/tiny.h"

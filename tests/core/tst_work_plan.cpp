@@ -395,7 +395,7 @@ private slots:
         Project p = madeWork();
         p.brief.facts = {{1, "both hands on the pole", {}, 0, false}};
         const double plain = planned(p).hours;
-        TaskWord w;
+        TaskOverride w;
         w.task = "facts", w.into = "sign"; // with the facts that are checked in it
         p = edits::withTaskWord(std::move(p), w);
         w = {}, w.task = "darks", w.into = "lights";
@@ -411,8 +411,9 @@ private slots:
     {
         const Project p = madeWork();
         const auto plain = workOf(p, madeFacts(p), nullptr);
-        const auto with = [&](const TaskWord& w) { return workOf(edits::withTaskWord(p, w), madeFacts(p), nullptr); };
-        TaskWord w;
+        const auto with
+            = [&](const TaskOverride& w) { return workOf(edits::withTaskWord(p, w), madeFacts(p), nullptr); };
+        TaskOverride w;
         w.task = "block", w.pieces = 3;
         auto all = with(w);
         QVERIFY(!at(all, "block") && at(all, "block#1") && at(all, "block#3"));
@@ -445,7 +446,7 @@ private slots:
     void whatIsTurnedRoundIsSaidAndPutBack()
     {
         Project p = madeWork();
-        TaskWord w;
+        TaskOverride w;
         w.task = "accents", w.before = "pass:0";
         p = edits::withTaskWord(std::move(p), w);
         const auto all = workOf(p, madeFacts(p), nullptr);
@@ -599,7 +600,7 @@ private slots:
         if (key == "paint.signature-edge")
             p.painting.signatureAt = {50, 30}; // the lead ends there
         if (key.startsWith("paint.over")) {
-            TaskWord oil;
+            TaskOverride oil;
             oil.task = ::key("pass", p.elements[0]), oil.paint = "oil";
             p = edits::withTaskWord(std::move(p), oil);
         }

@@ -81,7 +81,7 @@ Project work()
     Lantern lamp;
     lamp.id = 30, lamp.name = "lamp";
     p.lights.lanterns.push_back(lamp);
-    TaskWord own;
+    TaskOverride own;
     own.task = "own:7", own.words = "gild";
     p.painting.tasks.push_back(own);
     return p;
@@ -114,7 +114,7 @@ Result<Done> readDescription(const Text& s)
 {
     const auto json = nlohmann::json::parse(s, nullptr, false);
     if (json.is_discarded())
-        return Error{Kind::Damaged, "This is no description of a work.", {}};
+        return Error{ErrorKind::Damaged, "This is no description of a work.", {}};
     store::PixelSource source;
     source.picture = [](Reference r, const std::string& name, int w, int h) -> Result<Reference> {
         r.pixels = LazyPhoto(kit::plain(std::clamp(w, 1, 64), std::clamp(h, 1, 64), {9, 9, 9}), {nullptr, name});
@@ -127,7 +127,7 @@ Result<Done> readDescription(const Text& s)
     Project p = read.take();
     repair(p);
     if (!repair(p))
-        return Error{Kind::Damaged, {}, {}}; // put right once must be right: told as wrong
+        return Error{ErrorKind::Damaged, {}, {}}; // put right once must be right: told as wrong
     return Done{};
 }
 

@@ -12,6 +12,15 @@
 
 namespace rl::kit {
 
+/// All that was asked for is laid out and painted: events, and what they post. Waits for no clock.
+inline void laidOut()
+{
+    for (int i = 0; i < 6; ++i) {
+        QCoreApplication::sendPostedEvents();
+        QCoreApplication::processEvents();
+    }
+}
+
 /// A hand at the real window, on a work of its own: finds what lies on the bench in front (or anywhere), presses,
 /// types, drags, takes back, waits.
 class StationHand {

@@ -20,9 +20,9 @@ Project withPhotograph(Project p, const std::string& name, Rgb8 colour)
     return edits::withCanvasPhoto(
         std::move(p), photograph(name, colour), {0, 0, 1'930'000'000 + colour.r, "block", {}, {1, 2, 3, 4}, 48});
 }
-TaskWord ownTask(const char* words)
+TaskOverride ownTask(const char* words)
 {
-    TaskWord w;
+    TaskOverride w;
     w.words = words, w.hours = 1.5, w.before = "sign", w.element = 4;
     return w;
 }
@@ -118,7 +118,7 @@ std::vector<Held> allAWorkHolds()
                 p.painting.diary.hours = {{1, 1140, 1260}}, p.painting.diary.days = {{"2031-03-04", 600, 700, true}};
                 p = edits::withOwnTask(std::move(p), ownTask("gild the frame"));
                 p = edits::withTaskDone(std::move(p), "block", true);
-                TaskWord w;
+                TaskOverride w;
                 w.task = "darks", w.into = "lights";
                 return edits::withTaskWord(std::move(p), w);
             }},

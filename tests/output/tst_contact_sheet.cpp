@@ -89,7 +89,7 @@ private slots:
         QVERIFY(!writeContactSheet(m_project, m_figures, m_dir.filePath("takes.doc")));
         QVERIFY(!writeContactSheet(m_project, {}, m_dir.filePath("none.pdf")));
         const auto lost = writeContactSheet(m_project, m_figures, "/no/such/folder/takes.pdf");
-        QVERIFY(!lost && lost.error().kind == Kind::NotWritable);
+        QVERIFY(!lost && lost.error().kind == ErrorKind::NotWritable);
         // What stood there before stays when nothing new can be made.
         const QString kept = m_dir.filePath("kept.pdf");
         QVERIFY(kit::writeBytes(kept, "before"));

@@ -180,9 +180,9 @@ private slots:
         const QImage tif(at("p.tif"));
         QCOMPARE(tif.width(), w);
         QVERIFY(std::abs(tif.dotsPerMeterX() * 0.0254 - 30) < 0.5);
-        QVERIFY(exportWork(p, at("p.gif"), wish, m_cache, m_progress).error().kind == Kind::Invalid);
+        QVERIFY(exportWork(p, at("p.gif"), wish, m_cache, m_progress).error().kind == ErrorKind::Invalid);
         QVERIFY(exportWork(p, m_dir.filePath("no/such/p.tif"), wish, m_cache, m_progress).error().kind
-            == Kind::NotWritable);
+            == ErrorKind::NotWritable);
     }
     void stripsAreOnePicture_data()
     {
@@ -219,7 +219,7 @@ private slots:
             void report(double, std::string_view) override { }
             bool cancelled() const override { return true; }
         } stop;
-        QVERIFY(writeTiff(photo, 100, 80, 200, at("c.tif"), stop).error().kind == Kind::Cancelled);
+        QVERIFY(writeTiff(photo, 100, 80, 200, at("c.tif"), stop).error().kind == ErrorKind::Cancelled);
         QVERIFY(!QFile::exists(at("c.tif")) && !QFile::exists(at("c.tif.part")));
     }
     void sheetsOfEveryKindAreWritten_data()
@@ -246,7 +246,8 @@ private slots:
                 ink += qGray(page.pixel(x, y)) < 180;
         QVERIFY2(ink > 60, qPrintable(QString::number(ink)));
         if (one)
-            QVERIFY(job(what, 0).error().kind == Kind::Missing && job(what, 9999).error().kind == Kind::Missing);
+            QVERIFY(
+                job(what, 0).error().kind == ErrorKind::Missing && job(what, 9999).error().kind == ErrorKind::Missing);
     }
     void aFlockIsCutFromManyDirections_data()
     {

@@ -86,9 +86,9 @@ private slots:
 
     void whatCannotBeWrittenIsSaid()
     {
-        QCOMPARE(writeLightSheets(m_study, m_dir.filePath("sheet.txt")).error().kind, Kind::Invalid);
-        QCOMPARE(writeLightSheets({}, m_dir.filePath("none.pdf")).error().kind, Kind::Invalid);
-        QCOMPARE(writeLightSheets(m_study, m_dir.filePath("no/such/folder.pdf")).error().kind, Kind::NotWritable);
+        QCOMPARE(writeLightSheets(m_study, m_dir.filePath("sheet.txt")).error().kind, ErrorKind::Invalid);
+        QCOMPARE(writeLightSheets({}, m_dir.filePath("none.pdf")).error().kind, ErrorKind::Invalid);
+        QCOMPARE(writeLightSheets(m_study, m_dir.filePath("no/such/folder.pdf")).error().kind, ErrorKind::NotWritable);
     }
 
     void coloursAreATableThatIsNoProgram()

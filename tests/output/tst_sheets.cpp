@@ -143,17 +143,17 @@ private slots:
         const SheetJob job = jobOf(SheetContent::Grid, "A4");
         NoProgress progress;
         const auto written = writeSheets(job, m_dir.filePath("no/such/sheets.pdf"), progress);
-        QVERIFY(!written && written.error().kind == Kind::NotWritable);
+        QVERIFY(!written && written.error().kind == ErrorKind::NotWritable);
         struct Stop final : Progress {
             void report(double, std::string_view) override { }
             bool cancelled() const override { return true; }
         } stop;
         const QString pdf = m_dir.filePath("cancelled.pdf");
-        QVERIFY(writeSheets(job, pdf, stop).error().kind == Kind::Cancelled);
+        QVERIFY(writeSheets(job, pdf, stop).error().kind == ErrorKind::Cancelled);
         QVERIFY(!QFile::exists(pdf) && !QFile::exists(pdf + ".part"));
         SheetJob mural = job;
         mural.project.brief.widthCm = mural.project.brief.heightCm = 2000;
-        QVERIFY(writeSheets(mural, pdf, progress).error().kind == Kind::TooLarge);
+        QVERIFY(writeSheets(mural, pdf, progress).error().kind == ErrorKind::TooLarge);
     }
 
     void printedPicturesAreFineEnough()

@@ -96,7 +96,7 @@ private slots:
         QFETCH(int, which);
         const auto w = work(made());
         const auto done = output::writeSitting(w, plan(w), which, at("none.pdf"));
-        QVERIFY(!done && done.error().kind == Kind::Invalid);
+        QVERIFY(!done && done.error().kind == ErrorKind::Invalid);
         QVERIFY(!QFile::exists(at("none.pdf")));
     }
     void tagsArePrintedAtSize()
@@ -216,7 +216,7 @@ private slots:
         const auto nowhere = output::writeRecord(w, plan(w), {}, "/nowhere/at/all.pdf");
         QVERIFY(!nowhere && !nowhere.error().sentence.empty());
         const auto other = output::writeRecord(w, plan(w), {}, at("r.txt"));
-        QVERIFY(!other && other.error().kind == Kind::Invalid);
+        QVERIFY(!other && other.error().kind == ErrorKind::Invalid);
     }
     void calendarEntriesSayWhatIsDone()
     {

@@ -1,5 +1,5 @@
 #include "core/project/edits.h"
-#include "store/film.h"
+#include "store/clip.h"
 #include "store/measure_json.h"
 #include "store/project_file.h"
 #include "store/stored_picture.h"
@@ -175,10 +175,10 @@ private slots:
         QVERIFY(bool(stills));
         QVERIFY2(std::abs(stills->front().second - 1.7) < 0.051, qPrintable(QString::number(stills->front().second)));
         QVERIFY(stills->size() <= 4);
-        const auto about = store::filmOf(clip.toStdString());
+        const auto about = store::clipFactsOf(clip.toStdString());
         QVERIFY(about && std::abs(about->seconds - 3) < 0.11 && about->width == 320);
         kit::writeBytes(m_dir.filePath("no.mp4"), "not a film");
-        QVERIFY(!store::filmOf(m_dir.filePath("no.mp4").toStdString()));
+        QVERIFY(!store::clipFactsOf(m_dir.filePath("no.mp4").toStdString()));
     }
 
     void aClipIsNoPictureAndIsSaidToBeOne()

@@ -70,7 +70,7 @@ private slots:
                 if (saved) {
                     whole = after;
                 } else {
-                    QVERIFY2(saved.error().kind == Kind::Full || saved.error().kind == Kind::NotWritable,
+                    QVERIFY2(saved.error().kind == ErrorKind::Full || saved.error().kind == ErrorKind::NotWritable,
                         saved.error().detail.c_str());
                     QVERIFY(QString::fromStdString(saved.error().sentence).endsWith('.'));
                 }
@@ -109,7 +109,7 @@ private slots:
             QVERIFY2(QString::fromStdString(second.note).contains("another window"), second.note.c_str());
             QCOMPARE(second.project.brief.title, std::string("mine")); // it can be read
             const auto saved = second.file.save(titled("theirs"));
-            QVERIFY(!saved && saved.error().kind == Kind::NotWritable);
+            QVERIFY(!saved && saved.error().kind == ErrorKind::NotWritable);
         }
         kill(other, SIGKILL);
         waitpid(other, nullptr, 0);
@@ -130,7 +130,7 @@ private slots:
         QVERIFY(QFile::remove(QString::fromStdString(path)));
         p.brief.title = "the last edit";
         const auto saved = file.save(p);
-        QVERIFY(!saved && saved.error().kind == Kind::Missing && file.gone());
+        QVERIFY(!saved && saved.error().kind == ErrorKind::Missing && file.gone());
         const auto went = file.continueIn(rescue, p);
         QVERIFY2(bool(went), went ? "" : went.error().sentence.c_str());
         QVERIFY(!file.gone() && bool(file.save(p))); // it goes on there

@@ -131,7 +131,7 @@ private slots:
         for (qsizetype i = end - 9000; i < end + 4; ++i)
             bytes[i] = char(i * 31);
         f.seek(0), f.write(bytes), f.close();
-        QCOMPARE(ProjectFile::open(path).error().kind, Kind::Damaged);
+        QCOMPARE(ProjectFile::open(path).error().kind, ErrorKind::Damaged);
         const auto saved = ProjectFile::salvage(path);
         QVERIFY2(bool(saved), saved ? "" : saved.error().sentence.c_str());
         QCOMPARE(QString::fromStdString(saved->file.path().filename().string()), QString("broken (salvaged).lantern"));
@@ -145,7 +145,7 @@ private slots:
         QVERIFY(!none && QString::fromStdString(none.error().sentence).contains("broken.lantern~"));
         const auto kept = ProjectFile::openKeptState(path);
         QVERIFY(kept && kept->project.elements == p.elements);
-        QCOMPARE(ProjectFile::openKeptState(at("never.lantern")).error().kind, Kind::Missing);
+        QCOMPARE(ProjectFile::openKeptState(at("never.lantern")).error().kind, ErrorKind::Missing);
     }
 
     void aWordOfALaterVersionIsRefused_data()
@@ -171,7 +171,7 @@ private slots:
                 .c_str());
         const auto opened = ProjectFile::open(path);
         QVERIFY(!opened);
-        QCOMPARE(opened.error().kind, Kind::Newer);
+        QCOMPARE(opened.error().kind, ErrorKind::Newer);
         QVERIFY(QString::fromStdString(opened.error().sentence).endsWith('.'));
         QCOMPARE(count(path, ("SELECT instr(description, '" + to.toStdString() + "') > 0 FROM work").c_str()), 1);
     }

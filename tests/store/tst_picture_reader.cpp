@@ -191,14 +191,14 @@ private slots:
         QTest::newRow("truncated PNG") << png.left(png.size() / 2) << "ends too early";
         QTest::newRow("truncated WebP") << webp.left(webp.size() / 2) << "ends too early";
         QTest::newRow("JPEG header alone") << jpeg.left(4) << "pixels wide";
-        QTest::newRow("text called .jpg") << QByteArray("Dear diary, today I painted.") << "not a JPEG";
+        QTest::newRow("text called .jpg") << QByteArray("Dear diary, today I painted.") << "not JPEG";
         QTest::newRow("GIF") << QByteArray("GIF89a\1\0\1\0") << "GIF";
         QTest::newRow("0 x 0") << pngHeader(0, 0) << "0 pixels";
         QTest::newRow("60000 x 60000, header only") << pngHeader(60000, 60000) << "200 million";
         QTest::newRow("largest there is") << pngHeader(0x7fffffff, 0x7fffffff) << "200 million";
         QTest::newRow("animated PNG") << animatedPng << "animation";
         QTest::newRow("random bytes inside") << damaged << "damaged";
-        QTest::newRow("nothing but zeros") << QByteArray(5000, 0) << "not a JPEG";
+        QTest::newRow("nothing but zeros") << QByteArray(5000, 0) << "not JPEG";
         QTest::newRow("TIFF whose directory points nowhere") << QByteArray("II*\0\xff\xff\xff\x7f", 8) << "0 pixels";
     }
     void badPicturesGetOneClearSentence()
@@ -251,13 +251,13 @@ private slots:
         QTemporaryDir dir;
         const auto path
             = [&](const char* n) { return std::filesystem::path(kit::pathIn(dir.path(), n).toStdString()); };
-        QVERIFY(store::readFile(path("none")).error().kind == Kind::Missing);
-        QVERIFY(store::readFile(dir.path().toStdString()).error().kind == Kind::Unsupported);
+        QVERIFY(store::readFile(path("none")).error().kind == ErrorKind::Missing);
+        QVERIFY(store::readFile(dir.path().toStdString()).error().kind == ErrorKind::Unsupported);
         const std::vector<unsigned char> bytes{1, 2, 3};
         QVERIFY(bool(store::writeFile(path("three"), bytes)));
         QCOMPARE(**store::readFile(path("three")), bytes);
-        QVERIFY(store::readFile(path("three"), 2).error().kind == Kind::TooLarge);
-        QVERIFY(store::writeFile(path("no/such/folder"), bytes).error().kind == Kind::NotWritable);
+        QVERIFY(store::readFile(path("three"), 2).error().kind == ErrorKind::TooLarge);
+        QVERIFY(store::writeFile(path("no/such/folder"), bytes).error().kind == ErrorKind::NotWritable);
         QVERIFY(!store::writeFile("/dev/full/x", bytes));
     }
 

@@ -98,7 +98,7 @@ private slots:
         const auto all = file.milestones();
         QVERIFY(all && all->size() == 1 && all->front().name == "before the storm" && all->front().when.size() == 20);
         QCOMPARE(QString::fromStdString(file.projectAt(all->front().id)->brief.title), QString("first"));
-        QVERIFY(file.projectAt(999).error().kind == Kind::Missing);
+        QVERIFY(file.projectAt(999).error().kind == ErrorKind::Missing);
         QCOMPARE(QString::fromStdString(ProjectFile::open(path).take().project.brief.title), QString("second"));
     }
 
@@ -137,7 +137,7 @@ private slots:
 
     void aMissingFileIsSaidToBeMissing()
     {
-        QVERIFY(ProjectFile::open(at("nowhere.lantern")).error().kind == Kind::Missing);
+        QVERIFY(ProjectFile::open(at("nowhere.lantern")).error().kind == ErrorKind::Missing);
     }
 
     void aFileOfALaterVersionOpensForReadingOnly()
@@ -151,7 +151,7 @@ private slots:
         QVERIFY(opened.file.readOnly() && QString::fromStdString(opened.note).contains("later version"));
         QCOMPARE(opened.project.elements.size(), std::size_t(1));
         const auto saved = opened.file.save(opened.project);
-        QVERIFY(!saved && saved.error().kind == Kind::NotWritable);
+        QVERIFY(!saved && saved.error().kind == ErrorKind::NotWritable);
         QCOMPARE(bytesOf(path), bytes);
     }
 
@@ -188,7 +188,7 @@ private slots:
         larger = edits::withReference(larger, kit::referenceOf("grain", {700, 700, grain}));
         const auto saved = file.save(larger);
         setrlimit(RLIMIT_FSIZE, &before);
-        QVERIFY(!saved && saved.error().kind == Kind::Full);
+        QVERIFY(!saved && saved.error().kind == ErrorKind::Full);
         QVERIFY(QString::fromStdString(saved.error().sentence).endsWith('.'));
         QCOMPARE(QString::fromStdString(ProjectFile::open(path).take().project.brief.title), QString("kept"));
         p.brief.title = "and goes on";

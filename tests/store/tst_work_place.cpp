@@ -99,7 +99,7 @@ private slots:
     {
         auto work = made(at("itself.lantern"));
         const auto onto = work.file.continueIn(at("itself.lantern"), titled("lost?"));
-        QVERIFY(!onto && onto.error().kind == Kind::Invalid);
+        QVERIFY(!onto && onto.error().kind == ErrorKind::Invalid);
         QVERIFY(QFile::link(q("itself.lantern"), q("link.lantern")));
         QVERIFY(!work.file.continueIn(at("link.lantern"), titled("lost?"))); // by another name neither
         const auto other = made(at("open too.lantern"));
@@ -175,7 +175,7 @@ private slots:
         QVERIFY(QFile::rename(q("mine too.lantern"), q("away.lantern")));
         QVERIFY(QFile::copy(q("other.lantern"), q("mine too.lantern")));
         const auto saved = work.file.save(titled("where?"));
-        QVERIFY(!saved && saved.error().kind == Kind::Missing);
+        QVERIFY(!saved && saved.error().kind == ErrorKind::Missing);
         QCOMPARE(titleIn(at("mine too.lantern")), std::string("second")); // the stranger is untouched
         QVERIFY(bool(work.file.continueIn(at("rescued.lantern"), titled("rescued"))));
         const auto rescued = ProjectFile::open(at("rescued.lantern")).take();

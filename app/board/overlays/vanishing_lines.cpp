@@ -31,7 +31,8 @@ void VanishingLines::ask()
     m_job.ask(r->pixels.held(), [pixels = r->pixels](Progress&) -> Result<Found> {
         const Photo photo = pixels.photo();
         if (photo.empty())
-            return Error{Kind::Missing, rl::tr("The backdrop's file cannot be read, so no lines are found in it."), {}};
+            return Error{
+                ErrorKind::Missing, rl::tr("The backdrop's file cannot be read, so no lines are found in it."), {}};
         Found f;
         f.segments = gather::segmentsOf(photo);
         f.eye = gather::eyeLevelOf(f.segments, photo.width(), photo.height());
@@ -78,7 +79,7 @@ QString VanishingLines::words() const
     if (!f)
         return Desk::tr("Looking for straight edges…");
     if (f->eye.confidence < 0.25)
-        return Desk::tr("%1 straight edges, but they do not agree where they meet: the eye level cannot be told.")
+        return Desk::tr("%1 straight edges, but they do not agree where they meet: the eye level cannot be measured.")
             .arg(f->segments.size());
     const Rect place = stage::backdropPlace(m_desk.project());
     const double y = place.y + f->eye.y * place.width / r->pixels.width();

@@ -5,7 +5,7 @@
 
 namespace rl::app {
 
-void PinTool::show()
+void PinTool::refresh()
 {
     const Cutout* c = m_table.cutout();
     if (m_busy)

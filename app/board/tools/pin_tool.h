@@ -17,7 +17,7 @@ public:
     void move(const BoardPoint& p) override;
     void release(const BoardPoint& p) override;
     void paint(QPainter& painter, const Board& board) const override;
-    void show(); ///< takes the pins from the project, unless the hand is at them
+    void refresh(); ///< takes the pins from the project, unless the hand is at them
     bool dropPin(); ///< the held one
     void clear();
     int count() const { return int(m_pins.size()); }

@@ -52,8 +52,8 @@ void CastRow::paintEvent(QPaintEvent*)
     if (m_members.empty()) {
         p.setPen(theme::faint());
         p.drawText(rect(), Qt::AlignVCenter | Qt::TextWordWrap,
-            tr("Nobody is in the cast yet. Name what must appear, most important first: the program then holds the "
-               "picture's own order of reading against yours."));
+            tr("No subjects yet. Name what must appear, most important first; the program then compares what the eye "
+               "finds first with your order."));
         return;
     }
     for (int i = 0; i < int(m_members.size()); ++i) {

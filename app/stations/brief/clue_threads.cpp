@@ -25,9 +25,9 @@ ClueThreads::ClueThreads()
 {
     setObjectName("clueThreads");
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("Ideas and their clues"));
-    setToolTip(tr("Each idea, the clues that tell it, and what in the picture shows them. Up and Down choose, Delete "
-                  "takes away, a double click renames an idea."));
+    setAccessibleName(tr("Ideas and their cues"));
+    setToolTip(tr("Each idea, its cues, and what in the picture shows them. Up and Down choose, Delete removes, a "
+                  "double click renames an idea."));
 }
 
 int ClueThreads::rows() const
@@ -98,9 +98,8 @@ void ClueThreads::paintEvent(QPaintEvent*)
     if (m_ideas.empty()) {
         p.setPen(theme::faint());
         p.drawText(rect(), Qt::AlignVCenter | Qt::TextWordWrap,
-            tr("No idea is written down yet. Name one thing the picture must get across, then three clues in the "
-               "picture that "
-               "tell it: each is measured where it lies."));
+            tr("No ideas yet. Name one thing the picture must get across, then the cues in the picture that show it: "
+               "each is measured where it lies."));
         return;
     }
     for (std::size_t i = 0; i < m_clues.size(); ++i) {

@@ -24,11 +24,11 @@ FactsPage::FactsPage(Desk& desk)
         e->setFixedWidth(theme::px(wide));
     };
     field(m_words, "newFact", tr("what must be right…"), tr("A fact: seven spokes, the thumb on the right side"), 250);
-    field(m_source, "factSource", tr("how it is known…"), tr("Where it was seen or who said so"), 220);
+    field(m_source, "factSource", tr("how it is known…"), tr("Where you know it from"), 220);
     m_form->add(m_words);
     m_form->add(m_source);
     m_form->button("addFact", tr("Add the fact"),
-        tr("Ties it to the element in hand; it comes back while that is placed, cut or lit, and before signing"),
+        tr("Links it to the selected element; you are reminded while that is placed, cut or lit, and before signing"),
         [this] { add(); });
     m_rows->setContentsMargins(0, 0, 0, 0);
     m_rows->setSpacing(2);
@@ -76,7 +76,7 @@ void FactsPage::fill()
         box->setToolTip(tr("Ticked: it has been checked in the picture"));
         auto* source = new QLabel(f.source.empty() ? tr("no source yet") : QString::fromStdString(f.source));
         source->setProperty("role", "hint");
-        auto* away = new QPushButton(tr("Take away"));
+        auto* away = new QPushButton(tr("Remove"));
         away->setObjectName(QString("dropFact%1").arg(f.id));
         away->setToolTip(tr("This fact is forgotten"));
         line->addWidget(box);
@@ -103,10 +103,10 @@ void FactsPage::fill()
         scroll->setFixedHeight(std::clamp(int(m_shown.size()) * theme::px(36) + 4, theme::px(60), theme::px(184)));
 }
 
-void FactsPage::show()
+void FactsPage::refresh()
 {
     fill();
-    Page::show();
+    Page::refresh();
 }
 
 QString FactsPage::says() const

@@ -11,7 +11,7 @@ class FactsPage final : public Page {
 public:
     explicit FactsPage(Desk& desk);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     std::vector<Tool*> tools() override { return {&m_pick}; }
 
 private:

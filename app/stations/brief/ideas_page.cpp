@@ -54,12 +54,12 @@ QLineEdit* wordsField(const char* name, const QString& hint, const QString& tip,
 } // namespace
 
 IdeasPage::IdeasPage(Desk& desk)
-    : Page(desk, tr("Ideas"), tr("What the picture has to get across, by which clues, and whether they can be seen"))
+    : Page(desk, tr("Ideas"), tr("What the picture has to get across, by which cues, and whether they can be seen"))
     , m_threads(new ClueThreads)
     , m_idea(wordsField(
           "newIdea", tr("an idea to get across…"), tr("An idea the picture must get across; Enter adds it"), 190))
-    , m_clue(wordsField("newClue", tr("a clue that tells it…"),
-          tr("A clue for the chosen idea, on the element in hand; Enter adds it"), 190))
+    , m_clue(wordsField("newClue", tr("a cue that shows it…"),
+          tr("A cue for the chosen idea, on the selected element; Enter adds it"), 190))
     , m_box([this](Rect cm) { placeClue(cm); })
     , m_pick(desk)
     , m_marks(std::make_unique<Marks>(desk, *m_threads))
@@ -69,35 +69,33 @@ IdeasPage::IdeasPage(Desk& desk)
     const auto any = [this] { return !project().brief.ideas.empty(); };
     m_form->add(m_clue, any);
     m_form->button(
-        "addClue", tr("Add the clue"),
-        tr("Ties a clue to the chosen idea and to the element in hand; click one on the picture first"),
+        "addClue", tr("Add cue"),
+        tr("Links a cue to the chosen idea and to the selected element; click one on the picture first"),
         [this] { addClue(); }, any);
     m_form->latch(
-        "placeClue", tr("Mark its place"),
-        tr("Drag a box on the picture over the thing that tells it, for the chosen clue"),
+        "placeClue", tr("Mark its place"), tr("Drag a box on the picture over what shows the chosen cue"),
         [this](bool on) {
             m_box.setOn(on);
             emit m_desk.overlayChanged();
             emit saysChanged();
         },
         [this] { return m_threads->clue() != 0; });
-    auto* scroll = new QScrollArea;
-    scroll->setWidget(m_threads);
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setObjectName("cluesScroll");
-    layout()->addWidget(scroll);
+    m_scroll = new QScrollArea(this);
+    m_scroll->setWidget(m_threads);
+    m_scroll->setWidgetResizable(true);
+    m_scroll->setFrameShape(QFrame::NoFrame);
+    m_scroll->hide();
     connect(m_idea, &QLineEdit::returnPressed, this, &IdeasPage::addIdea);
     connect(m_clue, &QLineEdit::returnPressed, this, &IdeasPage::addClue);
     connect(m_threads, &ClueThreads::chosen, this, [this] {
-        show();
+        refresh();
         emit m_desk.overlayChanged();
         emit saysChanged();
     });
     connect(m_threads, &ClueThreads::removeIdeaWanted, this,
         [this](int id) { m_desk.edit(tr("Take the idea away"), edits::withoutIdea(project(), id)); });
     connect(m_threads, &ClueThreads::removeClueWanted, this,
-        [this](int id) { m_desk.edit(tr("Take the clue away"), edits::withoutClue(project(), id)); });
+        [this](int id) { m_desk.edit(tr("Remove cue"), edits::withoutClue(project(), id)); });
     connect(m_threads, &ClueThreads::renameWanted, this, [this](int id) {
         QString was;
         for (const Idea& idea : project().brief.ideas)
@@ -139,12 +137,12 @@ void IdeasPage::addClue()
         return;
     const Element* e = m_desk.heldElement();
     if (!e)
-        return m_desk.notices.say(tr("Click the thing on the picture that shows this clue, then add it."));
+        return m_desk.notices.say(tr("Click what shows this cue on the picture, then add it."));
     const int idea = m_threads->idea();
     Project p = edits::withClue(project(), idea, Clue{0, words.toStdString(), e->cast, e->id, {}});
     const int id = p.lastId;
     m_clue->clear();
-    m_desk.edit(tr("Add a clue"), std::move(p));
+    m_desk.edit(tr("Add a cue"), std::move(p));
     m_threads->choose(idea, id);
 }
 
@@ -165,9 +163,9 @@ void IdeasPage::placeClue(Rect cm)
             cm.width * k / std::max(1.0, box.width), cm.height * k / std::max(1.0, box.height)}
               .cutTo({0, 0, 1, 1});
     if (part.width <= 0 || part.height <= 0)
-        return m_desk.notices.say(tr("That place lies beside the element that shows the clue."));
+        return m_desk.notices.say(tr("That place lies beside the element that shows the cue."));
     m_box.setOn(false);
-    m_desk.edit(tr("Mark the place of a clue"), edits::withCluePart(project(), clue->id, part));
+    m_desk.edit(tr("Mark the place of a cue"), edits::withCluePart(project(), clue->id, part));
 }
 
 QString IdeasPage::measured(const Clue& clue, bool& known, bool& seen) const
@@ -178,8 +176,9 @@ QString IdeasPage::measured(const Clue& clue, bool& known, bool& seen) const
                 known = true, seen = c.seen();
                 if (!c.there)
                     return tr("not in the picture");
-                QString s
-                    = tr("%1 mm, ΔE %2").arg(c.wideMm, 0, 'f', c.wideMm < 10 ? 1 : 0).arg(c.separation, 0, 'f', 0);
+                QString s = tr("%1 mm wide, contrast %2")
+                                .arg(c.wideMm, 0, 'f', c.wideMm < 10 ? 1 : 0)
+                                .arg(c.separation, 0, 'f', 0);
                 if (!c.large())
                     s += tr(", too small");
                 if (!c.apart())
@@ -206,17 +205,21 @@ void IdeasPage::fill()
         }
         ideas.push_back({i.id, QString::fromStdString(i.words),
             i.clues.size() < 3 ? tr("%1 of %2 seen; 3 wanted").arg(good).arg(i.clues.size())
-                               : tr("%1 of %2 clues seen").arg(good).arg(i.clues.size())});
+                               : tr("%1 of %2 cues seen").arg(good).arg(i.clues.size())});
     }
     m_threads->show(std::move(ideas), std::move(clues), std::move(targets));
-    if (auto* scroll = findChild<QScrollArea*>("cluesScroll"))
-        scroll->setFixedHeight(std::clamp(m_threads->sizeHint().height() + 4, theme::px(80), theme::px(212)));
+    m_scroll->setFixedHeight(std::clamp(m_threads->sizeHint().height() + 4, theme::px(80), theme::px(212)));
 }
 
-void IdeasPage::show()
+QWidget* IdeasPage::over()
+{
+    return m_scroll;
+}
+
+void IdeasPage::refresh()
 {
     fill();
-    Page::show();
+    Page::refresh();
     if (auto* latch = m_form->findChild<QPushButton*>("placeClue"); latch && latch->isChecked() != m_box.on()) {
         const QSignalBlocker quiet(latch);
         latch->setChecked(m_box.on());
@@ -233,9 +236,9 @@ QString IdeasPage::says() const
     if (m_box.on())
         return m_box.hint();
     const Element* e = m_desk.heldElement();
-    return e
-        ? tr("In hand: <b>%1</b>. A clue added now is tied to it.").arg(QString::fromStdString(e->name).toHtmlEscaped())
-        : tr("Three clues an idea. Each is measured: how wide, how far apart from what lies behind, seen when.");
+    return e ? tr("Selected: <b>%1</b>. A cue added now is linked to it.")
+                   .arg(QString::fromStdString(e->name).toHtmlEscaped())
+             : tr("Three cues an idea. Each is measured: how wide, how much contrast to what lies behind, when seen.");
 }
 
 } // namespace rl::app

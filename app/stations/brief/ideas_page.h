@@ -3,6 +3,8 @@
 #include "app/board/tools/pick_tool.h"
 #include "app/stations/station.h"
 
+class QScrollArea;
+
 namespace rl::app {
 
 class ClueThreads;
@@ -12,7 +14,8 @@ class IdeasPage final : public Page {
 public:
     explicit IdeasPage(Desk& desk);
     QString says() const override;
-    void show() override;
+    void refresh() override;
+    QWidget* over() override;
     std::vector<Tool*> tools() override { return {&m_box, &m_pick}; }
     std::vector<Overlay*> overlays() override;
     ~IdeasPage() override;
@@ -26,6 +29,7 @@ private:
     void fill();
     QString measured(const Clue& clue, bool& known, bool& seen) const;
     ClueThreads* m_threads;
+    QScrollArea* m_scroll = nullptr; ///< they, over the picture
     QLineEdit *m_idea, *m_clue;
     BoxTool m_box;
     PickTool m_pick;

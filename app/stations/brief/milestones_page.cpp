@@ -25,7 +25,7 @@ MilestonesPage::MilestonesPage(Desk& desk)
                 set(name);
         });
     m_form->latch(
-        "lookAtMilestone", tr("Look at it"), tr("Shows the chosen milestone on the board; nothing is changed"),
+        "lookAtMilestone", tr("Show milestone"), tr("Shows the chosen milestone on the board; nothing is changed"),
         [this](bool on) {
             m_looking = on;
             if (on)
@@ -34,15 +34,14 @@ MilestonesPage::MilestonesPage(Desk& desk)
         },
         any);
     m_form->button(
-        "takeUpMilestone", tr("Take it up again"),
-        tr("Goes on from the chosen milestone; one step, which Ctrl+Z takes back"),
+        "takeUpMilestone", tr("Restore milestone"), tr("Goes on from the chosen milestone; Ctrl+Z undoes it"),
         [this] { ask([this] { takeUp(); }); }, any);
     m_form->button(
         "compareMilestone", tr("Compare with now"),
-        tr("Lays the chosen milestone over the work as it is; push the sash across. Esc ends it"),
+        tr("Lays the chosen milestone over the work as it is; drag the divider across. Esc ends it"),
         [this] { ask([this] { compare(); }); }, any);
     m_form->button(
-        "dropMilestone", tr("Take it off the list"), tr("The chosen milestone is forgotten; the work stays"),
+        "dropMilestone", tr("Remove milestone"), tr("Removes the chosen milestone; the work stays"),
         [this] { takeAway(); }, any);
     layout()->addWidget(m_strip);
     connect(m_strip, &TakeStrip::chosenChanged, this, [this] {
@@ -52,7 +51,7 @@ MilestonesPage::MilestonesPage(Desk& desk)
         emit saysChanged();
     });
     connect(m_strip, &TakeStrip::wanted, this, [this] { ask([this] { takeUp(); }); });
-    connect(&m_list, &JobBase::done, this, &MilestonesPage::show);
+    connect(&m_list, &JobBase::done, this, &MilestonesPage::refresh);
     connect(&m_seen, &JobBase::done, this, [this] {
         const auto then = std::exchange(m_then, nullptr);
         if (!m_seen.problem() && then)
@@ -67,7 +66,7 @@ void MilestonesPage::set(const QString& name)
 {
     const auto saver = m_desk.document.saver();
     if (!saver || saver->readOnly())
-        return m_desk.notices.fail({Kind::NotWritable,
+        return m_desk.notices.fail({ErrorKind::NotWritable,
             tr("This work is open for reading only; save a copy to set milestones.").toStdString(), {}});
     m_desk.document.finishGesture();
     const QImage image = m_desk.lit ? m_desk.lit->image : QImage();
@@ -109,11 +108,11 @@ void MilestonesPage::refreshList()
     });
 }
 
-void MilestonesPage::show()
+void MilestonesPage::refresh()
 {
     if (isVisible())
         refreshList();
-    Page::show();
+    Page::refresh();
     fillStrip();
 }
 
@@ -159,7 +158,7 @@ void MilestonesPage::ask(std::function<void()> then)
             return read.error();
         const auto frame = stage::compose(seen.project, 1200, m_desk.surfaces(), progress);
         if (!frame)
-            return Error{Kind::Cancelled, {}, {}};
+            return Error{ErrorKind::Cancelled, {}, {}};
         light::Relighter light;
         seen.image = imageOf(light.light(frame, seen.project.lights).colour);
         return seen;

@@ -11,7 +11,7 @@ namespace rl::app {
 class MilestonesPage final : public Page {
 public:
     explicit MilestonesPage(Desk& desk);
-    void show() override;
+    void refresh() override;
     void forget() override { m_then = nullptr, m_looking = false; }
     QString says() const override;
     QImage look() override;

@@ -15,25 +15,25 @@ PrimingPage::PrimingPage(Desk& desk)
     const auto ground = inside(lens::brief(), &Brief::ground);
     using G = PaintGround;
     m_form->choice(ground, &G::support, {tr("canvas"), tr("board"), tr("paper"), tr("panel")},
-        {"support", tr("painted on"), tr("What the paint lies on"), tr("Choose the ground")});
+        {"support", tr("support"), tr("What the paint lies on"), tr("Choose the ground")});
     m_form->number(ground, &G::threadsPerCm,
         {"threads", tr("weave"),
             tr("Threads of the canvas in a centimetre: 6 is coarse, 14 usual, 30 fine portrait linen. A "
                "brush mark finer than a thread is lost."),
-            tr("Set the weave"), Shown{1, tr(" threads/cm"), 0, 1}},
+            tr("Set the weave"), NumberFormat{1, tr(" threads/cm"), 0, 1}},
         [](const G& g) { return g.support == Support::Canvas; });
     m_form->number(ground, &G::paperGsm,
         {"paperWeight", tr("paper"), tr("Its weight. Under 400 g/m² it must be stretched, or it cockles."),
-            tr("Set the weight of the paper"), Shown{1, tr(" g/m²"), 0, 10}},
+            tr("Set the weight of the paper"), NumberFormat{1, tr(" g/m²"), 0, 10}},
         [](const G& g) { return g.support == Support::Paper; });
     m_form->number(ground, &G::coats,
-        {"coats", tr("primer"), tr("Coats of primer"), tr("Set the coats"), Shown{1, tr(" coats"), 0, 1}});
+        {"coats", tr("primer"), tr("Coats of primer"), tr("Set the coats"), NumberFormat{1, tr(" coats"), 0, 1}});
     m_form->number(ground, &G::dryHours,
-        {"dryHours", tr("drying"), tr("Hours between two coats, as the tin says"), tr("Set the drying"),
-            Shown{1, tr(" h"), 0, 1}});
+        {"dryHours", tr("drying"), tr("Hours between two coats, as on the tin"), tr("Set the drying"),
+            NumberFormat{1, tr(" h"), 0, 1}});
     m_form->number(ground, &G::grit,
         {"grit", tr("sanded with"), tr("Grit between coats: 220 usual, 400 smooth. 0: not sanded."), tr("Set the grit"),
-            Shown{1, tr(" grit"), 0, 20}, tr("not sanded")});
+            NumberFormat{1, tr(" grit"), 0, 20}, tr("not sanded")});
     m_form->choice(ground, &G::toning,
         {tr("left white"), tr("middle tone of the plan"), tr("opposite to the picture"), tr("just over its darkest")},
         {"toning", tr("toned"), tr("The colour of the ground before the first stroke, taken from the plan"),
@@ -63,9 +63,9 @@ reading::GroundPlan PrimingPage::plan() const
     return reading::preparing(project().brief, darkest, middle, mean);
 }
 
-void PrimingPage::show()
+void PrimingPage::refresh()
 {
-    Page::show();
+    Page::refresh();
     const reading::GroundPlan g = plan();
     QString html;
     int n = 0;
@@ -106,7 +106,7 @@ QString PrimingPage::says() const
 }
 
 SchoolsPage::SchoolsPage(Desk& desk)
-    : Page(desk, tr("Schools"), tr("Where painters disagree: what you choose, the findings follow"))
+    : Page(desk, tr("Approach"), tr("Where painters disagree: what you choose, the findings follow"))
 {
     for (const SchoolSpec& s : schools()) {
         m_form->pick(

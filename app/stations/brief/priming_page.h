@@ -11,7 +11,7 @@ class PrimingPage final : public Page {
 public:
     explicit PrimingPage(Desk& desk);
     QString says() const override;
-    void show() override;
+    void refresh() override;
 
 private:
     reading::GroundPlan plan() const;

@@ -15,7 +15,7 @@ constexpr std::pair<double, double> kSizes[] = {{30, 24}, {40, 30}, {50, 40}, {6
 } // namespace
 
 WorkPage::WorkPage(Desk& desk)
-    : Page(desk, tr("The work"), tr("What it is, how big, in what, and who is to be read first"))
+    : Page(desk, tr("Canvas"), tr("What it is, how large, in what paint, and who is to be seen first"))
     , m_marks(desk)
     , m_points(desk)
     , m_cast(new CastRow)
@@ -39,8 +39,8 @@ void WorkPage::lengthField(const FieldWords& words, double Brief::*length, int d
         if (inch)
             own.name += "In";
         m_form->value(
-            own, Shown{1 / unit, inch ? " in" : " cm", inch ? 4 : decimals, decimals ? 1.0 : 10.0}, row.low / unit,
-            row.high / unit,
+            own, NumberFormat{1 / unit, inch ? " in" : " cm", inch ? 4 : decimals, decimals ? 1.0 : 10.0},
+            row.low / unit, row.high / unit,
             [this, inch, unit, length]() -> std::optional<double> {
                 const Brief& b = project().brief;
                 return (b.unit == LengthUnit::Inch) == inch ? std::optional(b.*length / unit) : std::nullopt;
@@ -88,7 +88,7 @@ void WorkPage::canvasFields()
         m_form->button(QString("format%1").arg(i), formats[i], tr("Turns the canvas; a square takes the shorter side"),
             [this, i] { turn(i); });
     m_form->choice(brief, &Brief::unit, {tr("centimetres"), tr("inches")},
-        {"unit", tr("in"), tr("What lengths are shown in; the rulers follow"), tr("Change the unit")});
+        {"unit", tr("units"), tr("What lengths are shown in; the rulers follow"), tr("Change the unit")});
     static const QStringList media{"acrylic", "oil", "gouache", "watercolour", "casein", "mixed"};
     m_form->pick(
         {"medium", tr("medium"), tr("What it is painted in"), {}},
@@ -107,7 +107,7 @@ void WorkPage::canvasFields()
             m_form->change(brief, tr("Choose the medium"), -1, [i](Brief& b) { b.medium = media[i].toStdString(); });
         });
     lengthField(
-        {"viewingDistance", tr("seen from"),
+        {"viewingDistance", tr("viewing distance"),
             tr("Viewing distance. It decides how fine a detail can be seen and how many pixels a reference needs."),
             {}},
         &Brief::viewingDistanceCm, 0);
@@ -154,16 +154,16 @@ void WorkPage::castFields()
         m_newName->fontMetrics().horizontalAdvance(m_newName->placeholderText()) + theme::px(24));
     m_form->line();
     m_form->add(m_newName);
-    m_form->button("addMember", tr("Add to the cast"), tr("Everything that must appear, most important first"),
+    m_form->button("addMember", tr("Add subject"), tr("Everything that must appear, most important first"),
         [this] { addMember(); });
     m_form->text(
-        {"deadline", tr("to be done by"), tr("The deadline, as year-month-day: 2027-03-01. Empty: none"), {}}, 100,
+        {"deadline", tr("deadline"), tr("The deadline, as year-month-day: 2027-03-01. Empty: none"), {}}, 100,
         [this] { return std::optional(QString::fromStdString(project().brief.deadline)); },
         [this](const QString& said) {
             const std::string day = said.toStdString();
             if (!day.empty() && !daysBetween(day, day)) {
                 m_desk.notices.say(tr("“%1” is no date; write it as 2027-03-01.").arg(said));
-                return m_form->show();
+                return m_form->refresh();
             }
             m_form->change(lens::brief(), tr("Set the deadline"), -1, [&](Brief& b) { b.deadline = day; });
         });
@@ -200,12 +200,12 @@ void WorkPage::addMember()
     const int id = p.freshId();
     p.brief.cast.push_back({id, name.toStdString()});
     m_newName->clear();
-    m_desk.edit(tr("Add to the cast"), std::move(p));
+    m_desk.edit(tr("Add subject"), std::move(p));
 }
 
-void WorkPage::show()
+void WorkPage::refresh()
 {
-    Page::show();
+    Page::refresh();
     m_cast->show(project().brief.cast);
 }
 
@@ -219,10 +219,10 @@ QString WorkPage::says() const
     if (m_points.active())
         return m_points.hint();
     const auto days = daysBetween(QDate::currentDate().toString(Qt::ISODate).toStdString(), project().brief.deadline);
-    const QString left = days ? tr(" <b>%1 days</b> to the deadline.").arg(*days) : QString();
+    const QString left = days ? tr(" <b>%n days</b> to the deadline.", nullptr, int(*days)) : QString();
     return project().brief.cast.empty() ? left.trimmed()
-                                        : tr("The cast, in reading order: drag a card to change its place; "
-                                             "double-click to rename; Delete takes it away.")
+                                        : tr("Subjects, in the order the eye should find them. Drag to reorder, "
+                                             "double-click to rename, Delete removes.")
             + left;
 }
 

@@ -11,7 +11,7 @@ class CastRow;
 class WorkPage final : public Page {
 public:
     explicit WorkPage(Desk& desk);
-    void show() override;
+    void refresh() override;
     QString says() const override;
     std::vector<Overlay*> overlays() override { return {&m_marks}; }
     std::vector<Tool*> tools() override { return {&m_points}; }

@@ -8,43 +8,44 @@
 namespace rl::app {
 
 CanvasPage::CanvasPage(Desk& desk, StationView& view)
-    : CarryPage(desk, view, tr("Canvas"), tr("The canvas you really have: how the plan lies on it, and what is lost"))
+    : CarryPage(desk, view, tr("Fit"), tr("The canvas you really have: how the plan lies on it, and what is lost"))
 {
     m_marks.shows.canvas = true;
     const auto sheets = lens::sheets();
-    const Shown cm{1, tr(" cm"), 1, 1};
+    const NumberFormat cm{1, tr(" cm"), 1, 1};
     m_form->number(sheets, &Sheets::canvasWidthCm,
         {"canvasWide", tr("canvas"), tr("Width of the canvas' face as it stands before you"),
-            tr("Say the canvas' width"), cm, tr("as planned")});
+            tr("Set the canvas' width"), cm, tr("as planned")});
     m_form->number(sheets, &Sheets::canvasHeightCm,
-        {"canvasHigh", tr("by"), tr("Height of the canvas' face as it stands before you"), tr("Say the canvas' height"),
+        {"canvasHigh", tr("by"), tr("Height of the canvas' face as it stands before you"), tr("Set the canvas' height"),
             cm, tr("as planned")});
-    m_form->choice(sheets, &Sheets::fit, {tr("cut the plan"), tr("more of the scene"), tr("ground about it")},
+    m_form->choice(sheets, &Sheets::fit, {tr("crop"), tr("extend the scene"), tr("leave a margin")},
         {"canvasFit", tr("where shapes differ"),
             tr("Cut the plan to the canvas, leave room for more of the scene, or leave bare ground about it"),
             tr("Fit the canvas")});
     m_form->button(
-        "growPlan", tr("Let the plan grow"),
+        "growPlan", tr("Extend the plan"),
         tr("Makes the plan's format that of the canvas: things keep their places, the scene goes on beside them"),
-        [this] { m_desk.edit(tr("Let the plan grow"), transfer::withPlanExtended(project())); },
+        [this] { m_desk.edit(tr("Extend the plan"), transfer::withPlanExtended(project())); },
         [this] {
             const auto c = transfer::canvasPlanOf(project());
             return project().sheets.fit == CanvasFit::Extend && (c.emptyAcross > 0 || c.emptyDown > 0);
         });
     m_form->number(sheets, &Sheets::bleedCm,
         {"bleed", tr("bleed"), tr("Painted beyond the edge and trimmed off"), tr("Set the bleed"),
-            Shown{10, tr(" mm"), 0, 1}});
+            NumberFormat{10, tr(" mm"), 0, 1}});
     m_form->number(sheets, &Sheets::wrapCm,
         {"wrap", tr("round the edge"), tr("Painted round the edge of the stretcher"), tr("Wrap the edge"),
-            Shown{10, tr(" mm"), 0, 1}});
+            NumberFormat{10, tr(" mm"), 0, 1}});
     m_form->number(sheets, &Sheets::bevelCm,
         {"bevel", tr("bevel or rebate"), tr("Of the face, lost to a bevel or a frame's rebate"), tr("Set the bevel"),
-            Shown{10, tr(" mm"), 0, 1}});
+            NumberFormat{10, tr(" mm"), 0, 1}});
     m_form->number(sheets, &Sheets::boardsAcross,
-        {"boardsAcross", tr("boards"), tr("Boards side by side that the panel is made of"), tr("Say the boards"),
-            Shown{1, tr(" across"), 0, 1}});
+        {"boardsAcross", tr("boards"), tr("Boards side by side that the panel is made of"), tr("Set the boards"),
+            NumberFormat{1, tr(" across"), 0, 1}});
     m_form->number(sheets, &Sheets::boardsDown,
-        {"boardsDown", tr("and"), tr("Boards one above the other"), tr("Say the boards"), Shown{1, tr(" down"), 0, 1}});
+        {"boardsDown", tr("and"), tr("Boards one above the other"), tr("Set the boards"),
+            NumberFormat{1, tr(" down"), 0, 1}});
 }
 
 QString CanvasPage::says() const
@@ -74,11 +75,12 @@ LinesPage::LinesPage(Desk& desk, StationView& view)
     const auto sheets = lens::sheets();
     m_form->number(sheets, &Sheets::lines,
         {"lines", tr("inner lines"), tr("From outlines only to everything: whole lines, the most telling first"),
-            tr("Choose the lines"), Shown{1, " %", 0, 10}, tr("outlines only")});
+            tr("Choose the lines"), NumberFormat{1, " %", 0, 10}, tr("outlines only")});
     m_form->number(sheets, &Sheets::lineMm,
         {"lineMm", tr("weight"), tr("How wide a line is drawn; outlines a little wider"), tr("Set the weight")});
     m_form->number(sheets, &Sheets::grey,
-        {"lineGrey", tr("black"), tr("Less black for faint tracing"), tr("Set the grey"), Shown{1, " %", 0, 10}});
+        {"lineGrey", tr("black"), tr("Less black for faint tracing"), tr("Set the grey"),
+            NumberFormat{1, " %", 0, 10}});
     const auto flag = [&](int Sheets::*member, const FieldWords& words) {
         m_form->check(
             words, [this, member] { return std::optional(project().sheets.*member != 0); },
@@ -94,12 +96,12 @@ LinesPage::LinesPage(Desk& desk, StationView& view)
         {"mirrored", tr("mirrored on paper"), tr("For rubbing down from the back of the sheet"),
             tr("Mirror the sheets")});
     flag(&Sheets::shadows,
-        {"shadowLines", tr("borders of shadows"),
+        {"shadowLines", tr("shadow edges"),
             tr("Where form turns from the light (dotted) and where shadows are cast (dashed)"),
             tr("Draw the shadows' borders")});
     m_form->number(sheets, &Sheets::valueSteps,
         {"valueLines", tr("value steps"), tr("Contours between so many values; 0 draws none"), tr("Draw value steps"),
-            Shown{1, tr(" steps"), 0, 1}, tr("none")});
+            NumberFormat{1, tr(" steps"), 0, 1}, tr("none")});
     m_form->mainButton(
         "exportLines", tr("Export…"),
         tr("The lines as SVG in millimetres with a layer for each thing, layers as OpenRaster, or the picture as PNG "

@@ -13,7 +13,7 @@ void carryKeys(Desk& desk, StationView& view)
 {
     const StationKeys keys(desk, view.spec());
     const auto words = [](const char* w) { return QCoreApplication::translate("Carry", w); };
-    keys.add("tick", words(QT_TRANSLATE_NOOP("Carry", "Tick squares, or the landmark in hand")), "T", [&view] {
+    keys.add("tick", words(QT_TRANSLATE_NOOP("Carry", "Tick squares, or the selected landmark")), "T", [&view] {
         if (auto* page = dynamic_cast<LandmarksPage*>(view.current()))
             return page->tickHeld();
         if (auto* latch = view.current()->findChild<QPushButton*>("tickSquares"))

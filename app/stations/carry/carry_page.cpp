@@ -10,13 +10,13 @@ CarryPage::CarryPage(Desk& desk, StationView& view, const QString& name, const Q
     connect(&m_state, &CarryState::changed, this, [this] {
         if (!isVisible())
             return;
-        Page::show();
+        Page::refresh();
         emit saysChanged();
         emit m_desk.overlayChanged();
     });
     connect(&desk, &Desk::heldChanged, this, [this] {
         if (isVisible())
-            show();
+            refresh();
     });
 }
 
@@ -27,9 +27,9 @@ QImage CarryPage::look()
     return blank;
 }
 
-void CarryPage::show()
+void CarryPage::refresh()
 {
-    Page::show();
+    Page::refresh();
     if (!isVisible())
         return;
     if (m_marks.shows.lines || m_marks.shows.landmarks)

@@ -47,7 +47,7 @@ public:
     std::vector<Overlay*> overlays() override { return {&m_marks}; }
     QImage look() override; ///< the paper
     bool busy() const override { return m_state.busy(); }
-    void show() override;
+    void refresh() override;
 
 protected:
     CarryState& m_state;

@@ -60,7 +60,7 @@ GridPage::GridPage(Desk& desk, StationView& view)
             m_form->change(sheets, tr("Choose the squares"), -1, [i](Sheets& s) { s.gridCm = i / 1000.0; });
         });
     m_form->check(
-        {"quarters", tr("cross and quarters only"),
+        {"quarters", tr("centre lines and quarters only"),
             tr("The cross, quarter lines and diagonals, for those who want no more"), {}},
         [this] { return std::optional(project().sheets.quarters != 0); },
         [this, sheets](bool on) {
@@ -72,7 +72,7 @@ GridPage::GridPage(Desk& desk, StationView& view)
             emit lookChanged();
         });
     m_form->check(
-        {"tickElement", tr("what is in hand is traced"), tr("Ticks the element in hand, whatever squares it lies in"),
+        {"tickElement", tr("selected element is traced"), tr("Ticks the selected element, in all squares it lies in"),
             {}},
         [this]() -> std::optional<bool> {
             return m_desk.element() ? std::optional(m_state.traced("#" + std::to_string(m_desk.element())))
@@ -80,7 +80,7 @@ GridPage::GridPage(Desk& desk, StationView& view)
         },
         [this](bool on) { m_state.setTraced("#" + std::to_string(m_desk.element()), on); });
     m_form->button(
-        "untickAll", tr("Begin anew"), tr("Takes all ticks back"),
+        "untickAll", tr("Clear all ticks"), tr("Removes all ticks"),
         [this] { m_form->change(lens::sheets(), tr("Begin tracing anew"), -1, [](Sheets& s) { s.traced.clear(); }); },
         [this] { return !project().sheets.traced.empty(); });
     m_form->mainButton(
@@ -130,7 +130,7 @@ QString GridPage::says() const
               .arg(grid.rows)
               .arg(ruler(grid.xs[1]), ruler(grid.ys[1]));
     if (const auto* d = m_state.drawn(); d && !d->dense.empty())
-        s += tr(" %1 squares are dense: quarter them.").arg(d->dense.size());
+        s += tr(" %n squares are dense: quarter them.", nullptr, int(d->dense.size()));
     QStringList forgotten;
     bool any = false;
     for (const Element& e : project().elements)

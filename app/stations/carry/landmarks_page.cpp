@@ -1,4 +1,5 @@
 #include "app/stations/carry/landmarks_page.h"
+#include "app/theme/theme.h"
 #include "core/transfer/grid.h"
 #include <QHeaderView>
 #include <QTreeWidget>
@@ -60,7 +61,8 @@ LandmarksPage::LandmarksPage(Desk& desk, StationView& view)
     m_list->header()->setStretchLastSection(true);
     for (int c = 0; c < 3; ++c)
         m_list->header()->setSectionResizeMode(c, QHeaderView::ResizeToContents);
-    layout()->addWidget(m_list);
+    m_list->setParent(this);
+    m_list->hide();
     connect(m_list, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
         m_marks.landmark = item ? m_list->indexOfTopLevelItem(item) : -1;
         emit m_desk.overlayChanged();
@@ -71,16 +73,16 @@ LandmarksPage::LandmarksPage(Desk& desk, StationView& view)
                 item->checkState(0) == Qt::Checked);
     });
     m_form->mainButton(
-        "writeLandmarks", tr("List to print…"), tr("A PDF: the plan with its points, and how to find each"),
+        "writeLandmarks", tr("Print list…"), tr("A PDF: the plan with its points, and how to find each"),
         [this] {
             if (const QString path = askPath(tr("Landmarks"), "landmarks.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
                 writeTo(path);
         },
         [this] { return !m_write.running(); });
-    m_form->button("nextLandmark", tr("Next open one"), tr("Goes to the next landmark that is not ticked (])"),
+    m_form->button("nextLandmark", tr("Next unticked"), tr("Goes to the next landmark that is not ticked (])"),
         [this] { step(1); });
     m_form->button(
-        "tickLandmark", tr("Tick it"), tr("It is on the canvas (T)"), [this] { tickHeld(); },
+        "tickLandmark", tr("Tick landmark"), tr("It is on the canvas (T)"), [this] { tickHeld(); },
         [this] { return m_marks.landmark >= 0; });
     addWriting();
 }
@@ -104,9 +106,14 @@ void LandmarksPage::tickHeld()
         m_state.setTraced(name, !m_state.traced(name));
 }
 
-void LandmarksPage::show()
+QWidget* LandmarksPage::over()
 {
-    CarryPage::show();
+    return m_list;
+}
+
+void LandmarksPage::refresh()
+{
+    CarryPage::refresh();
     fill();
 }
 
@@ -159,7 +166,7 @@ QString LandmarksPage::says() const
     int done = 0;
     for (std::size_t i = 0; i < all.points.size(); ++i)
         done += m_state.traced(CarryState::landmarkName(int(i + 1)));
-    QString s = tr("<b>%1 landmarks</b>, %2 on the canvas.").arg(all.points.size()).arg(done);
+    QString s = tr("<b>%n landmarks</b>, %1 on the canvas.", nullptr, int(all.points.size())).arg(done);
     const auto ruler
         = [this](double cm) { return QString::fromStdString(transfer::onRuler(cm, project().brief.unit)); };
     for (std::size_t i = 0; i < all.spans.size() && i < 2; ++i) {

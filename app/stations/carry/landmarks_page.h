@@ -13,7 +13,8 @@ public:
     LandmarksPage(Desk& desk, StationView& view);
     ~LandmarksPage() override;
     QString says() const override;
-    void show() override;
+    void refresh() override;
+    QWidget* over() override;
     std::vector<Tool*> tools() override;
     void writeTo(const QString& path);
     void step(int by); ///< to the next landmark not yet ticked

@@ -30,9 +30,9 @@ SheetsPage::SheetsPage(Desk& desk, StationView& view)
         if (ok)
             m_desk.notices.say(
                 tr("The sheets are in %1. Print them at 100 % and measure the ruler on each.").arg(m_path));
-        else if (m_sheets.problem()->kind == Kind::Cancelled)
+        else if (m_sheets.problem()->kind == ErrorKind::Cancelled)
             m_desk.notices.say(tr("The sheets were not written."));
-        show();
+        refresh();
         emit written(ok);
     });
 }
@@ -41,7 +41,7 @@ void SheetsPage::whatField()
 {
     const auto sheets = lens::sheets();
     m_form->pick(
-        {"carryWhat", tr("carry over"),
+        {"carryWhat", tr("print"),
             tr("What goes on the sheets: lines to trace, the picture itself, or only the squares; or one page for the "
                "easel"),
             {}},
@@ -49,13 +49,13 @@ void SheetsPage::whatField()
             Choices all{{tr("line art"), 0}, {tr("picture"), 1}, {tr("grid alone"), 2}, {tr("colours, one page"), 3},
                 {tr("values, one page"), 4}, {tr("landmarks, one page"), 5}};
             if (m_desk.heldElement())
-                all.emplace_back(tr("what is in hand, again"), int(output::SheetContent::Recarry));
+                all.emplace_back(tr("selected element, again"), int(output::SheetContent::Recarry));
             return all;
         },
         [this] { return std::optional(int(m_what)); },
         [this](int i) {
             m_what = output::SheetContent(i);
-            show();
+            refresh();
             emit lookChanged();
         });
 }
@@ -80,13 +80,14 @@ void SheetsPage::paperFields()
                 sheets, tr("Choose the paper"), -1, [i](Sheets& s) { s.paper = papers()[std::size_t(i)].name; });
         });
     m_form->number(sheets, &Sheets::overlapCm,
-        {"overlap", tr("shared strip"), tr("What neighbouring sheets share. Printers drift by a millimetre or two."),
-            tr("Set the shared strip"), Shown{10, " mm", 0, 1}});
+        {"overlap", tr("overlap"), tr("What neighbouring sheets share. Printers drift by a millimetre or two."),
+            tr("Set the shared strip"), NumberFormat{10, " mm", 0, 1}});
     m_form->value(
-        {"rulerSays", tr("ruler measures"),
+        {"rulerSays", tr("printed ruler measures"),
             tr("What the 10 cm ruler of a printed sheet measures: all later sheets are corrected by it"),
             tr("Correct the printer")},
-        Shown{1, tr(" mm"), 1, 0.1}, 91, 111, [this] { return std::optional(100 / project().sheets.scaleCorrection); },
+        NumberFormat{1, tr(" mm"), 1, 0.1}, 91, 111,
+        [this] { return std::optional(100 / project().sheets.scaleCorrection); },
         [this, sheets](double mm, int gesture) {
             m_form->change(
                 sheets, tr("Correct the printer"), gesture, [mm](Sheets& s) { s.scaleCorrection = 100 / mm; });
@@ -102,7 +103,7 @@ void SheetsPage::writeFields()
         [this] { return std::optional(m_grid); },
         [this](bool on) {
             m_grid = m_marks.shows.grid = on;
-            show();
+            refresh();
             emit m_desk.overlayChanged();
         });
     m_form->pick(
@@ -113,14 +114,14 @@ void SheetsPage::writeFields()
         },
         [this] { return std::optional(int(m_on)); }, [this](int i) { m_on = On(i); });
     m_form->mainButton(
-        "writeSheets", tr("Write the sheets…"),
+        "writeSheets", tr("Save sheets…"),
         tr("Writes a PDF at 1:1 with overlap, cut marks, a map of the sheets and a 10 cm ruler on each"),
         [this] { m_on == On::Desktop ? print() : chooseFile(); }, [this] { return !writing(); });
     m_bar->setFixedWidth(theme::px(240));
     m_bar->setAccessibleName(tr("How far the sheets are"));
     m_form->add(m_bar, [this] { return writing(); });
     m_form->button(
-        "stopSheets", tr("Stop"), tr("Gives the sheets up; nothing is left behind"), [this] { m_sheets.stop(); },
+        "stopSheets", tr("Stop"), tr("Cancels the sheets; no file is left"), [this] { m_sheets.stop(); },
         [this] { return writing(); });
 }
 
@@ -146,7 +147,7 @@ void SheetsPage::print()
             return job ? devices::DesktopPrinter(*printer).print(*job, progress) : Result<Done>(job.error());
         },
         Lane::Long);
-    show();
+    refresh();
 }
 
 void SheetsPage::writeTo(const QString& path)
@@ -167,16 +168,16 @@ void SheetsPage::writeTo(const QString& path)
             return output::writeSheets(*job, path, progress);
         },
         Lane::Long);
-    show();
+    refresh();
 }
 
-void SheetsPage::show()
+void SheetsPage::refresh()
 {
     m_marks.shows.lines = m_what == output::SheetContent::LineArt || m_what == output::SheetContent::Recarry
         || m_what == output::SheetContent::Landmarks;
     m_marks.shows.landmarks = m_what == output::SheetContent::Landmarks;
     m_marks.shows.tiles = int(m_what) < 3;
-    CarryPage::show();
+    CarryPage::refresh();
 }
 
 const std::vector<transfer::Stroke>& SheetsPage::lines() const
@@ -196,9 +197,10 @@ QString SheetsPage::says() const
 {
     const auto plan = transfer::tilesOf(project());
     const auto grid = transfer::gridOf(project());
-    return tr("%1 sheets of %2 in %3 columns and %4 rows, and a map of them. Grid: %5 × %6 squares of %7 cm; along the "
-              "upper edge mark every %7 cm from the left, down the side every %7 cm from the top.")
-        .arg(plan.tiles.size())
+    return tr(
+        "%n sheets of %1, %2 × %3, and a map. Grid: %4 × %5 squares of %6 cm; mark the upper edge every %6 cm from the "
+        "left, the sides every %6 cm from the top.",
+        nullptr, int(plan.tiles.size()))
         .arg(QString::fromStdString(project().sheets.paper))
         .arg(plan.columns)
         .arg(plan.rows)

@@ -9,7 +9,7 @@ class SheetsPage final : public CarryPage {
 public:
     SheetsPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     QImage look() override;
     bool busy() const override { return m_sheets.running() || m_state.busy(); }
     void writeTo(const QString& path); ///< the PDF, in the background

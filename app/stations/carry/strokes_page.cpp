@@ -17,14 +17,14 @@ QString nameOfHeld(const Desk& desk)
 } // namespace
 
 StrokesPage::StrokesPage(Desk& desk, StationView& view)
-    : CarryPage(
-        desk, view, tr("Strokes"), tr("Which way fur, grass, hair or folds run, read from the photograph in hand"))
+    : CarryPage(desk, view, tr("Strokes"),
+        tr("Which way fur, grass, hair or folds run, measured in the selected element's photograph"))
 {
     m_marks.shows.lines = m_marks.shows.flow = true;
     m_form->number(lens::sheets(), &Sheets::lineMm,
         {"strokeMm", tr("stroke"), tr("How wide a stroke is at its widest"), tr("Set the stroke's width")});
     m_form->mainButton(
-        "writeFlow", tr("Stroke sheet…"), tr("A PDF at 1:1 of what is in hand, its strokes drawn where they lie"),
+        "writeFlow", tr("Stroke sheet…"), tr("A PDF at 1:1 of the selected element, its strokes drawn where they lie"),
         [this] {
             if (const QString path = askPath(tr("Stroke sheet"), "strokes.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
                 writeTo(path);
@@ -52,7 +52,7 @@ QString StrokesPage::says() const
     if (!f)
         return tr("Reading which way it runs…");
     if (f->reliable < 0.1)
-        return tr("<b>%1</b>: no direction can be told; it has no strands, or they are too small here.")
+        return tr("<b>%1</b>: no direction can be measured; it has no strands, or they are too small here.")
             .arg(nameOfHeld(m_desk));
     QString words = tr("<b>%1</b>: strands %2 mm long as seen, %3 (± %4°); told on %5 % of it, left open elsewhere.")
                         .arg(nameOfHeld(m_desk))
@@ -81,7 +81,7 @@ QString StrokesPage::says() const
 }
 
 StencilPage::StencilPage(Desk& desk, StationView& view)
-    : CarryPage(desk, view, tr("Stencil"), tr("A stencil or a mask of what is in hand, for a knife"))
+    : CarryPage(desk, view, tr("Stencil"), tr("A stencil or a mask of the selected element, for a knife"))
 {
     m_marks.shows.lines = m_marks.shows.shape = true;
     m_form->pick(
@@ -98,8 +98,8 @@ StencilPage::StencilPage(Desk& desk, StationView& view)
     m_form->value(
         {"cutTurns", tr("directions"),
             tr("One shape from many directions, for a flock or a crowd: laid side by side on the sheets"), {}},
-        Shown{1, QString(" ") + QChar(0xd7), 0, 1}, 1, 24, [this] { return std::optional(double(m_state.turns())); },
-        [this](double v, int) { m_state.setTurns(int(v)); });
+        NumberFormat{1, QString(" ") + QChar(0xd7), 0, 1}, 1, 24,
+        [this] { return std::optional(double(m_state.turns())); }, [this](double v, int) { m_state.setTurns(int(v)); });
     m_form->mainButton(
         "writeCut", tr("Cutting sheet…"), tr("A PDF at 1:1 in its place on the canvas, hatched where it is cut away"),
         [this] {
@@ -129,14 +129,13 @@ QString StencilPage::says() const
     if (!s)
         return m_state.busy() ? tr("Drawing the shape…")
                               : tr("It is not seen on the canvas, or too small for a knife.");
-    QString words
-        = tr("<b>%1</b>: %2 to cut.")
-              .arg(nameOfHeld(m_desk), s->loops.size() == 1 ? tr("one piece") : tr("%1 pieces").arg(s->loops.size()));
+    QString words = tr("<b>%1</b>: %2 to cut.").arg(nameOfHeld(m_desk), tr("%n pieces", nullptr, int(s->loops.size())));
     if (!m_state.mask())
         words += s->islands == 0
             ? tr(" Nothing falls out.")
             : (s->islands == 1 ? tr(" One island would fall out;") : tr(" %1 islands would fall out;").arg(s->islands))
-                + tr(" %1 bridges of %2 mm hold what would.").arg(s->bridges).arg(project().sheets.bridgeMm, 0, 'f', 1);
+                + tr(" %n bridges of %1 mm hold what would fall out.", nullptr, int(s->bridges))
+                      .arg(project().sheets.bridgeMm, 0, 'f', 1);
     return words + tr(" Cut away from yourself, on a mat, with a fresh blade.");
 }
 

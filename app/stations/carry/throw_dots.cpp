@@ -8,8 +8,8 @@ namespace rl::app {
 void ThrowPage::throwDots()
 {
     m_dots = true;
-    refresh();
-    CarryPage::show();
+    throwIt();
+    CarryPage::refresh();
     emit saysChanged();
 }
 
@@ -57,7 +57,7 @@ QString ThrowPage::says() const
     if (m_dots)
         return tr("Photograph the dots with all four corners of the canvas in the picture.");
     QString s = m_keystone && m_keystone->points > 4
-        ? tr("Squared up by %1 dots, to %2 mm.").arg(m_keystone->points).arg(m_keystone->errorMm, 0, 'f', 2)
+        ? tr("Aligned by %n dots, to %1 mm.", nullptr, int(m_keystone->points)).arg(m_keystone->errorMm, 0, 'f', 2)
         : tr("Drag the four corners onto the canvas', or throw dots and photograph them.");
     if (m_simulated)
         s += tr(" In the simulated room its worst corner is off by %1 mm.").arg(trueErrorMm(), 0, 'f', 1);

@@ -27,7 +27,7 @@ void ThrowPage::projectorField()
             setThrowing(false);
             m_screen = i;
             m_keystone.reset();
-            show();
+            refresh();
         });
 }
 
@@ -37,43 +37,43 @@ void ThrowPage::whatFields()
         {"throwWhat", tr("throw"), tr("What is thrown onto the canvas"), {}},
         [] {
             return Choices{{tr("line art"), ToThrow::Lines}, {tr("grid"), ToThrow::GridAlone},
-                {tr("line art and grid"), ToThrow::Both}, {tr("what is in hand"), ToThrow::Element},
+                {tr("line art and grid"), ToThrow::Both}, {tr("selected element"), ToThrow::Element},
                 {tr("one value step"), ToThrow::Values}, {tr("the picture"), ToThrow::Picture},
                 {tr("one pass, far to near"), ToThrow::Pass}};
         },
         [this] { return std::optional(m_what); },
         [this](int i) {
             m_what = i;
-            show();
             refresh();
+            throwIt();
         });
     m_form->value(
-        {"throwStep", tr("values up to"), tr("What is as dark as that or darker is thrown white"), {}},
-        Shown{1, tr(" of 5"), 0, 1}, 1, 4,
+        {"throwStep", tr("values up to"), tr("What is that dark or darker is projected white"), {}},
+        NumberFormat{1, tr(" of 5"), 0, 1}, 1, 4,
         [this] { return m_what == ToThrow::Values ? std::optional(double(m_step)) : std::nullopt; },
         [this](double v, int) {
             m_step = int(v);
-            refresh();
+            throwIt();
         });
     m_form->value(
-        {"throwPass", tr("pass"), tr("What is painted in that pass: 1 the farthest third of things, 3 the nearest"),
+        {"throwPass", tr("layer"), tr("What is painted in that layer: 1 the farthest third of elements, 3 the nearest"),
             {}},
-        Shown{1, tr(" of 3"), 0, 1}, 1, 3,
+        NumberFormat{1, tr(" of 3"), 0, 1}, 1, 3,
         [this] { return m_what == ToThrow::Pass ? std::optional(double(m_pass)) : std::nullopt; },
         [this](double v, int) {
             m_pass = int(v);
-            refresh();
+            throwIt();
         });
 }
 
 void ThrowPage::brightnessFields()
 {
     m_form->value(
-        {"throwBright", tr("brightness"), tr("Dims what is thrown, so that the paint can be seen under it"), {}},
-        Shown{1, " %", 0, 10}, 5, 100, [this] { return std::optional(m_bright); },
+        {"throwBright", tr("brightness"), tr("Dims the projection, so that the paint can be seen under it"), {}},
+        NumberFormat{1, " %", 0, 10}, 5, 100, [this] { return std::optional(m_bright); },
         [this](double v, int) {
             m_bright = v;
-            refresh();
+            throwIt();
         });
     m_form->check(
         {"throwInverted", tr("dark lines on light"), tr("For a light ground in a dark room; else light lines on black"),
@@ -81,21 +81,21 @@ void ThrowPage::brightnessFields()
         [this] { return std::optional(m_inverted); },
         [this](bool on) {
             m_inverted = on;
-            refresh();
+            throwIt();
         });
 }
 
 void ThrowPage::throwButtons()
 {
-    m_form->latch("throwNow", tr("Throw it"),
+    m_form->latch("throwNow", tr("Project"),
         tr("Opens the projector's picture; drag its corners onto the canvas', Esc ends it"),
         [this](bool on) { setThrowing(on); });
     m_form->button(
-        "throwDots", tr("Throw dots"),
+        "throwDots", tr("Project dots"),
         tr("A pattern of dots to be photographed: the corners are then found by themselves"), [this] { throwDots(); },
         [this] { return m_thrown != nullptr; });
     m_form->mainButton(
-        "throwPhoto", tr("Photograph them"),
+        "throwPhoto", tr("Photograph dots"),
         tr("With the simulated camera; with a real projector the photograph is chosen as a file"),
         [this] {
             if (m_screen == 0)

@@ -24,7 +24,7 @@ QImage imageOfPhoto(const Photo& p)
 } // namespace
 
 ThrowPage::ThrowPage(Desk& desk, StationView& view)
-    : CarryPage(desk, view, tr("Projector"), tr("The plan thrown onto the canvas, squared up to its corners"))
+    : CarryPage(desk, view, tr("Projector"), tr("The picture projected onto the canvas, aligned to its corners"))
     , m_bend(desk.jobs)
     , m_photo(desk.jobs)
     , m_found(desk.jobs)
@@ -55,11 +55,11 @@ void ThrowPage::heard()
             return;
         m_keystone = *m_found.last();
         m_dots = false;
+        throwIt();
         refresh();
-        show();
         emit saysChanged();
     });
-    connect(&m_state, &CarryState::changed, this, [this] { refresh(); });
+    connect(&m_state, &CarryState::changed, this, [this] { throwIt(); });
     connect(&m_desk, &Desk::closing, this, [this] { setThrowing(false); });
     connect(qApp, &QGuiApplication::screenRemoved, this, [this](QScreen* gone) {
         if (m_thrown && m_screen > 0 && m_thrown->screen() == gone) {
@@ -67,7 +67,7 @@ void ThrowPage::heard()
             setThrowing(false);
         }
         m_screen = 0; // screens are counted anew
-        show();
+        refresh();
     });
 }
 
@@ -87,9 +87,9 @@ int ThrowPage::heightPx() const
     return screenChosen() ? screenChosen()->size().height() : 800;
 }
 
-void ThrowPage::show()
+void ThrowPage::refresh()
 {
-    CarryPage::show();
+    CarryPage::refresh();
 }
 
 void ThrowPage::setThrowing(bool on)
@@ -100,7 +100,7 @@ void ThrowPage::setThrowing(bool on)
         m_simulated.reset();
         m_canvas = {}, ++m_content;
         m_dots = false;
-        CarryPage::show();
+        CarryPage::refresh();
         if (auto* latch = findChild<QPushButton*>("throwNow"))
             latch->setChecked(false);
         emit saysChanged();
@@ -139,8 +139,8 @@ void ThrowPage::setThrowing(bool on)
         const double w = widthPx(), h = heightPx();
         setCorners({Vec2{0.1 * w, 0.1 * h}, Vec2{0.9 * w, 0.1 * h}, Vec2{0.9 * w, 0.9 * h}, Vec2{0.1 * w, 0.9 * h}});
     }
-    refresh();
-    CarryPage::show();
+    throwIt();
+    CarryPage::refresh();
 }
 
 void ThrowPage::setCorners(const transfer::Corners& px)
@@ -149,7 +149,7 @@ void ThrowPage::setCorners(const transfer::Corners& px)
     if (const auto k = transfer::keystoneOf(px, canvas.widthCm, canvas.heightCm)) {
         m_keystone = *k;
         m_dots = false;
-        refresh(false);
+        throwIt(false);
         emit saysChanged();
     }
 }
@@ -178,7 +178,7 @@ ToThrow ThrowPage::wish() const
     return w;
 }
 
-void ThrowPage::refresh(bool anew)
+void ThrowPage::throwIt(bool anew)
 {
     if (!m_thrown || !m_keystone)
         return;

@@ -16,7 +16,7 @@ public:
     ThrowPage(Desk& desk, StationView& view);
     ~ThrowPage() override;
     QString says() const override;
-    void show() override;
+    void refresh() override;
     void forget() override { setThrowing(false); } ///< nothing of another work stays thrown
     void setThrowing(bool on);
     void setCorners(const transfer::Corners& projectorPx);
@@ -38,7 +38,7 @@ private:
     void heard(); ///< connections
     ToThrow wish() const;
     void throwBent(const Photo& bent);
-    void refresh(bool anew = true); ///< \param anew the picture of the canvas too, not only how it is bent
+    void throwIt(bool anew = true); ///< \param anew the picture of the canvas too, not only how it is bent
     std::set<int> inPass() const; ///< elements of one pass, far to near
     void showRoom();
     QScreen* screenChosen() const; ///< null: the simulated one, or it is not connected any more

@@ -8,16 +8,16 @@ BendPage::BendPage(Desk& desk, CutTable& table)
     , m_tool(desk, table)
 {
     m_form->button(
-        "takePinsOut", tr("Take the pins out"), tr("The cut-out is again as photographed"), [this] { m_tool.clear(); },
+        "takePinsOut", tr("Remove pins"), tr("The cut-out is again as photographed"), [this] { m_tool.clear(); },
         [this] { return m_tool.count() > 0; });
-    connect(&table, &CutTable::changed, this, [this] { m_tool.show(); });
+    connect(&table, &CutTable::changed, this, [this] { m_tool.refresh(); });
 }
 
-void BendPage::show()
+void BendPage::refresh()
 {
-    m_table.show();
-    m_tool.show();
-    Page::show();
+    m_table.refresh();
+    m_tool.refresh();
+    Page::refresh();
 }
 
 QString BendPage::says() const

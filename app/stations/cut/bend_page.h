@@ -8,7 +8,7 @@ namespace rl::app {
 class BendPage final : public CutPage {
 public:
     BendPage(Desk& desk, CutTable& table);
-    void show() override;
+    void refresh() override;
     QString says() const override;
     std::vector<Tool*> tools() override { return {&m_tool}; }
     void dropPin() { m_tool.dropPin(); }

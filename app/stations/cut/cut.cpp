@@ -28,9 +28,9 @@ void cutKeys(Desk& desk, StationView& view)
         });
     };
     mark("rectangle", tr("Draw a rectangle around the thing"), "R", CutTable::Mark::Rectangle);
-    mark("in", tr("Strokes say: surely in"), "I", CutTable::Mark::In);
-    mark("out", tr("Strokes say: surely out"), "O", CutTable::Mark::Out);
-    mark("unsure", tr("Strokes say: unsure again"), "U", CutTable::Mark::Unsure);
+    mark("in", tr("Strokes: keep"), "I", CutTable::Mark::In);
+    mark("out", tr("Strokes: remove"), "O", CutTable::Mark::Out);
+    mark("unsure", tr("Strokes: clear mark"), "U", CutTable::Mark::Unsure);
     keys.add(
         "curved", tr("The next points of the thread bend, or make corners"), "C", [&table] { table.toggleCurved(); });
     keys.add("hole", tr("The next closed thread takes a hole out"), "H", [&table] { table.toggleHole(); });

@@ -88,7 +88,8 @@ void CutTable::start(bool rough)
     m_cut.ask(++m_count, [pixels = r->pixels, c, options, rough](Progress& progress) -> Result<Made> {
         const Photo photo = pixels.photo();
         if (photo.empty())
-            return Error{Kind::Missing, rl::tr("Nothing can be cut from a picture whose file cannot be read."), {}};
+            return Error{
+                ErrorKind::Missing, rl::tr("Nothing can be cut from a picture whose file cannot be read."), {}};
         Made made;
         made.rough = rough && !c.strokes.empty();
         if (made.rough)
@@ -96,7 +97,7 @@ void CutTable::start(bool rough)
         else
             made.cut = cutout::cut(photo, stage::wantedOf(c), options, progress);
         if (progress.cancelled())
-            return Error{Kind::Cancelled, {}, {}};
+            return Error{ErrorKind::Cancelled, {}, {}};
         return made;
     });
     emit changed();
@@ -115,7 +116,7 @@ void CutTable::takeCut()
         return emit changed();
     }
     if (made->cut.alpha.empty()) {
-        m_desk.notices.say(tr("Nothing was left to cut out: say what is in and what is out."));
+        m_desk.notices.say(tr("Nothing was left to cut out: mark what to keep and what to remove."));
         return emit changed();
     }
     Cutout c = present();
@@ -125,7 +126,7 @@ void CutTable::takeCut()
         c.id = after.freshId();
     m_cutout = c.id;
     m_marksOf = c.strokes;
-    m_desk.edit(tr("Cut it out"), edits::withCutout(std::move(after), std::move(c)), std::exchange(m_gesture, -1));
+    m_desk.edit(tr("Cut out"), edits::withCutout(std::move(after), std::move(c)), std::exchange(m_gesture, -1));
     m_desk.document.finishGesture();
     if (std::exchange(m_touched, false) && m_mark == Mark::Rectangle)
         m_mark = Mark::Out; // the next stroke takes away what is too much
@@ -147,7 +148,7 @@ const cutout::EdgeQuality* CutTable::quality() const
     job.ask(key, [photo = r->pixels, alpha = c->alpha](Progress&) -> Result<cutout::EdgeQuality> {
         const Photo pixels = photo.photo();
         if (pixels.empty())
-            return Error{Kind::Cancelled, {}, {}};
+            return Error{ErrorKind::Cancelled, {}, {}};
         return cutout::edgeQuality(colour::linearOf(pixels), alpha);
     });
     return job.answer(key);
@@ -167,7 +168,7 @@ void CutTable::stand(const QString& name)
     e = review::firstPlace(p, std::move(e));
     Project after = edits::withElement(p, e);
     const int id = after.elements.back().id;
-    m_desk.edit(tr("Stand it in the scene"), std::move(after));
+    m_desk.edit(tr("Place in scene"), std::move(after));
     m_desk.holdElement(id);
     m_desk.notices.say(e.usual.empty()
             ? tr("“%1” now stands in the scene, 1.7 m tall. Give it its true height on the Stage (Alt+4).")

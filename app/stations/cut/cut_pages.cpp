@@ -18,7 +18,7 @@ CutPage::CutPage(Desk& desk, CutTable& table, const QString& name, const QString
     connect(&table, &CutTable::changed, this, [this] {
         if (!isVisible())
             return;
-        m_form->show();
+        m_form->refresh();
         emit saysChanged();
         m_table.photo().update();
     });
@@ -27,20 +27,21 @@ CutPage::CutPage(Desk& desk, CutTable& table, const QString& name, const QString
 void CutPage::cutFields()
 {
     m_form->value(
-        {"band", tr("uncertain band"),
-            tr("Width of the uncertain band. Wider for hair and out-of-focus edges, narrow for crisp ones."), {}},
+        {"band", tr("soft-edge width"),
+            tr("Width of the soft edge that is worked out. Wider for hair and blurred edges, narrow for crisp ones."),
+            {}},
         shownAs(Unit::Pixel), numberAt(&Cutout::bandPx).low, numberAt(&Cutout::bandPx).high,
         [this] { return std::optional(m_table.bandPx); }, [this](double v, int) { m_table.bandPx = v; });
     m_form->mainButton(
-        "cutOut", tr("Cut it out"),
-        tr("Works out the soft edge from all that was said; the photograph itself is never changed (Enter)"),
+        "cutOut", tr("Cut out"),
+        tr("Works out the soft edge from your marks; the photograph itself is never changed (Enter)"),
         [this] { m_table.cut(); }, [this] { return m_table.said() && !m_table.cutting(); });
     m_form->button(
-        "stopCut", tr("Stop"), tr("Gives the cut up; what was cut before stays"), [this] { m_table.stop(); },
+        "stopCut", tr("Stop"), tr("Cancels the cut; what was cut before stays"), [this] { m_table.stop(); },
         [this] { return m_table.cutting(); });
     m_form->button(
-        "beginAgain", tr("Begin again"),
-        tr("Drops threads, strokes and grounds of this picture; what was cut stays until you cut anew"),
+        "beginAgain", tr("Start over"),
+        tr("Removes outlines, strokes and backgrounds of this picture; the cut-out stays until you cut again"),
         [this] { m_table.beginAgain(); }, [this] { return m_table.said(); });
     m_name = m_form->text(
         {"elementName", {}, tr("Its name; the same as a cast member's shows that member"), {}}, 130,
@@ -53,15 +54,15 @@ void CutPage::cutFields()
         [](const QString&) {});
     m_name->setPlaceholderText(tr("what it is"));
     m_form->button(
-        "stand", tr("Stand it in the scene"),
+        "stand", tr("Place in scene"),
         tr("Puts the cut-out on the ground of your scene at the height you give it on the Stage"),
         [this] { m_table.stand(m_name->text().trimmed()); }, [this] { return m_table.cutOut(); });
 }
 
-void CutPage::show()
+void CutPage::refresh()
 {
-    m_table.show();
-    Page::show();
+    m_table.refresh();
+    Page::refresh();
 }
 
 QString CutPage::says() const
@@ -81,16 +82,14 @@ QString CutPage::says() const
     if (!q)
         return tr("Cut out. Measuring the edge…");
     const double k = m_table.pxPerCm();
-    return tr("Cut out. Edge: %1 px wide%2, ΔE %3 to the inside before cleaning, jaggedness %4 %. %5")
+    return tr("Cut out, soft edge %1 px wide%2. %3")
         .arg(q->transitionPx, 0, 'f', 1)
         .arg(k > 0 ? tr(" (%1 mm on the canvas)").arg(10 * q->transitionPx / k, 0, 'f', 2) : QString())
-        .arg(q->halo, 0, 'f', 1)
-        .arg(q->jaggedness, 0, 'f', 1)
         .arg(wayWords());
 }
 
 ThreadPage::ThreadPage(Desk& desk, CutTable& table)
-    : CutPage(desk, table, tr("Thread"), tr("Click a thread along the edge; it is pulled onto the picture's own edge"))
+    : CutPage(desk, table, tr("Outline"), tr("Click an outline along the edge; it snaps onto the picture's own edge"))
     , m_tool(table)
 {
     const auto flag = [this](const QString& name, const QString& label, const QString& tip, bool CutTable::*member) {
@@ -105,8 +104,8 @@ ThreadPage::ThreadPage(Desk& desk, CutTable& table)
         tr("Hold the button and follow the edge; letting go near the start closes the thread (F)"),
         &CutTable::freeHand);
     m_form->value(
-        {"pull", tr("pull to the edge"),
-            tr("How far the thread may be pulled onto the picture's own edge. 0 takes it as drawn."), {}},
+        {"pull", tr("snap to edge"),
+            tr("How far the outline may snap onto the picture's own edge. 0 keeps it as drawn."), {}},
         shownAs(Unit::Pixel), 0, 60, [this] { return std::optional(m_table.pullPx); },
         [this](double v, int) { m_table.pullPx = v; });
     cutFields();
@@ -125,47 +124,46 @@ QString ThreadPage::wayWords() const
 }
 
 TouchPage::TouchPage(Desk& desk, CutTable& table)
-    : CutPage(
-        desk, table, tr("Touch"), tr("Draw a rough rectangle, or a few strokes on what is surely in and surely out"))
+    : CutPage(desk, table, tr("Brush"), tr("Draw a rough box, or a few strokes on what to keep and what to remove"))
     , m_tool(table)
 {
     m_form->pick(
-        {"markKind", tr("strokes say"), tr("What the next strokes say (keys R, I, O, U)"), {}},
+        {"markKind", tr("brush marks"), tr("What the next strokes mark (keys R, I, O, U)"), {}},
         [] {
-            return Choices{
-                {tr("a rectangle around it"), 0}, {tr("surely in"), 1}, {tr("surely out"), 2}, {tr("unsure again"), 3}};
+            return Choices{{tr("a box around it"), 0}, {tr("keep"), 1}, {tr("remove"), 2}, {tr("clear mark"), 3}};
         },
         [this] { return std::optional(int(m_table.mark())); }, [this](int i) { m_table.setMark(CutTable::Mark(i)); });
     m_form->value(
-        {"strokeWidth", tr("stroke"), tr("Width of the stroke, in pixels of the picture."), {}}, Shown{1, " px", 0, 4},
-        1, 400, [this] { return std::optional(m_table.strokePx); }, [this](double v, int) { m_table.strokePx = v; });
+        {"strokeWidth", tr("stroke"), tr("Width of the stroke, in pixels of the picture."), {}},
+        NumberFormat{1, " px", 0, 4}, 1, 400, [this] { return std::optional(m_table.strokePx); },
+        [this](double v, int) { m_table.strokePx = v; });
     cutFields();
 }
 
 QString TouchPage::wayWords() const
 {
     return m_table.cutOut()
-        ? tr("Strokes now say “%1”; each is worked out at once.")
-              .arg(m_table.mark() == CutTable::Mark::In          ? tr("surely in")
-                      : m_table.mark() == CutTable::Mark::Out    ? tr("surely out")
-                      : m_table.mark() == CutTable::Mark::Unsure ? tr("unsure again")
-                                                                 : tr("begin anew with a rectangle"))
+        ? tr("Strokes now mark “%1”; each is worked out at once.")
+              .arg(m_table.mark() == CutTable::Mark::In          ? tr("keep")
+                      : m_table.mark() == CutTable::Mark::Out    ? tr("remove")
+                      : m_table.mark() == CutTable::Mark::Unsure ? tr("clear mark")
+                                                                 : tr("start over with a box"))
         : tr("Draw a rectangle around the thing, or strokes on what is surely in and surely out; each "
              "stroke is worked out at once.");
 }
 
 GroundPage::GroundPage(Desk& desk, CutTable& table)
-    : CutPage(desk, table, tr("Plain ground"),
+    : CutPage(desk, table, tr("Plain background"),
         tr("Click on the plain ground behind the thing; everything of that colour goes"))
     , m_tool(table)
 {
     m_form->value(
-        {"tolerance", tr("ground reaches"),
-            tr("How far the plain ground's colour reaches. Larger takes more shades of it out."), {}},
+        {"tolerance", tr("background reaches"),
+            tr("How far the background's colour reaches. Larger removes more shades of it."), {}},
         shownAs(Unit::DeltaE), numberAt(&PlainGround::tolerance).low, numberAt(&PlainGround::tolerance).high,
         [this] { return std::optional(m_table.toleranceE); }, [this](double v, int) { m_table.toleranceE = v; });
     m_form->button(
-        "forgetGround", tr("Forget the last"), tr("Takes back the ground clicked last (Backspace)"),
+        "forgetGround", tr("Remove last"), tr("Removes the background clicked last (Backspace)"),
         [this] { m_tool.stepBack(); }, [this] { return !m_table.grounds().empty(); });
     cutFields();
 }

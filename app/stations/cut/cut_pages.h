@@ -26,7 +26,7 @@ private:
 class CutPage : public Page {
 public:
     CutPage(Desk& desk, CutTable& table, const QString& name, const QString& tip);
-    void show() override;
+    void refresh() override;
     QString says() const override;
     std::vector<Overlay*> overlays() override { return {&m_veil}; }
     bool busy() const override { return m_table.working(); }

@@ -59,7 +59,7 @@ double CutTable::pxPerCm() const
     return place.visible && place.cmPerPixel > 0 ? 1 / place.cmPerPixel : 0;
 }
 
-void CutTable::show()
+void CutTable::refresh()
 {
     const Project& p = m_desk.project();
     if (!m_desk.heldReference() || (m_reference == 0 && m_desk.reference() == p.backdrop.reference)) {
@@ -139,7 +139,7 @@ void CutTable::load(const Reference& r)
     m_load.ask(r.pixels.held(), [pixels = r.pixels, name = r.name](Progress&) -> Result<QImage> {
         const QImage image = imageOf(pixels.photo());
         if (image.isNull())
-            return Error{Kind::Missing, rl::tr("The file of “%1” cannot be read.", name), {}};
+            return Error{ErrorKind::Missing, rl::tr("The file of “%1” cannot be read.", name), {}};
         return image;
     });
 }

@@ -19,7 +19,7 @@ public:
     const Element* standing() const; ///< the first element made of it
     bool cutOut() const { return cutout() && !cutout()->alpha.empty(); }
     Board& photo() { return m_photo; }
-    void show(); ///< takes up what is held; what the hand is at stays in the hand
+    void refresh(); ///< takes up what is held; what the hand is at stays in the hand
 
     // As it is said now.
     std::vector<Outline>& pieces() { return m_pieces; }

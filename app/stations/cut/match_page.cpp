@@ -10,7 +10,7 @@ MatchPage::MatchPage(Desk& desk, CutTable& table)
 {
     const auto stands = [this] { return m_table.standing() != nullptr; };
     m_form->mainButton(
-        "matchIt", tr("Match it"),
+        "matchIt", tr("Match to backdrop"),
         tr("Measures both and brings the cut-out to the backdrop at its depth, by the amount beside it"),
         [this] {
             const Element* e = m_table.standing();
@@ -21,7 +21,7 @@ MatchPage::MatchPage(Desk& desk, CutTable& table)
     m_form->value(
         {"matchAmount", tr("amount"), tr("How much of the match is applied. 0 leaves the cut-out as photographed."),
             {}},
-        Shown{100, " %", 0, 10}, 0, 100,
+        NumberFormat{100, " %", 0, 10}, 0, 100,
         [this]() -> std::optional<double> {
             const Element* e = m_table.standing();
             return e ? std::optional(100 * e->tone.amount) : std::nullopt;
@@ -34,7 +34,7 @@ MatchPage::MatchPage(Desk& desk, CutTable& table)
     connect(&m_measure, &JobBase::done, this, [this] {
         if (const double wanted = std::exchange(m_wanted, -1); wanted >= 0 && m_measure.answer(key()))
             match(wanted, -1);
-        m_form->show();
+        m_form->refresh();
         emit saysChanged();
     });
 }
@@ -70,9 +70,9 @@ void MatchPage::match(double amount, int gesture)
         m_desk.edit(tr("Match it to the backdrop"), edits::withTone(project(), e->id, t), gesture);
 }
 
-void MatchPage::show()
+void MatchPage::refresh()
 {
-    CutPage::show();
+    CutPage::refresh();
     if (isVisible())
         measure();
 }

@@ -8,7 +8,7 @@ namespace rl::app {
 class MatchPage final : public CutPage {
 public:
     MatchPage(Desk& desk, CutTable& table);
-    void show() override;
+    void refresh() override;
     void forget() override { m_wanted = -1; }
     QString says() const override;
     std::vector<Tool*> tools() override { return {}; }

@@ -14,22 +14,23 @@ PatchPage::PatchPage(Desk& desk, CutTable& table)
     , m_fill(desk.jobs)
 {
     m_form->mainButton(
-        "paintOut", tr("Paint it out"),
+        "paintOut", tr("Paint out"),
         tr("Fills what you brushed over; the result hangs on the wall beside the original (Enter)"), [this] { fill(); },
         [this] { return !m_fill.running(); });
     m_form->value(
-        {"patchWidth", tr("brush"), tr("Width of the brush that marks what is to go."), {}}, Shown{1, " px", 0, 4}, 2,
-        600, [this] { return std::optional(m_table.brushPx); }, [this](double v, int) { m_table.brushPx = v; });
-    m_form->latch("takeFrom", tr("Take from here"),
+        {"patchWidth", tr("brush"), tr("Width of the brush that marks what is to go."), {}},
+        NumberFormat{1, " px", 0, 4}, 2, 600, [this] { return std::optional(m_table.brushPx); },
+        [this](double v, int) { m_table.brushPx = v; });
+    m_form->latch("takeFrom", tr("Mark the source"),
         tr("The brush marks in green where the filling may be taken from, instead of what is to go. Without it is "
            "taken "
            "from around the hole, from what is of a kind with its rim."),
         [this](bool on) { m_tool.takeFrom(on); });
     m_form->button(
-        "wipeBrush", tr("Wipe the brush marks"), tr("Nothing is to go (Esc)"), [this] { m_tool.drop(); },
+        "wipeBrush", tr("Clear brush marks"), tr("Removes all brush marks (Esc)"), [this] { m_tool.drop(); },
         [this] { return !m_tool.hole().isNull() || !m_tool.from().isNull(); });
     m_form->button(
-        "stopPatch", tr("Stop"), tr("Gives it up; the picture stays as it is"), [this] { m_fill.stop(); },
+        "stopPatch", tr("Stop"), tr("Cancels; the picture stays as it is"), [this] { m_fill.stop(); },
         [this] { return m_fill.running(); });
     connect(&m_fill, &JobBase::done, this, &PatchPage::take);
 }
@@ -58,12 +59,13 @@ void PatchPage::fill()
             };
             const Photo photo = pixels.photo();
             if (photo.empty())
-                return Error{Kind::Missing, rl::tr("The file of “%1” cannot be read.", name), {}};
+                return Error{ErrorKind::Missing, rl::tr("The file of “%1” cannot be read.", name), {}};
             const Photo filled = cutout::patched(photo, maskOf(marks), progress, maskOf(source));
             if (progress.cancelled())
-                return Error{Kind::Cancelled, {}, {}};
+                return Error{ErrorKind::Cancelled, {}, {}};
             if (filled.empty())
-                return Error{Kind::Invalid, rl::tr("There is not enough left around the hole to fill it from."), {}};
+                return Error{
+                    ErrorKind::Invalid, rl::tr("There is not enough left around the hole to fill it from."), {}};
             auto bytes = std::make_shared<const std::vector<unsigned char>>(store::encodeJpeg(filled, 96));
             const auto glanced = store::glancePicture(bytes);
             if (!glanced)
@@ -71,14 +73,14 @@ void PatchPage::fill()
             return store::referenceOf(name + " (painted out)", *glanced);
         },
         Lane::Long);
-    m_form->show();
+    m_form->refresh();
     emit saysChanged();
 }
 
 /// It hangs beside the original, which stays.
 void PatchPage::take()
 {
-    m_form->show();
+    m_form->refresh();
     emit saysChanged();
     const Reference* old = project().reference(m_from);
     if (m_fill.problem() || !m_fill.last() || !old)
@@ -91,7 +93,7 @@ void PatchPage::take()
     const int id = after.references.back().id;
     if (after.backdrop.reference == m_from)
         after.backdrop.reference = id;
-    m_desk.edit(tr("Paint it out"), std::move(after));
+    m_desk.edit(tr("Paint out"), std::move(after));
     m_tool.wipe();
     m_desk.holdReference(id);
     m_desk.notices.say(tr("Painted out, at full size. The original still hangs on the wall."));

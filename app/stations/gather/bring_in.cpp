@@ -2,7 +2,7 @@
 #include "app/board/board.h"
 #include "app/desk/importer.h"
 #include "app/stations/gather/wall_page.h"
-#include "app/widgets/film_picker.h"
+#include "app/widgets/clip_picker.h"
 #include "core/project/edits.h"
 #include "core/project/ledger.h"
 #include "core/review/first_steps.h"
@@ -19,20 +19,21 @@ namespace rl::app {
 
 void WallPage::bringFields()
 {
-    m_form->mainButton("bringPictures", tr("Bring in pictures…"),
+    m_form->mainButton("bringPictures", tr("Import pictures…"),
         tr("JPEG, PNG, TIFF, WebP, HEIC, camera raw or SVG; you can also drop files or folders on the wall, or paste "
            "(Ctrl+V)"),
         [this] { chooseFiles(); });
-    m_form->button("bringFolder", tr("A folder…"), tr("Every picture in a folder at once"), [this] { chooseFolder(); });
-    m_form->button("bringStill", tr("A still…"),
+    m_form->button(
+        "bringFolder", tr("Import folder…"), tr("Every picture in a folder at once"), [this] { chooseFolder(); });
+    m_form->button("bringStill", tr("Video frame…"),
         tr("Picks a frame out of a video clip; the sharpest near the moment are offered"), [this] { chooseStill(); });
-    m_form->button("paste", tr("Paste"), tr("Brings in the picture that was copied elsewhere"), [this] { paste(); });
+    m_form->button("paste", tr("Paste"), tr("Imports the picture that was copied elsewhere"), [this] { paste(); });
 }
 
 void WallPage::chooseFiles()
 {
     QSettings settings;
-    const QStringList files = QFileDialog::getOpenFileNames(this, tr("Bring in pictures"),
+    const QStringList files = QFileDialog::getOpenFileNames(this, tr("Import pictures"),
         settings.value("lastPictureFolder", QDir::homePath()).toString(),
         tr("Pictures (%1);;All files (*)").arg(pictureEndings().join(' ')));
     if (files.isEmpty())
@@ -45,7 +46,7 @@ void WallPage::chooseFolder()
 {
     QSettings settings;
     const QString folder = QFileDialog::getExistingDirectory(
-        this, tr("Bring in a folder"), settings.value("lastPictureFolder", QDir::homePath()).toString());
+        this, tr("Import a folder"), settings.value("lastPictureFolder", QDir::homePath()).toString());
     if (folder.isEmpty())
         return;
     settings.setValue("lastPictureFolder", folder);
@@ -60,10 +61,10 @@ void WallPage::chooseStill()
         tr("Video clips (*.mp4 *.mov *.mkv *.avi *.webm *.m4v);;All files (*)"));
     if (clip.isEmpty())
         return;
-    auto* picker = new FilmPicker(clip, this);
+    auto* picker = new ClipPicker(clip, this);
     picker->setAttribute(Qt::WA_DeleteOnClose);
-    connect(picker, &FilmPicker::picked, &m_desk, [this, clip](const QString& file) { bringStill(file, clip); });
-    connect(picker, &FilmPicker::failed, &m_desk, [this](const QString& s) { m_desk.notices.say(s); });
+    connect(picker, &ClipPicker::picked, &m_desk, [this, clip](const QString& file) { bringStill(file, clip); });
+    connect(picker, &ClipPicker::failed, &m_desk, [this](const QString& s) { m_desk.notices.say(s); });
     picker->open();
 }
 
@@ -114,7 +115,7 @@ void WallPage::writeLedger()
     const auto written
         = store::writeFile(path.toStdString(), {reinterpret_cast<const unsigned char*>(csv.data()), csv.size()});
     if (written)
-        m_desk.notices.say(tr("The ledger is written: %1 pictures.").arg(project().references.size()));
+        m_desk.notices.say(tr("Credits of %n pictures exported.", nullptr, int(project().references.size())));
     else
         m_desk.notices.fail(written.error());
 }

@@ -42,8 +42,8 @@ void WallPage::showFit()
         rows.push_back({std::move(c), name});
     }
     const Reference* r = p.reference(lead);
-    m_fit->show(
-        r ? tr("To fit “%1” would take").arg(QString::fromStdString(r->name)) : tr("To fit the stage's sun would take"),
+    m_fit->show(r ? tr("Effort to match “%1” (1 = one clear repair)").arg(QString::fromStdString(r->name))
+                  : tr("To fit the stage's sun would take"),
         std::move(rows), m_desk.reference(), m_table.comparing() ? m_table.second() : 0);
 }
 } // namespace rl::app

@@ -35,10 +35,10 @@ WallPage::WallPage(Desk& desk, WallTable& table)
     columns->addWidget(measureColumn(), 4);
     columns->addWidget(m_fit, 5);
     static_cast<QVBoxLayout*>(layout())->addLayout(columns, 1);
-    connect(&m_table, &WallTable::changed, this, &WallPage::show);
+    connect(&m_table, &WallTable::changed, this, &WallPage::refresh);
     connect(&desk.wall, &WallKeeper::changed, this, [this] {
         if (isVisible())
-            show();
+            refresh();
     });
     connect(m_fit, &FitChart::held, &m_desk, &Desk::holdReference);
     connect(m_fit, &FitChart::secondWanted, &m_table, &WallTable::setSecond);
@@ -54,16 +54,15 @@ void WallPage::heldFields()
 {
     const auto any = [this] { return m_desk.heldReference() != nullptr; };
     m_form->button(
-        "cutFrom", tr("Cut from it"), tr("Takes it to Cut, to outline something in it"),
+        "cutFrom", tr("Cut from picture"), tr("Opens it at Cut, to outline something in it"),
         [this] { emit m_desk.stationWanted(int(Station::Cut)); }, any);
     m_form->button(
         "useBackdrop", tr("Backdrop"),
-        tr("Lays all of it behind the scene and brings your eye level to its own; sky and ground light are taken from "
-           "it"),
+        tr("Lays the whole picture behind the scene; eye level, sky light and ground light follow it"),
         [this] { useAsBackdrop(); }, any);
     m_form->button(
-        "makeLead", tr("Lead"),
-        tr("Holds all others against this picture; otherwise against the backdrop. Once more: no longer"),
+        "makeLead", tr("Match others to this"),
+        tr("Compares all other pictures with this one instead of the backdrop; click again to stop"),
         [this] {
             Project after = project();
             after.lead = after.lead == m_desk.reference() ? 0 : m_desk.reference();
@@ -72,24 +71,24 @@ void WallPage::heldFields()
         any);
     m_side = m_form->latch(
         "sideBySide", tr("Side by side"),
-        tr("Compares the held picture with a second one: Ctrl+click it on the wall or in the ranking"),
+        tr("Compares the selected picture with a second one: Ctrl+click that on the wall or in the ranking"),
         [this](bool on) { m_table.setComparing(on); }, [this] { return project().references.size() > 1; });
     m_form->button(
-        "study", tr("Study it"),
-        tr("Opens it as a work of its own, to take apart where its lines meet and what it is read by"),
+        "study", tr("Open as study"),
+        tr("Opens it as a work of its own, to study its perspective, values and attention"),
         [this] { emit m_desk.studyWanted(m_desk.reference()); }, any);
     m_form->button(
-        "takeDown", tr("Take down"), tr("Takes it off the wall, with what was cut from it"),
+        "takeDown", tr("Remove"), tr("Removes it from the wall, with what was cut from it"),
         [this] {
             m_desk.edit(tr("Take a picture off the wall"), edits::withoutReference(project(), m_desk.reference()));
         },
         any);
     m_form->mainButton(
-        "findAgain", tr("Find it again…"),
+        "findAgain", tr("Find picture file…"),
         tr("Its file cannot be read in this work: choose the picture it was, and it takes its place again"),
         [this] { findAgain(); }, [this] { return m_desk.heldReference() && m_desk.heldReference()->pixels.missing(); });
     m_form->button(
-        "ledger", tr("Ledger…"), tr("All credits and permissions as a table (CSV)"), [this] { writeLedger(); },
+        "ledger", tr("Export credits…"), tr("All credits and permissions as a table (CSV)"), [this] { writeLedger(); },
         [this] { return !project().references.empty(); });
 }
 
@@ -127,17 +126,17 @@ void WallPage::recordFields(Form& form)
             return r ? std::optional(QString::fromStdString(r->heap)) : std::nullopt;
         },
         [this](const QString& s) { layInHeap(s); });
-    heap->setPlaceholderText(tr("heap"));
+    heap->setPlaceholderText(tr("group"));
 }
 
 void WallPage::permissionFields(Form& form)
 {
     const auto reference = lens::reference();
     form.choice(reference, &Reference::permission,
-        {tr("to be asked"), tr("own"), tr("by permission"), tr("free licence"), tr("study only")},
-        {"permission", {}, tr("Whether you may use it"), tr("Say whether it may be used")});
+        {tr("permission not asked yet"), tr("own"), tr("by permission"), tr("free licence"), tr("study only")},
+        {"permission", {}, tr("Whether you may use it"), tr("Set whether it may be used")});
     auto* note = form.line(reference, &Reference::permissionNote,
-        {"permissionNote", {}, tr("Who gave it, or which licence"), tr("Say who gave it")}, 120, true,
+        {"permissionNote", {}, tr("Who gave it, or which licence"), tr("Set who gave permission")}, 120, true,
         [](const Reference& r) {
             return r.permission == Permission::ByPermission || r.permission == Permission::FreeLicence;
         });
@@ -159,7 +158,7 @@ void WallPage::roleFields(Form& form)
         chip->setFocusPolicy(Qt::TabFocus);
         chip->setToolTip(tr("What this picture is for: %1").arg(names[i]));
         connect(chip, &QToolButton::clicked, this, [this, i, &form](bool on) {
-            form.change(lens::reference(), tr("Say what a picture is for"), -1,
+            form.change(lens::reference(), tr("Set what a picture is useful for"), -1,
                 [=](Reference& r) { r.roles = on ? r.roles | 1U << i : r.roles & ~(1U << i); });
         });
         form.add(chip, [this] { return m_desk.heldReference() != nullptr; });
@@ -181,7 +180,7 @@ QWidget* WallPage::measureColumn()
     m_word->number(lens::backdrop(), &Backdrop::horizon,
         {"backdropHorizon", tr("backdrop's horizon"),
             tr("Where the horizon lies in the backdrop, from its top. It is laid on the horizon of your stage."),
-            tr("Say where the backdrop's horizon lies"), Shown{100, " %", 1, 1}},
+            tr("Set the backdrop's horizon"), NumberFormat{100, " %", 1, 1}},
         [](const Backdrop& b) { return b.reference != 0; });
     column->addWidget(m_word);
     return box;
@@ -201,7 +200,7 @@ QString WallPage::about() const
         .arg(QString::fromStdString(r->name).toHtmlEscaped())
         .arg(r->pixels.width())
         .arg(r->pixels.height())
-        .arg((size.pixelsPerCm < need ? tr("%1 px/cm at %2 cm%3, too few: %4 are wanted")
+        .arg((size.pixelsPerCm < need ? tr("too coarse at %2 cm%3: %1 pixels per cm, %4 needed")
                                       : tr("%1 px/cm at %2 cm%3, enough: %4 are wanted"))
                  .arg(size.pixelsPerCm, 0, 'f', 0)
                  .arg(size.heightCm, 0, 'f', 0)
@@ -209,15 +208,15 @@ QString WallPage::about() const
                  .arg(need, 0, 'f', 0));
 }
 
-void WallPage::show()
+void WallPage::refresh()
 {
     const Project& p = project();
     if (!m_desk.heldReference() && !p.references.empty())
         return m_desk.holdReference(p.references.front().id);
-    Page::show();
-    m_table.show();
-    m_record->show();
-    m_word->show();
+    Page::refresh();
+    m_table.refresh();
+    m_record->refresh();
+    m_word->refresh();
     m_about->setText(about());
     const QSignalBlocker quiet(m_side);
     m_side->setChecked(m_table.comparing());

@@ -12,10 +12,12 @@ namespace rl::app {
 class WallPage final : public Page {
 public:
     WallPage(Desk& desk, WallTable& table);
-    void show() override;
+    void refresh() override;
     void forget() override { m_backdropWanted = 0; }
     bool tall() const override { return true; }
     bool busy() const override { return m_lens.running(); }
+    void chooseFiles(); ///< asks for pictures
+    void paste(); ///< the picture that was copied elsewhere
     void useAsBackdrop(); ///< the picture in hand, once its lens has been looked for
 
 private:
@@ -32,10 +34,8 @@ private:
     void takeBackdrop();
     void bringStill(const QString& file, const QString& clip);
     void findAgain();
-    void chooseFiles();
     void chooseFolder();
     void chooseStill();
-    void paste();
     void writeLedger();
     QString about() const;
     WallTable& m_table;

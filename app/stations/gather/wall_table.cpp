@@ -11,27 +11,36 @@ QString kelvinText(double kelvin)
 }
 } // namespace
 
+/// A confidence of 0…1 in a word.
+QString sureWord(double confidence)
+{
+    return confidence >= 0.7 ? WallTable::tr("sure")
+        : confidence >= 0.45 ? WallTable::tr("likely")
+                             : WallTable::tr("a guess");
+}
+
 /// The same lines for every picture, so that two can be read across.
 QStringList figuresOf(const gather::PictureMeasure& m)
 {
     const QString light = m.light.confidence < 0.25
-        ? (m.figures.empty() ? WallTable::tr("light: cannot tell, no figure found")
-                             : WallTable::tr("light: cannot tell (confidence %1)").arg(m.light.confidence, 0, 'f', 2))
-        : WallTable::tr("lit from %1°%5, %2° %3 (confidence %4)")
+        ? (m.figures.empty() ? WallTable::tr("light direction: unclear, no figure found")
+                             : WallTable::tr("light direction: unclear (too even to read)"))
+        : WallTable::tr("light from %1°%5, %2° %3 – %4")
               .arg(m.light.azimuth, 0, 'f', 0)
               .arg(std::abs(m.light.elevation), 0, 'f', 0)
               .arg(m.light.elevation < 0 ? WallTable::tr("from behind") : WallTable::tr("towards you"))
-              .arg(m.light.confidence, 0, 'f', 2)
+              .arg(sureWord(m.light.confidence))
               .arg(m.figures.empty() ? QString() : WallTable::tr(" ± %1°").arg(m.figures[0].azimuthHalf, 0, 'f', 0));
     return {light,
-        m.light.confidence < 0.25 ? WallTable::tr("softness: cannot tell")
-                                  : WallTable::tr("shade holds %1 % of the light").arg(100 * m.softness, 0, 'f', 0),
+        m.light.confidence < 0.25
+            ? WallTable::tr("softness: unclear")
+            : WallTable::tr("softness %1 % (0 hard sun, 100 overcast)").arg(100 * m.softness, 0, 'f', 0),
         WallTable::tr("light %1, shade %2").arg(kelvinText(m.lightKelvin), kelvinText(m.shadeKelvin)),
-        WallTable::tr("L* %1 to %2").arg(m.darkL, 0, 'f', 0).arg(m.lightL, 0, 'f', 0),
+        WallTable::tr("values %1 to %2 (0 black, 100 white)").arg(m.darkL, 0, 'f', 0).arg(m.lightL, 0, 'f', 0),
         WallTable::tr("edges %1, grain L* %2")
             .arg(m.sharpness > 0 ? QString("%L1 px").arg(m.sharpness, 0, 'f', 1) : WallTable::tr("too few"))
             .arg(m.noise, 0, 'f', 2),
-        m.eyeConfidence < 0.25 ? WallTable::tr("eye level: too few straight lines to tell")
+        m.eyeConfidence < 0.25 ? WallTable::tr("eye level: too few straight lines")
                                : WallTable::tr("eye level %1 % from its top").arg(100 * m.eyeLevel, 0, 'f', 0)};
 }
 
@@ -96,7 +105,7 @@ void WallTable::setSecond(int reference)
     emit changed();
 }
 
-void WallTable::show()
+void WallTable::refresh()
 {
     const Project& p = m_desk.project();
     if (!p.reference(m_second) || m_second == m_desk.reference())

@@ -11,7 +11,7 @@ class WallTable final : public QStackedWidget {
     Q_OBJECT
 public:
     WallTable(Desk& desk, QObject* owner);
-    void show(); ///< takes all of it from the project
+    void refresh(); ///< takes all of it from the project
     ReferenceWall* wall() const { return m_wall; }
     void setComparing(bool on);
     bool comparing() const { return m_comparing; }

@@ -12,7 +12,7 @@ Lens<Overrule> overrule()
 } // namespace
 
 WordMenu::WordMenu(Desk& desk)
-    : QPushButton(tr("My word against it…"))
+    : QPushButton(tr("Correct these readings…"))
     , m_desk(desk)
     , m_form(new Form(desk))
 {
@@ -27,16 +27,16 @@ WordMenu::WordMenu(Desk& desk)
         });
     const auto& azimuth = numberAt(&PictureLight::azimuth);
     figure({"wordAzimuth", {}, tr("In the picture, counter-clockwise from the right: 90 = from above."), {}},
-        Shown{1, QChar(0xb0), 0, 5}, azimuth.low, azimuth.high, &Overrule::lightSet,
+        NumberFormat{1, QChar(0xb0), 0, 5}, azimuth.low, azimuth.high, &Overrule::lightSet,
         [](Overrule& o) -> double& { return o.light.azimuth; });
     figure({"wordElevation", {}, tr("Towards you; negative = from behind."), {}},
-        Shown{1, QString(QChar(0xb0)) + tr(" up"), 0, 5}, -90, 90, &Overrule::lightSet,
+        NumberFormat{1, QString(QChar(0xb0)) + tr(" up"), 0, 5}, -90, 90, &Overrule::lightSet,
         [](Overrule& o) -> double& { return o.light.elevation; });
     m_form->line();
     word("wordSoft", tr("its shade holds"), &Overrule::softnessSet,
         [](Overrule& o, const gather::PictureMeasure& m) { o.softness = m.softness; });
     figure({"wordSoftness", {}, tr("0 = one hard light, 100 = light from everywhere."), {}},
-        Shown{100, tr(" % of the light"), 0, 5}, 0, 100, &Overrule::softnessSet,
+        NumberFormat{100, tr(" % of the light"), 0, 5}, 0, 100, &Overrule::softnessSet,
         [](Overrule& o) -> double& { return o.softness; });
     m_form->line();
     word("wordKelvin", tr("its light is"), &Overrule::kelvinSet,
@@ -50,14 +50,14 @@ WordMenu::WordMenu(Desk& desk)
         [](Overrule& o, const gather::PictureMeasure& m) { o.eyeLevel = m.eyeLevel; });
     const auto& level = numberAt(&Overrule::eyeLevel);
     figure({"wordEyeLevel", {}, tr("Where the horizon would be in the picture."), {}},
-        Shown{100, tr(" % from its top"), 0, 1}, 100 * level.low, 100 * level.high, &Overrule::eyeLevelSet,
+        NumberFormat{100, tr(" % from its top"), 0, 1}, 100 * level.low, 100 * level.high, &Overrule::eyeLevelSet,
         [](Overrule& o) -> double& { return o.eyeLevel; });
     auto* menu = new QMenu(this);
     auto* action = new QWidgetAction(menu);
     action->setDefaultWidget(m_form);
     menu->addAction(action);
     setMenu(menu);
-    connect(menu, &QMenu::aboutToShow, this, [this] { m_form->show(); });
+    connect(menu, &QMenu::aboutToShow, this, [this] { m_form->refresh(); });
 }
 
 void WordMenu::word(const QString& name, const QString& label, bool Overrule::*set,
@@ -71,18 +71,18 @@ void WordMenu::word(const QString& name, const QString& label, bool Overrule::*s
         },
         [this, set, begin](bool on) {
             const auto* measured = m_desk.wall.measure(m_desk.reference());
-            m_form->change(overrule(), tr("Say what the picture's light is"), -1, [&](Overrule& o) {
+            m_form->change(overrule(), tr("Set the picture's light"), -1, [&](Overrule& o) {
                 o.*set = on;
                 if (on && measured) // it begins where the measure was
                     begin(o, *measured);
             });
-            m_form->show();
+            m_form->refresh();
         });
 }
 
 template <class V>
 void WordMenu::figure(
-    const FieldWords& words, const Shown& shown, double low, double high, bool Overrule::*set, V value)
+    const FieldWords& words, const NumberFormat& shown, double low, double high, bool Overrule::*set, V value)
 {
     m_form->value(
         words, shown, low, high,
@@ -94,8 +94,8 @@ void WordMenu::figure(
             return shown.factor * value(copy);
         },
         [=, this](double v, int g) {
-            m_form->change(overrule(), tr("Say what the picture's light is"), g,
-                [&](Overrule& o) { value(o) = v / shown.factor; });
+            m_form->change(
+                overrule(), tr("Set the picture's light"), g, [&](Overrule& o) { value(o) = v / shown.factor; });
         });
 }
 

@@ -12,7 +12,8 @@ private:
     void word(const QString& name, const QString& label, bool Overrule::*set,
         std::function<void(Overrule&, const gather::PictureMeasure&)> begin);
     template <class V>
-    void figure(const FieldWords& words, const Shown& shown, double low, double high, bool Overrule::*set, V value);
+    void figure(
+        const FieldWords& words, const NumberFormat& shown, double low, double high, bool Overrule::*set, V value);
     Desk& m_desk;
     Form* m_form;
 };

@@ -5,20 +5,20 @@
 namespace rl::app {
 
 AirPage::AirPage(Desk& desk, StationView& view)
-    : LightPage(desk, view, tr("Air"), tr("Haze, mist, beams, wet ground, falling-off light, dust and rain"))
+    : LightPage(desk, view, tr("Air"), tr("Haze, mist, beams, wet ground, darkening outwards, dust and rain"))
     , m_place(desk)
 {
     const auto air = lens::air();
     m_form->number(air, &Air::halfContrastM,
-        {"haze", tr("halves at"),
+        {"haze", tr("haze: half contrast at"),
             tr("Distance at which the air halves contrast. 0 is perfectly clear. The line on the plan is the same: "
                "drag "
                "it."),
-            tr("Set the haze"), Shown{1, " m", 0, 10}, tr("clear")});
+            tr("Set the haze"), NumberFormat{1, " m", 0, 10}, tr("clear")});
     m_form->number(air, &Air::hazeTopM,
         {"hazeTop", tr("thins over"),
             tr("Height at which haze has thinned to a third. 0 leaves it alike at every height."),
-            tr("Set the haze's height"), Shown{1, " m", 1, 0.5}, tr("nowhere")},
+            tr("Set the haze's height"), NumberFormat{1, " m", 1, 0.5}, tr("nowhere")},
         [](const Air& a) { return a.halfContrastM > 0; });
     m_form->number(air, &Air::glow, {"glow", tr("glow"), tr("Veil of light round lanterns."), tr("Set the glow")});
     m_form->number(air, &Air::shafts,
@@ -41,13 +41,13 @@ AirPage::AirPage(Desk& desk, StationView& view)
         {"wet", tr("wet ground"),
             tr("How wet the ground is. Wet ground mirrors what stands on it and draws lights towards you."),
             tr("Wet the ground")});
-    m_form->choice(lens::drift(), &Drift::kind, {tr("clear of specks"), tr("dust"), tr("sparks"), tr("rain")},
+    m_form->choice(lens::drift(), &Drift::kind, {tr("nothing"), tr("dust"), tr("sparks"), tr("rain")},
         {"drift", tr("in the air"), tr("Small things in the air that take the light"), tr("Fill the air")});
     m_form->number(lens::drift(), &Drift::amount,
         {"driftAmount", tr("amount"), tr("How much of it there is."), tr("Set how much is in the air")},
         [](const Drift& d) { return d.kind != DriftKind::None; });
     m_form->number(air, &Air::vignette,
-        {"vignette", tr("light falls off by"),
+        {"vignette", tr("darken away from focus"),
             tr("How far the sky's light falls off away from the focal place. Lanterns out there still shine."),
             tr("Let the light fall off")});
     m_form->number(air, &Air::vignetteReach,
@@ -64,9 +64,9 @@ void AirPage::mistFields()
 {
     const auto mist = lens::mist();
     m_form->mainButton(
-        "addMist", tr("Lay mist"), tr("Lays a sheet of mist behind the element in hand"), [this] { layMist(); });
+        "addMist", tr("Add mist"), tr("Adds a sheet of mist behind the selected element"), [this] { layMist(); });
     m_form->pick(
-        {"mist", tr("mist"), tr("The sheet of mist in hand"), {}},
+        {"mist", tr("mist"), tr("The selected sheet of mist"), {}},
         [this] {
             Choices all;
             for (const Mist& m : project().lights.air.mists)
@@ -81,13 +81,13 @@ void AirPage::mistFields()
         });
     m_form->number(mist, &Mist::z,
         {"mistZ", tr("at"), tr("Distance at which this sheet of mist lies."), tr("Move the mist"),
-            Shown{1, " m", 1, 1}});
+            NumberFormat{1, " m", 1, 1}});
     m_form->number(mist, &Mist::density,
         {"mistDensity", tr("hides"), tr("What it hides where it lies thickest."), tr("Thicken the mist")});
     m_form->number(mist, &Mist::topM,
         {"mistTop", tr("thins over"), tr("Height at which it has thinned to a third."), tr("Raise the mist")});
     m_form->button(
-        "mistAway", tr("Lift it"), tr("Takes this sheet of mist away"), [this] { liftMist(); },
+        "mistAway", tr("Remove mist"), tr("Removes this sheet of mist"), [this] { liftMist(); },
         [this] { return m_desk.selection().mist >= 0; });
 }
 

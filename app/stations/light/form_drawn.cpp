@@ -19,7 +19,7 @@ PointsWanted FormPage::wantedPart()
     wanted.hint = tr("Click round the part.");
     wanted.least = 3;
     wanted.closed = true;
-    wanted.tooFew = tr("A part needs three points or more, on the element in hand.");
+    wanted.tooFew = tr("A part needs three points or more, on the selected element.");
     wanted.done = [this](const std::vector<OutlinePoint>& points) {
         const auto shares = sharesOf(points);
         if (!shares)
@@ -39,7 +39,7 @@ PointsWanted FormPage::wantedRidge()
     PointsWanted wanted;
     wanted.hint = tr("Click along the ridge.");
     wanted.least = 2;
-    wanted.tooFew = tr("A ridge needs two points or more, on the element in hand.");
+    wanted.tooFew = tr("A ridge needs two points or more, on the selected element.");
     wanted.done = [this](const std::vector<OutlinePoint>& points) {
         if (const auto shares = sharesOf(points))
             m_form->change(lens::element(), tr("Draw a ridge"), -1, [&](Element& e) {

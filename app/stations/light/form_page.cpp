@@ -4,7 +4,7 @@
 namespace rl::app {
 
 FormPage::FormPage(Desk& desk, StationView& view)
-    : LightPage(desk, view, tr("Form"), tr("How the element in hand takes light: form, surface, parts, eyes"))
+    : LightPage(desk, view, tr("Form"), tr("How the selected element takes light: form, surface, parts, eyes"))
     , m_shapes(desk)
 {
     surfaceFields();
@@ -13,7 +13,7 @@ FormPage::FormPage(Desk& desk, StationView& view)
     ridgeFields();
     connect(&desk, &Desk::overlayChanged, this, [this] {
         if (isVisible())
-            show(); // the key may have pressed the latch
+            refresh(); // the key may have pressed the latch
     });
 }
 
@@ -27,7 +27,7 @@ void FormPage::surfaceFields()
 {
     const auto element = lens::element();
     const QStringList forms{
-        tr("puffed"), tr("ball"), tr("column"), tr("slab"), tr("flat card"), tr("corner"), tr("ground")};
+        tr("rounded"), tr("ball"), tr("column"), tr("slab"), tr("flat card"), tr("corner"), tr("ground")};
     m_form->choice(element, &Element::form, forms,
         {"form", tr("form"), tr("What form its relief takes: it decides how light turns across it"),
             tr("Choose its form")},
@@ -38,7 +38,7 @@ void FormPage::surfaceFields()
             tr("How its surface takes light. A glowing one lights what is around it; light comes through a thin one"),
             tr("Choose its surface")});
     m_form->number(element, &Element::delight,
-        {"delight", tr("own light off"),
+        {"delight", tr("remove photo's light"),
             tr("How much of the photograph's own light is taken off this element. 0 is as photographed."),
             tr("Take its own light off")},
         [](const Element& e) { return e.cutout != 0; });
@@ -48,7 +48,7 @@ void FormPage::surfaceFields()
         [](const Element& e) { return e.material == Material::Thin; });
     m_form->number(element, &Element::glow,
         {"elementGlow", tr("glows"), tr("How strongly a glowing thing shines."), tr("Set its glow"),
-            Shown{1, QString(" ") + QChar(0xd7), 2, 0.1}},
+            NumberFormat{1, QString(" ") + QChar(0xd7), 2, 0.1}},
         [](const Element& e) { return e.material == Material::Glowing; });
     m_form->number(element, &Element::rim,
         {"rim", tr("edge fuzz"),
@@ -60,7 +60,7 @@ void FormPage::surfaceFields()
                "edge is as wide."),
             tr("Set how long its fuzz is")},
         [](const Element& e) { return e.rim > 0; });
-    m_form->latch("asPhotographed", tr("As photographed"),
+    m_form->latch("asPhotographed", tr("Light as photographed"),
         tr("Shows everything in the light it was photographed in, and back again (A)"),
         [this](bool on) { study()->setPhotographed(on); });
 }
@@ -70,7 +70,7 @@ void FormPage::partFields()
     const auto part = lens::part();
     const When<ReliefPart> shaped = [this](const ReliefPart&) { return relief(); };
     m_form->pick(
-        {"reliefPart", tr("part"), tr("The whole relief, or the part of it in hand"), {}},
+        {"reliefPart", tr("part"), tr("The whole relief, or its selected part"), {}},
         [this] {
             Choices all{{tr("the whole"), -1}};
             const Element* e = m_desk.heldElement();
@@ -88,7 +88,7 @@ void FormPage::partFields()
     m_form->pick(
         {"partForm", tr("its form"), tr("A form of this part's own, or the form that is there"), {}},
         [] {
-            return Choices{{tr("as it is"), 0}, {tr("puffed"), 1}, {tr("ball"), 2}, {tr("column"), 3}, {tr("slab"), 4},
+            return Choices{{tr("as it is"), 0}, {tr("rounded"), 1}, {tr("ball"), 2}, {tr("column"), 3}, {tr("slab"), 4},
                 {tr("flat card"), 5}, {tr("corner"), 6}, {tr("ground"), 7}};
         },
         [this, part]() -> std::optional<int> {
@@ -103,12 +103,12 @@ void FormPage::partFields()
             });
         });
     m_form->number(part, &ReliefPart::tiltX,
-        {"tiltX", tr("faces right"), tr("Turns the face of this part to the right."), tr("Tilt the part")}, shaped);
+        {"tiltX", tr("turn right"), tr("Turns the face of this part to the right."), tr("Tilt the part")}, shaped);
     m_form->number(part, &ReliefPart::tiltY,
-        {"tiltY", tr("faces up"), tr("Turns the face of this part upwards."), tr("Tilt the part")}, shaped);
+        {"tiltY", tr("tilt up"), tr("Turns the face of this part upwards."), tr("Tilt the part")}, shaped);
     m_form->number(part, &ReliefPart::puff,
-        {"puff", tr("puffed"), tr("Rounder or flatter than it is. 1 leaves it."), tr("Puff the part"),
-            Shown{1, QString(" ") + QChar(0xd7), 2, 0.1}},
+        {"puff", tr("rounded"), tr("Rounder or flatter than it is. 1 leaves it."), tr("Puff the part"),
+            NumberFormat{1, QString(" ") + QChar(0xd7), 2, 0.1}},
         shaped);
 }
 
@@ -116,7 +116,7 @@ void FormPage::ridgeFields()
 {
     drawLatch(
         "drawPart", tr("Outline a part…"),
-        tr("Click round a part of the element in hand; Enter closes it. It then takes a form of its own"),
+        tr("Click round a part of the selected element; Enter closes it. It then takes a form of its own"),
         [this] { return wantedPart(); }, [this] { return relief(); });
     drawLatch(
         "drawRidge", tr("Ridge line…"), tr("Click along an edge of the form, a nose or a fold; Enter ends it"),
@@ -125,11 +125,11 @@ void FormPage::ridgeFields()
     m_form->value(
         {"ridgeHeight", tr("ridge height"),
             tr("How steeply the surface stands up along the next ridge. Less than nothing sinks it in."), {}},
-        Shown{1, QString(" ") + QChar(0xd7), 1, 0.2}, numberAt(&Ridge::height).low, numberAt(&Ridge::height).high,
-        [=, this] { return drawing() ? std::optional(m_ridgeHeight) : std::nullopt; },
+        NumberFormat{1, QString(" ") + QChar(0xd7), 1, 0.2}, numberAt(&Ridge::height).low,
+        numberAt(&Ridge::height).high, [=, this] { return drawing() ? std::optional(m_ridgeHeight) : std::nullopt; },
         [this](double v, int) { m_ridgeHeight = v; });
     m_form->value(
-        {"ridgeWidth", tr("its width"), tr("How far the flanks of the next ridge reach."), {}}, shownAs(Unit::Share),
+        {"ridgeWidth", tr("ridge width"), tr("How far the flanks of the next ridge reach."), {}}, shownAs(Unit::Share),
         100 * numberAt(&Ridge::width).low, 100 * numberAt(&Ridge::width).high,
         [=, this] { return drawing() ? std::optional(100 * m_ridgeWidth) : std::nullopt; },
         [this](double v, int) { m_ridgeWidth = v / 100; });
@@ -138,7 +138,7 @@ void FormPage::ridgeFields()
         tr("Click the middle of an eye: lights show in it as catch-lights, where the ball faces them"),
         [this] { return wantedEye(); }, [this] { return m_desk.heldElement() != nullptr; });
     m_form->button(
-        "partAway", tr("Undo part"), tr("Takes the part in hand, or the newest ridge or eye, away"),
+        "partAway", tr("Remove part"), tr("Removes the selected part, or the newest ridge or eye"),
         [this] { takeAway(); },
         [this] {
             const Element* e = m_desk.heldElement();
@@ -161,9 +161,9 @@ void FormPage::takeAway()
     });
 }
 
-void FormPage::show()
+void FormPage::refresh()
 {
-    LightPage::show();
+    LightPage::refresh();
     auto* latch = findChild<QPushButton*>("asPhotographed");
     const QSignalBlocker quiet(latch);
     latch->setChecked(study()->photographed());
@@ -180,14 +180,14 @@ QString FormPage::says() const
     if (!read)
         return tr("The light of %1 is being read off its photograph…").arg(QString::fromStdString(e->name));
     const relief::MeasuredLight& own = read->light;
-    return own.confidence < 0.25
-        ? tr("%1 shows no plain side of light: where it came from cannot be told.").arg(QString::fromStdString(e->name))
-        : tr("%1 was lit from %2° ± %5°, %3° up towards you (confidence %4).")
-              .arg(QString::fromStdString(e->name))
-              .arg(own.azimuth, 0, 'f', 0)
-              .arg(own.elevation, 0, 'f', 0)
-              .arg(own.confidence, 0, 'f', 2)
-              .arg(own.azimuthHalf, 0, 'f', 0);
+    return own.confidence < 0.25 ? tr("%1 shows no clear light side: the light's direction cannot be measured.")
+                                       .arg(QString::fromStdString(e->name))
+                                 : tr("%1 was lit from %2° ± %5°, %3° up towards you (confidence %4).")
+                                       .arg(QString::fromStdString(e->name))
+                                       .arg(own.azimuth, 0, 'f', 0)
+                                       .arg(own.elevation, 0, 'f', 0)
+                                       .arg(own.confidence, 0, 'f', 2)
+                                       .arg(own.azimuthHalf, 0, 'f', 0);
 }
 
 } // namespace rl::app

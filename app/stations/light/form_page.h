@@ -9,7 +9,7 @@ class FormPage final : public LightPage {
 public:
     FormPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     std::vector<Overlay*> overlays() override { return {&m_shapes, &m_marks}; }
 
 private:

@@ -56,7 +56,7 @@ void LanternPage::chooseGroup(int id)
             this, tr("A new light group"), tr("Its name:"), QLineEdit::Normal, tr("harbour lights"), &ok)
                                  .trimmed();
         if (!ok || name.isEmpty())
-            return m_form->show();
+            return m_form->refresh();
         after = edits::withLightGroup(std::move(after), {0, name.toStdString(), true, 0});
         id = after.lights.groups.back().id;
     }

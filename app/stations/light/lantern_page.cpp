@@ -17,8 +17,8 @@ LanternPage::LanternPage(Desk& desk, StationView& view)
 {
     const auto any = [this] { return m_desk.heldLantern() != nullptr; };
     m_form->pick(
-        {"lanternWhich", tr("lantern"), tr("The lantern in hand; you can also take it on the plan or in the picture"),
-            {}},
+        {"lanternWhich", tr("lantern"),
+            tr("The selected lantern; you can also click it in the top view or in the picture"), {}},
         [this] {
             Choices all;
             for (const Lantern& l : project().lights.lanterns)
@@ -27,11 +27,11 @@ LanternPage::LanternPage(Desk& desk, StationView& view)
         },
         [this, any] { return any() ? std::optional(m_desk.lantern()) : std::nullopt; },
         [this](int id) { m_desk.holdLantern(id); });
-    m_form->mainButton(
-        "addLantern", tr("Hang one"), tr("Hangs another lantern beside the thing in hand (L)"), [this] { hang(); });
+    m_form->mainButton("addLantern", tr("Add lantern"), tr("Adds another lantern beside the selected element (L)"),
+        [this] { hang(); });
     const auto lantern = lens::lantern();
     m_form->toggle(lantern, &Lantern::on,
-        {"lanternOn", tr("burns"), tr("Puts this lantern out or lights it again"), tr("Light the lantern")},
+        {"lanternOn", tr("on"), tr("Puts this lantern out or lights it again"), tr("Light the lantern")},
         tr("Put the lantern out"));
     m_form->toggle(lantern, &Lantern::hidden,
         {"lanternSeen", tr("seen"),
@@ -39,13 +39,14 @@ LanternPage::LanternPage(Desk& desk, StationView& view)
             tr("Show the lantern")},
         tr("Hide the lantern"), {}, true);
     m_alone = m_form->latch(
-        "alone", tr("Alone"), tr("Shows the picture with this lantern alone, to see what it does; nothing is changed"),
+        "alone", tr("Only this one"),
+        tr("Shows the picture with this lantern alone, to see what it does; nothing is changed"),
         [this](bool on) { m_desk.setAlone(on ? m_desk.lantern() : 0); }, any);
     m_form->button(
-        "nameLantern", tr("Name…"), tr("Gives the lantern in hand a name"), [this] { rename(); }, any);
+        "nameLantern", tr("Name…"), tr("Names the selected lantern"), [this] { rename(); }, any);
     m_form->button(
-        "douse", tr("Douse"), tr("Takes the lantern in hand away"),
-        [this] { m_desk.edit(tr("Douse a lantern"), edits::withoutLantern(project(), m_desk.lantern())); }, any);
+        "douse", tr("Remove"), tr("Removes the selected lantern"),
+        [this] { m_desk.edit(tr("Remove a lantern"), edits::withoutLantern(project(), m_desk.lantern())); }, any);
     groupFields();
     m_form->line();
     strengthFields();
@@ -64,7 +65,7 @@ void LanternPage::colourFields()
 {
     const auto lantern = lens::lantern();
     m_form->choice(lantern, &Lantern::kind, {tr("flame"), tr("panel"), tr("swarm")},
-        {"lanternKind", tr("made as"),
+        {"lanternKind", tr("type"),
             tr("A flame is small and round; a panel is a window or a sign and shines to one side; a swarm is many "
                "small "
                "lights"),
@@ -84,7 +85,7 @@ void LanternPage::colourFields()
         {"lanternHue", tr("hue"),
             tr("Hue of the light, for what no flame gives. 30 is orange, 150 green, 280 blue; the lowest value goes by "
                "temperature."),
-            tr("Colour the lantern"), {}, tr("by K")});
+            tr("Colour the lantern"), {}, tr("from temperature")});
 }
 
 void LanternPage::stopFields()
@@ -92,11 +93,11 @@ void LanternPage::stopFields()
     const auto lantern = lens::lantern();
     m_form->number(lantern, &Lantern::strength,
         {"lanternStrength", tr("strength"),
-            tr("Strength of the lantern at its own distance. 1 is full key light there."),
+            tr("Brightness of this light. 1 × is as bright as full key light at its reach."),
             tr("Set the lantern's strength")});
     m_form->value(
-        {"lanternStops", tr("in stops"), tr("The same strength in stops over full key light. Each stop doubles it."),
-            {}},
+        {"lanternStops", tr("brightness in stops"),
+            tr("The same strength in stops over full key light. Each stop doubles it."), {}},
         shownAs(Unit::Stops), -10, 6.6,
         [this]() -> std::optional<double> {
             const Lantern* l = m_desk.heldLantern();
@@ -112,8 +113,8 @@ void LanternPage::reachFields()
 {
     const auto lantern = lens::lantern();
     m_form->value(
-        {"cardL", tr("card there"),
-            tr("How light a white card shows, held up to this lantern where the element in hand stands."), {}},
+        {"cardL", tr("white card shows"),
+            tr("How light a white card looks, held up to this lantern where the selected element stands."), {}},
         shownAs(Unit::Lightness), 0, 100,
         [this]() -> std::optional<double> {
             const Lantern* l = m_desk.heldLantern();
@@ -144,7 +145,7 @@ void LanternPage::reachFields()
     m_form->number(lantern, &Lantern::radius,
         {"lanternSoft", tr("softness"),
             tr("Radius of what shines. A small one throws hard shadows, a large one soft ones."),
-            tr("Soften the lantern"), Shown{100, " cm", 1, 1}},
+            tr("Soften the lantern"), NumberFormat{100, " cm", 1, 1}},
         [](const Lantern& l) { return l.kind != LampKind::Panel; });
 }
 
@@ -164,7 +165,7 @@ void LanternPage::shapeFields()
         kPanel);
     m_form->number(lantern, &Lantern::count,
         {"lanternCount", tr("lights"), tr("How many lights the swarm has."), tr("Count the swarm")}, kSwarm);
-    thingPick({"lanternWithin", tr("hangs in"),
+    thingPick({"lanternWithin", tr("inside"),
                   tr("Hangs inside this element: it shines out through it and is not shadowed by it"), {}},
         tr("the open"), &Lantern::within, [this, lantern](int id) {
             const Element* host = project().element(id);
@@ -184,9 +185,9 @@ void LanternPage::hang()
     m_desk.holdLantern(id);
 }
 
-void LanternPage::show()
+void LanternPage::refresh()
 {
-    LightPage::show();
+    LightPage::refresh();
     if (m_alone->isChecked() && m_desk.alone() != m_desk.lantern())
         m_desk.setAlone(m_desk.lantern());
     const QSignalBlocker quiet(m_alone);

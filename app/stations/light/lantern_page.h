@@ -8,7 +8,7 @@ class LanternPage final : public LightPage {
 public:
     LanternPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     void hang(); ///< another one
 
 private:

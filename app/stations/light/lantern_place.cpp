@@ -39,11 +39,11 @@ void LanternPage::placeFields()
                 m_form->change(lantern, tr("Carry the lantern"), g, [axis, v](Lantern& l) { l.position.*axis = v; });
             });
     };
-    distance("lanternAside", tr("aside"),
+    distance("lanternAside", tr("left / right"),
         tr("To the right of the middle of the picture; less than nothing: to the left."), &Vec3::x, -5000, 5000);
     distance("lanternUp", tr("up"), tr("Over the ground."), &Vec3::y, -10, 1000);
     distance("lanternAway", tr("away"), tr("From the viewer."), &Vec3::z, 0.05, 5000);
-    thingPick({"lanternCarried", tr("carried by"),
+    thingPick({"lanternCarried", tr("attached to"),
                   tr("Moves, turns, grows and mirrors with this thing: a hand, a mast, a window. Dragged away from it, "
                      "it hangs by itself again."),
                   {}},

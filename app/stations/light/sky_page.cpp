@@ -7,7 +7,7 @@
 namespace rl::app {
 
 SkyPage::SkyPage(Desk& desk, StationView& view)
-    : LightPage(desk, view, tr("Sun and sky"), tr("Sun or moon, the sky's fill, and what throws light back"))
+    : LightPage(desk, view, tr("Sun and sky"), tr("Sun or moon, sky light and reflected light"))
     , m_arcs(desk)
 {
     sunFields();
@@ -45,11 +45,11 @@ void SkyPage::sunFields()
         {"sunHue", tr("hue"),
             tr("Hue of the light, for what no flame gives. 30 is orange, 150 green, 280 blue; the lowest value goes by "
                "temperature."),
-            tr("Colour the sun"), {}, tr("by K")},
+            tr("Colour the sun"), {}, tr("from temperature")},
         burns);
     m_form->number(sun, &Sun::diameter,
         {"sunSize", tr("width"), tr("How wide the sun is. 0.5° in clear air; wider gives softer shadows."),
-            tr("Set the sun's width"), Shown{1, QChar(0xb0), 1, 0.5}},
+            tr("Set the sun's width"), NumberFormat{1, QChar(0xb0), 1, 0.5}},
         burns);
 }
 
@@ -82,18 +82,18 @@ void SkyPage::skyFields()
             tr("Set the sky's fill")});
     m_form->number(air, &Air::exposureStops,
         {"exposure", tr("exposure"), tr("Exposure of the whole picture. One stop doubles the light."),
-            tr("Set the exposure"), Shown{1, tr(" stops"), 2, 0.25}});
+            tr("Set the exposure"), NumberFormat{1, tr(" stops"), 2, 0.25}});
     m_form->number(air, &Air::darks,
         {"darks", tr("deeper darks"),
             tr("Brings darks back that the air has made pale, as deep as paint can go; middles and lights stay."),
             tr("Deepen the darks")});
     m_form->number(air, &Air::spill,
-        {"spill", tr("spill at edges"),
+        {"spill", tr("backdrop light on edges"),
             tr("Backdrop light falling into edges. It binds a thing to its place; none makes it look stuck on."),
             tr("Set the spill")});
     m_form->number(air, &Air::bounce,
-        {"bounce", tr("thrown back"), tr("Light thrown back by the ground and by large neighbours, in their colour."),
-            tr("Set what is thrown back")});
+        {"bounce", tr("reflected light"), tr("Light reflected by the ground and by large neighbours, in their colour."),
+            tr("Set reflected light")});
 }
 
 void SkyPage::backdropFields()
@@ -101,20 +101,20 @@ void SkyPage::backdropFields()
     const auto backdrop = lens::backdrop();
     const When<Backdrop> pictured = [](const Backdrop& b) { return b.reference != 0; };
     m_form->number(backdrop, &Backdrop::ownSun,
-        {"ownSun", tr("sun in backdrop"),
+        {"ownSun", tr("sun already in photo"),
             tr("Sunlight that the backdrop's ground already shows. It is taken off before yours is laid on, so that "
                "nothing is lit twice and a shadow cast there is as dark as its own."),
-            tr("Say how sunny the backdrop was"), Shown{1, " ×", 2, 0.05}, tr("none")},
+            tr("Set the backdrop's own sun"), NumberFormat{1, " ×", 2, 0.05}, tr("none")},
         pictured);
     m_form->button(
-        "ownSunIsThis", tr("it is this one"),
+        "ownSunIsThis", tr("Same sun as mine"),
         tr("The backdrop was photographed in this sun: its ground comes as photographed, and stronger suns add to it"),
         [this] {
             m_desk.edit(tr("Count the sun as the backdrop's own"),
                 edits::withBackdrop(project(), review::ownSunOf(project().backdrop, project().lights)));
         },
         [this] { return project().backdrop.reference != 0 && project().lights.sun.on; });
-    m_form->latch("skyArcs", tr("Sky arcs"),
+    m_form->latch("skyArcs", tr("Rainbow and halo…"),
         tr("Where this sun can put a rainbow, a halo or its path on water, and where shafts and shadows meet; or why "
            "it "
            "cannot"),

@@ -11,17 +11,19 @@
 namespace rl::app {
 
 StudyPage::StudyPage(Desk& desk, StationView& view)
-    : LightPage(desk, view, tr("Study"), tr("Form zones, a close look, colours to mix, sheets for the easel"))
+    : LightPage(desk, view, tr("Light study"),
+        tr("Form zones, the selected element's light, colours to mix, sheets for the easel"))
     , m_strips(new Strips)
     , m_map(desk.jobs)
     , m_sheets(desk.jobs)
 {
     m_zones = m_form->latch("formZones", tr("Form zones"),
-        tr("Light, half-tone, core shadow, reflected light, cast shadow and occlusion as a map of greys (Z)"),
+        tr("Light, halftone, core shadow, reflected light, cast shadow and contact shadow as a map of greys (Z)"),
         [this](bool on) { setMap(on, false); });
     m_form->value(
         {"zoneSteps", tr("zones"),
-            tr("Zones of form. 2: light and shade; 3: half-tone; 4: reflected light; 5: cast shadow; 6: occlusion."),
+            tr("Zones of form. 2: light and shadow side; 3: halftone; 4: reflected light; 5: cast shadow; 6: contact "
+               "shadow."),
             {}},
         shownAs(Unit::Count), 2, 6, [this] { return std::optional(double(m_steps)); },
         [this](double v, int) {
@@ -29,10 +31,9 @@ StudyPage::StudyPage(Desk& desk, StationView& view)
             askMap();
         });
     m_form->mainButton(
-        "lookClosely", tr("Look closely"),
-        tr("Measures the element in hand: light as photographed, as planned, as now in the picture, and how much it "
-           "looks "
-           "pasted in; its lights and shades as strips for mixing"),
+        "lookClosely", tr("Measure selected"),
+        tr("Measures the selected element: light as photographed, as planned, as now, and how well it fits in; its "
+           "light and shadow sides as strips"),
         [this] { lookClosely(); }, [this] { return m_desk.heldElement() != nullptr; });
     m_form->button("saveFamilies", tr("Colours to mix…"),
         tr("Writes the light and shade colours of every element as a table for mixing"),
@@ -99,7 +100,7 @@ Result<QImage> photographs(Project p, int widthPx, stage::SurfaceCache& cache, P
         e.delight = 0, e.tone.amount = 0;
     const auto frame = stage::compose(p, widthPx, cache, progress);
     if (!frame)
-        return Error{Kind::Cancelled, {}, {}};
+        return Error{ErrorKind::Cancelled, {}, {}};
     light::Relighter own;
     return imageOf(own.pass(frame, p.lights, light::Pass::Albedo));
 }
@@ -126,7 +127,7 @@ void StudyPage::askMap()
 void StudyPage::lookClosely()
 {
     m_looked = m_desk.element();
-    show();
+    refresh();
     emit saysChanged();
 }
 
@@ -146,7 +147,7 @@ void StudyPage::writeStudy(const QString& path)
         [this, p = project(), path](Progress& progress) -> Result<QString> {
             const review::LightStudy study = review::lightStudy(p, m_desk.surfaces(), progress);
             if (progress.cancelled())
-                return Error{Kind::Cancelled, rl::tr("The study was given up."), {}};
+                return Error{ErrorKind::Cancelled, rl::tr("The study was cancelled."), {}};
             const std::string table = review::familiesCsv(p, study.rows);
             const auto written = path.endsWith(".pdf", Qt::CaseInsensitive)
                 ? output::writeLightSheets(study, path)
@@ -158,18 +159,18 @@ void StudyPage::writeStudy(const QString& path)
         Lane::Long);
 }
 
-void StudyPage::show()
+void StudyPage::refresh()
 {
     if (const review::AuditRow* r = row())
         m_strips->show(*r);
-    LightPage::show();
+    LightPage::refresh();
 }
 
 namespace {
 QString told(const review::LightTold& t)
 {
     if (t.direction.confidence < 0.25)
-        return StudyPage::tr("cannot tell");
+        return StudyPage::tr("unclear");
     QString s = StudyPage::tr("%1°, %2° up").arg(t.direction.azimuth, 0, 'f', 0).arg(t.direction.elevation, 0, 'f', 0);
     if (t.softness >= 0)
         s += StudyPage::tr(", %1 % soft").arg(100 * t.softness, 0, 'f', 0);
@@ -182,7 +183,8 @@ QString told(const review::LightTold& t)
 QString StudyPage::says() const
 {
     if (!looked())
-        return tr("Look closely measures the element in hand: as photographed, as planned and as it is now.");
+        return tr(
+            "Measure selected compares the selected element's light: as photographed, as planned and as it is now.");
     if (!m_desk.known())
         return tr("Looking at it…");
     if (!row())

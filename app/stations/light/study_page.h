@@ -14,7 +14,7 @@ class StudyPage final : public LightPage {
 public:
     StudyPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     bool busy() const override { return m_map.running() || m_sheets.running() || (looked() && !m_desk.known()); }
 
     QImage studied(); ///< zones or photographs, when they are shown; null else

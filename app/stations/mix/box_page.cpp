@@ -15,7 +15,7 @@ QString pigmentWords(const paint::Pigment& p)
 } // namespace
 
 BoxPage::BoxPage(Desk& desk, StationView& view)
-    : MixPage(desk, view, tr("Box"),
+    : MixPage(desk, view, tr("Paint box"),
         tr("The tubes at hand: what they are, what is left; which few of them reach this picture best"))
     , m_choice(desk.jobs)
     , m_told(new QLabel)
@@ -28,14 +28,14 @@ BoxPage::BoxPage(Desk& desk, StationView& view)
     m_told->setTextFormat(Qt::RichText);
     m_told->setWordWrap(true);
     layout()->addWidget(m_told);
-    connect(&m_choice, &JobBase::done, this, [this] { show(); });
+    connect(&m_choice, &JobBase::done, this, [this] { refresh(); });
 }
 
 void BoxPage::boxFields()
 {
     const auto none = [this] { return !project().paintBox(); };
     m_form->mainButton(
-        "firstBox", tr("A first box"), tr("Twelve usual tubes to begin with; change them to your own"),
+        "firstBox", tr("Starter set"), tr("Twelve usual tubes to begin with; change them to your own"),
         [this] { m_desk.edit(tr("Take a first box"), edits::withPaintBox(project(), paint::firstBox())); }, none);
     m_form->pick(
         {"boxUsed", tr("box"), tr("Which box this work is mixed from"), {}},
@@ -56,7 +56,7 @@ void BoxPage::boxFields()
             tr("watercolour")},
         {"boxMedium", tr("medium"),
             tr("What its tubes are bound in: how long it stays open, how it dries, what goes over what"),
-            tr("Say the medium")});
+            tr("Set the medium")});
 }
 
 void BoxPage::addFields()
@@ -83,7 +83,7 @@ void BoxPage::addFields()
             m_desk.hold(s);
         });
     m_form->button(
-        "newBox", tr("Another box"), tr("An empty box beside this one, for another medium or another room"),
+        "newBox", tr("New box"), tr("An empty box beside this one, for another medium or another room"),
         [this] {
             Project p = edits::withPaintBox(project(), PaintBox{0, "Another box", PaintMedium::AcrylicHeavy, {}});
             MixPlan mix = p.mix;
@@ -98,20 +98,20 @@ void BoxPage::tubeFields()
     const auto tubeHeld = [this] { return project().tube(m_desk.selection().tube) != nullptr; };
     m_form->line();
     m_form->line(lens::tube(), &Tube::name,
-        {"tubeName", tr("tube in hand"), tr("What you call it; empty: its usual name"), tr("Name the tube")}, 120);
+        {"tubeName", tr("selected tube"), tr("What you call it; empty: its usual name"), tr("Name the tube")}, 120);
     m_form->toggle(lens::tube(), &Tube::chosen,
-        {"tubeChosen", tr("in the palette"), tr("Used for this work; else it stays in the box"),
+        {"tubeChosen", tr("use in this painting"), tr("Used for this work; else it stays in the box"),
             tr("Put it on the palette")},
         tr("Leave it in the box"));
     m_form->number(
-        lens::tube(), &Tube::leftMl, {"tubeLeft", tr("left"), tr("How much is left in it"), tr("Say what is left")});
+        lens::tube(), &Tube::leftMl, {"tubeLeft", tr("left"), tr("How much is left in it"), tr("Set what is left")});
     m_form->number(
-        lens::tube(), &Tube::sizeMl, {"tubeSize", tr("of"), tr("How much a full one holds"), tr("Say its size")});
+        lens::tube(), &Tube::sizeMl, {"tubeSize", tr("of"), tr("How much a full one holds"), tr("Set its size")});
     m_form->number(lens::tube(), &Tube::price,
-        {"tubePrice", tr("price"), tr("Of a full tube, in your own money; 0: not said"), tr("Say its price"),
-            Shown{1, tr(" a tube"), 2, 1}});
+        {"tubePrice", tr("price"), tr("Of a full tube, in your own money; 0: none"), tr("Set its price"),
+            NumberFormat{1, tr(" a tube"), 2, 1}});
     m_form->button(
-        "tubeAway", tr("Take it out"), tr("The tube in hand leaves the box (Ctrl+Z puts it back)"),
+        "tubeAway", tr("Remove tube"), tr("The selected tube leaves the box (Ctrl+Z puts it back)"),
         [this] { m_desk.edit(tr("Take a tube out"), edits::withoutTube(project(), m_desk.selection().tube)); },
         tubeHeld);
 }
@@ -120,15 +120,15 @@ void BoxPage::choiceFields()
 {
     const auto any = [this] { return project().paintBox() != nullptr; };
     m_form->value(
-        {"chooseCount", {}, tr("How many tubes you want to take along"), {}}, Shown{1, tr(" tubes"), 0, 1}, 2, 12,
-        [this, any] { return any() ? std::optional(double(m_count)) : std::nullopt; },
+        {"chooseCount", {}, tr("How many tubes you want to take along"), {}}, NumberFormat{1, tr(" tubes"), 0, 1}, 2,
+        12, [this, any] { return any() ? std::optional(double(m_count)) : std::nullopt; },
         [this](double v, int) {
             m_count = int(v);
             if (m_asked)
                 choose();
         });
     m_form->mainButton(
-        "chooseTubes", tr("Which reach it best?"),
+        "chooseTubes", tr("Find best tubes"),
         tr("Weighs sets of so many tubes of this box against the picture's puddles; a few seconds"),
         [this] {
             m_asked = true;
@@ -136,11 +136,10 @@ void BoxPage::choiceFields()
         },
         [this, any] { return any() && m_state.canMix() && !m_choice.running(); });
     m_form->button(
-        "stopChoose", tr("Stop"), tr("Gives it up"), [this] { m_choice.stop(); },
-        [this] { return m_choice.running(); });
+        "stopChoose", tr("Stop"), tr("Cancels"), [this] { m_choice.stop(); }, [this] { return m_choice.running(); });
     m_form->button(
-        "takeChoice", tr("Take these"), tr("Only the best set stays in the palette of this work"), [this] { take(); },
-        [this] { return m_asked && m_choice.answer(key()) != nullptr; });
+        "takeChoice", tr("Keep only these"), tr("Only the best set stays in the palette of this work"),
+        [this] { take(); }, [this] { return m_asked && m_choice.answer(key()) != nullptr; });
 }
 
 JobKey BoxPage::key() const
@@ -164,11 +163,11 @@ void BoxPage::choose()
             for (const paint::BoxPaint& t : all.tubes)
                 c.tubes.push_back(t.tube);
             if (c.sets.empty())
-                return Error{Kind::Cancelled, {}, {}};
+                return Error{ErrorKind::Cancelled, {}, {}};
             return c;
         },
         Lane::Long);
-    show();
+    refresh();
 }
 
 void BoxPage::take()
@@ -186,9 +185,9 @@ void BoxPage::take()
     m_desk.edit(tr("Take these tubes"), edits::withPaintBox(project(), std::move(box)));
 }
 
-void BoxPage::show()
+void BoxPage::refresh()
 {
-    MixPage::show();
+    MixPage::refresh();
     const Chosen* c = m_asked ? m_choice.answer(key()) : nullptr;
     const Tube* t = project().tube(m_desk.selection().tube);
     const paint::Pigment* p = t ? paint::pigmentOf(t->pigment) : nullptr;

@@ -11,7 +11,7 @@ class BoxPage final : public MixPage {
 public:
     BoxPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
 
 private:
     void boxFields();

@@ -25,9 +25,9 @@ void mixKeys(Desk& desk, StationView& view)
     };
     keys.add("next", words(QT_TRANSLATE_NOOP("Mix", "The next darker puddle")), "Down", [step] { step(1); });
     keys.add("before", words(QT_TRANSLATE_NOOP("Mix", "The next lighter puddle")), "Up", [step] { step(-1); });
-    keys.add("light", words(QT_TRANSLATE_NOOP("Mix", "Recipes for the light of what is in hand")), "J",
+    keys.add("light", words(QT_TRANSLATE_NOOP("Mix", "Recipes for the light side of the selected element")), "J",
         [&desk, &view] { MixState::of(desk, view).wantFamily(desk.element(), true); });
-    keys.add("shade", words(QT_TRANSLATE_NOOP("Mix", "Recipes for the shade of what is in hand")), "K",
+    keys.add("shade", words(QT_TRANSLATE_NOOP("Mix", "Recipes for the shadow side of the selected element")), "K",
         [&desk, &view] { MixState::of(desk, view).wantFamily(desk.element(), false); });
     keys.add("shown", words(QT_TRANSLATE_NOOP("Mix", "The board shows the plan, these paints, what is lost, the map")),
         "O", [&desk, &view] {

@@ -75,7 +75,7 @@ MixPage::MixPage(Desk& desk, StationView& view, const QString& name, const QStri
     , m_click(std::make_unique<Click>(*this))
 {
     m_form->pick(
-        {"mixShows", tr("board shows"),
+        {"mixShows", tr("show"),
             tr("The plan; the plan as these paints can reach it; what is lost; or the recipe map with its numbers"),
             {}},
         [] {
@@ -84,7 +84,7 @@ MixPage::MixPage(Desk& desk, StationView& view, const QString& name, const QStri
         },
         [this] { return std::optional(m_state.shown()); }, [this](int what) { m_state.show(what); });
     m_form->button(
-        "mixBeside", tr("Beside the plan"),
+        "mixBeside", tr("Compare with plan"),
         tr("Lays the plan over what the board shows, parted by a sash to push across; Esc ends it"),
         [this] {
             if (m_desk.lit)
@@ -94,7 +94,7 @@ MixPage::MixPage(Desk& desk, StationView& view, const QString& name, const QStri
     connect(&m_state, &MixState::changed, this, [this] {
         if (!isVisible())
             return;
-        show();
+        refresh();
         emit lookChanged();
         emit saysChanged();
     });
@@ -134,9 +134,9 @@ void MixPage::pressed(Vec2 cm)
         m_state.wantAt(cm);
 }
 
-void MixPage::show()
+void MixPage::refresh()
 {
-    Page::show();
+    Page::refresh();
     m_state.refresh();
     m_palette->refresh();
 }

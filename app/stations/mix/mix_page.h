@@ -14,7 +14,7 @@ public:
     QImage look() override { return m_state.look(); }
     std::vector<Overlay*> overlays() override;
     std::vector<Tool*> tools() override;
-    void show() override;
+    void refresh() override;
 
 protected:
     virtual void pressed(Vec2 cm); ///< a click on the board: the colour there is wanted

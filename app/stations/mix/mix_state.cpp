@@ -100,7 +100,7 @@ void MixState::refresh()
             const paint::Search search(paint::paintsOf(paint::mixingBox(box), brief));
             const auto reach = paint::Reach::of(search, seen->picture.colour, finish, progress);
             if (!reach)
-                return Error{Kind::Cancelled, {}, {}};
+                return Error{ErrorKind::Cancelled, {}, {}};
             Proofed out;
             Plane off;
             out.proof = imageOf(reach->proof(seen->picture.colour, &off));

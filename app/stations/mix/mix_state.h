@@ -21,7 +21,7 @@ public:
     static MixState& of(Desk& desk, StationView& view);
     explicit MixState(Desk& desk);
 
-    enum Shown { Plan, Paints, Lost, Map };
+    enum NumberFormat { Plan, Paints, Lost, Map };
     int shown() const { return m_shown; }
     void show(int what);
     QImage look(); ///< instead of the picture; null: the plan

@@ -8,7 +8,7 @@
 namespace rl::app {
 
 OverPage::OverPage(Desk& desk, StationView& view)
-    : MixPage(desk, view, tr("Over and under"),
+    : MixPage(desk, view, tr("Glazes"),
         tr("What a glaze does over what is there, how many coats, what must go under; light strokes over dark"))
     , m_chips(new ChipRow("glazeChips", 3))
     , m_glazes(desk.jobs)
@@ -26,27 +26,27 @@ OverPage::OverPage(Desk& desk, StationView& view)
         [this] { return std::optional(m_under); },
         [this](int i) {
             m_under = i;
-            show();
+            refresh();
             emit saysChanged();
         });
     const auto number = [&](const QString& name, const QString& label, const QString& tip, double& of, double low,
-                            double high, const Shown& shown) {
+                            double high, const NumberFormat& shown) {
         m_form->value(
             {name, label, tip, {}}, shown, low, high, [&of] { return std::optional(of); },
             [this, &of](double v, int) {
                 of = v;
-                show();
+                refresh();
                 emit saysChanged();
             });
     };
-    number("glazeUm", tr("each coat"), tr("How thick a coat is when wet; brushed glazes are 20 to 60 \u00b5m"),
-        m_kind.wetUm, 5, 300, Shown{1, QString(" ") + QChar(0xb5) + "m", 0, 5});
+    number("glazeUm", tr("wet coat thickness"), tr("How thick a coat is when wet; brushed glazes are 20 to 60 \u00b5m"),
+        m_kind.wetUm, 5, 300, NumberFormat{1, QString(" ") + QChar(0xb5) + "m", 0, 5});
     number("glazeMedium", tr("medium"), tr("Parts of clear medium to one part of paint"), m_kind.mediumParts, 0, 50,
-        Shown{1, tr(" parts"), 1, 0.5});
-    number(
-        "glazeDry", tr("dries in"), tr("Before the next coat"), m_kind.dryHours, 0.05, 500, Shown{1, tr(" h"), 1, 0.5});
+        NumberFormat{1, tr(" parts"), 1, 0.5});
+    number("glazeDry", tr("touch-dry in"), tr("Before the next coat"), m_kind.dryHours, 0.05, 500,
+        NumberFormat{1, tr(" h"), 1, 0.5});
     number("strokeMm", tr("stroke"), tr("How wide a light stroke over the dark is, for fur, grass and hatching"),
-        m_brushMm, 0.1, 50, Shown{1, tr(" mm"), 1, 0.1});
+        m_brushMm, 0.1, 50, NumberFormat{1, tr(" mm"), 1, 0.1});
     m_form->pick(
         {"layerUnder", tr("painted in"),
             tr("What lies there is painted in: whether your medium may go over it, and why"), {}},
@@ -56,12 +56,12 @@ OverPage::OverPage(Desk& desk, StationView& view)
         [this] { return project().paintBox() ? std::optional(m_layer) : std::nullopt; },
         [this](int i) {
             m_layer = i;
-            show();
+            refresh();
             emit saysChanged();
         });
     layout()->addWidget(m_chips);
     connect(&m_glazes, &JobBase::done, this, [this] {
-        show();
+        refresh();
         emit saysChanged();
     });
 }
@@ -92,9 +92,9 @@ JobKey OverPage::key() const
         m_state.wanted() ? *m_state.wanted() : MixState::Wanted());
 }
 
-void OverPage::show()
+void OverPage::refresh()
 {
-    MixPage::show();
+    MixPage::refresh();
     if (!isVisible())
         return;
     const auto below = under();
@@ -117,7 +117,7 @@ void OverPage::show()
         tr("above the wanted colour, below what lies there")});
     for (std::size_t i = 0; i < plans->size() && i < 5; ++i) {
         const paint::GlazePlan& g = (*plans)[i];
-        QString words = (g.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(g.coats))
+        QString words = tr("%n coats", nullptr, int(g.coats))
             + tr(", %1 h, %2E %3, %4 % still shows, brush marks %5 %2E")
                   .arg(g.hours, 0, 'f', 1)
                   .arg(QChar(0x394))
@@ -125,7 +125,7 @@ void OverPage::show()
                   .arg(100 * g.shows, 0, 'f', 0)
                   .arg(g.uneven, 0, 'f', 1);
         if (g.whiteFirst)
-            words += tr("; %1 coats of white first").arg(g.whiteFirst);
+            words += tr("; %n coats of white first", nullptr, int(g.whiteFirst));
         chips.push_back({screenColour(g.after.back()), screenColour(g.after.front()), m_state.nameOf(g.paint), words});
     }
     m_chips->show(std::move(chips), tr("last coat"), tr("first coat"));
@@ -162,8 +162,7 @@ QString OverPage::says() const
     if (!plans || plans->empty())
         return tr("Which colour, how many coats, and what must go under it.") + layerWords();
     const paint::GlazePlan& g = plans->front();
-    QString s = g.coats == 1 ? tr("<b>%1, one coat</b>").arg(m_state.nameOf(g.paint).toHtmlEscaped())
-                             : tr("<b>%1, %2 coats</b>").arg(m_state.nameOf(g.paint).toHtmlEscaped()).arg(g.coats);
+    QString s = tr("<b>%1, %n coats</b>", nullptr, int(g.coats)).arg(m_state.nameOf(g.paint).toHtmlEscaped());
     s += g.de > 3
         ? tr(" comes nearest and misses by %1 %2E: paint it opaque instead.").arg(g.de, 0, 'f', 1).arg(QChar(0x394))
         : tr(" come within %1 %2E.").arg(g.de, 0, 'f', 1).arg(QChar(0x394));

@@ -11,7 +11,7 @@ public:
     OverPage(Desk& desk, StationView& view);
     QString says() const override;
     void forget() override { m_under = -1; }
-    void show() override;
+    void refresh() override;
 
 private:
     JobKey key() const;

@@ -160,7 +160,8 @@ void PaletteView::paintEvent(QPaintEvent*)
         p.setPen(theme::kInk);
         p.setFont(theme::text(13));
         p.drawText(board().adjusted(12, 12, -12, -12), Qt::AlignCenter | Qt::TextWordWrap,
-            m_desk.project().paintBox() ? tr("Mixing…") : tr("No paints yet: take a first box on the page Box."));
+            m_desk.project().paintBox() ? tr("Mixing…")
+                                        : tr("No paints yet: choose a starter set on the page Paint box."));
         return;
     }
     p.setFont(theme::text(12));

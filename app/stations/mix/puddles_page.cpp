@@ -19,10 +19,10 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
 {
     m_form->number(lens::mix(), &MixPlan::puddles,
         {"puddles", tr("canvas in"), tr("How many mixes for the whole canvas, 8 to 40"), tr("Mix so many puddles"),
-            Shown{1, tr(" puddles"), 0, 1}});
+            NumberFormat{1, tr(" puddles"), 0, 1}});
     m_form->number(lens::mix(), &MixPlan::coats,
         {"mixCoats", tr("painted in"), tr("How often all of it is painted over"), tr("Plan the coats"),
-            Shown{1, tr(" coats"), 0, 1}});
+            NumberFormat{1, tr(" coats"), 0, 1}});
     m_form->number(lens::mix(), &MixPlan::wetUm,
         {"mixFilm", tr("wet film"), tr("How thick a coat is laid: 1 \u00b5m is 1 ml on a square metre"),
             tr("Plan the film")});
@@ -30,18 +30,18 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
         {"mixLoss", tr("loss"), tr("What stays on palette and brush, of what reaches the canvas"),
             tr("Plan the loss")});
     m_form->number(lens::mix(), &MixPlan::openMinutes,
-        {"mixOpen", tr("stays open"), tr("How long the paint can be moved: longer with a retarder or misting"),
-            tr("Say how long it stays open")});
+        {"mixOpen", tr("open time"), tr("How long the paint can be moved: longer with a retarder or misting"),
+            tr("Set the open time")});
     m_form->number(lens::mix(), &MixPlan::paceCmPerMinute,
-        {"mixPace", tr("pace"), tr("How many cm of a passage you lay and blend in a minute"), tr("Say your pace"),
-            Shown{1, tr(" cm/min"), 1, 0.5}});
+        {"mixPace", tr("pace"), tr("How many cm of a passage you lay and blend in a minute"), tr("Set your pace"),
+            NumberFormat{1, tr(" cm/min"), 1, 0.5}});
     m_form->number(lens::mix(), &MixPlan::mergeDe,
-        {"mixMerge", tr("as one within"),
+        {"mixMerge", tr("merge colours closer than"),
             tr("Puddles that lie nearer to each other than that are mixed as one; 0 keeps each for itself"),
             tr("Mix like puddles as one")});
     m_form->number(lens::mix(), &MixPlan::finestMm,
-        {"mixFinest", tr("finest stroke"), tr("The thinnest line your brushes can lay; what is thinner is said"),
-            tr("Say your finest stroke")});
+        {"mixFinest", tr("finest stroke"), tr("The thinnest line your brushes can lay; you are warned of thinner ones"),
+            tr("Set your finest stroke")});
     const auto can = [this] { return m_state.canMix(); };
     m_form->mainButton(
         "puddleCards", tr("Puddle cards…"),
@@ -49,23 +49,24 @@ PuddlesPage::PuddlesPage(Desk& desk, StationView& view)
            "and room to dab the real thing"),
         [this] { cards(); }, can);
     m_form->check(
-        {"cardsOfHeld", tr("for a sitting on what is in hand"),
-            tr("Only the puddles that go onto the element in hand, numbered as on the whole palette"), {}},
+        {"cardsOfHeld", tr("selected element only"),
+            tr("Only the puddles that go onto the selected element, numbered as on the whole palette"), {}},
         [this]() -> std::optional<bool> {
             return m_desk.element() && m_state.canMix() ? std::optional(m_ofHeld) : std::nullopt;
         },
         [this](bool on) { m_ofHeld = on; });
     m_form->button(
-        "puddleCsv", tr("List…"), tr("The recipes as CSV for a table, or as JSON"), [this] { list("csv"); }, can);
+        "puddleCsv", tr("Export list…"), tr("The recipes as CSV for a table, or as JSON"), [this] { list("csv"); },
+        can);
     m_form->button(
-        "numberAnew", tr("Number anew"),
+        "numberAnew", tr("Renumber puddles"),
         tr("Numbers all puddles anew, the lightest 1. Cards and sheets printed before have the old numbers"),
         [this] { m_desk.edit(tr("Number the puddles anew"), paint::numberedAnew(project(), m_state.mixing()->map)); },
         can);
     // Last: it comes and goes with the puddle in hand, and moves nothing.
     m_form->check(
-        {"puddleMixed", tr("stands mixed"),
-            tr("The puddle in hand is mixed: it keeps its number and its recipe, whatever becomes of the picture"), {}},
+        {"puddleMixed", tr("already mixed"),
+            tr("The selected puddle is mixed: it keeps its number and its recipe when the picture changes"), {}},
         [this]() -> std::optional<bool> {
             const int number = m_state.numberOf(m_desk.selection().puddle);
             const KnownPuddle* k = number ? paint::knownPuddle(project(), number) : nullptr;
@@ -91,9 +92,9 @@ void PuddlesPage::turnedTo()
     m_state.show(MixState::Map);
 }
 
-void PuddlesPage::show()
+void PuddlesPage::refresh()
 {
-    MixPage::show();
+    MixPage::refresh();
     const paint::Mixing* m = m_state.mixing();
     if (!m || m->recipes.empty()) {
         m_figures->clear();
@@ -143,18 +144,18 @@ QString PuddlesPage::says() const
 {
     const paint::Mixing* m = m_state.mixing();
     if (!m_state.canMix())
-        return project().paintBox() ? tr("Mixing…") : tr("No paints yet: take a first box on the page Box.");
+        return project().paintBox() ? tr("Mixing…") : tr("No paints yet: choose a starter set on the page Paint box.");
     QStringList shared;
     for (const auto& [id, count] : paint::sharedPaints(m->recipes))
         if (shared.size() < 3)
             shared << tr("%1 in %2").arg(m_state.nameOf(id).toHtmlEscaped()).arg(count);
-    QString s = tr("<b>%1 puddles, %2, %3 tubes.</b> Held together by %4.")
+    QString s = tr("<b>%1 puddles, %2, %3 tubes.</b> Most used: %4.")
                     .arg(m->map.puddles.size())
                     .arg(QString::fromStdString(paint::mlSaid(m->needs.ml)))
                     .arg(m->needs.tubes.size())
                     .arg(shared.join(", "));
     if (m->needs.cost > 0)
-        s += tr(" Paint for %1.").arg(m->needs.cost, 0, 'f', 2);
+        s += tr(" Paint cost: %1.").arg(m->needs.cost, 0, 'f', 2);
     if (const paint::Kept* k = m_state.kept())
         s += tr(" Within 2 %1E: %2 %, within 4: %3 % of the canvas.")
                  .arg(QChar(0x394))

@@ -10,7 +10,7 @@ class PuddlesPage final : public MixPage {
 public:
     PuddlesPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     void turnedTo() override;
 
 private:

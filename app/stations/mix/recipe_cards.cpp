@@ -20,11 +20,8 @@ RecipeCards::RecipeCards(Desk& desk, MixState& state)
     setObjectName("recipes");
     setAccessibleName(tr("Recipes for the wanted colour"));
     setFixedHeight(theme::px(182));
-    setToolTip(
-        tr("Each patch: the wanted colour left, the mix right, on a white, a grey and a wooden palette and against "
-           "what surrounds it on the canvas; under them how much lighter or darker it seems there than in its "
-           "place. ΔE: how far off it is; slip: what ±10 % of the hand adds; lamp: how far it moves from "
-           "daylight to lamp light."));
+    setToolTip(tr("Left the wanted colour, right the mix, on white, grey and wood and beside its neighbours on the "
+                  "canvas; below, how much lighter (+) or darker (−) it looks there."));
 }
 
 void RecipeCards::refresh()
@@ -53,7 +50,7 @@ void RecipeCards::paintEvent(QPaintEvent*)
     p.setPen(theme::faint());
     if (!m_of || m_looks.empty()) {
         p.drawText(rect(), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-            !m_desk.project().paintBox() ? tr("No paints yet: take a first box on the page Box.")
+            !m_desk.project().paintBox() ? tr("No paints yet: choose a starter set on the page Paint box.")
                 : m_state.searching()    ? tr("Looking for recipes…")
                                       : tr("Click the picture where a colour is wanted, or a puddle on the palette."));
         return;
@@ -96,8 +93,10 @@ void RecipeCards::paintEvent(QPaintEvent*)
         y += std::clamp(used.height(), theme::px(34), theme::px(50)) + 2;
         p.setFont(theme::text(12));
         p.setPen(theme::ink());
-        const QString figures = tr("%1E %2 · slip %3 · lamp %4 · wet L* %5, dry %6")
-                                    .arg(QChar(0x394))
+        const QString figures = tr("%1 (%2) · if mismeasured +%3 · by lamplight %4 · wet %5, dry %6")
+                                    .arg(f.de < 2      ? tr("match")
+                                            : f.de < 5 ? tr("near")
+                                                       : tr("off"))
                                     .arg(f.de, 0, 'f', 1)
                                     .arg(l.slip, 0, 'f', 1)
                                     .arg(l.lampShift, 0, 'f', 0)

@@ -10,10 +10,10 @@ RecipePage::RecipePage(Desk& desk, StationView& view)
 {
     const auto held = [this] { return m_desk.heldElement() && m_state.canMix(); };
     m_form->button(
-        "wantLight", tr("Its light"), tr("Recipes for the light family of the element in hand (J)"),
+        "wantLight", tr("Light side"), tr("Recipes for the light side of the selected element (J)"),
         [this] { m_state.wantFamily(m_desk.element(), true); }, held);
     m_form->button(
-        "wantShade", tr("Its shade"), tr("Recipes for the shade family of the element in hand (K)"),
+        "wantShade", tr("Shadow side"), tr("Recipes for the shadow side of the selected element (K)"),
         [this] { m_state.wantFamily(m_desk.element(), false); }, held);
     m_form->check(
         {"mixFull", tr("try every combination"),
@@ -21,24 +21,32 @@ RecipePage::RecipePage(Desk& desk, StationView& view)
         [this] { return m_state.wanted() ? std::optional(m_state.full()) : std::nullopt; },
         [this](bool on) { m_state.setFull(on); });
     m_form->pick(
-        {"mixLetDown", tr("let-downs"),
+        {"mixLetDown", tr("pre-mixed tints"),
             tr("Strong tubes also kept as 1 part in so many of titanium white: pale colours can then be measured out"),
             {}},
         [] {
             return Choices{{tr("none"), 0}, {tr("1 in 10"), 10}, {tr("1 in 20"), 20}, {tr("1 in 40"), 40}};
         },
         [this] { return std::optional(project().mix.letDown); },
-        [this](int n) { m_form->change(lens::mix(), tr("Keep let-downs"), -1, [n](MixPlan& m) { m.letDown = n; }); });
+        [this](int n) {
+            m_form->change(lens::mix(), tr("Keep pre-mixed tints"), -1, [n](MixPlan& m) { m.letDown = n; });
+        });
     m_form->choice(lens::mix(), &MixPlan::finish, {tr("gloss"), tr("satin"), tr("matt")},
         {"mixFinish", tr("finish"),
             tr("What the surface itself throws back: matt darks look grey, a varnish deepens them"),
             tr("Choose the finish")});
-    layout()->addWidget(m_cards);
+    m_cards->setParent(this);
+    m_cards->hide();
 }
 
-void RecipePage::show()
+QWidget* RecipePage::over()
 {
-    MixPage::show();
+    return m_cards;
+}
+
+void RecipePage::refresh()
+{
+    MixPage::refresh();
     // Something to look at from the start: the light of what is in hand.
     if (isVisible() && !m_state.wanted() && m_state.canMix() && m_desk.element())
         m_state.wantFamily(m_desk.element(), true);

@@ -9,7 +9,8 @@ class RecipePage final : public MixPage {
 public:
     RecipePage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
+    QWidget* over() override;
 
 private:
     RecipeCards* m_cards;

@@ -58,7 +58,7 @@ private:
 };
 
 StringPage::StringPage(Desk& desk, StationView& view)
-    : MixPage(desk, view, tr("Strings"),
+    : MixPage(desk, view, tr("Colour strings"),
         tr("From light to dark for one thing without chalk and mud; passages in cm, band by band"))
     , m_chips(new ChipRow("stringChips", 3))
     , m_bandChips(new ChipRow("bandChips", 3))
@@ -67,33 +67,34 @@ StringPage::StringPage(Desk& desk, StationView& view)
     , m_marks(std::make_unique<Bands>(*this))
 {
     m_form->value(
-        {"stringSteps", tr("string of"), tr("Steps from light to dark for the element in hand, 3 to 15"), {}},
-        Shown{1, tr(" steps"), 0, 1}, 3, 15, [this] { return std::optional(double(m_steps)); },
+        {"stringSteps", tr("steps in the string"), tr("Steps from light to dark for the selected element, 3 to 15"),
+            {}},
+        NumberFormat{1, tr(" steps"), 0, 1}, 3, 15, [this] { return std::optional(double(m_steps)); },
         [this](double v, int) {
             m_steps = int(v);
-            show();
+            refresh();
         });
     m_form->value(
-        {"bandStep", tr("bands apart"), tr("How much two neighbouring bands of a passage may differ: 2 is hardly seen"),
-            {}},
-        Shown{1, QString(" ") + QChar(0x394) + "E", 1, 0.5}, 0.5, 10, [this] { return std::optional(m_stepDe); },
+        {"bandStep", tr("step between bands"),
+            tr("How much two neighbouring bands of a passage may differ: 2 is hardly seen"), {}},
+        NumberFormat{1, QString(" ") + QChar(0x394) + "E", 1, 0.5}, 0.5, 10, [this] { return std::optional(m_stepDe); },
         [this](double v, int) {
             m_stepDe = v;
-            show();
+            refresh();
         });
     m_form->check(
-        {"bandRound", tr("round the first place"), tr("The passage goes in rings, as about a light"), {}},
+        {"bandRound", tr("radial"), tr("The passage goes in rings, as about a light"), {}},
         [this] { return std::optional(m_round); },
         [this](bool on) {
             m_round = on;
-            show();
+            refresh();
             emit m_desk.overlayChanged();
         });
     m_form->button(
-        "bandAgain", tr("Another passage"), tr("Forgets its places; click two or three others"),
+        "bandAgain", tr("New gradation"), tr("Forgets its places; click two or three others"),
         [this] {
             m_places.clear(), m_colours.clear();
-            show();
+            refresh();
             emit m_desk.overlayChanged();
         },
         [this] { return !m_places.empty(); });
@@ -101,7 +102,7 @@ StringPage::StringPage(Desk& desk, StationView& view)
     layout()->addWidget(m_bandChips);
     for (JobBase* job : {static_cast<JobBase*>(&m_string), static_cast<JobBase*>(&m_gradient)})
         connect(job, &JobBase::done, this, [this] {
-            show();
+            refresh();
             emit saysChanged();
             emit m_desk.overlayChanged();
         });
@@ -124,7 +125,7 @@ void StringPage::pressed(Vec2 cm)
     if (m_places.size() >= 3)
         m_places.clear(), m_colours.clear();
     m_places.push_back(cm), m_colours.push_back(m_state.wanted()->lab);
-    show();
+    refresh();
     emit m_desk.overlayChanged();
 }
 
@@ -164,9 +165,9 @@ JobKey StringPage::gradientKey() const
     return std::tuple(m_places, m_stepDe, project().boxes, project().mix);
 }
 
-void StringPage::show()
+void StringPage::refresh()
 {
-    MixPage::show();
+    MixPage::refresh();
     if (!isVisible())
         return;
     m_chips->setVisible(m_places.size() < 2); // one of both: the board needs the room

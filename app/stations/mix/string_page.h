@@ -13,7 +13,7 @@ public:
     ~StringPage() override;
     QString says() const override;
     void forget() override { m_places.clear(), m_colours.clear(); }
-    void show() override;
+    void refresh() override;
     std::vector<Overlay*> overlays() override;
 
 protected:

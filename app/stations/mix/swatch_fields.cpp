@@ -12,11 +12,11 @@ void SwatchPage::cardFields()
            "drawdown over white and black"),
         [this] { print(); }, any);
     m_form->mainButton(
-        "readPhoto", tr("Read a photograph…"),
+        "readPhoto", tr("Read card photo…"),
         tr("Of the painted card, all of it, straight on, in even daylight; what cannot be read is named"),
         [this] { photo(); }, [this, any] { return any() && !m_photo.running(); });
     m_form->button(
-        "readMeasured", tr("Read a file…"), tr("Measured patches as CGATS text or JSON"), [this] { file(); }, any);
+        "readMeasured", tr("Read swatch file…"), tr("Measured patches as CGATS text or JSON"), [this] { file(); }, any);
     m_form->line();
 }
 
@@ -24,7 +24,7 @@ void SwatchPage::patchFields()
 {
     const auto tubeHeld = [this] { return project().tube(m_desk.selection().tube) != nullptr; };
     m_form->pick(
-        {"swatchTube", tr("tube"), tr("The tube in hand"), {}},
+        {"swatchTube", tr("tube"), tr("The selected tube"), {}},
         [this] {
             Choices all;
             if (const PaintBox* b = project().paintBox())
@@ -47,7 +47,7 @@ void SwatchPage::patchFields()
         [this, tubeHeld] { return tubeHeld() ? std::optional(m_kind) : std::nullopt; },
         [this](int k) {
             m_kind = k;
-            show();
+            refresh();
         });
 }
 
@@ -56,7 +56,7 @@ void SwatchPage::labFields()
     const auto lab = [&](const QString& name, const QString& label, const QString& unit, double Vec3::*member,
                          double low, double high) {
         m_form->value(
-            {name, label, tr("CIELAB of the patch, D65, as a colour reader says it"), {}}, Shown{1, " " + unit, 1, 1},
+            {name, label, tr("CIELAB of the patch, D65, from a colour reader"), {}}, NumberFormat{1, " " + unit, 1, 1},
             low, high, [this, member] { return patch() ? std::optional(patch()->lab.*member) : std::nullopt; },
             [this, member](double v, int) {
                 if (!patch())
@@ -75,14 +75,14 @@ void SwatchPage::tubeFields()
 {
     const auto tubeHeld = [this] { return project().tube(m_desk.selection().tube) != nullptr; };
     m_form->number(inside(lens::tube(), &Tube::card), &TubeCard::wetUm,
-        {"swatchUm", tr("drawn"), tr("Wet film of the drawdown: about half the gap of the bar"),
-            tr("Say how thick it was drawn")});
+        {"swatchUm", tr("drawdown thickness"), tr("Wet film of the drawdown: about half the gap of the bar"),
+            tr("Set the drawdown thickness")});
     m_form->button(
         "readDevice", tr("Colour reader"),
         tr("Reads the patch with the simulated reader that ships: to try out how it goes without a device"),
         [this] { measure(); }, [this, tubeHeld] { return tubeHeld() && m_kind < 3; });
     m_form->button(
-        "forgetCard", tr("Forget its swatches"), tr("The tube in hand is typical again"),
+        "forgetCard", tr("Remove swatches"), tr("The selected tube is typical again"),
         [this] { m_form->change(lens::tube(), tr("Forget the swatches"), -1, [](Tube& t) { t.card = {}; }); },
         [this] {
             const Tube* t = project().tube(m_desk.selection().tube);

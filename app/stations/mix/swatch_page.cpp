@@ -47,7 +47,7 @@ SwatchPage::SwatchPage(Desk& desk, StationView& view)
             m_photo.forget();
             take(read);
         }
-        show();
+        refresh();
     });
 }
 
@@ -109,7 +109,7 @@ void SwatchPage::photo()
             return FromPhoto{read.take(), tubes};
         },
         Lane::Long);
-    show();
+    refresh();
 }
 
 void SwatchPage::take(const FromPhoto& from)
@@ -145,7 +145,7 @@ void SwatchPage::take(const FromPhoto& from)
     if (!read)
         return m_desk.notices.say(tr("No patch could be read. %1").arg(m_refused));
     m_desk.edit(tr("Read the swatches"), edits::withPaintBox(project(), std::move(box)));
-    m_desk.notices.say(tr("%1 patches are read. %2").arg(read).arg(m_refused));
+    m_desk.notices.say(tr("%n patches read. %1", nullptr, int(read)).arg(m_refused));
 }
 
 void SwatchPage::file()
@@ -179,7 +179,7 @@ void SwatchPage::file()
     if (!read)
         return m_desk.notices.say(tr("None of its paints is in this box."));
     m_desk.edit(tr("Read the swatches"), edits::withPaintBox(project(), std::move(box)));
-    m_desk.notices.say(tr("%1 patches are read.").arg(read));
+    m_desk.notices.say(tr("%n patches read.", nullptr, int(read)));
 }
 
 void SwatchPage::measure()

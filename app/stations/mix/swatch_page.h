@@ -12,7 +12,7 @@ class SwatchPage final : public MixPage {
 public:
     SwatchPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
 
 private:
     void cardFields();

@@ -5,9 +5,9 @@
 
 namespace rl::app {
 
-void SwatchPage::show()
+void SwatchPage::refresh()
 {
-    MixPage::show();
+    MixPage::refresh();
     QString html;
     const paint::Mixing* m = m_state.mixing();
     if (m_photo.running())

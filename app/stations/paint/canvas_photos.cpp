@@ -115,7 +115,7 @@ void CanvasPhotos::compare()
             &surfaces = m_desk.surfaces()](Progress& progress) -> Result<survey::WorkSurvey> {
             const Photo photo = pixels.photo();
             if (photo.empty())
-                return Error{Kind::Missing, rl::tr("The photograph cannot be read."), {}};
+                return Error{ErrorKind::Missing, rl::tr("The photograph cannot be read."), {}};
             const auto marks = [&] {
                 const auto found = survey::landmarksOf(work.project, surfaces, progress);
                 return found ? found->points : std::vector<transfer::Landmark>{};

@@ -13,7 +13,7 @@ namespace rl::app {
 namespace {
 QString dayOf(schedule::Minutes m)
 {
-    return QString("%1 %2").arg(rl::tr(schedule::shortDayOf(schedule::weekdayOf(m))), said(schedule::dateOf(m)).mid(5));
+    return said(schedule::daySaid(m));
 }
 } // namespace
 

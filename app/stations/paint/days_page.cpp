@@ -9,7 +9,7 @@
 namespace rl::app {
 
 DaysPage::DaysPage(Desk& desk, StationView& view)
-    : PaintPage(desk, view, tr("Days"), tr("The plan of work over your days, and how each sitting should end"))
+    : PaintPage(desk, view, tr("Schedule"), tr("The work laid out over your days, and how each sitting should end"))
     , m_path(new DayPath(desk, m_state))
     , m_sheet(new QListWidget)
 {
@@ -17,10 +17,10 @@ DaysPage::DaysPage(Desk& desk, StationView& view)
     m_form->button("sittingBefore", tr("◂ Sitting"), tr("The sitting before ([)"), [this] { m_path->step(-1); });
     m_form->button("sittingNext", tr("Sitting ▸"), tr("The next sitting (])"), [this] { m_path->step(1); });
     m_form->button(
-        "asItStands", tr("As it stands"), tr("How the canvas should look now"),
-        [this] { m_state.work.holdSitting(-1); }, [this] { return m_state.work.sitting() >= 0; });
+        "asItStands", tr("Now"), tr("How the canvas should look now"), [this] { m_state.work.holdSitting(-1); },
+        [this] { return m_state.work.sitting() >= 0; });
     m_form->mainButton(
-        "writeSitting", tr("Sitting on a page…"),
+        "writeSitting", tr("Print sitting…"),
         tr("A PDF to take to the easel: what, where, puddles, brushes, before and after"),
         [this] {
             if (const QString path = askPath(tr("Sitting"), "next-sitting.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
@@ -36,7 +36,8 @@ DaysPage::DaysPage(Desk& desk, StationView& view)
         [this] { return m_state.work.plan() && !m_state.work.plan()->sittings.empty(); });
     addAgain();
     addWriting();
-    layout()->addWidget(m_path);
+    m_path->setParent(this);
+    m_path->hide();
     m_sheet->setObjectName("sittingSheet");
     m_sheet->setAccessibleName(tr("What is done in this sitting"));
     m_sheet->setWordWrap(true);
@@ -68,9 +69,9 @@ void DaysPage::fillList()
         return;
     }
     const auto& s = plan->sittings[std::size_t(which)];
-    add(tr("%1 %2, %3–%4")
-            .arg(tr(schedule::shortDayOf(schedule::weekdayOf(s.free.from))), said(schedule::dateOf(s.free.from)),
-                said(schedule::clockOf(s.free.from)), said(schedule::clockOf(s.free.to))),
+    add(tr("%1, %2–%3")
+            .arg(said(schedule::daySaid(s.free.from)), said(schedule::clockOf(s.free.from)),
+                said(schedule::clockOf(s.free.to))),
         true);
     std::set<std::string> cautions;
     std::set<int> puddles;
@@ -104,9 +105,14 @@ void DaysPage::fillList()
         add(said(c));
 }
 
-void DaysPage::show()
+QWidget* DaysPage::over()
 {
-    PaintPage::show();
+    return m_path;
+}
+
+void DaysPage::refresh()
+{
+    PaintPage::refresh();
     m_path->refresh();
     fillList();
 }
@@ -144,13 +150,13 @@ QString DaysPage::says() const
         return said(p->problem->sentence);
     if (p->sittings.empty())
         return tr("All tasks are done.");
-    return tr("%1 h of work (%2 to %3 h) in %4 sittings; done on %5, between %6 and %7.%8")
+    return tr(
+        "About %1 h (%2 to %3 h) in %n sittings; finished around %4 (%5 to %6).%7", nullptr, int(p->sittings.size()))
         .arg(p->hours, 0, 'f', 0)
         .arg(p->lowHours, 0, 'f', 0)
         .arg(p->highHours, 0, 'f', 0)
-        .arg(p->sittings.size())
-        .arg(said(schedule::dateOf(p->finish)), said(schedule::dateOf(p->early)), said(schedule::dateOf(p->late)),
-            p->assumed ? tr(" Free hours are assumed: say yours on Hours.") : QString());
+        .arg(said(schedule::daySaid(p->finish)), said(schedule::daySaid(p->early)), said(schedule::daySaid(p->late)),
+            p->assumed ? tr(" Free hours are assumed: set yours on Free time.") : QString());
 }
 
 } // namespace rl::app

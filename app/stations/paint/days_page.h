@@ -12,7 +12,8 @@ class DaysPage final : public PaintPage {
 public:
     DaysPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
+    QWidget* over() override;
     QWidget* beside() override;
     void writeSitting(const QString& path);
     void writeCalendar(const QString& path);
@@ -48,7 +49,7 @@ class TasksPage final : public PaintPage {
 public:
     TasksPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     QWidget* beside() override;
     void tick();
     void move(int by);
@@ -59,8 +60,8 @@ private:
     void sizeFields();
     void ownFields();
     void fillList();
-    TaskWord wordOfHeld() const;
-    void set(const QString& undo, const std::function<void(TaskWord&)>& change);
+    TaskOverride wordOfHeld() const;
+    void set(const QString& undo, const std::function<void(TaskOverride&)>& change);
     QListWidget* m_list;
     bool m_filling = false;
 };

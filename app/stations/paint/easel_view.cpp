@@ -139,7 +139,7 @@ void EaselView::paintEvent(QPaintEvent*)
         for (const int id : t->facts)
             for (const Fact& f : m_desk.project().brief.facts)
                 if (f.id == id)
-                    about += tr("\nmust be right: %1").arg(said(f.words));
+                    about += tr("\ncheck: %1").arg(said(f.words));
     }
     p.drawText(side.adjusted(0, big * 5 / 2, 0, 0), Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap, about);
     font.setPixelSize(big);

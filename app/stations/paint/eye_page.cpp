@@ -4,12 +4,12 @@
 namespace rl::app {
 
 EyePage::EyePage(Desk& desk, StationView& view)
-    : PaintPage(
-        desk, view, tr("Eye"), tr("Two minutes a day: what your eye just notices, in exercises from your own plan"))
+    : PaintPage(desk, view, tr("Eye training"),
+        tr("Two minutes a day: what your eye just notices, in exercises from your own plan"))
     , m_plot(new EyePlot)
 {
     m_form->pick(
-        {"eyeSkill", tr("exercise"), tr("What is trained; its threshold is told in the unit it is measured in"), {}},
+        {"eyeSkill", tr("exercise"), tr("What is trained; its threshold is shown in the unit it is measured in"), {}},
         [] {
             Choices all;
             for (int i = 0; i < trainer::kSkillCount; ++i)
@@ -19,7 +19,7 @@ EyePage::EyePage(Desk& desk, StationView& view)
         [this] { return std::optional(int(m_skill)); },
         [this](int i) {
             m_skill = trainer::Skill(i);
-            show();
+            refresh();
             emit saysChanged();
         });
     m_form->mainButton("practise", tr("Practise"),
@@ -34,16 +34,16 @@ void EyePage::practise()
     connect(m_view.get(), &EyeView::settled, this, [this, skill = m_skill](double threshold) {
         const Instant at = m_state.clock.wall.now();
         keepEyeRecord(skill, {said(schedule::dateOf(at / 60 + m_state.clock.wall.utcMinutes(at))), threshold});
-        show();
+        refresh();
         emit saysChanged();
     });
     m_view->show();
     m_view->setFocus();
 }
 
-void EyePage::show()
+void EyePage::refresh()
 {
-    PaintPage::show();
+    PaintPage::refresh();
     m_plot->show(m_skill);
 }
 

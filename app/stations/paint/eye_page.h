@@ -11,7 +11,7 @@ class EyePage final : public PaintPage {
 public:
     EyePage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     void practise();
     EyeView* view() const { return m_view.get(); }
 

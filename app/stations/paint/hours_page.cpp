@@ -14,7 +14,7 @@ QString clockSaid(int minutes)
 } // namespace
 
 HoursPage::HoursPage(Desk& desk, StationView& view)
-    : PaintPage(desk, view, tr("Hours"), tr("When you paint, and what the room does to drying"))
+    : PaintPage(desk, view, tr("Free time"), tr("When you paint, and what the room does to drying"))
 {
     listFields();
     heldFields();
@@ -33,7 +33,7 @@ void HoursPage::edit(const QString& undo, int gesture, const std::function<void(
 void HoursPage::listFields()
 {
     m_form->pick(
-        {"freeHours", tr("free hours"), tr("The hours of your round; take one in hand to change it"), {}},
+        {"freeHours", tr("free hours"), tr("Your free hours; select one to change it"), {}},
         [this] {
             Choices all;
             const auto& d = project().painting.diary;
@@ -51,9 +51,9 @@ void HoursPage::listFields()
         },
         [this](int i) {
             m_at = i;
-            show();
+            refresh();
         });
-    m_form->button("addHours", tr("Add hours"), tr("Another time of the round when you paint"), [this] {
+    m_form->button("addHours", tr("Add hours"), tr("Adds another time when you paint"), [this] {
         edit(tr("Add free hours"), -1, [this](Painting& p) {
             FreeHours h;
             if (!p.diary.hours.empty()) {
@@ -65,7 +65,7 @@ void HoursPage::listFields()
         });
     });
     m_form->button(
-        "dropHours", tr("Take away"), tr("You do not paint then"),
+        "dropHours", tr("Remove"), tr("Removes these hours"),
         [this] {
             edit(tr("Take free hours away"), -1, [this](Painting& p) {
                 if (held(p))
@@ -100,10 +100,8 @@ void HoursPage::heldFields()
     for (const bool end : {false, true})
         m_form->value(
             {end ? "hoursTo" : "hoursFrom", end ? tr("to") : tr("from"),
-                end ? tr("When you stop: hours of the day, 21.5 is half past nine")
-                    : tr("When you can begin: hours of the day, 19.5 is half past seven"),
-                {}},
-            Shown{1, tr(" o'clock"), 2, 0.25}, 0, 24,
+                end ? tr("When you stop, as 21:30") : tr("When you can begin, as 19:30"), {}},
+            NumberFormat{1, {}, 2, 0.25, true}, 0, 24,
             [this, end]() -> std::optional<double> {
                 Painting p = project().painting;
                 const FreeHours* h = held(p);
@@ -125,8 +123,8 @@ void HoursPage::heldFields()
 void HoursPage::roundFields()
 {
     m_form->value(
-        {"roundDays", tr("round of"), tr("Seven days are a week; shifts may come round in another number"), {}},
-        Shown{1, tr(" days"), 0, 1}, 1, 60,
+        {"roundDays", tr("repeats every"), tr("7 days are a week; shifts may repeat after another number"), {}},
+        NumberFormat{1, tr(" days"), 0, 1}, 1, 60,
         [this] { return std::optional(double(project().painting.diary.roundDays)); },
         [this](double v, int gesture) {
             edit(tr("Change the round"), gesture, [this, v](Painting& p) {
@@ -139,13 +137,13 @@ void HoursPage::roundFields()
             });
         });
     m_form->button(
-        "readBusy", tr("Read a calendar…"), tr("An iCalendar file: what stands in it takes your hours"), [this] {
+        "readBusy", tr("Import calendar…"), tr("An iCalendar file: what stands in it takes your hours"), [this] {
             const QString file = QFileDialog::getOpenFileName(this, tr("Calendar"), {}, tr("Calendar (*.ics)"));
             if (!file.isEmpty())
                 readCalendar(file, false);
         });
     m_form->button(
-        "readFree", tr("Free hours from one…"), tr("An iCalendar file whose entries are your free hours"), [this] {
+        "readFree", tr("Import free time…"), tr("An iCalendar file whose entries are your free hours"), [this] {
             const QString file = QFileDialog::getOpenFileName(this, tr("Calendar"), {}, tr("Calendar (*.ics)"));
             if (!file.isEmpty())
                 readCalendar(file, true);
@@ -193,7 +191,7 @@ void HoursPage::readCalendar(const QString& path, bool asFree)
     Painting p = project().painting;
     const std::size_t before = p.diary.days.size();
     p.diary = schedule::withCalendar(std::move(p.diary), *entries, asFree);
-    m_desk.notices.say(tr("%1 entries read from the calendar.").arg(p.diary.days.size() - before));
+    m_desk.notices.say(tr("%n entries read from the calendar.", nullptr, int(p.diary.days.size() - before)));
     m_desk.edit(tr("Read a calendar"), edits::withPainting(project(), std::move(p)));
 }
 
@@ -201,7 +199,7 @@ QString HoursPage::says() const
 {
     const auto& d = project().painting.diary;
     if (d.hours.empty() && d.days.empty())
-        return tr("Say when you paint: Add hours. Until then two evenings and a Saturday afternoon are taken.");
+        return tr("Set when you paint: Add hours. Until then two evenings and a Saturday afternoon are assumed.");
     return tr("%1 h in a round of %2 days; %3 days are different.")
         .arg(schedule::hoursARound(d), 0, 'f', 1)
         .arg(d.roundDays)

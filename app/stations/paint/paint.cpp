@@ -17,7 +17,7 @@ void paintKeys(Desk& desk, StationView& view)
         [&view] { view.find<DaysPage>()->path()->step(1); });
     keys.add("before", words(QT_TRANSLATE_NOOP("Paint", "The sitting before")), "[",
         [&view] { view.find<DaysPage>()->path()->step(-1); });
-    keys.add("tick", words(QT_TRANSLATE_NOOP("Paint", "Tick the task in hand")), "T",
+    keys.add("tick", words(QT_TRANSLATE_NOOP("Paint", "Tick the selected task")), "T",
         [&view] { view.find<TasksPage>()->tick(); });
     keys.add("start", words(QT_TRANSLATE_NOOP("Paint", "Begin the sitting, pause, go on")), "S",
         [&view] { view.find<SittingPage>()->startOrPause(); });

@@ -21,9 +21,9 @@ PaintPage::PaintPage(Desk& desk, StationView& view, const QString& name, const Q
     });
 }
 
-void PaintPage::show()
+void PaintPage::refresh()
 {
-    WritingPage::show();
+    WritingPage::refresh();
     if (isVisible())
         m_state.work.want();
 }
@@ -31,14 +31,14 @@ void PaintPage::show()
 void PaintPage::addStop()
 {
     m_form->button(
-        "stopPaint", tr("Stop"), tr("Stops what is being worked out; it is not begun again by itself"),
+        "stopPaint", tr("Stop"), tr("Stops the calculation; it does not start again by itself"),
         [this] { m_state.stop(); }, [this] { return m_state.photos.comparing(); });
 }
 
 void PaintPage::addAgain()
 {
     m_form->button(
-        "againPaint", tr("Again"), tr("Works out what was stopped or could not be done"), [this] { m_state.again(); },
+        "againPaint", tr("Again"), tr("Starts the stopped calculation again"), [this] { m_state.again(); },
         [this] { return m_state.stopped() && !m_state.busy(); });
 }
 

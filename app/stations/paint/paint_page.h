@@ -34,7 +34,7 @@ public:
     std::vector<Overlay*> overlays() override { return {&m_marks}; }
     bool busy() const override { return m_state.busy(); }
     QImage look() override { return m_state.work.expected(); }
-    void show() override;
+    void refresh() override;
 
 protected:
     Lens<Painting> painting() const;

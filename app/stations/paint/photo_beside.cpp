@@ -31,7 +31,7 @@ PhotoBeside::PhotoBeside(Desk& desk, PaintState& state)
 {
     m_list->setObjectName("partChecks");
     m_list->setAccessibleName(tr("Canvas against stage, thing by thing"));
-    m_list->setHeaderLabels({tr("thing"), tr("painted"), "ΔL*", "ΔC*", tr("lost edge"), tr("drift")});
+    m_list->setHeaderLabels({tr("element"), tr("painted"), tr("value"), tr("colour"), tr("lost edges"), tr("drift")});
     m_list->setRootIsDecorated(false);
     m_list->setWordWrap(true);
     m_list->header()->setStretchLastSection(false);
@@ -61,7 +61,7 @@ PhotoBeside::PhotoBeside(Desk& desk, PaintState& state)
 QString PhotoBeside::dayOf(const CanvasPhoto& c) const
 {
     const int shift = m_state.clock.wall.utcMinutes(c.at);
-    return said(schedule::dateOf(c.at / 60 + shift)) + " " + said(schedule::clockOf(c.at / 60 + shift));
+    return said(schedule::daySaid(c.at / 60 + shift)) + " " + said(schedule::clockOf(c.at / 60 + shift));
 }
 
 void PhotoBeside::fill()

@@ -16,16 +16,16 @@ Choices PhotoPage::photographs() const
 
 void PhotoPage::photoFields()
 {
-    m_form->mainButton("bringPhoto", tr("Photograph…"),
-        tr("A photograph of the canvas from a file; it is squared up and compared"), [this] {
+    m_form->mainButton("bringPhoto", tr("Load canvas photo…"),
+        tr("Opens a photograph of the canvas from a file; it is straightened and compared"), [this] {
             const QString file = QFileDialog::getOpenFileName(
                 this, tr("Photograph of the canvas"), {}, tr("Pictures (*.jpg *.jpeg *.png *.tif *.heic *.webp)"));
             if (!file.isEmpty())
                 bringIn(file);
         });
     m_form->button(
-        "simulatePhoto", tr("Simulated easel"),
-        tr("To learn with: photographs this stage askew, in lamp light, with a thing gone astray"),
+        "simulatePhoto", tr("Practice photo"),
+        tr("To learn with: a made-up photograph of this stage, askew, in lamplight, with one element out of place"),
         [this] { simulate(int(project().painting.photos.size()) + 3); },
         [this] { return m_state.work.painted() != nullptr; });
     m_form->pick(
@@ -60,18 +60,18 @@ void PhotoPage::handFields()
         tr("Click the four corners in the photograph, from the upper left round"), &m_corners,
         [this] { return m_corners.active(); });
     mode("greyCard", tr("Grey card"),
-        tr("Drag a box inside a grey card in the photograph: values are then told by it, not by the plan. Printed tags "
-           "do the same by their paper."),
+        tr("Drag a box inside a grey card in the photograph: values are then measured by it. The paper of printed tags "
+           "does the same."),
         &m_card, [this] { return m_card.on(); });
-    mode("acceptPart", tr("Better than the plan"), tr("Drag a box: there the canvas is the plan from now on"),
-        &m_accept, [this] { return m_accept.on(); });
+    mode("acceptPart", tr("Adopt from canvas"), tr("Drag a box: there the canvas is the plan from now on"), &m_accept,
+        [this] { return m_accept.on(); });
 }
 
 void PhotoPage::passField()
 {
     m_form->value(
-        {"letPass", tr("let pass"),
-            tr("How far the thing in hand may stray from the plan before it is told, × what usually passes"),
+        {"letPass", tr("tolerance"),
+            tr("How far the selected element may drift from the plan before you are warned, × the usual limit"),
             tr("Let it stray further")},
         shownAs(Unit::Times), 0.25, 100,
         [this]() -> std::optional<double> {
@@ -87,12 +87,12 @@ void PhotoPage::passField()
 void PhotoPage::outFields()
 {
     m_form->button(
-        "tryOn", tr("Try an idea on it"),
-        tr("The squared-up photograph becomes the lowest picture of a new take: move, add, relight on top of it"),
+        "tryOn", tr("New variant on this photo"),
+        tr("The straightened photograph becomes the lowest picture of a new take, to try changes on"),
         [this] { tryOn(); },
         [this] { return m_state.photos.compared() && !m_state.photos.compared()->squared.empty(); });
     m_form->button(
-        "dropPhoto", tr("Take away"), tr("The photograph leaves the log"),
+        "dropPhoto", tr("Remove"), tr("The photograph leaves the log"),
         [this] {
             const int id = m_state.photos.id();
             m_state.photos.hold(0);
@@ -100,7 +100,8 @@ void PhotoPage::outFields()
         },
         [this] { return some(); });
     m_form->button("cornerTags", tr("Corner tags…"),
-        tr("Four tags to print and stick beside the corners: then a tenth of a millimetre is told"), [this] {
+        tr("Four tags to print and stick beside the corners: then drift is measured to a tenth of a millimetre"),
+        [this] {
             if (const QString path = askPath(tr("Corner tags"), "corner-tags.pdf", tr("PDF (*.pdf)")); !path.isEmpty())
                 write(tr("The tags are in %1.").arg(path), [path](Progress&) { return output::writeCornerTags(path); });
         });

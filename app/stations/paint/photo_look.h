@@ -7,7 +7,7 @@ namespace rl::app {
 /// What a compared photograph of the canvas looks like on the board, and the stage wiped over it.
 class PhotoLook {
 public:
-    enum Shown { Even, Squared, Stage, Raw, Since };
+    enum NumberFormat { Even, Squared, Stage, Raw, Since };
     int shown = Even;
     double sash = 1; ///< 0…1 of the width: right of it the stage
     bool has(const survey::WorkSurvey& survey) const; ///< what is to be shown

@@ -63,7 +63,8 @@ void PhotoPage::setGrey(const Rect& r)
 }
 
 PhotoPage::PhotoPage(Desk& desk, StationView& view)
-    : PaintPage(desk, view, tr("Canvas"), tr("A photograph of the canvas, squared up and held against this stage"))
+    : PaintPage(desk, view, tr("Check"),
+        tr("A photograph of the canvas, straightened and compared with the plan at this stage"))
     , m_wipe(std::make_unique<Wipe>(*this))
     , m_corners(desk)
     , m_accept([this](const Rect& r) { accept(r); }, tr("Drag a box over what is better than the plan."),
@@ -91,7 +92,7 @@ PhotoPage::~PhotoPage() = default;
 
 void PhotoPage::refill()
 {
-    show();
+    refresh();
     emit lookChanged();
 }
 
@@ -199,9 +200,9 @@ QImage PhotoPage::look()
     return early.isNull() ? PaintPage::look() : early;
 }
 
-void PhotoPage::show()
+void PhotoPage::refresh()
 {
-    PaintPage::show();
+    PaintPage::refresh();
     m_state.photos.compare();
     m_beside->fill();
 }
@@ -212,8 +213,7 @@ QString PhotoPage::says() const
         if (const QString hint = tool->hint(); !hint.isEmpty())
             return hint;
     if (!m_state.photos.held())
-        return tr("Photograph the canvas from the front, all four corners in the picture; Photograph… squares it up "
-                  "and compares it.");
+        return tr("Photograph the canvas from the front, all four corners in the picture; then Load canvas photo…");
     if (m_state.photos.comparing())
         return tr("Squaring up and comparing: %1 %.").arg(100 * m_state.photos.progress(), 0, 'f', 0);
     if (m_state.stopped())
@@ -232,7 +232,7 @@ QString PhotoPage::comparedWords(const survey::WorkSurvey& s) const
     for (const auto& d : s.compared.landmarks)
         if (d.confidence >= 0.6 && d.painted)
             worst = std::max(worst, std::hypot(d.dxMm, d.dyMm));
-    return tr("Corners %1, %2 % sure; %3 % painted; worst drift %4 mm (arrows × 10); light over %5 stops.")
+    return tr("Corners %1 (%2 % sure). %3 % painted. Largest drift %4 mm, drawn 10 × as long. Uneven light: %5 stops.")
         .arg(s.compared.byTags ? tr("by their tags") : tr("found"))
         .arg(100 * s.compared.confidence, 0, 'f', 0)
         .arg(100 * s.compared.painted, 0, 'f', 0)

@@ -16,7 +16,7 @@ public:
     QString says() const override;
     void forget() override { byHand(nullptr); }
     QImage look() override;
-    void show() override;
+    void refresh() override;
     QWidget* beside() override { return m_beside; }
     std::vector<Tool*> tools() override;
     bool busy() const override { return PaintPage::busy() || m_camera.running() || m_idea.running(); }

@@ -33,8 +33,8 @@ RecordPage::RecordPage(Desk& desk, StationView& view)
     , m_facts(new QTreeWidget)
 {
     m_marks.signature = true;
-    m_form->latch("placeSignature", tr("Place the signature"), tr("Click on the board; too near the frame is said"),
-        [this](bool on) {
+    m_form->latch("placeSignature", tr("Place the signature"),
+        tr("Click on the picture; you are warned if it is too near the frame"), [this](bool on) {
             m_signing = on;
             emit lookChanged();
         });
@@ -81,9 +81,9 @@ std::vector<Tool*> RecordPage::tools()
     return m_signing ? std::vector<Tool*>{m_sign.get()} : std::vector<Tool*>{};
 }
 
-void RecordPage::show()
+void RecordPage::refresh()
 {
-    PaintPage::show();
+    PaintPage::refresh();
     m_filling = true;
     m_facts->clear();
     for (const Fact& f : project().brief.facts) {
@@ -105,7 +105,7 @@ void RecordPage::writeRecord(const QString& path)
     if (const auto* plan = m_state.work.plan())
         for (int i = 0; i < int(plan->sittings.size()); i += std::max(1, int(plan->sittings.size()) / 8))
             if (const QImage small = m_state.work.small(i); !small.isNull())
-                stages.emplace_back(said(schedule::dateOf(plan->sittings[std::size_t(i)].free.from)), small);
+                stages.emplace_back(said(schedule::daySaid(plan->sittings[std::size_t(i)].free.from)), small);
     if (const auto* s = m_state.photos.compared(); s && !s->squared.empty())
         stages.insert(stages.begin(), {tr("the canvas"), imageOf(s->squared)});
     write(tr("The record is in %1.").arg(path),

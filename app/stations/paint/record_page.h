@@ -12,7 +12,7 @@ public:
     RecordPage(Desk& desk, StationView& view);
     ~RecordPage() override;
     QString says() const override;
-    void show() override;
+    void refresh() override;
     QWidget* beside() override;
     std::vector<Tool*> tools() override;
     void writeRecord(const QString& path);

@@ -68,13 +68,13 @@ void SittingPage::timerFields()
     m_form->button("easelView", tr("Easel view"),
         tr("Large and quiet, for a screen two metres away; any key goes on (E)"), [this] { openEasel(); });
     m_form->button(
-        "endSitting", tr("End the sitting"), tr("Into the log; what was done stays, the rest is planned anew"),
+        "endSitting", tr("End the sitting"), tr("Writes it to the log; the rest is planned anew"),
         [this] {
             m_state.clock.end();
             const Instant then = m_state.clock.wall.now() + Instant(3600 * project().painting.freshEyesHours);
             m_desk.notices.say(
                 tr("Logged. Does it hold on the wall? Hang it where you see it by chance, and judge it after %1.")
-                    .arg(said(schedule::dateOf(then / 60 + m_state.clock.wall.utcMinutes(then)))));
+                    .arg(said(schedule::daySaid(then / 60 + m_state.clock.wall.utcMinutes(then)))));
         },
         [this] { return m_state.clock.timer.running(); });
 }
@@ -101,7 +101,7 @@ void SittingPage::decisionFields()
 {
     m_form->line();
     m_form->text(
-        {"decisionWhy", tr("because"), tr("The reason; say it first"), {}}, 200,
+        {"decisionWhy", tr("because"), tr("Type the reason first"), {}}, 200,
         [this] { return std::optional(m_reason); }, [this](const QString& s) { m_reason = s; });
     const auto decide = [this](const QString& s, bool scrapped) {
         if (s.isEmpty())
@@ -117,7 +117,7 @@ void SittingPage::decisionFields()
         {"decision", tr("decided"), tr("What you decided; Enter keeps it in the log"), {}}, 180,
         [] { return std::optional(QString()); }, [decide](const QString& s) { decide(s, false); });
     m_form->text(
-        {"scrapped", tr("tried and scrapped"), tr("What did not work; kept with the photograph in hand"), {}}, 180,
+        {"scrapped", tr("tried and scrapped"), tr("What did not work; kept with the selected photograph"), {}}, 180,
         [] { return std::optional(QString()); }, [decide](const QString& s) { decide(s, true); });
 }
 
@@ -149,7 +149,7 @@ void SittingPage::fillLog()
 {
     m_log->clear();
     const Painting& p = project().painting;
-    const auto day = [](Instant at, int utcMinutes) { return said(schedule::dateOf(at / 60 + utcMinutes)).mid(5); };
+    const auto day = [](Instant at, int utcMinutes) { return said(schedule::daySaid(at / 60 + utcMinutes)); };
     for (auto it = p.sittings.rbegin(); it != p.sittings.rend(); ++it) {
         double seconds = 0;
         for (const WorkSpan& w : it->spans)
@@ -178,9 +178,9 @@ void SittingPage::fillLog()
                 new QTreeWidgetItem(m_log, {tr("layers"), said(part.name), tr("%1 of %2").arg(n).arg(layers)});
 }
 
-void SittingPage::show()
+void SittingPage::refresh()
 {
-    PaintPage::show();
+    PaintPage::refresh();
     fillLog();
 }
 

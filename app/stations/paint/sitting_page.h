@@ -12,7 +12,7 @@ class SittingPage final : public PaintPage {
 public:
     SittingPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     QWidget* beside() override;
     void startOrPause();
     void openEasel();

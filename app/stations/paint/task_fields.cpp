@@ -14,10 +14,10 @@ void TasksPage::doFields()
 {
     const auto some = [this] { return m_state.work.heldTask() != nullptr; };
     m_form->button(
-        "tickTask", tr("Done"), tr("Ticks the task in hand, or takes the tick back (T)"), [this] { tick(); }, some);
+        "tickTask", tr("Done"), tr("Ticks the selected task, or removes the tick (T)"), [this] { tick(); }, some);
     m_form->button(
-        "earlier", tr("Earlier"), tr("Puts it before the task above; what that breaks is said"), [this] { move(-1); },
-        some);
+        "earlier", tr("Earlier"), tr("Puts it before the task above; you are warned of what that breaks"),
+        [this] { move(-1); }, some);
     m_form->button(
         "later", tr("Later"), tr("Puts it after the task below"), [this] { move(1); }, some);
 }
@@ -25,22 +25,23 @@ void TasksPage::doFields()
 void TasksPage::sizeFields()
 {
     m_form->value(
-        {"taskHours", tr("hours"), tr("Of work, in your own reckoning"), {}}, Shown{1, tr(" h"), 2, 0.25}, 0, 1000,
+        {"taskHours", tr("hours"), tr("Your own estimate of the work"), {}}, NumberFormat{1, tr(" h"), 2, 0.25}, 0,
+        1000,
         [this]() -> std::optional<double> {
             const auto* t = m_state.work.heldTask();
             return t && !t->pause ? std::optional(t->hours) : std::nullopt;
         },
-        [this](double v, int) { set(tr("Reckon a task"), [v](TaskWord& w) { w.hours = v; }); });
+        [this](double v, int) { set(tr("Reckon a task"), [v](TaskOverride& w) { w.hours = v; }); });
     m_form->value(
-        {"taskPieces", tr("in parts"), tr("Splits it into equal parts, to be ticked one by one"), {}},
-        Shown{1, tr(" parts"), 0, 1}, 1, 24,
+        {"taskPieces", tr("split into"), tr("Splits it into equal parts, to be ticked one by one"), {}},
+        NumberFormat{1, tr(" parts"), 0, 1}, 1, 24,
         [this]() -> std::optional<double> {
             const auto* t = m_state.work.heldTask();
             return t && !t->pause ? std::optional(double(wordOfHeld().pieces)) : std::nullopt;
         },
-        [this](double v, int) { set(tr("Split a task"), [v](TaskWord& w) { w.pieces = int(v); }); });
+        [this](double v, int) { set(tr("Split a task"), [v](TaskOverride& w) { w.pieces = int(v); }); });
     m_form->pick(
-        {"taskPaint", tr("in"), tr("What this task is painted in, where that is not the paint of the box"), {}},
+        {"taskPaint", tr("paint"), tr("What this task is painted in, where that is not the paint of the box"), {}},
         [] {
             Choices all{{tr("the box's paint"), 0}};
             for (int i = 0; i < int(std::size(kFamilies)); ++i)
@@ -55,10 +56,10 @@ void TasksPage::sizeFields()
             return at == std::end(kFamilies) ? 0 : int(at - std::begin(kFamilies)) + 1;
         },
         [this](int i) {
-            set(tr("Choose a task's paint"), [i](TaskWord& w) { w.paint = i > 0 ? kFamilies[i - 1] : ""; });
+            set(tr("Choose a task's paint"), [i](TaskOverride& w) { w.paint = i > 0 ? kFamilies[i - 1] : ""; });
         });
     m_form->pick(
-        {"mergeTask", tr("together with"), tr("Done in one go with another task of its kind"), {}},
+        {"mergeTask", tr("merge with"), tr("Done in one go with another task of its kind"), {}},
         [this] {
             Choices all{{tr("by itself"), -1}};
             const auto* plan = m_state.work.plan();
@@ -76,7 +77,7 @@ void TasksPage::sizeFields()
             const auto* plan = m_state.work.plan();
             const std::string into
                 = i >= 0 && plan && i < int(plan->tasks.size()) ? wholeOf(plan->tasks[std::size_t(i)].key) : "";
-            set(tr("Merge tasks"), [into](TaskWord& w) { w.into = into; });
+            set(tr("Merge tasks"), [into](TaskOverride& w) { w.into = into; });
         });
 }
 
@@ -85,14 +86,14 @@ void TasksPage::ownFields()
     const auto some = [this] { return m_state.work.heldTask() != nullptr; };
     m_form->button(
         "dropTask", tr("Leave out"), tr("It is not done in this painting"),
-        [this] { set(tr("Leave a task out"), [](TaskWord& w) { w.dropped = true; }); }, some);
+        [this] { set(tr("Leave a task out"), [](TaskOverride& w) { w.dropped = true; }); }, some);
     m_form->text(
-        {"ownTask", tr("a task of your own"), tr("Its words; it comes before the task in hand"), {}}, 200,
+        {"ownTask", tr("a task of your own"), tr("Its name; it comes before the selected task"), {}}, 200,
         [] { return std::optional(QString()); },
         [this](const QString& words) {
             if (words.isEmpty())
                 return;
-            TaskWord w;
+            TaskOverride w;
             w.words = words.toStdString();
             w.hours = 0.5;
             if (const auto* t = m_state.work.heldTask())
@@ -100,13 +101,13 @@ void TasksPage::ownFields()
             m_desk.edit(tr("Add a task"), edits::withOwnTask(project(), w));
         });
     m_form->button(
-        "forgetWords", tr("As reckoned"), tr("Takes back what you changed in the plan of work; ticks stay"),
+        "forgetWords", tr("Reset the plan"), tr("Removes your changes to the plan of work; ticks stay"),
         [this] {
             Painting p = project().painting;
-            std::vector<TaskWord> kept;
-            for (const TaskWord& t : p.tasks)
+            std::vector<TaskOverride> kept;
+            for (const TaskOverride& t : p.tasks)
                 if (t.done) {
-                    TaskWord w;
+                    TaskOverride w;
                     w.task = t.task, w.done = true, w.pieces = t.pieces, w.words = t.words, w.kind = t.kind;
                     kept.push_back(w);
                 }

@@ -43,22 +43,22 @@ QWidget* TasksPage::beside()
     return m_list;
 }
 
-TaskWord TasksPage::wordOfHeld() const
+TaskOverride TasksPage::wordOfHeld() const
 {
-    TaskWord w;
+    TaskOverride w;
     const std::string key = wholeOf(m_state.work.task());
-    if (const TaskWord* known = project().painting.word(key))
+    if (const TaskOverride* known = project().painting.word(key))
         w = *known;
     w.task = key;
     return w;
 }
 
-void TasksPage::set(const QString& undo, const std::function<void(TaskWord&)>& change)
+void TasksPage::set(const QString& undo, const std::function<void(TaskOverride&)>& change)
 {
     if (!m_state.work.heldTask())
         return;
-    TaskWord w = wordOfHeld();
-    const TaskWord was = w;
+    TaskOverride w = wordOfHeld();
+    const TaskOverride was = w;
     change(w);
     if (!(w == was))
         m_desk.edit(undo, edits::withTaskWord(project(), w));
@@ -69,7 +69,7 @@ void TasksPage::tick()
     const auto* t = m_state.work.heldTask();
     if (!t)
         return;
-    const TaskWord* word = project().painting.word(t->key); // the plan may lag behind the hand
+    const TaskOverride* word = project().painting.word(t->key); // the plan may lag behind the hand
     m_desk.edit(tr("Tick a task"), edits::withTaskDone(project(), t->key, !(word && word->done)));
 }
 
@@ -84,7 +84,7 @@ void TasksPage::move(int by)
     if (to < 0 || to >= int(all.size()))
         return;
     const std::string before = wholeOf(all[std::size_t(to)].key);
-    set(tr("Move a task"), [before](TaskWord& w) { w.before = before; });
+    set(tr("Move a task"), [before](TaskOverride& w) { w.before = before; });
 }
 
 void TasksPage::fillList()
@@ -114,9 +114,9 @@ void TasksPage::fillList()
     m_filling = false;
 }
 
-void TasksPage::show()
+void TasksPage::refresh()
 {
-    PaintPage::show();
+    PaintPage::refresh();
     fillList();
 }
 
@@ -129,7 +129,7 @@ QString TasksPage::says() const
     if (!plan)
         return tr("The stages are being worked out from the picture.");
     if (!t)
-        return tr("%1 tasks; take one in hand in the list.").arg(plan->tasks.size());
+        return tr("%n tasks; select one in the list.", nullptr, int(plan->tasks.size()));
     const auto learned = schedule::learnedFrom(project().painting, plan->tasks);
     const int from = learned.from[std::size_t(t->kind)];
     return tr("%1: %2 cm², %3 h (%4 to %5 h)%6. %7")

@@ -89,14 +89,14 @@ private:
 };
 
 ApartPage::ApartPage(Desk& desk)
-    : Page(desk, tr("Study"), tr("Takes the picture apart to learn from it: its parts, lines, values and glances"))
+    : Page(desk, tr("Analysis"), tr("Takes the picture apart to learn from it: its parts, lines, values and glances"))
     , m_study(desk.jobs)
     , m_sheet(desk.jobs)
     , m_click(std::make_unique<Click>(*this))
     , m_marks(std::make_unique<Marks>(*this))
 {
     m_form->mainButton(
-        "study", tr("Take it apart"),
+        "study", tr("Analyse picture"),
         tr("Finds what hangs together by colour, ranks it, and looks for lines. A second or two"),
         [this] {
             m_asked = true;
@@ -106,10 +106,10 @@ ApartPage::ApartPage(Desk& desk)
         },
         [this] { return !m_study.running(); });
     m_form->button(
-        "stopStudy", tr("Stop"), tr("Gives it up"), [this] { m_study.stop(); }, [this] { return m_study.running(); });
+        "stopStudy", tr("Stop"), tr("Cancels"), [this] { m_study.stop(); }, [this] { return m_study.running(); });
     m_form->value(
-        {"studyParts", {}, tr("Into how many parts it is taken, 2 to 60"), {}}, Shown{1, tr(" parts"), 0, 1}, 2, 60,
-        [this] { return std::optional(double(m_regions)); },
+        {"studyParts", {}, tr("Into how many parts it is taken, 2 to 60"), {}}, NumberFormat{1, tr(" parts"), 0, 1}, 2,
+        60, [this] { return std::optional(double(m_regions)); },
         [this](double v, int) {
             m_regions = int(v);
             if (m_asked)
@@ -119,7 +119,7 @@ ApartPage::ApartPage(Desk& desk)
         "studySheet", tr("Study sheet…"), tr("One page to hang beside the easel, as a PDF"), [this] { sheet(); },
         [this] { return study() != nullptr; });
     connect(&m_study, &JobBase::done, this, [this] {
-        show();
+        refresh();
         emit m_desk.overlayChanged();
         emit saysChanged();
     });
@@ -155,11 +155,11 @@ void ApartPage::ask()
             auto s = std::make_shared<review::PictureStudy>(
                 review::studyOf(seen->picture.colour, {}, names, v, n, progress));
             if (s->picture.colour.empty())
-                return Error{Kind::Cancelled, rl::tr("The study was given up."), {}};
+                return Error{ErrorKind::Cancelled, rl::tr("The study was cancelled."), {}};
             return s;
         },
         Lane::Long);
-    show();
+    refresh();
     emit saysChanged();
 }
 
@@ -199,9 +199,9 @@ void ApartPage::sheet()
         Lane::Long);
 }
 
-void ApartPage::show()
+void ApartPage::refresh()
 {
-    Page::show();
+    Page::refresh();
 }
 
 std::vector<Tool*> ApartPage::tools()

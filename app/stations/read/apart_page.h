@@ -13,7 +13,7 @@ public:
     ~ApartPage() override;
     QString says() const override;
     void forget() override { m_names.clear(), m_asked = false; }
-    void show() override;
+    void refresh() override;
     std::vector<Tool*> tools() override;
     std::vector<Overlay*> overlays() override;
     bool busy() const override { return m_study.running(); }

@@ -136,7 +136,7 @@ private:
 };
 
 EdgesPage::EdgesPage(Desk& desk)
-    : Page(desk, tr("Edges"), tr("How contours are meant, here soft, here hard, here a line, against how they are"))
+    : Page(desk, tr("Edges"), tr("How edges are planned, lost, soft, firm or hard, and how they are now"))
     , m_brush(std::make_unique<Brush>(desk, *this))
     , m_marks(std::make_unique<Marks>(desk))
     , m_pick(desk)
@@ -153,7 +153,7 @@ EdgesPage::EdgesPage(Desk& desk)
     const auto held = [this] { return m_desk.element() != 0; };
     const auto wished = [this] { return m_desk.heldElement() && !m_desk.heldElement()->edges.empty(); };
     m_form->button(
-        "edgeAll", tr("All of its contour"), tr("The same all round the element in hand"),
+        "edgeAll", tr("Whole edge"), tr("The same all round the selected element"),
         [this] {
             m_form->change(lens::element(), tr("Plan its edges"), -1, [this](Element& e) {
                 e.edges = {{{0.5, 0.5}, 3, wish()}};
@@ -161,13 +161,13 @@ EdgesPage::EdgesPage(Desk& desk)
         },
         held);
     m_form->button(
-        "edgeLast", tr("Take the last back"), tr("The wish set last on the element in hand goes"),
+        "edgeLast", tr("Remove last"), tr("Removes the wish set last on the selected element"),
         [this] {
             m_form->change(lens::element(), tr("Take an edge back"), -1, [](Element& e) { e.edges.pop_back(); });
         },
         wished);
     m_form->button(
-        "edgeNone", tr("None planned"), tr("All wishes for the element in hand go"),
+        "edgeNone", tr("Remove all"), tr("Removes all wishes for the selected element"),
         [this] { m_form->change(lens::element(), tr("Plan no edges"), -1, [](Element& e) { e.edges.clear(); }); },
         wished);
     auto* scroll = new QScrollArea;
@@ -181,9 +181,9 @@ EdgesPage::EdgesPage(Desk& desk)
 
 EdgesPage::~EdgesPage() = default;
 
-void EdgesPage::show()
+void EdgesPage::refresh()
 {
-    Page::show();
+    Page::refresh();
     m_alone->refresh();
     m_alone->update();
 }

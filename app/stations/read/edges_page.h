@@ -11,7 +11,7 @@ public:
     explicit EdgesPage(Desk& desk);
     ~EdgesPage() override;
     QString says() const override;
-    void show() override;
+    void refresh() override;
     std::vector<Tool*> tools() override;
     std::vector<Overlay*> overlays() override;
 

@@ -88,9 +88,8 @@ Chips::Chips()
     setObjectName("chips");
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Value steps"));
-    setToolTip(
-        tr("The values the picture falls into, each as wide as its share of the canvas. L* 0 is black, 100 white. Drag "
-           "a bead to say yourself where a step ends; the arrow keys move the chosen one."));
+    setToolTip(tr("The picture's values, each as wide as its share of the canvas (0 black, 100 white). Drag a bead to "
+                  "set where a step ends."));
 }
 
 void Chips::show(std::vector<reading::ValueStep> steps)

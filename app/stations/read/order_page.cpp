@@ -6,7 +6,7 @@
 namespace rl::app {
 
 OrderPage::OrderPage(Desk& desk)
-    : Page(desk, tr("Put it in order"),
+    : Page(desk, tr("Reading order"),
         tr("The smallest changes of light, place and tone that make the measured order the intended one"))
     , m_list(new QWidget)
     , m_rows(new QVBoxLayout(m_list))
@@ -17,25 +17,25 @@ OrderPage::OrderPage(Desk& desk)
     m_rows->setSpacing(2);
     const auto any = [this] { return holds() && !m_switches.empty() && !m_found.running(); };
     m_form->mainButton(
-        "putInOrder", tr("Find the smallest change"),
+        "putInOrder", tr("Find smallest change"),
         tr("First what light can do, then size and place, then tone, within what a painter would accept. Takes some "
            "seconds; nothing is changed by it"),
         [this] { find(); }, [this] { return !m_found.running(); });
     m_form->add(m_bar, [this] { return m_found.running(); });
     m_form->button(
-        "stopOrder", tr("Stop"), tr("Gives the search up"), [this] { m_found.stop(); },
+        "stopOrder", tr("Stop"), tr("Cancels the search"), [this] { m_found.stop(); },
         [this] { return m_found.running(); });
     m_form->latch(
-        "tryOrder", tr("See it first"), tr("The board shows how it is and how it would be; nothing is changed"),
+        "tryOrder", tr("Preview"), tr("The board shows how it is and how it would be; nothing is changed"),
         [this](bool on) { tryIt(on); }, any);
     m_form->mainButton(
-        "keepOrder", tr("Do it"), tr("What is switched on, as one step, which Ctrl+Z takes back"), [this] { keep(); },
-        any);
+        "keepOrder", tr("Apply changes"), tr("Applies what is switched on, as one step; Ctrl+Z undoes it"),
+        [this] { keep(); }, any);
     m_bar->setFixedWidth(180);
     static_cast<QVBoxLayout*>(layout())->addWidget(m_list);
     connect(&m_found, &JobBase::done, this, &OrderPage::take);
     connect(&m_found, &JobBase::progressed, this, [this](double f, const QString&) { m_bar->setValue(int(100 * f)); });
-    connect(&m_desk, &Desk::trialChanged, this, [this] { show(); });
+    connect(&m_desk, &Desk::trialChanged, this, [this] { refresh(); });
 }
 
 bool OrderPage::holds() const
@@ -70,12 +70,12 @@ void OrderPage::take()
             connect(box, &QCheckBox::toggled, this, [this] {
                 if (m_desk.trial())
                     tryIt(true);
-                show();
+                refresh();
             });
             m_rows->addWidget(box);
             m_switches.push_back(box);
         }
-    show();
+    refresh();
     emit saysChanged();
 }
 
@@ -101,7 +101,7 @@ void OrderPage::tryIt(bool on)
 void OrderPage::keep()
 {
     if (auto after = changed())
-        m_desk.edit(tr("Put it in order"), *std::move(after));
+        m_desk.edit(tr("Reading order"), *std::move(after));
 }
 
 void OrderPage::left()
@@ -109,13 +109,13 @@ void OrderPage::left()
     m_desk.tryOut({});
 }
 
-void OrderPage::show()
+void OrderPage::refresh()
 {
     if (!m_found.running() && !holds() && !m_switches.empty()) { // the work has changed since
         qDeleteAll(m_switches);
         m_switches.clear();
     }
-    Page::show();
+    Page::refresh();
     m_list->setVisible(!m_switches.empty());
     auto* look = m_form->findChild<QPushButton*>("tryOrder");
     const bool tried = m_desk.trial() && m_desk.trial()->finding == "read.put-in-order";

@@ -13,7 +13,7 @@ class OrderPage final : public Page {
 public:
     explicit OrderPage(Desk& desk);
     QString says() const override;
-    void show() override;
+    void refresh() override;
     void left() override;
     bool busy() const override { return m_found.running(); }
 

@@ -10,18 +10,18 @@
 namespace rl::app {
 
 PullPage::PullPage(Desk& desk)
-    : Page(
-        desk, tr("Pull"), tr("What each thing draws and why; strong places of the backdrop; what leaks over the edges"))
+    : Page(desk, tr("Attention"),
+        tr("How much attention each element draws and why; strong places of the backdrop; what leads out of the "
+           "picture"))
     , m_rows(new PullRows(desk))
     , m_pick(desk)
     , m_marks(std::make_unique<PullMarks>(desk, m_place))
 {
     m_form->number(lens::element(), &Element::meaning,
-        {"meaning", tr("what it means"),
-            tr("A face, a word, a hand: how many times more it is looked at than its contrast says, by your word. "
-               "Shown beside "
-               "the measured part, never in it."),
-            tr("Say what it means"), Shown{1, QString(" ") + QChar(0xd7), 1, 0.1}});
+        {"meaning", tr("extra weight (meaning)"),
+            tr("A face, a word, a hand: how many times more it is looked at than its contrast alone. Shown beside the "
+               "measured part."),
+            tr("Set its extra weight"), NumberFormat{1, QString(" ") + QChar(0xd7), 1, 0.1}});
     placeFields();
     quietFields();
     auto* scroll = new QScrollArea;
@@ -72,7 +72,7 @@ void PullPage::placeFields()
         },
         [this](int cast) {
             if (place())
-                m_desk.edit(tr("Say what the place shows"), edits::withPlaceShowing(project(), placeCm(), cast));
+                m_desk.edit(tr("Name the place"), edits::withPlaceShowing(project(), placeCm(), cast));
         });
 }
 
@@ -80,19 +80,18 @@ void PullPage::quietFields()
 {
     const auto any = [this] { return place() != nullptr; };
     m_form->toggle(lens::element(), &Element::quiet,
-        {"quiet", tr("to stay quiet"),
-            tr("What is in hand must draw less than any of the cast; without a mark that is only asked of what is in "
-               "no "
-               "cast"),
+        {"quiet", tr("keep quiet"),
+            tr("The selected element must draw less attention than any subject; unmarked, only elements that are no "
+               "subject must"),
             tr("Let it stay quiet")},
         tr("It may speak"));
     m_form->button(
-        "cutFree", tr("Cut it free"),
+        "cutFree", tr("Make it an element"),
         tr("Makes the place an element of its own, where it is: it can then be moved, toned, or shown as one of the "
            "cast"),
         [this] { cutFree(); }, any);
     m_form->button(
-        "dimBackdrop", tr("Dim the backdrop"), tr("Takes 4 L* off all of the backdrop"),
+        "dimBackdrop", tr("Dim the backdrop"), tr("Darkens the whole backdrop a little (4 of 100)"),
         [this] {
             m_form->change(
                 lens::backdrop(), tr("Dim the backdrop"), -1, [](Backdrop& b) { b.dimL = std::min(60.0, b.dimL + 4); });
@@ -135,9 +134,9 @@ void PullPage::cutFree()
     m_desk.holdElement(id);
 }
 
-void PullPage::show()
+void PullPage::refresh()
 {
-    Page::show();
+    Page::refresh();
     m_rows->fit();
     if (auto* scroll = findChild<QScrollArea*>("pullScroll"))
         scroll->setFixedHeight(std::min(m_rows->height() + 2, theme::px(116)));
@@ -156,7 +155,7 @@ QString PullPage::says() const
     const QString faces = r.faces.empty()
         ? (reading::facesCanBeFound() ? tr("No face seen from the front is found.")
                                       : tr("Faces cannot be looked for here; mark them by hand."))
-        : tr("%1 faces are found.").arg(r.faces.size());
+        : tr("%n faces found.", nullptr, int(r.faces.size()));
     const auto on = [&](std::size_t contrast) {
         const Element* e = project().element(r.attention.peakIn[contrast]);
         return e ? QString::fromStdString(e->name).toHtmlEscaped() : tr("the backdrop");

@@ -12,7 +12,7 @@ public:
     explicit PullPage(Desk& desk);
     ~PullPage() override;
     QString says() const override;
-    void show() override;
+    void refresh() override;
     std::vector<Tool*> tools() override { return {&m_pick}; }
     std::vector<Overlay*> overlays() override;
 

@@ -23,7 +23,7 @@ void ReadPage::lookFields()
         [this](int i) { choose(i < 0 ? Look::Plain : Look(i)); });
     m_form->value(
         {"squintFrom", {}, tr("From how far it is squinted at, or seen across the room"), {}},
-        Shown{1, tr(" m away"), 1, 0.5}, 0.3, 50, [this] { return std::optional(squintedFromCm() / 100); },
+        NumberFormat{1, tr(" m away"), 1, 0.5}, 0.3, 50, [this] { return std::optional(squintedFromCm() / 100); },
         [this](double v, int) {
             m_fromM = v;
             choose(m_look == Look::Small ? Look::Small : Look::Squint);
@@ -34,8 +34,8 @@ void ReadPage::valueFields()
 {
     const auto brief = lens::brief();
     m_form->value(
-        {"valueSteps", {}, tr("In how many values the picture is read, 2 to 9."), {}}, Shown{1, tr(" values"), 0, 1}, 2,
-        9,
+        {"valueSteps", {}, tr("In how many values the picture is read, 2 to 9."), {}},
+        NumberFormat{1, tr(" values"), 0, 1}, 2, 9,
         [this] {
             const auto& own = project().brief.valueBounds;
             return std::optional(own.empty() ? double(m_steps) : double(own.size()) + 1);
@@ -48,7 +48,7 @@ void ReadPage::valueFields()
             choose(Look::Values);
         });
     m_form->button(
-        "findSteps", tr("Find the steps"), tr("Lets the program place the steps again, instead of your beads"),
+        "findSteps", tr("Find value steps"), tr("Lets the program place the steps again, instead of your beads"),
         [this, brief] {
             m_form->change(brief, tr("Let the steps be found"), -1, [](Brief& b) { b.valueBounds.clear(); });
         },

@@ -8,19 +8,19 @@
 namespace rl::app {
 
 namespace {
-const char* const kLooks[] = {QT_TRANSLATE_NOOP("rl::app::Page", "Contours"),
-    QT_TRANSLATE_NOOP("rl::app::Page", "Values"), QT_TRANSLATE_NOOP("rl::app::Page", "Silhouettes"),
-    QT_TRANSLATE_NOOP("rl::app::Page", "Squint"), QT_TRANSLATE_NOOP("rl::app::Page", "Plain")};
+const char* const kLooks[] = {QT_TRANSLATE_NOOP("rl::app::Page", "Edges"), QT_TRANSLATE_NOOP("rl::app::Page", "Values"),
+    QT_TRANSLATE_NOOP("rl::app::Page", "Silhouettes"), QT_TRANSLATE_NOOP("rl::app::Page", "Squint"),
+    QT_TRANSLATE_NOOP("rl::app::Page", "Plain")};
 const char* const kTips[]
     = {QT_TRANSLATE_NOOP("rl::app::Page", "Marks where contours are lost (thick), soft (dots) or firm"),
         QT_TRANSLATE_NOOP("rl::app::Page", "The picture in few values, as you would block it in"),
-        QT_TRANSLATE_NOOP("rl::app::Page", "Every element filled flat: can each be told by its shape?"),
+        QT_TRANSLATE_NOOP("rl::app::Page", "Every element filled flat: can each be recognised by its shape?"),
         QT_TRANSLATE_NOOP("rl::app::Page", "As with half-closed eyes: what still reads?"),
         QT_TRANSLATE_NOOP("rl::app::Page", "The lit picture by itself")};
 } // namespace
 
 ReadPage::ReadPage(Desk& desk)
-    : Page(desk, tr("Read"), tr("What a viewer will see, in which order"))
+    : Page(desk, tr("Overview"), tr("What a viewer will see, in which order"))
     , m_looks(new QButtonGroup(this))
     , m_ladders(new Ladders)
     , m_chips(new Chips)
@@ -41,15 +41,17 @@ ReadPage::ReadPage(Desk& desk)
     }
     lookFields();
     valueFields();
-    auto* row = new QHBoxLayout;
+    m_strip = new QWidget(this);
+    m_strip->hide();
+    auto* row = new QHBoxLayout(m_strip);
+    row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(10);
     row->addWidget(m_chips, 3);
     row->addWidget(m_ladders, 4);
     row->addWidget(smallPictures());
-    static_cast<QVBoxLayout*>(layout())->addLayout(row);
     connect(m_looks, &QButtonGroup::idClicked, this, [this](int i) { choose(Look(i)); });
     connect(&m_made, &JobBase::done, this, [this] { emit m_desk.overlayChanged(); });
-    connect(&m_seen, &JobBase::done, this, &ReadPage::show);
+    connect(&m_seen, &JobBase::done, this, &ReadPage::refresh);
     connect(&m_report, &JobBase::done, this, [this] {
         if (!m_report.problem() && m_report.last())
             m_desk.notices.say(*m_report.last());
@@ -90,7 +92,7 @@ void ReadPage::choose(Look look)
     for (int i = 0; i < 5; ++i)
         m_looks->button(i)->setChecked(i == int(look));
     m_looks->setExclusive(true);
-    m_form->show();
+    m_form->refresh();
     ask();
     emit lookChanged();
     emit saysChanged();
@@ -143,9 +145,9 @@ std::vector<Overlay*> ReadPage::overlays()
     return m_look == Look::Contours ? std::vector<Overlay*>{&m_contours} : std::vector<Overlay*>{};
 }
 
-void ReadPage::show()
+void ReadPage::refresh()
 {
-    Page::show();
+    Page::refresh();
     ask();
     if (const Seen* s = m_seen.last()) {
         m_chips->show(s->steps);

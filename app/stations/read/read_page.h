@@ -17,7 +17,8 @@ class ReadPage final : public Page {
 public:
     explicit ReadPage(Desk& desk);
     QString says() const override;
-    void show() override;
+    void refresh() override;
+    QWidget* over() override { return m_strip; }
     std::vector<Overlay*> overlays() override;
     QImage look() override;
     bool busy() const override { return m_made.running() || m_seen.running(); }
@@ -43,6 +44,7 @@ private:
     QString coloursSaid() const;
     QWidget* smallPictures();
     QButtonGroup* m_looks;
+    QWidget* m_strip = nullptr; ///< values, ladders and small pictures, over the large one
     Ladders* m_ladders;
     Chips* m_chips;
     QLabel* m_small[3];

@@ -75,8 +75,7 @@ QString ReadPage::says() const
         if (const Element* e = project().element(id))
             names << QString::fromStdString(e->name);
     return names.isEmpty() ? tr("Nothing stands in the scene yet, so there is nothing to read.")
-                           : tr("First glances, by contrast: <b>%1</b>. The strongest is so mostly through %2. It does "
-                                "not know faces or meaning.")
+                           : tr("The eye goes first to <b>%1</b>, mostly because of %2 (judged by contrast only).")
                                  .arg(names.join(" → "), tr(a.driver.c_str()));
 }
 

@@ -36,9 +36,8 @@ SilhouetteRow::SilhouetteRow(Desk& desk)
 {
     setObjectName("silhouettes");
     setAccessibleName(tr("Each thing alone as small as a thumb"));
-    setToolTip(tr("Each thing alone, black, as small as a thumb. The figure: how much of its shape is left then, 100 % "
-                  "for all of it; spikes and notches at full size and left. A shape that cannot be told here will not "
-                  "be told across the room."));
+    setToolTip(tr("Each element alone, black, at thumbnail size. The figure: how much of its shape is left, 100 % for "
+                  "all of it; its spikes and notches, at full size and left."));
 }
 
 int SilhouetteRow::side()

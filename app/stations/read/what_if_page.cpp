@@ -9,40 +9,40 @@ namespace rl::app {
 
 WhatIfPage::WhatIfPage(Desk& desk)
     : Page(desk, tr("What if"),
-        tr("Lights lighter, darks darker, more or less colour: tried as a look, kept as a take or dropped"))
+        tr("Lights lighter, darks darker, more or less colour: tried on the picture, kept as a take or not"))
     , m_made(desk.jobs)
     , m_kept(desk.jobs)
     , m_figures(new QLabel)
 {
     m_form->check(
-        {"whatIfHeld", tr("only what is in hand"), tr("The look falls on the element in hand alone"), {}},
+        {"whatIfHeld", tr("only selected element"), tr("The adjustment applies to the selected element alone"), {}},
         [this] { return m_desk.element() ? std::optional(!m_whole) : std::nullopt; },
         [this](bool on) {
             m_whole = !on;
             changed();
         });
-    number("whatIfLights", tr("lights"), tr("L* added to what is lighter than the middle"), &reading::Touch::lights, 40,
-        " L*");
-    number("whatIfDarks", tr("darks"), tr("L* added to what is darker than the middle"), &reading::Touch::darks, 40,
-        " L*");
-    number("whatIfAll", tr("all of it"), tr("L* added to everything"), &reading::Touch::dL, 30, " L*");
+    number("whatIfLights", tr("lights"), tr("Lightens what is lighter than the middle (value, 0 to 100)"),
+        &reading::Touch::lights, 40, " L*");
+    number("whatIfDarks", tr("darks"), tr("Lightens what is darker than the middle; below 0 darkens it"),
+        &reading::Touch::darks, 40, " L*");
+    number(
+        "whatIfAll", tr("everything"), tr("Lightens everything; below 0 darkens it"), &reading::Touch::dL, 30, " L*");
     m_form->value(
-        {"whatIfSaturation", tr("colour"), tr("Chroma times that"), {}}, Shown{1, QString(" ") + QChar(0xd7), 2, 0.1},
-        0.1, 2.2, [this] { return std::optional(m_saturation); },
+        {"whatIfSaturation", tr("colour"), tr("Multiplies colour strength; 1 leaves it as it is"), {}},
+        NumberFormat{1, QString(" ") + QChar(0xd7), 2, 0.1}, 0.1, 2.2, [this] { return std::optional(m_saturation); },
         [this](double v, int) {
             m_saturation = v;
             changed();
         });
-    number("whatIfWarm", tr("warmth"), tr("b* added: warmer, or cooler under 0"), &reading::Touch::warm, 30, " b*");
+    number("whatIfWarm", tr("warmth"), tr("Warmer above 0, cooler below"), &reading::Touch::warm, 30, " b*");
     m_form->mainButton(
-        "whatIfTake", tr("Keep as a take"),
-        tr("Another take with this look as tones of its parts; the one in hand stays"), [this] { keep(true); },
-        [this] { return touch().any(); });
+        "whatIfTake", tr("Keep as a take"), tr("Another take with these tones; the present one stays"),
+        [this] { keep(true); }, [this] { return touch().any(); });
     m_form->button(
-        "whatIfDo", tr("Do it here"), tr("Changes the tones of this take, as one step"), [this] { keep(false); },
-        [this] { return touch().any(); });
+        "whatIfDo", tr("Apply to this take"), tr("Changes the tones of this take, as one step"),
+        [this] { keep(false); }, [this] { return touch().any(); });
     m_form->button(
-        "whatIfDrop", tr("Drop it"), tr("Back to the picture as it is"),
+        "whatIfDrop", tr("Discard"), tr("Back to the picture as it is"),
         [this] {
             m_touch = {}, m_saturation = 1;
             changed();
@@ -53,7 +53,7 @@ WhatIfPage::WhatIfPage(Desk& desk)
     m_figures->setMinimumHeight(theme::px(74));
     layout()->addWidget(m_figures);
     connect(&m_made, &JobBase::done, this, [this] {
-        show();
+        refresh();
         emit m_desk.overlayChanged();
         emit saysChanged();
     });
@@ -72,7 +72,7 @@ void WhatIfPage::number(const QString& name, const QString& label, const QString
     double reach, const QString& unit)
 {
     m_form->value(
-        {name, label, tip, {}}, Shown{1, unit, 0, 2}, -reach, reach,
+        {name, label, tip, {}}, NumberFormat{1, unit, 0, 2}, -reach, reach,
         [this, member] { return std::optional(m_touch.*member); },
         [this, member](double v, int) {
             m_touch.*member = v;
@@ -96,14 +96,14 @@ JobKey WhatIfPage::key() const
 
 void WhatIfPage::changed()
 {
-    show();
+    refresh();
     emit lookChanged();
     emit saysChanged();
 }
 
-void WhatIfPage::show()
+void WhatIfPage::refresh()
 {
-    Page::show();
+    Page::refresh();
     if (isVisible() && m_desk.review && touch().any()) {
         const Brief& b = project().brief;
         m_made.ask(key(),
@@ -176,7 +176,7 @@ void WhatIfPage::left()
 QString WhatIfPage::says() const
 {
     if (!touch().any())
-        return tr("A look on the whole picture, or on what is in hand; nothing is changed until it is kept.");
+        return tr("An adjustment of the whole picture, or of the selected element; nothing changes until you keep it.");
     const Looked* l = m_made.answer(key());
     if (!l)
         return tr("Looking…");

@@ -14,7 +14,7 @@ public:
     explicit WhatIfPage(Desk& desk);
     QString says() const override;
     void forget() override { m_touch = {}, m_saturation = 1; }
-    void show() override;
+    void refresh() override;
     QImage look() override;
     void left() override;
     bool busy() const override { return m_made.running() || m_kept.running(); }

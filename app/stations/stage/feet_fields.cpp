@@ -38,13 +38,13 @@ void HandPage::feetFields()
     };
     m_form->pick(
         {"whichFoot", {},
-            tr("Which of its feet is spoken of. They are numbered on the board, from the left of its picture"), {}},
+            tr("Which of its feet is meant. They are numbered on the picture, from the left of its photograph"), {}},
         [this] {
             Choices all;
             const Element* e = m_desk.heldElement();
             for (const stage::Foot& f : feet())
                 all.emplace_back(tr("foot %1 of %2").arg(all.size() + 1).arg(feet().size())
-                        + (e && edits::footWordAt(*e, f.at()) ? tr(", as said") : tr(", as seen")),
+                        + (e && edits::footWordAt(*e, f.at()) ? tr(", as you set it") : tr(", as seen")),
                     int(all.size()));
             return all;
         },
@@ -53,15 +53,15 @@ void HandPage::feetFields()
         },
         [this](int i) {
             m_foot = i;
-            show();
+            refresh();
         });
     const auto& back = numberAt(&FootWord::backM);
     m_form->value(
         {"footBack", {},
-            tr("How far behind its lowest foot this one stands on the ground. Its shadow starts there. Found from "
-               "how high it ends in the picture, until you say."),
+            tr("How far behind its lowest foot this one stands; its shadow starts there. Measured in the picture until "
+               "you set it."),
             {}},
-        Shown{1, tr(" m back"), 2, 0.05}, back.low, back.high,
+        NumberFormat{1, tr(" m back"), 2, 0.05}, back.low, back.high,
         [this, word]() -> std::optional<double> {
             const auto f = foot();
             const auto w = word();
@@ -79,7 +79,7 @@ void HandPage::feetFields()
             say(on ? tr("Lift its foot") : tr("Put its foot down"), -1, [on](FootWord& w) { w.aloft = on; });
         });
     m_form->button(
-        "footSeen", tr("As seen"), tr("Lets this foot stand where it is seen again"),
+        "footSeen", tr("Reset foot"), tr("Lets this foot stand where it is seen again"),
         [this] {
             m_desk.edit(tr("Let the foot stand where it is seen"),
                 edits::withoutFootWord(project(), m_desk.element(), foot()->at()));

@@ -61,9 +61,9 @@ PointsWanted GuidesPage::meet()
     return w;
 }
 
-void GuidesPage::show()
+void GuidesPage::refresh()
 {
-    StagePage::show();
+    StagePage::refresh();
     for (int i = 0; i < kGuideCount; ++i)
         m_buttons[std::size_t(i)]->setChecked(project().guides.on(Guide(i)));
 }

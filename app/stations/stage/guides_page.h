@@ -9,7 +9,7 @@ class GuidesPage final : public StagePage {
 public:
     GuidesPage(Desk& desk, StationView& view);
     QString says() const override;
-    void show() override;
+    void refresh() override;
 
 private:
     PointsWanted corners();

@@ -7,8 +7,8 @@
 namespace rl::app {
 
 HandPage::HandPage(Desk& desk, StationView& view)
-    : StagePage(desk, view, tr("In hand"),
-        tr("Where the element in hand stands, how tall it truly is and how tall on the canvas"))
+    : StagePage(desk, view, tr("Selected"),
+        tr("Where the selected element stands, how tall it truly is and how tall on the canvas"))
 {
     sizeFields();
     placeFields();
@@ -22,7 +22,7 @@ void HandPage::sizeFields()
     m_form->value(
         {"realHeight", tr("true height"),
             tr("True height. The size on the canvas follows from it and from where it stands."), {}},
-        Shown{1, " m", 2, 0.05}, height.low, height.high,
+        NumberFormat{1, " m", 2, 0.05}, height.low, height.high,
         [this]() -> std::optional<double> {
             const Element* e = m_desk.heldElement();
             return e ? std::optional(e->heightM) : std::nullopt;
@@ -33,7 +33,7 @@ void HandPage::sizeFields()
     m_form->value(
         {"heightOnCanvas", tr("on the canvas"),
             tr("Height on the canvas. The true height follows from it and from where it stands."), {}},
-        Shown{1, " cm", 1, 0.5}, 0.01, 5000,
+        NumberFormat{1, " cm", 1, 0.5}, 0.01, 5000,
         [this]() -> std::optional<double> {
             const Element* e = m_desk.heldElement();
             return e ? std::optional(m_desk.placed(*e).heightCm) : std::nullopt;
@@ -44,9 +44,9 @@ void HandPage::sizeFields()
         });
     m_form->pick(
         {"usual", tr("usually"),
-            tr("What it usually is as tall as. Choosing one gives it that height, and odd sizes are spoken of"), {}},
+            tr("Its usual height. Choosing one sets that height; you are warned if the size looks wrong"), {}},
         [this] {
-            Choices all{{tr("not said"), 0}};
+            Choices all{{tr("not set"), 0}};
             for (const UsualHeight& u : heightsOf(project()))
                 all.emplace_back(tr("%1 · %2 m").arg(QString::fromStdString(rl::tr(u.name))).arg(u.metres, 0, 'f', 2),
                     int(all.size()));
@@ -65,7 +65,7 @@ void HandPage::sizeFields()
         [this](int i) {
             const auto all = heightsOf(project());
             const std::string name = i > 0 && i <= int(all.size()) ? all[std::size_t(i - 1)].name : std::string();
-            m_desk.edit(name.empty() ? tr("Say nothing of its usual height") : tr("Give it a usual height"),
+            m_desk.edit(name.empty() ? tr("Clear its usual height") : tr("Give it a usual height"),
                 edits::withUsual(project(), m_desk.element(), name));
         });
     m_form->button(
@@ -82,7 +82,7 @@ void HandPage::sizeFields()
         },
         [this](double v, int g) {
             if (!m_desk.refusesLocked(m_desk.heldElement()))
-                m_desk.edit(tr("Lift it"), edits::withAltitude(project(), m_desk.element(), v), g);
+                m_desk.edit(tr("Remove mist"), edits::withAltitude(project(), m_desk.element(), v), g);
         });
 }
 
@@ -90,7 +90,7 @@ void HandPage::placeFields()
 {
     const auto foot = [this](const QString& name, const QString& label, const QString& tip, double Vec2::*axis) {
         m_form->value(
-            {name, label, tip, {}}, Shown{1, " cm", 1, 0.1}, -kCanvasReach, kCanvasReach + 2000,
+            {name, label, tip, {}}, NumberFormat{1, " cm", 1, 0.1}, -kCanvasReach, kCanvasReach + 2000,
             [this, axis]() -> std::optional<double> {
                 const Element* e = m_desk.heldElement();
                 return e ? std::optional(e->baseCm.*axis) : std::nullopt;
@@ -104,14 +104,13 @@ void HandPage::placeFields()
                 m_desk.edit(tr("Move it"), edits::withFoot(project(), e->id, to), g);
             });
     };
-    foot("baseX", tr("foot across"), tr("Where its foot stands across the canvas, from the left."), &Vec2::x);
-    foot("baseY", tr("foot down"), tr("Where its foot stands down the canvas. Lower is nearer, and larger."), &Vec2::y);
+    foot("baseX", tr("foot, from left"), tr("Where its foot stands across the canvas, from the left."), &Vec2::x);
+    foot("baseY", tr("foot, from top"), tr("Where its foot stands down the canvas. Lower is nearer, and larger."),
+        &Vec2::y);
     m_form->button(
-        "findFoot", tr("Find its foot"),
+        "findFoot", tr("Find foot"),
         tr("Where it touches the ground is found in its outline again, in place of where you set it"),
-        [this] {
-            m_desk.edit(tr("Find its foot"), stage::withFootFound(project(), m_desk.element(), m_desk.surfaces()));
-        },
+        [this] { m_desk.edit(tr("Find foot"), stage::withFootFound(project(), m_desk.element(), m_desk.surfaces())); },
         [this] {
             const Element* e = m_desk.heldElement();
             return e && e->cutout && e->footShare >= 0;
@@ -130,17 +129,17 @@ void HandPage::placeFields()
             return e ? std::optional(e->cast) : std::nullopt;
         },
         [this, element](
-            int id) { m_form->change(element, tr("Say whom it shows"), -1, [id](Element& e) { e.cast = id; }); });
-    m_form->choice(element, &Element::facing, {tr("not said"), tr("left"), tr("right"), tr("the viewer"), tr("away")},
-        {"facing", tr("looks"), tr("Where it looks or goes, for the room before it"), tr("Say where it looks")});
+            int id) { m_form->change(element, tr("Set whom it shows"), -1, [id](Element& e) { e.cast = id; }); });
+    m_form->choice(element, &Element::facing, {tr("not set"), tr("left"), tr("right"), tr("the viewer"), tr("away")},
+        {"facing", tr("looks"), tr("Where it looks or goes, for the room before it"), tr("Set where it looks")});
     const auto any = [this] { return m_desk.heldElement() != nullptr; };
     m_form->button(
         "mirror", tr("Mirror"), tr("Turns it left to right; its own light turns with it (M)"),
         [this] { m_desk.edit(tr("Mirror it"), edits::withMirrored(project(), m_desk.element())); }, any);
     m_form->button(
-        "duplicate", tr("Double"), tr("Another of it beside it"), [this] { duplicate(); }, any);
+        "duplicate", tr("Duplicate"), tr("Another of it beside it"), [this] { duplicate(); }, any);
     m_form->button(
-        "takeAway", tr("Take away"), tr("Takes it out of the scene; its cut-out stays (Del)"),
+        "takeAway", tr("Remove"), tr("Removes it from the scene; its cut-out stays (Del)"),
         [this] { m_desk.edit(tr("Take it away"), edits::withoutElement(project(), m_desk.element())); }, any);
     m_form->toggle(element, &Element::locked,
         {"locked", tr("locked"), tr("Stays where it is until you unlock it"), tr("Lock it in its place")},

@@ -6,7 +6,7 @@ namespace rl::app {
 
 KinPage::KinPage(Desk& desk, StationView& view)
     : StagePage(
-        desk, view, tr("Kin"), tr("Many of one kind without a copy among them, and patterns laid over a surface"))
+        desk, view, tr("Scatter"), tr("Many of one kind without a copy among them, and patterns laid over a surface"))
     , m_places(desk)
     , m_like(desk.jobs)
 {
@@ -19,17 +19,18 @@ KinPage::KinPage(Desk& desk, StationView& view)
 void KinPage::kinFields()
 {
     const auto any = [this] { return m_desk.heldElement() != nullptr; };
-    const auto number = [this, any](const FieldWords& w, const Shown& s, double low, double high, auto get, auto set) {
-        m_form->value(
-            w, s, low, high, [any, get] { return any() ? std::optional(get()) : std::nullopt; },
-            [set](double v, int) { set(v); });
-    };
-    const Shown count = shownAs(Unit::Count), share = shownAs(Unit::Share), angle = shownAs(Unit::Degree);
+    const auto number
+        = [this, any](const FieldWords& w, const NumberFormat& s, double low, double high, auto get, auto set) {
+              m_form->value(
+                  w, s, low, high, [any, get] { return any() ? std::optional(get()) : std::nullopt; },
+                  [set](double v, int) { set(v); });
+          };
+    const NumberFormat count = shownAs(Unit::Count), share = shownAs(Unit::Share), angle = shownAs(Unit::Degree);
     number(
-        {"kinCount", tr("kin"), tr("How many kin to add."), {}}, count, 1, 100, [this] { return double(m_wish.count); },
-        [this](double v) { m_wish.count = int(v); });
+        {"kinCount", tr("copies"), tr("How many copies to add."), {}}, count, 1, 100,
+        [this] { return double(m_wish.count); }, [this](double v) { m_wish.count = int(v); });
     m_form->pick(
-        {"spread", tr("spread"), tr("How the kin are spread over the ground"), {}},
+        {"spread", tr("spread"), tr("How the copies are spread over the ground"), {}},
         [] {
             return Choices{{tr("along a line"), 0}, {tr("over an area"), 1}, {tr("into depth"), 2}};
         },
@@ -55,7 +56,7 @@ void KinPage::kinFields()
         {"kinReshape", tr("shape by"), tr("How much wider, narrower or leaning each may be."), {}}, share, 0, 60,
         [this] { return 100 * m_wish.reshape; }, [this](double v) { m_wish.reshape = v / 100; });
     m_form->mainButton(
-        "scatter", tr("Scatter"), tr("Adds the kin there; once more scatters them otherwise"), [this] { scatter(); },
+        "scatter", tr("Scatter"), tr("Adds the copies there; again scatters them differently"), [this] { scatter(); },
         any);
 }
 
@@ -64,22 +65,22 @@ void KinPage::patternFields()
     const auto pattern = inside(lens::element(), &Element::pattern);
     const When<Pattern> laid = [](const Pattern& p) { return p.kind != PatternKind::None; };
     m_form->choice(pattern, &Pattern::kind, {tr("none"), tr("tiles"), tr("scales"), tr("weave"), tr("stripes")},
-        {"pattern", tr("pattern on it"), tr("A regular pattern that follows the relief of what is in hand"),
+        {"pattern", tr("pattern on it"), tr("A regular pattern that follows the relief of the selected element"),
             tr("Lay a pattern on it")});
     m_form->number(pattern, &Pattern::sizeM,
         {"patternSize", tr("repeat"), tr("Size of one repeat in the scene."), tr("Set the pattern's repeat"),
-            Shown{1, " m", 2, 0.05}},
+            NumberFormat{1, " m", 2, 0.05}},
         laid);
     m_form->number(pattern, &Pattern::strength,
         {"patternStrength", tr("strength"), tr("How strongly the pattern shows."), tr("Set the pattern's strength")},
         laid);
     m_form->number(pattern, &Pattern::fromL,
         {"patternFrom", tr("from"), tr("Laid only where the surface, as photographed, is lighter than this."),
-            tr("Limit the pattern"), Shown{1, " L*", 0, 5}},
+            tr("Limit the pattern"), NumberFormat{1, " L*", 0, 5}},
         laid);
     m_form->number(pattern, &Pattern::toL,
         {"patternTo", tr("to"), tr("Laid only where the surface, as photographed, is darker than this."),
-            tr("Limit the pattern"), Shown{1, " L*", 0, 5}},
+            tr("Limit the pattern"), NumberFormat{1, " L*", 0, 5}},
         laid);
     m_form->number(pattern, &Pattern::turn,
         {"patternTurn", tr("turned"), tr("Turns the pattern on the surface."), tr("Turn the pattern")}, laid);
@@ -130,7 +131,7 @@ void KinPage::scatter()
     ++m_wish.seed;
     Project after = stage::withKin(project(), wish);
     if (after.elements.size() > project().elements.size())
-        m_desk.edit(tr("Scatter kin"), std::move(after));
+        m_desk.edit(tr("Scatter copies"), std::move(after));
 }
 
 JobKey KinPage::key() const
@@ -138,9 +139,9 @@ JobKey KinPage::key() const
     return project().scene();
 }
 
-void KinPage::show()
+void KinPage::refresh()
 {
-    StagePage::show();
+    StagePage::refresh();
     if (isVisible())
         m_like.ask(key(), [this, p = project()](Progress&) -> Result<std::vector<stage::Likeness>> {
             return stage::repetition(p, m_desk.surfaces());
@@ -156,7 +157,7 @@ QString KinPage::says() const
 {
     const Element* e = m_desk.heldElement();
     QString s = m_pointed.empty() ? tr("Point at the place, then scatter. ")
-                                  : tr("%n place(s) pointed at. ", nullptr, int(m_pointed.size()));
+                                  : tr("%n places pointed at. ", nullptr, int(m_pointed.size()));
     if (!e)
         return sizeWords();
     const auto* like = m_like.answer(key());
@@ -170,9 +171,10 @@ QString KinPage::says() const
                       .arg(QString::fromStdString(e->name), QString::fromStdString(o->name))
                       .arg(100 * l.shape, 0, 'f', 0)
                       .arg(100 * l.size, 0, 'f', 0)
-                      .arg(l.alike >= stage::kStamped ? tr("; the eye will see a copy.") : tr("; kin, not a copy."));
+                      .arg(l.alike >= stage::kStamped ? tr("; the eye will see a copy.")
+                                                      : tr("; varied, not identical."));
         }
-    return s + tr("“%1” has no kin yet.").arg(QString::fromStdString(e->name));
+    return s + tr("“%1” has no copies yet.").arg(QString::fromStdString(e->name));
 }
 
 } // namespace rl::app

@@ -12,7 +12,7 @@ public:
     KinPage(Desk& desk, StationView& view);
     QString says() const override;
     void forget() override { m_pointed.clear(); }
-    void show() override;
+    void refresh() override;
     std::vector<Overlay*> overlays() override;
     bool busy() const override { return m_like.running(); }
     Pointing pointing() const override { return {m_points.active(), m_pointed}; }

@@ -4,10 +4,10 @@
 namespace rl::app {
 
 RoomPage::RoomPage(Desk& desk, StationView& view)
-    : StagePage(desk, view, tr("Room"), tr("Margins, head room, gaze room, balance and a counterweight"))
+    : StagePage(desk, view, tr("Balance"), tr("Margins, head room, space to look into, balance and a counterweight"))
     , m_room(desk)
 {
-    m_form->latch("showRoom", tr("Show on the board"),
+    m_form->latch("showRoom", tr("Show in picture"),
         tr("Draws margins, head and gaze room, the centre of weight, and where a counterweight would steady the "
            "picture"),
         [this](bool on) {
@@ -29,7 +29,7 @@ QString RoomPage::says() const
             s += tr("It looks %1: %2 cm ahead, %3 behind. ")
                      .arg(r.facing == Facing::Left ? tr("left") : tr("right"), cm(r.aheadCm), cm(r.behindCm));
     } else {
-        s = tr("Say on “In hand” which element shows the first of the cast: the room is measured about it. ");
+        s = tr("On “Selected”, choose which element shows the main subject: balance is measured about it. ");
     }
     if (m_desk.review && !m_desk.review->picture.colour.empty()) {
         const auto& b = m_desk.review->reading.balance;

@@ -34,7 +34,7 @@ public:
     bool finish() override
     {
         m_page.m_asking = false;
-        m_page.m_desk.edit(SpacePage::tr("Say where your eyes were"), review::withEyeLevelSaid(m_page.project(), y));
+        m_page.m_desk.edit(SpacePage::tr("Set the eye level"), review::withEyeLevelSaid(m_page.project(), y));
         emit m_page.lookChanged();
         return true;
     }
@@ -58,13 +58,13 @@ private:
 };
 
 SpacePage::SpacePage(Desk& desk, StationView& view)
-    : StagePage(desk, view, tr("Space"), tr("Eye level, eye height, and how wide the view is"))
+    : StagePage(desk, view, tr("Perspective"), tr("Eye level, horizon, and how wide the view is"))
     , m_eyes(std::make_unique<EyeLine>(*this))
     , m_vanishing(desk)
 {
     const auto camera = lens::camera();
     m_form->number(camera, &Camera::horizonCm,
-        {"horizon", tr("horizon at"),
+        {"horizon", tr("horizon (from top)"),
             tr("Horizon, from the top of the canvas. Drag its line in the picture; everything keeps its place on the "
                "ground."),
             tr("Set the horizon")});
@@ -74,46 +74,43 @@ SpacePage::SpacePage(Desk& desk, StationView& view)
             tr("Set the eye height")});
     m_form->number(camera, &Camera::fovDegrees,
         {"fov", tr("field of view"), tr("Field of view across the canvas. Wide for deep space, narrow for flat."),
-            tr("Set the field of view"), Shown{1, QChar(0xb0), 1, 1}});
+            tr("Set the field of view"), NumberFormat{1, QChar(0xb0), 1, 1}});
     m_form->value(
-        {"standOff", tr("true from"),
-            tr("How far from the canvas its perspective is true. The same thing as the field of view, told as a place "
-               "to "
-               "stand."),
-            {}},
-        Shown{1, " cm", 0, 5}, 1, 50000, [this] { return std::optional(stage::eyeOf(project()).focalCm); },
+        {"standOff", tr("perspective true from"),
+            tr("How far from the canvas its perspective is true: the field of view, as a place to stand."), {}},
+        NumberFormat{1, " cm", 0, 5}, 1, 50000, [this] { return std::optional(stage::eyeOf(project()).focalCm); },
         [this](double v, int g) {
             m_desk.edit(tr("Set where its perspective is true"), edits::withPerspectiveFrom(project(), v), g);
         });
-    m_form->button("matchViewing", tr("As it will be seen"),
+    m_form->button("matchViewing", tr("Match viewing distance"),
         tr("Sets the perspective so that it is true from the viewing distance in the brief"), [this] {
             m_desk.edit(tr("Set the perspective for the viewing distance"),
                 edits::withPerspectiveFrom(project(), project().brief.viewingDistanceCm));
         });
     m_form->button(
-        "askEyes", tr("Where your eyes were"),
-        tr("Drag a line in the backdrop to the height of the camera, where the picture itself does not tell"),
+        "askEyes", tr("Set eye level…"),
+        tr("Drag a line in the backdrop to the camera's height, where the picture does not show it"),
         [this] { askEyes(); }, [this] { return project().backdrop.reference != 0; });
     m_form->value(
         {"knownHeight", tr("known height"),
             tr("How high something in the backdrop is in truth: somebody, a door, a storey. Then take By that height "
                "and click its foot and its top."),
             {}},
-        Shown{1, " m", 2, 0.05}, 0.02, 500,
+        NumberFormat{1, " m", 2, 0.05}, 0.02, 500,
         [this] { return project().backdrop.reference ? std::optional(m_knownM) : std::nullopt; },
         [this](double v, int) { m_knownM = v; });
     drawLatch(
-        "byHeight", tr("By that height"),
-        tr("Click the foot and the top of something in the backdrop that stands on the ground and is as high as said: "
-           "tells how high the camera was"),
+        "byHeight", tr("Measure from known height…"),
+        tr("Click foot and top of something in the backdrop that stands on the ground and has that height: measures "
+           "the camera's height"),
         [this] { return knownWanted(); }, [this] { return project().backdrop.reference != 0; });
     drawLatch(
-        "upright", tr("Upright in the backdrop"),
+        "upright", tr("Outline a wall or cliff…"),
         tr("Outline a wall, a cliff or a machine in the backdrop: it stands at its foot, takes shadows, and hides what "
            "walks behind it"),
         [this] { return uprightWanted(); }, [this] { return project().backdrop.reference != 0; });
     m_lines = m_form->latch(
-        "backdropLines", tr("Backdrop's lines"),
+        "backdropLines", tr("Vanishing lines"),
         tr("Shows which straight edges of the backdrop meet, and at what eye level; yours should lie there (V)"),
         [this](bool on) {
             m_vanishing.setShown(on);
@@ -193,9 +190,9 @@ std::vector<Overlay*> SpacePage::overlays()
     return {&m_horizon, &m_guides, &m_vanishing, &m_frame};
 }
 
-void SpacePage::show()
+void SpacePage::refresh()
 {
-    StagePage::show();
+    StagePage::refresh();
     m_vanishing.ask();
 }
 

@@ -12,7 +12,7 @@ public:
     std::vector<Tool*> tools() override;
     void askEyes(); ///< a line is dragged in the picture to where the camera was
     QString says() const override;
-    void show() override;
+    void refresh() override;
     std::vector<Overlay*> overlays() override;
     bool busy() const override { return !m_vanishing.idle(); }
     void toggleLines();

@@ -35,7 +35,7 @@ void moveKeys(Desk& desk, const StationKeys& keys)
         keys.held(id, words, key, [&desk, by](Stroke s) {
             const Element* e = desk.heldElement();
             if (e && !desk.refusesLocked(e))
-                desk.edit(tr("Lift it"),
+                desk.edit(tr("Remove mist"),
                     edits::withAltitude(desk.project(), e->id, e->altitudeM + by * (s.shift ? 1.0 : 0.1)), s.gesture);
         });
     };
@@ -96,11 +96,11 @@ StationSpec stageStation()
     s.head = [](Desk& desk, Form& head) {
         head.pick(
             {"stageWhich", {},
-                tr("The element in hand; you can also click it in the picture, on the plan or in the side view"), {}},
+                tr("The selected element; you can also click it in the picture, the top view or the side view"), {}},
             [&desk] {
                 Choices all;
                 if (!desk.heldElement())
-                    all.emplace_back(tr("nothing in hand"), 0);
+                    all.emplace_back(tr("nothing selected"), 0);
                 for (const Element& e : desk.project().elements)
                     all.emplace_back(QString::fromStdString(e.name), e.id);
                 return all;

@@ -35,10 +35,9 @@ PointsWanted StandinsPage::wanted()
     w.curves = true;
     w.closed = !turned;
     w.least = turned ? 2 : 3;
-    w.hint = turned
-        ? tr("Click half the profile from the base up; the axis stands where the first click is, or where the turned "
-             "thing in hand stands. C bends.")
-        : tr("Click the outline on the board; C bends it through the last point.");
+    w.hint = turned ? tr("Click half the profile from the base up; the axis stands at the first click, or where the "
+                         "selected turned form stands. C bends.")
+                    : tr("Click the outline on the board; C bends it through the last point.");
     w.done = [this, turned](const std::vector<OutlinePoint>& points) {
         keep(turned ? stage::withProfileDrawn(project(), points, m_desk.element())
                     : stage::withShapeDrawn(project(), points, m_desk.element()),

@@ -52,10 +52,10 @@ void StandinsPage::standFields()
         [this] { return std::optional(m_kind); },
         [this](int kind) {
             m_kind = kind;
-            show();
+            refresh();
         });
-    m_form->mainButton(
-        "standUp", tr("Stand it up"), tr("Puts the stand-in on free ground, at a usual height"), [this] { standUp(); });
+    m_form->mainButton("standUp", tr("Add stand-in"), tr("Puts the stand-in on free ground, at a usual height"),
+        [this] { standUp(); });
     drawLatch(
         "drawIt", tr("Draw it"),
         tr("Shape: click its outline. Turned thing: click half its profile. Way: click its course on the ground. Enter "
@@ -139,7 +139,7 @@ void StandinsPage::shapeFields()
         {"standinWall", tr("wall"),
             tr("Thickness of a turned wall as a share of the height. 0 leaves it solid; more makes it hollow with a "
                "rim."),
-            tr("Set its wall"), Shown{1, QString(" ") + QChar(0xd7), 3, 0.005}},
+            tr("Set its wall"), NumberFormat{1, QString(" ") + QChar(0xd7), 3, 0.005}},
         of({Solid::Turned}));
     m_form->number(standin, &Standin::lightness,
         {"standinL", tr("tone"), tr("Lightness of the stand-in's surface."), tr("Set its tone")},
@@ -155,7 +155,7 @@ void StandinsPage::shapeFields()
     m_form->choice(element, &Element::material,
         {tr("matt"), tr("satin"), tr("wet"), tr("glowing"), tr("glass"), tr("lacquer"), tr("thin")},
         {"standinMaterial", tr("surface"), tr("What its surface is like; glass lets through what is behind"),
-            tr("Say what its surface is like")});
+            tr("Set its surface")});
 }
 
 void StandinsPage::begin(int i)
@@ -168,7 +168,7 @@ void StandinsPage::begin(int i)
         else if (s.solid == Solid::Turned)
             s.profile = stage::profileOf(stage::Turning(i - 1));
     });
-    show();
+    refresh();
 }
 
 void StandinsPage::standUp()

@@ -1,4 +1,5 @@
 #include "app/stations/stage/takes_page.h"
+#include "app/desk/trouble.h"
 #include "core/project/takes.h"
 #include "output/contact_sheet.h"
 #include <QFileDialog>
@@ -14,18 +15,18 @@ TakesPage::TakesPage(Desk& desk, StationView& view)
     , m_strip(new TakeStrip)
     , m_sheet(desk.jobs)
 {
-    m_form->mainButton("duplicateTake", tr("Another take"),
+    m_form->mainButton("duplicateTake", tr("New take"),
         tr("Keeps the arrangement as it is and goes on in a copy of it"), [this] { duplicateTake(); });
-    m_form->button("workOnTake", tr("Work on it"), tr("Goes to the chosen take; the one in hand is kept"),
+    m_form->button("workOnTake", tr("Work on this take"), tr("Goes to the chosen take; the present one is kept"),
         [this] { workOnTake(); });
     m_aside = m_form->button("takeAside", tr("Set aside…"),
-        tr("Takes the chosen one out of play, with your reason; it can be brought back"), [this] { asideOrBack(); });
+        tr("Sets the chosen take aside, with your reason; it can be restored"), [this] { asideOrBack(); });
     m_form->button(
         "nameTake", tr("Name…"), tr("Names the chosen take"), [this] { nameTake(); },
         [this] { return !project().takes.empty(); });
     m_form->button(
         "compareTake", tr("Compare"),
-        tr("Lays the chosen take over the one in hand; push the sash across. Esc ends it"), [this] { compare(); },
+        tr("Lays the chosen take over the present one; drag the divider across. Esc ends it"), [this] { compare(); },
         [this] { return project().takes.size() > 1; });
     m_form->button("contactSheet", tr("Contact sheet…"),
         tr("A PDF or PNG of the takes in play, with letters for others to vote on"), [this] { askContactSheet(); });
@@ -41,9 +42,10 @@ TakesPage::TakesPage(Desk& desk, StationView& view)
     };
     m_voter = words("voter", tr("who"), tr("Who votes; a second vote replaces the first"), 90);
     m_letter = words("voteLetter", tr("letter"), tr("The letter of the take they chose"), 60);
-    m_words = words("voteWords", tr("why"), tr("What they said"), 150);
-    m_form->button("countVote", tr("Count the vote"), tr("Keeps the vote with the work"), [this] { vote(); });
-    layout()->addWidget(m_strip);
+    m_words = words("voteWords", tr("why"), tr("Their reason"), 150);
+    m_form->button("countVote", tr("Add vote"), tr("Keeps the vote with the work"), [this] { vote(); });
+    m_strip->setParent(this);
+    m_strip->hide();
     connect(m_words, &QLineEdit::returnPressed, this, &TakesPage::vote);
     connect(m_strip, &TakeStrip::chosenChanged, this, [this] { fillStrip(); });
     connect(m_strip, &TakeStrip::wanted, this, &TakesPage::workOnTake);
@@ -57,9 +59,14 @@ TakesPage::TakesPage(Desk& desk, StationView& view)
     });
 }
 
-void TakesPage::show()
+QWidget* TakesPage::over()
 {
-    StagePage::show();
+    return m_strip;
+}
+
+void TakesPage::refresh()
+{
+    StagePage::refresh();
     if (isVisible())
         fillStrip();
 }
@@ -68,8 +75,8 @@ void TakesPage::fillStrip()
 {
     m_takes.follow();
     const Project& p = project();
-    const QStringList rows{tr("horizon at"), tr("lead read as"), tr("lead's height"), tr("left weighs"), tr("range"),
-        tr("findings"), tr("votes")};
+    const QStringList rows{tr("horizon (from top)"), tr("lead read as"), tr("lead's height"), tr("left weighs"),
+        tr("range"), tr("findings"), tr("votes")};
     std::vector<TakeStrip::Item> items;
     const auto add = [&](int id, const QString& letter, const QString& name, const Take* t) {
         TakeStrip::Item item{
@@ -82,8 +89,7 @@ void TakesPage::fillStrip()
                                         : tr("no lead in it"))
                          << tr("%1 % of the canvas").arg(100 * f.leadHeightShare, 0, 'f', 0)
                          << tr("%1 %").arg(100 * f.leftWeight, 0, 'f', 0) << tr("%1 L*").arg(f.range, 0, 'f', 0)
-                         << (m_takes.current(id) ? tr("%1 broken, %2 to watch").arg(f.broken).arg(f.watch)
-                                                 : tr("checking…"))
+                         << (m_takes.current(id) ? troubleSaid(f.broken, f.watch) : tr("checking…"))
                          << QString::number(takes::votesFor(p, id));
         }
         items.push_back(std::move(item));
@@ -113,7 +119,7 @@ QString TakesPage::says() const
         for (const std::string& d : review::differences(p, now->figures, then->figures))
             differs << QString::fromStdString(d);
     return (differs.isEmpty() ? tr("Click a take to compare it, double-click or Enter to work on it.")
-                              : tr("%1 against the one in hand: %2.")
+                              : tr("%1 compared with the present one: %2.")
                                     .arg(QString::fromStdString(chosen->letter), differs.join("; ")))
         + (said.isEmpty() ? QString() : tr(" Votes: %1.").arg(said.join("; ")));
 }
@@ -138,12 +144,12 @@ void TakesPage::asideOrBack()
 {
     const Take* t = project().takeOf(m_strip->chosen());
     if (!t || t->id == project().take) {
-        m_desk.notices.say(tr("The take in hand cannot be set aside: work on another one first, then set this one "
-                              "aside."));
+        m_desk.notices.say(
+            tr("The present take cannot be set aside: work on another one first, then set this one aside."));
         return;
     }
     if (t->aside)
-        return m_desk.edit(tr("Bring the take back"), takes::withBack(project(), t->id));
+        return m_desk.edit(tr("Restore the take"), takes::withBack(project(), t->id));
     const int id = t->id;
     bool ok = false;
     const QString reason = QInputDialog::getText(
@@ -170,8 +176,8 @@ void TakesPage::compare()
     const Take* t = project().takeOf(m_strip->chosen());
     const TakeKeeper::Known* k = t ? m_takes.known(t->id) : nullptr;
     if (!k || t->id == project().take)
-        return m_desk.notices.say(tr("Choose another take on the strip to compare with the one in hand."));
-    emit m_desk.compareWanted(k->image, tr("take %1").arg(QString::fromStdString(t->letter)), tr("in hand"));
+        return m_desk.notices.say(tr("Choose another take on the strip to compare with the present one."));
+    emit m_desk.compareWanted(k->image, tr("take %1").arg(QString::fromStdString(t->letter)), tr("present one"));
 }
 
 void TakesPage::vote()

@@ -9,7 +9,8 @@ namespace rl::app {
 class TakesPage final : public StagePage {
 public:
     TakesPage(Desk& desk, StationView& view);
-    void show() override;
+    void refresh() override;
+    QWidget* over() override;
     QString says() const override;
     bool busy() const override { return !m_takes.idle() || m_sheet.running(); }
     bool tall() const override { return true; }

@@ -17,7 +17,7 @@ Project grouped(const Project& p, int a, int b)
 } // namespace
 
 TiesPage::TiesPage(Desk& desk, StationView& view)
-    : StagePage(desk, view, tr("Ties"),
+    : StagePage(desk, view, tr("Links"),
         tr("Name, notes, groups, kept proportions, depth swapped or shared, one inside another"))
 {
     const auto element = lens::element();
@@ -60,17 +60,17 @@ TiesPage::TiesPage(Desk& desk, StationView& view)
                 m_desk.edit(tr("Ungroup"), edits::withoutGroup(project(), e->group));
         },
         [this] { return m_desk.heldElement() && m_desk.heldElement()->group; });
-    withOther("inStep", tr("Keep in step"),
+    withOther("inStep", tr("Lock proportion"),
         tr("When one is given another height, the other grows or shrinks by as much"), tr("Keep them in step"),
         [](const Project& p, int a, int b) { return edits::withInStep(p, a, b, true); });
     m_form->button(
-        "freeStep", tr("Out of step"), tr("Its height no longer follows any other"),
+        "freeStep", tr("Unlock proportion"), tr("Its height no longer follows any other"),
         [this] { m_desk.edit(tr("Let it go its own way"), edits::withInStep(project(), m_desk.element(), 0, false)); },
         [this] { return m_desk.heldElement() && m_desk.heldElement()->step; });
     withOther("swapDepth", tr("Swap depth"), tr("Each goes to where the other stood in depth; true heights stay"),
         tr("Swap their depth"), [](const Project& p, int a, int b) { return edits::withDepthsSwapped(p, a, b); });
-    withOther("baseAt", tr("Same base"), tr("Sets it at the distance of the other"), tr("Set it at the other's base"),
-        [](const Project& p, int a, int b) { return edits::withBaseAt(p, a, b); });
+    withOther("baseAt", tr("Same distance"), tr("Sets it at the distance of the other"),
+        tr("Set it at the other's base"), [](const Project& p, int a, int b) { return edits::withBaseAt(p, a, b); });
     withOther("inside", tr("Inside it"), tr("Shown only within the other's outline: a thing in a bell jar"),
         tr("Put it inside"), [](const Project& p, int a, int b) { return edits::withInside(p, a, b); });
     m_form->button(
@@ -100,7 +100,7 @@ int TiesPage::other() const
 void TiesPage::tieTo(int element)
 {
     m_other = element;
-    show();
+    refresh();
 }
 
 QString TiesPage::says() const

@@ -6,13 +6,13 @@ namespace rl::store {
 
 /// That a work is open here: of all programs of one user only one writes a work, the others may read it. It ends with
 /// the program, however that ends. What is open twice within one program shares it.
-class Hold {
+class FileLock {
 public:
     /// \return null while another program holds the work; where locks cannot be had, it is held without one
-    static std::shared_ptr<Hold> take(const std::filesystem::path& work);
-    ~Hold();
-    Hold(const Hold&) = delete;
-    Hold& operator=(const Hold&) = delete;
+    static std::shared_ptr<FileLock> take(const std::filesystem::path& work);
+    ~FileLock();
+    FileLock(const FileLock&) = delete;
+    FileLock& operator=(const FileLock&) = delete;
     /// The file was deleted: what is written to it now is lost with its last user.
     bool gone() const;
     /// Another file lies at that path now.
@@ -23,7 +23,7 @@ public:
     static bool anywhere(const std::filesystem::path& work);
 
 private:
-    Hold(int file, int lock)
+    FileLock(int file, int lock)
         : m_file(file)
         , m_lock(lock)
     {

@@ -1,4 +1,4 @@
-#include "core/cutout/touch.h"
+#include "core/cutout/rough_cut.h"
 #include "core/base/parallel.h"
 #include "core/base/words.h"
 #include "core/colour/lab.h"

@@ -1,4 +1,4 @@
-#include "app/widgets/film_picker.h"
+#include "app/widgets/clip_picker.h"
 #include "app/desk/wall_keeper.h"
 #include "store/picture_reader.h"
 #include <QDialogButtonBox>
@@ -13,7 +13,7 @@
 
 namespace rl::app {
 
-FilmPicker::FilmPicker(const QString& clip, QWidget* parent)
+ClipPicker::ClipPicker(const QString& clip, QWidget* parent)
     : QDialog(parent)
     , m_clip(clip)
     , m_moment(new QSlider(Qt::Horizontal))
@@ -39,12 +39,12 @@ FilmPicker::FilmPicker(const QString& clip, QWidget* parent)
     layout->addWidget(m_says);
     layout->addWidget(m_list, 1);
     layout->addWidget(buttons);
-    connect(buttons, &QDialogButtonBox::accepted, this, &FilmPicker::finish);
+    connect(buttons, &QDialogButtonBox::accepted, this, &ClipPicker::finish);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-    connect(m_list, &QListWidget::itemDoubleClicked, this, &FilmPicker::finish);
+    connect(m_list, &QListWidget::itemDoubleClicked, this, &ClipPicker::finish);
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) { m_ok->setEnabled(row >= 0); });
-    connect(m_moment, &QSlider::valueChanged, this, &FilmPicker::look);
-    connect(&m_look, &JobBase::done, this, &FilmPicker::take);
+    connect(m_moment, &QSlider::valueChanged, this, &ClipPicker::look);
+    connect(&m_look, &JobBase::done, this, &ClipPicker::take);
     connect(&m_write, &JobBase::done, this, [this] {
         if (m_write.problem())
             emit failed(QString::fromStdString(m_write.problem()->sentence));
@@ -54,11 +54,11 @@ FilmPicker::FilmPicker(const QString& clip, QWidget* parent)
     });
     m_moment->setEnabled(false);
     m_says->setText(tr("Opening the clip…"));
-    connect(&m_film, &JobBase::done, this, &FilmPicker::begin);
-    m_film.ask(clip, [clip](Progress&) { return store::filmOf(std::filesystem::path(clip.toStdString())); });
+    connect(&m_film, &JobBase::done, this, &ClipPicker::begin);
+    m_film.ask(clip, [clip](Progress&) { return store::clipFactsOf(std::filesystem::path(clip.toStdString())); });
 }
 
-void FilmPicker::begin()
+void ClipPicker::begin()
 {
     if (const Error* problem = m_film.problem())
         return m_says->setText(QString::fromStdString(problem->sentence));
@@ -68,7 +68,7 @@ void FilmPicker::begin()
     look();
 }
 
-void FilmPicker::look()
+void ClipPicker::look()
 {
     const double at = m_moment->value() / 10.0;
     m_says->setText(tr("Looking for sharp frames near %1 s of %2 s…").arg(at).arg(m_seconds, 0, 'f', 1));
@@ -83,9 +83,9 @@ void FilmPicker::look()
     });
 }
 
-void FilmPicker::take()
+void ClipPicker::take()
 {
-    if (const Error* problem = m_look.problem(); problem && problem->kind != Kind::Cancelled)
+    if (const Error* problem = m_look.problem(); problem && problem->kind != ErrorKind::Cancelled)
         m_says->setText(QString::fromStdString(problem->sentence));
     if (m_look.problem() || !m_look.last())
         return;
@@ -101,7 +101,7 @@ void FilmPicker::take()
         m_list->setCurrentRow(0);
 }
 
-void FilmPicker::finish()
+void ClipPicker::finish()
 {
     const int row = m_list->currentRow();
     if (!m_look.last() || row < 0 || row >= int(m_look.last()->stills.size()))

@@ -1,15 +1,16 @@
-#include "store/film.h"
+#include "store/clip.h"
+#include "core/base/late.h"
 #include "core/base/words.h"
+#include "late/clip.h"
 #include "store/picture_reader.h"
 #include <opencv2/imgproc.hpp>
-#include <opencv2/videoio.hpp>
 
 namespace rl::store {
 
 namespace {
-Error notAFilm()
+Error notAClip()
 {
-    return {Kind::Damaged, tr("The video clip is damaged or of a kind that cannot be decoded."), {}};
+    return {ErrorKind::Damaged, tr("The video clip is damaged or of a kind that cannot be decoded."), {}};
 }
 
 double sharpnessOf(const cv::Mat& bgr)
@@ -29,9 +30,15 @@ Photo photoOf(const cv::Mat& bgr)
     return Photo::fromMat(rgb);
 }
 
-bool sized(const cv::VideoCapture& film)
+std::unique_ptr<late::Clip> clipAt(const std::filesystem::path& path)
 {
-    const double w = film.get(cv::CAP_PROP_FRAME_WIDTH), h = film.get(cv::CAP_PROP_FRAME_HEIGHT);
+    static const late::Clips& clips = lateTable<late::Clips>("clip", "rlLateClips");
+    return clips.open(path.string());
+}
+
+bool sized(const late::Clip& clip)
+{
+    const double w = clip.pixelsWide(), h = clip.pixelsHigh();
     return w > 0 && h > 0 && w * h < double(kMostPixels) / 4;
 }
 
@@ -52,17 +59,16 @@ void consider(std::vector<Still>& best, Still still, int most)
 }
 } // namespace
 
-Result<Film> filmOf(const std::filesystem::path& path)
+Result<ClipFacts> clipFactsOf(const std::filesystem::path& path)
 {
-    return guarded([&]() -> Result<Film> {
-        cv::VideoCapture film(path.string());
-        if (!film.isOpened() || !sized(film))
-            return notAFilm();
-        const double rate = film.get(cv::CAP_PROP_FPS), frames = film.get(cv::CAP_PROP_FRAME_COUNT);
+    return guarded([&]() -> Result<ClipFacts> {
+        const auto clip = clipAt(path);
+        if (!clip->opened() || !sized(*clip))
+            return notAClip();
+        const double rate = clip->framesPerSecond(), frames = clip->frames();
         if (!(rate > 0 && rate < 1000 && frames >= 1))
-            return notAFilm();
-        return Film{
-            frames / rate, rate, int(film.get(cv::CAP_PROP_FRAME_WIDTH)), int(film.get(cv::CAP_PROP_FRAME_HEIGHT))};
+            return notAClip();
+        return ClipFacts{frames / rate, rate, int(clip->pixelsWide()), int(clip->pixelsHigh())};
     });
 }
 
@@ -70,26 +76,26 @@ Result<std::vector<Still>> sharpestStills(
     const std::filesystem::path& path, double moment, double reach, int most, Progress& progress)
 {
     return guarded([&]() -> Result<std::vector<Still>> {
-        const auto about = filmOf(path);
+        const auto about = clipFactsOf(path);
         if (!about)
             return about.error();
-        cv::VideoCapture film(path.string());
+        const auto clip = clipAt(path);
         reach = std::clamp(reach, 0.0, 10.0);
         const double from = std::clamp(moment - reach, 0.0, about->seconds),
                      to = std::clamp(moment + reach, from, about->seconds);
-        film.set(cv::CAP_PROP_POS_MSEC, from * 1000);
+        clip->seek(from);
         std::vector<Still> best;
         cv::Mat frame;
         const int wanted = std::clamp(int((to - from) * about->framesPerSecond) + 1, 1, 2000);
-        for (int i = 0; i < wanted && film.read(frame) && !frame.empty(); ++i) {
+        for (int i = 0; i < wanted && clip->read(frame); ++i) {
             if (progress.cancelled())
-                return Error{Kind::Cancelled, tr("Given up."), {}};
+                return Error{ErrorKind::Cancelled, tr("Cancelled."), {}};
             progress.report(double(i) / wanted, tr("looking for sharp frames"));
             consider(
                 best, {from + i / about->framesPerSecond, sharpnessOf(frame), photoOf(frame)}, std::clamp(most, 1, 12));
         }
         if (best.empty())
-            return notAFilm();
+            return notAClip();
         return best;
     });
 }

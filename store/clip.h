@@ -8,11 +8,11 @@
 /// Stills out of video clips (OpenCV's videoio).
 namespace rl::store {
 
-struct Film {
+struct ClipFacts {
     double seconds = 0, framesPerSecond = 0;
     int width = 0, height = 0; ///< px
 };
-Result<Film> filmOf(const std::filesystem::path& path);
+Result<ClipFacts> clipFactsOf(const std::filesystem::path& path);
 
 struct Still {
     double second = 0;

@@ -1,4 +1,4 @@
-#include "core/light/caster.h"
+#include "core/light/shadow_rows.h"
 #include "core/base/hot.h"
 #include "core/base/parallel.h"
 #include <array>

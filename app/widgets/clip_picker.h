@@ -1,6 +1,6 @@
 #pragma once
 #include "app/desk/job.h"
-#include "store/film.h"
+#include "store/clip.h"
 #include <QDialog>
 #include <QImage>
 
@@ -13,10 +13,10 @@ class QProgressBar;
 namespace rl::app {
 
 /// Chooses a still out of a clip: a moment, then one of the sharpest frames near it.
-class FilmPicker final : public QDialog {
+class ClipPicker final : public QDialog {
     Q_OBJECT
 public:
-    FilmPicker(const QString& clip, QWidget* parent);
+    ClipPicker(const QString& clip, QWidget* parent);
 
 signals:
     void picked(const QString& pictureFile); ///< written beside the clip's name in the temporary folder
@@ -37,7 +37,7 @@ private:
     QLabel* m_says;
     QListWidget* m_list;
     QPushButton* m_ok;
-    Job<store::Film> m_film{nullptr};
+    Job<store::ClipFacts> m_film{nullptr};
     Job<Found> m_look{nullptr};
     Job<QString> m_write{nullptr};
 };

@@ -1,4 +1,4 @@
-#include "store/hold.h"
+#include "store/file_lock.h"
 #include <cerrno>
 #include <cstdlib>
 #include <fcntl.h>
@@ -30,21 +30,21 @@ int lockFileOf(const Inode& work)
     return ::open(name.c_str(), O_RDWR | O_CREAT | O_CLOEXEC | O_NOFOLLOW, 0600);
 }
 std::mutex s_one;
-std::map<Inode, std::weak_ptr<Hold>>& held()
+std::map<Inode, std::weak_ptr<FileLock>>& held()
 {
-    static std::map<Inode, std::weak_ptr<Hold>> all;
+    static std::map<Inode, std::weak_ptr<FileLock>> all;
     return all;
 }
 } // namespace
 
-std::shared_ptr<Hold> Hold::take(const std::filesystem::path& work)
+std::shared_ptr<FileLock> FileLock::take(const std::filesystem::path& work)
 {
     const std::lock_guard guard(s_one);
     // O_PATH: closing it leaves the locks that the database has on the file (fcntl(2), open(2)).
     const int file = ::open(work.c_str(), O_PATH | O_CLOEXEC);
     struct stat s { };
     if (file < 0 || ::fstat(file, &s) != 0)
-        return std::shared_ptr<Hold>(new Hold(file, -1));
+        return std::shared_ptr<FileLock>(new FileLock(file, -1));
     auto& known = held()[{s.st_dev, s.st_ino}];
     if (auto here = known.lock()) {
         ::close(file);
@@ -56,19 +56,19 @@ std::shared_ptr<Hold> Hold::take(const std::filesystem::path& work)
         ::close(file);
         return nullptr;
     }
-    std::shared_ptr<Hold> mine(new Hold(file, lock));
+    std::shared_ptr<FileLock> mine(new FileLock(file, lock));
     known = mine;
     return mine;
 }
 
-Hold::~Hold()
+FileLock::~FileLock()
 {
     for (const int f : {m_lock, m_file})
         if (f >= 0)
             ::close(f);
 }
 
-bool Hold::anywhere(const std::filesystem::path& work)
+bool FileLock::anywhere(const std::filesystem::path& work)
 {
     struct stat s { };
     if (::stat(work.c_str(), &s) != 0)
@@ -84,7 +84,7 @@ bool Hold::anywhere(const std::filesystem::path& work)
     return taken;
 }
 
-bool Hold::replacedAt(const std::filesystem::path& path) const
+bool FileLock::replacedAt(const std::filesystem::path& path) const
 {
     struct stat own {
     }, there{};
@@ -92,14 +92,14 @@ bool Hold::replacedAt(const std::filesystem::path& path) const
         && (own.st_dev != there.st_dev || own.st_ino != there.st_ino);
 }
 
-std::filesystem::path Hold::whereabouts() const
+std::filesystem::path FileLock::whereabouts() const
 {
     std::error_code error;
     const auto at = std::filesystem::read_symlink("/proc/self/fd/" + std::to_string(m_file), error);
     return !error && !gone() && std::filesystem::exists(at, error) && !replacedAt(at) ? at : std::filesystem::path();
 }
 
-bool Hold::gone() const
+bool FileLock::gone() const
 {
     struct stat s { };
     return m_file >= 0 && ::fstat(m_file, &s) == 0 && s.st_nlink == 0;
