@@ -97,6 +97,8 @@ QString NumberBox::unit() const
 
 std::optional<double> NumberBox::read(QString text) const
 {
+    if (!suffix().isEmpty() && text.endsWith(suffix())) // it stays behind whatever is typed
+        text.chop(suffix().size());
     return quantityFrom(text.toStdString(), unit().toStdString());
 }
 

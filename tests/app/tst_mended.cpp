@@ -201,6 +201,9 @@ private slots:
         QTest::newRow("comma") << "12,5" << 12.5;
         QTest::newRow("point") << "12.5" << 12.5;
         QTest::newRow("with its unit") << "12,5 cm" << 12.5;
+        QTest::newRow("with another unit") << "5 in" << 12.7;
+        QTest::newRow("feet and inches") << "1 ft 2 1/2" << 36.83;
+        QTest::newRow("no length") << "3 kg" << 60.0;
         QTest::newRow("no thousands") << "1.250" << 1.25;
         QTest::newRow("two marks are no number") << "1.250,5" << 60.0;
     }

@@ -96,6 +96,8 @@ private slots:
         hand().key(Qt::Key_G);
         QVERIFY(side->isOpen() && !palette->isVisible());
         hand().key(Qt::Key_G);
+        QVERIFY(side->isStrip());
+        hand().key(Qt::Key_G);
         QVERIFY(palette->isVisible());
         hand().page("Paint box");
         QVERIFY(!palette->isVisible() && view().current()->beside()->isVisible());

@@ -150,7 +150,11 @@ void ReadPage::refresh()
     Page::refresh();
     ask();
     if (const Seen* s = m_seen.last()) {
-        m_chips->show(s->steps);
+        auto steps = s->steps; // measured a moment ago; the beads stay where the hand has put them
+        const std::vector<double>& bounds = project().brief.valueBounds;
+        for (std::size_t i = 0; bounds.size() + 1 == steps.size() && i < bounds.size(); ++i)
+            steps[i].to = steps[i + 1].from = bounds[i];
+        m_chips->show(std::move(steps));
         const QImage* small[] = {&s->silhouettes, &s->squinted, &s->small};
         for (int i = 0; i < 3; ++i)
             m_small[i]->setPixmap(QPixmap::fromImage(*small[i]));
