@@ -74,11 +74,11 @@ NumberBox::NumberBox(QWidget* parent)
 void NumberBox::setShown(const NumberFormat& s, double low, double high)
 {
     m_quiet = true;
+    m_clock = s.clock;
     setDecimals(s.decimals);
     setRange(low, high);
     setSingleStep(s.step);
     setSuffix(s.suffix);
-    m_clock = s.clock;
     m_quiet = false;
     updateGeometry();
 }

@@ -165,7 +165,7 @@ private slots:
         auto* chips = hand().find<Chips>("chips");
         QVERIFY(hand().rest());
         const QPoint from = chips->beadAt(0);
-        hand().drag(chips, from, from + QPoint(20, 0));
+        hand().drag(chips, from, from + QPoint(8, 0));
         QCOMPARE(project().brief.valueBounds.size(), std::size_t(2));
         const double first = project().brief.valueBounds[0];
         QTest::keyClick(chips, Qt::Key_Right);
