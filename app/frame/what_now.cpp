@@ -28,6 +28,7 @@ WhatNow::WhatNow(MainWindow& window, QWidget* over)
 {
     setObjectName("whatNow");
     m_words->setObjectName("whatNowWords");
+    m_words->setWordWrap(true); // in a narrow window
     m_link->setObjectName("whatNowDo");
     m_link->setProperty("main", true);
     m_link->setFocusPolicy(Qt::TabFocus);
@@ -39,9 +40,8 @@ WhatNow::WhatNow(MainWindow& window, QWidget* over)
         tr("This hint is not shown again in this work. Help ▸ Show next-step hints turns all of them off."));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(14, 4, 8, 4);
-    row->addWidget(m_words);
+    row->addWidget(m_words, 1);
     row->addWidget(m_link);
-    row->addStretch(1);
     row->addWidget(m_away);
     setAutoFillBackground(true);
     setFrameShape(QFrame::StyledPanel);
@@ -101,7 +101,10 @@ void WhatNow::follow()
 void WhatNow::place()
 {
     const int edge = theme::px(30);
-    resize(std::min(sizeHint().width(), m_over->width() - 2 * edge), sizeHint().height());
+    const int words = m_words->fontMetrics().horizontalAdvance(m_words->text()) + theme::px(6),
+              rest = m_link->sizeHint().width() + m_away->sizeHint().width() + theme::px(50);
+    const int wide = std::min(words + rest, m_over->width() - 2 * edge);
+    resize(wide, std::max(layout()->totalHeightForWidth(wide), theme::px(38)));
     move((m_over->width() - width()) / 2, edge);
     raise();
 }
